@@ -1,0 +1,54 @@
+import { plainToInstance } from 'class-transformer';
+import { validateSync, type ValidationError } from 'class-validator';
+
+import type { InputFault } from '@wendaxis/core/faults';
+
+/** Deeper than any record of ours; stops input made to exhaust the stack. */
+const DEEPEST = 12;
+
+/**
+ * Check a plain value against a DTO class: every field of it, nothing beside it.
+ * @returns the faults, empty when the value is sound
+ */
+export function checkShape(dto: new () => object, value: unknown, path: string): readonly InputFault[] {
+  if (typeof value !== 'object' || value === null || Array.isArray(value))
+    return [{ code: 'missing', field: path, value, expected: 'an object' }];
+  if (deeperThan(value, DEEPEST))
+    return [{ code: 'outOfRange', field: path, value: '…', expected: `at most ${DEEPEST} levels` }];
+  const instance = plainToInstance(dto, value);
+  const errors = validateSync(instance, {
+    whitelist: true,
+    forbidNonWhitelisted: true,
+    forbidUnknownValues: true,
+    stopAtFirstError: true,
+  });
+  return errors.flatMap((error) => toFaults(error, path));
+}
+
+function toFaults(error: ValidationError, path: string): readonly InputFault[] {
+  const step = /^\d+$/.test(error.property) ? `[${error.property}]` : `.${error.property}`;
+  const field = `${path}${step}`.replace(/^\./, '');
+  const own = Object.entries(error.constraints ?? {}).map(([name, message]): InputFault => ({
+    code: name === 'whitelistValidation' ? 'unknownName' : codeOf(error.value as unknown),
+    field,
+    value: shortened(error.value as unknown),
+    expected: name === 'whitelistValidation' ? 'no such field: leave it out' : message,
+  }));
+  return [...own, ...(error.children ?? []).flatMap((child) => toFaults(child, field))];
+}
+
+function codeOf(value: unknown): InputFault['code'] {
+  return value === undefined ? 'missing' : 'outOfRange';
+}
+
+/** The value as it can be sent back without sending back a book. */
+function shortened(value: unknown): unknown {
+  if (value === undefined) return null;
+  if (typeof value === 'string') return value.slice(0, 80);
+  return typeof value === 'object' && value !== null ? (Array.isArray(value) ? '[…]' : '{…}') : value;
+}
+
+function deeperThan(value: unknown, levels: number): boolean {
+  if (typeof value !== 'object' || value === null) return false;
+  return levels === 0 || Object.values(value).some((member) => deeperThan(member, levels - 1));
+}

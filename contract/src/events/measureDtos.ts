@@ -1,0 +1,29 @@
+import { IsIn } from 'class-validator';
+
+import { Degrees, Identifier, Millimetres, OrNull, PlainText } from '../decorators.ts';
+
+/** A band: null is an open limit. */
+export class BandDto {
+  @OrNull() @Millimetres(-100, 100) lower!: number | null;
+  @OrNull() @Millimetres(-100, 100) upper!: number | null;
+  @OrNull() @Millimetres(-100, 100) target!: number | null;
+}
+
+/** An instrument's card. */
+export class InstrumentDto {
+  @Identifier() id!: string;
+  @PlainText(80, 1) name!: string;
+  @Millimetres(0.0001, 1) graduation!: number;
+  @Millimetres(0, 1) calibrationUncertainty!: number;
+  @Millimetres(0.001, 200) range!: number;
+}
+
+/** How the indicator stands. */
+export class IndicatorDto {
+  @IsIn(['faceSquareToTravel', 'lever', 'faceSquareToPlunger'], {
+    message: 'must be faceSquareToTravel, lever or faceSquareToPlunger',
+  })
+  contact!: 'faceSquareToTravel' | 'lever' | 'faceSquareToPlunger';
+
+  @Degrees(0, 45) angle!: number;
+}

@@ -1,0 +1,119 @@
+import { IsIn, IsInt, IsISO8601, IsObject, IsUUID, Max, Min } from 'class-validator';
+
+import { InputError, type InputFault } from '@wendaxis/core/faults';
+import { EVENT_VERSION, type JobEventData, type WorkshopEventData } from '@wendaxis/core/job';
+import { requireBand } from '@wendaxis/core/measure';
+import { requireUnit } from '@wendaxis/core/unit';
+
+import { checkShape } from './checkShape.ts';
+import { Identifier } from './decorators.ts';
+import { JOB_EVENT_DTOS, WORKSHOP_EVENT_DTOS } from './events/eventDtos.ts';
+
+/** Which kind of log a batch of events is for. */
+export type StreamKind = 'job' | 'workshop';
+
+/** An event on its way to the server: it has no place in its stream yet. */
+export interface NewEvent {
+  readonly id: string;
+  readonly type: string;
+  readonly version: number;
+  readonly at: string;
+  readonly by: string;
+  readonly data: object;
+}
+
+/** Most events in one request. */
+export const MOST_EVENTS = 500;
+
+const DTOS = { job: JOB_EVENT_DTOS, workshop: WORKSHOP_EVENT_DTOS } as const;
+
+class EnvelopeDto {
+  @IsUUID(undefined, { message: 'must be a UUID' }) id!: string;
+  @IsInt({ message: 'must be a whole number' })
+  @Min(1, { message: 'must be at least 1' })
+  @Max(EVENT_VERSION, { message: `must be at most ${EVENT_VERSION}: update the server` })
+  version!: number;
+  @IsISO8601({ strict: true, strictSeparator: true }, { message: 'must be an ISO 8601 instant' })
+  at!: string;
+  @Identifier() by!: string;
+  @IsObject({ message: 'must be an object' }) data!: object;
+}
+
+class JobEnvelopeDto extends EnvelopeDto {
+  @IsIn(Object.keys(JOB_EVENT_DTOS), { message: `must be one of ${Object.keys(JOB_EVENT_DTOS).join(', ')}` })
+  type!: string;
+}
+
+class WorkshopEnvelopeDto extends EnvelopeDto {
+  @IsIn(Object.keys(WORKSHOP_EVENT_DTOS), {
+    message: `must be one of ${Object.keys(WORKSHOP_EVENT_DTOS).join(', ')}`,
+  })
+  type!: string;
+}
+
+const ENVELOPES = { job: JobEnvelopeDto, workshop: WorkshopEnvelopeDto } as const;
+
+/** Rules that join several fields; the core owns them. */
+const JOINT_RULES: Readonly<Record<string, (data: never) => void>> = {
+  JobOpened: ({ unit }: JobEventData['JobOpened']) => void requireUnit(unit),
+  SpecSet: ({ band }: JobEventData['SpecSet']) => void requireBand(band),
+  PackRecorded: ({ pieces }: JobEventData['PackRecorded']) => pieces.forEach(requireMicrometres),
+  PackChosen: ({ pieces }: JobEventData['PackChosen']) => pieces.forEach(requireMicrometres),
+  PackFitted: ({ pieces }: JobEventData['PackFitted']) => pieces.forEach(requireMicrometres),
+  SizeStocked: (data: WorkshopEventData['SizeStocked']) => requireMicrometres(data),
+};
+
+/**
+ * Read a request body `{ events: [...] }` as events of one stream.
+ * @returns the events, in the order given
+ * @throws InputError with a path such as `events[3].data.value` for every fault
+ */
+export function parseEvents(kind: StreamKind, body: unknown): readonly NewEvent[] {
+  const events = (body as { events?: unknown } | null | undefined)?.events;
+  if (!Array.isArray(events) || events.length === 0 || events.length > MOST_EVENTS)
+    throw new InputError([
+      {
+        code: 'missing',
+        field: 'events',
+        value: Array.isArray(events) ? events.length : null,
+        expected: `a list of 1 to ${MOST_EVENTS} events`,
+      },
+    ]);
+  const faults = events.flatMap((event, index) => eventFaults(kind, event, `events[${index}]`));
+  if (faults.length > 0) throw new InputError(faults.slice(0, 20));
+  return (events as NewEvent[]).map(({ id, type, version, at, by, data }) => ({
+    id: id.toLowerCase(),
+    type,
+    version,
+    at,
+    by,
+    data,
+  }));
+}
+
+function eventFaults(kind: StreamKind, event: unknown, path: string): readonly InputFault[] {
+  const envelope = checkShape(ENVELOPES[kind], event, path);
+  if (envelope.length > 0) return envelope;
+  const { type, data } = event as NewEvent;
+  const dto = (DTOS[kind] as Readonly<Record<string, new () => object>>)[type]!;
+  const shape = checkShape(dto, data, `${path}.data`);
+  return shape.length > 0 ? shape : jointFaults(type, data, `${path}.data`);
+}
+
+function jointFaults(type: string, data: object, path: string): readonly InputFault[] {
+  try {
+    JOINT_RULES[type]?.(data as never);
+    return [];
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error;
+    return error.faults.map((fault) => ({ ...fault, field: `${path}.${fault.field}` }));
+  }
+}
+
+function requireMicrometres({ thickness }: { thickness: number }, index?: number): void {
+  if (Math.abs(thickness * 1000 - Math.round(thickness * 1000)) < 1e-6) return;
+  const field = index === undefined ? 'thickness' : `pieces[${index}].thickness`;
+  throw new InputError([
+    { code: 'outOfRange', field, value: thickness, expected: 'whole micrometres (three decimals of a mm)' },
+  ]);
+}

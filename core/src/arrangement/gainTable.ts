@@ -1,0 +1,74 @@
+/** How the bearings of an axis hold the shaft against axial load. */
+export type Arrangement = 'faceToFace' | 'backToBack' | 'plainThrust';
+
+/** Where a thickness can sit. Each is a row of {@link GAIN_TABLE}. */
+export type ShimPlace =
+  | 'underCoverFlange'
+  | 'outboardOfCup'
+  | 'betweenShoulderAndCone'
+  | 'betweenClampedCups'
+  | 'betweenConeBacks'
+  | 'betweenClampedCones'
+  | 'behindCupInHousing'
+  | 'betweenCups'
+  | 'behindHeadCone'
+  | 'outsideClampingNut'
+  | 'fillsThrustGap'
+  | 'adjusterCupInwards'
+  | 'adjusterNutInwards';
+
+/** One row of the gain table. */
+export interface GainRow {
+  readonly arrangement: Arrangement;
+  readonly place: ShimPlace;
+  /** ∂(end play)/∂(thickness), dimensionless: +1, 0 or −1. For an adjuster, per mm screwed inwards. */
+  readonly gain: -1 | 0 | 1;
+  /** The place in a mechanic's words. */
+  readonly words: string;
+  /** What a thicker piece does, as one sentence. */
+  readonly effect: string;
+}
+
+/**
+ * Which way a thicker shim moves the end play. `gain` = ∂(end play)/∂(thickness); end play > 0 is free
+ * travel, < 0 is preload. Source: the axial chain of each arrangement (geometry), checked in the tests
+ * against an independent chain of rigid lengths.
+ */
+export const GAIN_TABLE: readonly GainRow[] = [
+  row('faceToFace', 'underCoverFlange', 1, 'under the cover flange',
+    'Thicker holds the cover, and the cup on its spigot, further out: more play.'),
+  row('faceToFace', 'outboardOfCup', -1, 'between cover spigot and cup, or outboard of a cup',
+    'Thicker pushes the cup in against its rollers: less play.'),
+  row('faceToFace', 'betweenShoulderAndCone', -1, 'between shaft shoulder and cone back',
+    'Thicker pushes the cone out towards its cup: less play.'),
+  row('faceToFace', 'betweenClampedCups', 1, 'spacer between the two cups, cups clamped on it',
+    'Longer keeps the cups further apart: more play.'),
+  row('faceToFace', 'betweenConeBacks', -1, 'spacer between the two cone backs',
+    'Longer pushes the cones apart into their cups: less play.'),
+  row('backToBack', 'betweenClampedCones', 1, 'spacer between the cones, clamped by the nut',
+    'Longer keeps the cones further apart, away from their cups: more play.'),
+  row('backToBack', 'behindCupInHousing', -1, 'between a cup back and its housing shoulder',
+    'Thicker pushes the cup out towards its cone: less play.'),
+  row('backToBack', 'betweenCups', -1, 'spacer between the two cups',
+    'Longer pushes the cups apart into their cones: less play.'),
+  row('backToBack', 'behindHeadCone', 0, 'depth shim behind the head cone, with a solid cone spacer',
+    'Thicker moves the whole shaft, both cones with it: play stays as it is.'),
+  row('backToBack', 'outsideClampingNut', 0, 'shim outside the clamping nut',
+    'It lies outside the clamped stack: play stays as it is.'),
+  row('plainThrust', 'fillsThrustGap', -1, 'washer that fills the gap between thrust faces',
+    'Thicker takes up the gap: less play.'),
+  row('faceToFace', 'adjusterCupInwards', -1, 'threaded adjuster against a cup, screwed inwards',
+    'Inwards pushes the cup on to its rollers: less play.'),
+  row('backToBack', 'adjusterNutInwards', -1, 'nut on the shaft that draws a cone inwards',
+    'Inwards draws the cone on to its cup: less play.'),
+]; // prettier-ignore
+
+function row(
+  arrangement: Arrangement,
+  place: ShimPlace,
+  gain: -1 | 0 | 1,
+  words: string,
+  effect: string,
+): GainRow {
+  return { arrangement, place, gain, words, effect };
+}

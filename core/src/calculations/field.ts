@@ -1,0 +1,106 @@
+import { InputError, type InputFault } from '../faults/index.ts';
+
+/**
+ * One input field of a calculation. `path` uses `.` for members and `[]` for each entry of a list:
+ * `cycles[].lift`.
+ */
+export interface Field {
+  readonly path: string;
+  readonly type: 'number' | 'whole' | 'text' | 'yesNo' | readonly string[];
+  /** Unit in words, or an empty string. */
+  readonly unit: string;
+  /** Range as it is checked, in words; empty when the type says it all. */
+  readonly range: string;
+  readonly meaning: string;
+  /** Null is accepted and stands for "open" or "not stated". */
+  readonly nullable?: true;
+  readonly optional?: true;
+}
+
+/**
+ * Check the shape of an input against its fields: everything required is there, of its type, and nothing
+ * else is. Ranges are checked by the calculation itself.
+ * @throws InputError with every fault found
+ */
+export function checkShape(fields: readonly Field[], input: unknown): void {
+  const faults = shapeFaults(toTree(fields), input, '');
+  if (faults.length > 0) throw new InputError(faults);
+}
+
+type Tree = { readonly leaf: Field } | { readonly members: Map<string, Tree>; readonly list: boolean };
+
+function toTree(fields: readonly Field[]): Tree {
+  const root = { members: new Map<string, Tree>(), list: false };
+  for (const field of fields) {
+    const steps = field.path.split('.');
+    let at = root;
+    for (const step of steps.slice(0, -1)) {
+      const name = step.replace('[]', '');
+      if (!at.members.has(name))
+        at.members.set(name, { members: new Map(), list: step.endsWith('[]') });
+      at = at.members.get(name) as typeof root;
+    }
+    at.members.set(steps.at(-1)!, { leaf: field });
+  }
+  return root;
+}
+
+function shapeFaults(tree: Tree, value: unknown, path: string): readonly InputFault[] {
+  if ('leaf' in tree) return leafFaults(tree.leaf, value, path);
+  if (tree.list) {
+    if (!Array.isArray(value)) return [fault('missing', path, value, 'a list')];
+    const each = { ...tree, list: false };
+    return value.flatMap((entry, index) => shapeFaults(each, entry, `${path}[${index}]`));
+  }
+  if (typeof value !== 'object' || value === null || Array.isArray(value))
+    return [fault('missing', path || 'input', value, `an object with ${[...tree.members.keys()].join(', ')}`)];
+  const given = value as Record<string, unknown>;
+  const at = (name: string) => (path === '' ? name : `${path}.${name}`);
+  const unknown = Object.keys(given).filter((name) => !tree.members.has(name));
+  return [
+    ...unknown.map((name) =>
+      fault('unknownName', at(name), given[name], `one of ${[...tree.members.keys()].join(', ')}`),
+    ),
+    ...[...tree.members].flatMap(([name, member]) => shapeFaults(member, own(given, name), at(name))),
+  ];
+}
+
+function own(given: Record<string, unknown>, name: string): unknown {
+  return Object.hasOwn(given, name) ? given[name] : undefined;
+}
+
+function leafFaults(field: Field, value: unknown, path: string): readonly InputFault[] {
+  if (value === undefined && field.optional) return [];
+  if (value === null && field.nullable) return [];
+  const expected = describeType(field);
+  if (value === undefined) return [fault('missing', path, value, expected)];
+  const right =
+    typeof field.type === 'string'
+      ? isOfType(field.type, value)
+      : typeof value === 'string' && field.type.includes(value);
+  return right ? [] : [fault(typeof field.type === 'string' ? 'notANumber' : 'unknownName', path, value, expected)];
+}
+
+function isOfType(type: 'number' | 'whole' | 'text' | 'yesNo', value: unknown): boolean {
+  if (type === 'text') return typeof value === 'string';
+  if (type === 'yesNo') return typeof value === 'boolean';
+  return type === 'whole' ? Number.isInteger(value) : Number.isFinite(value);
+}
+
+/** Type, unit and range of a field in one line. */
+export function describeType({ type, unit, range, nullable }: Field): string {
+  const words = { number: 'a number', whole: 'a whole number', text: 'text', yesNo: 'true or false' };
+  const base = typeof type === 'string' ? words[type] : `one of ${type.join(', ')}`;
+  return [base, unit && `in ${unit}`, range && `(${range})`, nullable && 'or null']
+    .filter(Boolean)
+    .join(' ');
+}
+
+function fault(
+  code: InputFault['code'],
+  field: string,
+  value: unknown,
+  expected: string,
+): InputFault {
+  return { code, field, value, expected };
+}

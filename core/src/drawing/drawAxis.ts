@@ -1,0 +1,87 @@
+import { LOAD_PATH, shimGain, type GainRow } from '../arrangement/index.ts';
+import type { Axis, Side, Station } from '../unit/index.ts';
+import type { Point, Shape } from './geometry.ts';
+import { stationShapes } from './stationShapes.ts';
+
+/** One station as drawn. */
+export interface DrawnStation {
+  readonly station: Station;
+  readonly shapes: readonly Shape[];
+  /** Outline of the upper half, for selecting it. */
+  readonly box: { readonly x: number; readonly y: number; readonly width: number; readonly height: number };
+  /** Where its label points to. */
+  readonly anchor: Point;
+}
+
+/** A stroke from the shaft to the housing through a bearing: the way a push goes. */
+export interface LoadStroke {
+  readonly stationId: string;
+  readonly from: Point;
+  readonly to: Point;
+  readonly thrust: Side;
+}
+
+/** The section of an axis as plain geometry, mm; y is up, the axis lies on y = 0. */
+export interface AxisDrawing {
+  readonly stations: readonly DrawnStation[];
+  readonly loads: readonly LoadStroke[];
+  /** Shim sites with the way a thicker shim moves the play. */
+  readonly gains: readonly { readonly stationId: string; readonly row: GainRow; readonly anchor: Point }[];
+  readonly loadPath: string;
+  readonly extent: { readonly left: number; readonly right: number; readonly radius: number };
+}
+
+/** Room left and right of the outermost stations, as a share of the length. */
+const MARGIN = 0.06;
+
+/** Paint order: what stands behind comes first. */
+const DEPTH: readonly Station['kind'][] = [
+  'shaftStep', 'gear', 'housing', 'cover', 'seal', 'ballBearing', 'taperedRoller', 'shimSite',
+]; // prettier-ignore
+
+/** Compute the section drawing of an axis from its stations. */
+export function drawAxis(axis: Axis): AxisDrawing {
+  const stations = axis.stations
+    .toSorted((a, b) => DEPTH.indexOf(a.kind) - DEPTH.indexOf(b.kind))
+    .map(drawStation);
+  const left = Math.min(...axis.stations.map(({ at }) => at));
+  const right = Math.max(...axis.stations.map(({ at, width }) => at + width));
+  const radius = Math.max(...axis.stations.map(({ outside }) => outside)) / 2;
+  const margin = MARGIN * (right - left);
+  return {
+    stations,
+    loads: axis.stations.flatMap(loadStroke),
+    gains: axis.stations.flatMap((station) =>
+      station.place === null
+        ? []
+        : [
+            {
+              stationId: station.id,
+              row: shimGain(axis.arrangement, station.place),
+              anchor: { x: station.at + station.width / 2, y: station.outside / 2 },
+            },
+          ],
+    ),
+    loadPath: LOAD_PATH[axis.arrangement],
+    extent: { left: left - margin, right: right + margin, radius },
+  };
+}
+
+function drawStation(station: Station): DrawnStation {
+  const { at, width, inside, outside } = station;
+  return {
+    station,
+    shapes: stationShapes(station),
+    box: { x: at, y: inside / 2, width, height: (outside - inside) / 2 },
+    anchor: { x: at + width / 2, y: outside / 2 },
+  };
+}
+
+/** From the cone's bore to the cup's back, leaning the way the shaft pushes. */
+function loadStroke({ id, kind, at, width, inside, outside, thrust }: Station): readonly LoadStroke[] {
+  if (kind !== 'taperedRoller' || thrust === null) return [];
+  const [back, front] = thrust === 'left' ? [at, at + width] : [at + width, at];
+  return [
+    { stationId: id, from: { x: front, y: inside / 2 }, to: { x: back, y: outside / 2 }, thrust },
+  ];
+}

@@ -1,0 +1,2 @@
+export { drawAxis, type AxisDrawing, type DrawnStation, type LoadStroke } from './drawAxis.ts';
+export type { Point, Shape, ShapeRole } from './geometry.ts';

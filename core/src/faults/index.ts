@@ -1,0 +1,8 @@
+export { describeFault, InputError, type FaultCode, type InputFault } from './fault.ts';
+export {
+  refuse,
+  requireInteger,
+  requireNumber,
+  requireOneOf,
+  type Bounds,
+} from './require.ts';

@@ -1,0 +1,63 @@
+import { InputError, type FaultCode } from './fault.ts';
+
+/** Bounds of a number. Ends are included unless `above`/`below` are used. `unit` is only for the message. */
+export interface Bounds {
+  readonly min?: number;
+  readonly max?: number;
+  readonly above?: number;
+  readonly below?: number;
+  readonly unit?: string;
+}
+
+/** Raise the core's input error for one field. */
+export function refuse(code: FaultCode, field: string, value: unknown, expected: string): never {
+  throw new InputError([{ code, field, value, expected }]);
+}
+
+/**
+ * Check that `value` is a finite number within `bounds` and return it.
+ * @throws InputError `notANumber` or `outOfRange`, naming `field`.
+ */
+export function requireNumber(field: string, value: unknown, bounds: Bounds = {}): number {
+  const expected = describeBounds(bounds);
+  if (typeof value !== 'number' || !Number.isFinite(value))
+    return refuse(value === undefined ? 'missing' : 'notANumber', field, value, expected);
+  const outside =
+    (bounds.min !== undefined && value < bounds.min) ||
+    (bounds.max !== undefined && value > bounds.max) ||
+    (bounds.above !== undefined && value <= bounds.above) ||
+    (bounds.below !== undefined && value >= bounds.below);
+  return outside ? refuse('outOfRange', field, value, expected) : value;
+}
+
+/** As {@link requireNumber}, for whole numbers. */
+export function requireInteger(field: string, value: unknown, bounds: Bounds = {}): number {
+  const number = requireNumber(field, value, bounds);
+  return Number.isInteger(number)
+    ? number
+    : refuse('outOfRange', field, value, `a whole number, ${describeBounds(bounds)}`);
+}
+
+/**
+ * Check that `value` is one of `names` and return it.
+ * @throws InputError `unknownName`, listing the names that are known.
+ */
+export function requireOneOf<Name extends string>(
+  field: string,
+  value: unknown,
+  names: readonly Name[],
+): Name {
+  const found = names.find((name) => name === value);
+  return found ?? refuse('unknownName', field, value, `one of ${names.join(', ')}`);
+}
+
+function describeBounds({ min, max, above, below, unit }: Bounds): string {
+  const suffix = unit === undefined ? '' : ` ${unit}`;
+  const parts = [
+    min === undefined ? null : `at least ${min}${suffix}`,
+    above === undefined ? null : `more than ${above}${suffix}`,
+    max === undefined ? null : `at most ${max}${suffix}`,
+    below === undefined ? null : `less than ${below}${suffix}`,
+  ].filter((part) => part !== null);
+  return parts.length === 0 ? `a finite number${suffix && ` in${suffix}`}` : parts.join(' and ');
+}

@@ -1,0 +1,103 @@
+import type { Band, IndicatorSetting, Instrument } from '../measure/index.ts';
+import type { PackPiece } from '../shims/index.ts';
+import type { Unit } from '../unit/index.ts';
+
+/** At which point of the job a run is taken. */
+export type RunStage = 'asFound' | 'trial' | 'final';
+
+/** A piece with the uncertainty of its measured thickness (standard, mm). */
+export interface MeasuredPiece extends PackPiece {
+  readonly uncertainty: number;
+}
+
+/** What each event of a job carries. Lengths in mm; `typed` keeps what the mechanic wrote. */
+export interface JobEventData {
+  readonly JobOpened: { readonly unit: Unit; readonly reason: string };
+  readonly SpecSet: {
+    readonly specId: string;
+    readonly axisId: string;
+    readonly kind: 'endPlay';
+    readonly band: Band;
+    /** The line that says where the figure comes from. */
+    readonly source: string;
+  };
+  /** The pack found in place, each piece measured. */
+  readonly PackRecorded: { readonly siteId: string; readonly pieces: readonly MeasuredPiece[] };
+  readonly RunOpened: {
+    readonly runId: string;
+    readonly specId: string;
+    readonly stage: RunStage;
+    /** The instrument as its card was on the day, so that the record stands on its own. */
+    readonly instrument: Instrument;
+    readonly indicator: IndicatorSetting;
+    readonly shaftHeld: boolean;
+  };
+  /** Readings come in threes: zero, lift, return. */
+  readonly ReadingTaken: {
+    readonly runId: string;
+    readonly value: number;
+    readonly typed: string | null;
+    /** Device that sent it; null when it was typed. */
+    readonly device: string | null;
+    /** Mark on the shaft, degrees. */
+    readonly position: number | null;
+  };
+  readonly RunClosed: { readonly runId: string };
+  readonly RunAbandoned: { readonly runId: string; readonly reason: string };
+  readonly PackChosen: {
+    readonly siteId: string;
+    readonly runId: string;
+    readonly pieces: readonly MeasuredPiece[];
+  };
+  readonly PackFitted: { readonly siteId: string; readonly pieces: readonly MeasuredPiece[] };
+  readonly NoteWritten: { readonly text: string };
+  readonly JobFinished: { readonly note: string };
+  readonly JobReopened: { readonly reason: string };
+  /** Takes back an earlier event; taking back an `Undone` brings the event back. */
+  readonly Undone: { readonly eventId: string };
+}
+
+/** What each event of the workshop carries. */
+export interface WorkshopEventData {
+  readonly WorkshopNamed: { readonly name: string };
+  /** A counted size: replaces the earlier count of the same size. */
+  readonly SizeStocked: {
+    readonly sizeId: string;
+    readonly thickness: number;
+    readonly uncertainty: number;
+    readonly count: number;
+  };
+  readonly InstrumentAdded: {
+    readonly instrument: Instrument;
+    /** Device that streams its readings; null when it is read by eye. */
+    readonly deviceId: string | null;
+  };
+  readonly PersonAdded: { readonly personId: string; readonly name: string; readonly role: string };
+  readonly Undone: { readonly eventId: string };
+}
+
+/** An event as it is stored: identity, place in its stream, who and when, and what happened. */
+export interface Envelope<Type extends string, Data> {
+  /** UUID, made where the event happened, so that sending it twice stores it once. */
+  readonly id: string;
+  /** 1, 2, 3 … within the stream, given by the server; null while it waits to be sent. */
+  readonly seq: number | null;
+  readonly type: Type;
+  readonly version: number;
+  /** ISO 8601 instant, by the clock of the bench. */
+  readonly at: string;
+  /** Person's id. */
+  readonly by: string;
+  readonly data: Data;
+}
+
+/** Distributes an event map into a union of envelopes. */
+export type EventOf<Map> = { [T in keyof Map & string]: Envelope<T, Map[T]> }[keyof Map & string];
+
+export type JobEvent = EventOf<JobEventData>;
+export type WorkshopEvent = EventOf<WorkshopEventData>;
+export type JobEventType = keyof JobEventData;
+export type WorkshopEventType = keyof WorkshopEventData;
+
+/** The version in which events are written today. */
+export const EVENT_VERSION = 1;

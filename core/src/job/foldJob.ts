@@ -1,0 +1,171 @@
+import { InputError } from '../faults/index.ts';
+import { judgeRun, requireBand } from '../measure/index.ts';
+import { findStation, requireUnit } from '../unit/index.ts';
+import type { Envelope, JobEvent, JobEventData, JobEventType, MeasuredPiece } from './events.ts';
+import { liftEvent } from './lift.ts';
+import { cyclesOf, EMPTY_JOB, type JobState, type Run } from './state.ts';
+import { standingEvents } from './undo.ts';
+
+/** A reducer gives the new state, or a sentence that says why the event cannot be applied. */
+type Reducer<T extends JobEventType> = (
+  state: JobState,
+  event: Envelope<T, JobEventData[T]>,
+) => JobState | string;
+
+/** One reducer for each event. `Undone` never reaches it: undone events are taken out beforehand. */
+const REDUCERS: { readonly [T in Exclude<JobEventType, 'Undone'>]: Reducer<T> } = {
+  JobOpened: (state, { data, at }) =>
+    state.unit === null
+      ? { ...state, unit: requireUnit(data.unit), reason: data.reason, openedAt: at }
+      : 'the job is open already',
+
+  SpecSet: (state, { data }) =>
+    state.unit?.axes.some(({ id }) => id === data.axisId)
+      ? {
+          ...state,
+          specs: [
+            ...state.specs.filter(({ specId }) => specId !== data.specId),
+            { ...data, band: requireBand(data.band) },
+          ],
+        }
+      : `no axis ${data.axisId}`,
+
+  PackRecorded: (state, event) =>
+    withPack(state, event.data.siteId, (site) => {
+      const pack = { pieces: event.data.pieces, at: event.at, by: event.by };
+      return {
+        ...state,
+        packs: { ...state.packs, [site]: pack },
+        foundPacks: { ...state.foundPacks, [site]: pack },
+      };
+    }),
+
+  RunOpened: (state, { data, at, by }) => {
+    if (state.finished !== null) return 'the job is finished';
+    const spec = state.specs.find(({ specId }) => specId === data.specId);
+    if (spec === undefined) return `no spec ${data.specId}`;
+    if (state.runs.some(({ runId }) => runId === data.runId)) return `run ${data.runId} exists`;
+    if (state.runs.some(({ status }) => status === 'open')) return 'another run is open';
+    judgeRun({ ...data, band: spec.band, cycles: [] }); // refuses an instrument that cannot be used
+    const run: Run = { ...data, readings: [], status: 'open', openedAt: at, by };
+    return { ...state, runs: [...state.runs, run] };
+  },
+
+  ReadingTaken: (state, { id, data, at }) =>
+    withOpenRun(state, data.runId, (run) => {
+      const { value, typed, device, position } = data;
+      const reading = { eventId: id, value, typed, device, position, at };
+      return { ...run, readings: [...run.readings, reading] };
+    }),
+
+  RunClosed: (state, { data }) => {
+    const run = state.runs.find(({ runId }) => runId === data.runId);
+    if (run !== undefined && run.status === 'open' && verdictOf(state, run)?.status !== 'judged')
+      return 'the run has no verdict yet';
+    return withOpenRun(state, data.runId, (open) => ({ ...open, status: 'closed' }));
+  },
+
+  RunAbandoned: (state, { data }) =>
+    withOpenRun(state, data.runId, (run) => ({ ...run, status: 'abandoned' })),
+
+  PackChosen: (state, { data, at, by }) =>
+    withPack(state, data.siteId, (site) => ({
+      ...state,
+      chosen: { ...state.chosen, [site]: { pieces: data.pieces, runId: data.runId, at, by } },
+    })),
+
+  PackFitted: (state, { data, at, by }) =>
+    withPack(state, data.siteId, (site) => {
+      const { [site]: _done, ...chosen } = state.chosen;
+      return {
+        ...state,
+        chosen,
+        packs: { ...state.packs, [site]: { pieces: data.pieces, at, by } },
+        lastFittedAfterRun: state.runs.length,
+      };
+    }),
+
+  NoteWritten: (state, { data, at, by }) => ({
+    ...state,
+    notes: [...state.notes, { text: data.text, at, by }],
+  }),
+
+  JobFinished: (state, { data, at }) =>
+    state.runs.some(({ status }) => status === 'open')
+      ? 'a run is still open'
+      : { ...state, finished: { note: data.note, at } },
+
+  JobReopened: (state) =>
+    state.finished === null ? 'the job is not finished' : { ...state, finished: null },
+};
+
+/**
+ * The state of a job from its log. Pure, and total: an event that cannot be applied is listed in
+ * `ignored` with the reason and changes nothing else.
+ *
+ * @param events in order of their stream
+ */
+export function foldJob(events: readonly JobEvent[]): JobState {
+  return standingEvents(events).reduce(applyEvent, EMPTY_JOB);
+}
+
+function applyEvent(state: JobState, stored: JobEvent): JobState {
+  const event = liftEvent(stored);
+  const reducer = REDUCERS[event.type as Exclude<JobEventType, 'Undone'>] as Reducer<JobEventType>;
+  const opened = state.unit !== null || event.type === 'JobOpened';
+  const result = opened ? reasoned(() => reducer(state, event)) : 'the job has not been opened';
+  if (typeof result !== 'string') return result;
+  const entry = { eventId: event.id, type: event.type, reason: result };
+  return { ...state, ignored: [...state.ignored, entry] };
+}
+
+/** A reducer's result, with bad input told as a reason. */
+function reasoned(reduce: () => JobState | string): JobState | string {
+  try {
+    return reduce();
+  } catch (error) {
+    if (error instanceof InputError) return error.message;
+    throw error;
+  }
+}
+
+/** The verdict of a run as it stands; null when its spec is gone. */
+export function verdictOf(state: JobState, run: Run) {
+  const spec = state.specs.find(({ specId }) => specId === run.specId);
+  if (spec === undefined) return null;
+  const { instrument, indicator, shaftHeld } = run;
+  return judgeRun({
+    instrument,
+    indicator,
+    shaftHeld,
+    band: spec.band,
+    cycles: cyclesOf(run).complete,
+  });
+}
+
+/** Standard uncertainty of a pack's total: the pieces' own, in quadrature. mm. */
+export function packUncertainty(pieces: readonly MeasuredPiece[]): number {
+  return Math.sqrt(
+    pieces.reduce((sum, { quantity, uncertainty }) => sum + quantity * uncertainty ** 2, 0),
+  );
+}
+
+function withOpenRun(state: JobState, runId: string, change: (run: Run) => Run): JobState | string {
+  const run = state.runs.find((candidate) => candidate.runId === runId);
+  if (run === undefined) return `no run ${runId}`;
+  if (run.status !== 'open') return `run ${runId} is ${run.status}`;
+  return {
+    ...state,
+    runs: state.runs.map((candidate) => (candidate === run ? change(run) : candidate)),
+  };
+}
+
+function withPack(
+  state: JobState,
+  siteId: string,
+  change: (siteId: string) => JobState,
+): JobState | string {
+  if (state.finished !== null) return 'the job is finished';
+  const found = state.unit === null ? null : findStation(state.unit, siteId);
+  return found?.station.kind === 'shimSite' ? change(siteId) : `no shim site ${siteId}`;
+}

@@ -1,0 +1,73 @@
+import type { Instrument } from '../measure/index.ts';
+import type { ShimSize } from '../shims/index.ts';
+import type { MeasuredPiece, WorkshopEvent } from './events.ts';
+import { liftEvent } from './lift.ts';
+import { standingEvents } from './undo.ts';
+
+/** An instrument of the workshop and the device that streams it, if any. */
+export interface WorkshopInstrument extends Instrument {
+  readonly deviceId: string | null;
+}
+
+/** Who works here. */
+export interface Person {
+  readonly personId: string;
+  readonly name: string;
+  readonly role: string;
+}
+
+/** The workshop, folded from its log. `sizes` are the counts as last counted, before what jobs have taken. */
+export interface WorkshopState {
+  readonly name: string;
+  readonly sizes: readonly ShimSize[];
+  readonly instruments: readonly WorkshopInstrument[];
+  readonly people: readonly Person[];
+}
+
+const EMPTY_WORKSHOP: WorkshopState = { name: '', sizes: [], instruments: [], people: [] };
+
+/** The state of the workshop from its log. */
+export function foldWorkshop(events: readonly WorkshopEvent[]): WorkshopState {
+  return standingEvents(events).map(liftEvent).reduce(applyEvent, EMPTY_WORKSHOP);
+}
+
+function applyEvent(state: WorkshopState, event: WorkshopEvent): WorkshopState {
+  switch (event.type) {
+    case 'WorkshopNamed':
+      return { ...state, name: event.data.name };
+    case 'SizeStocked': {
+      const { sizeId: id, thickness, uncertainty, count } = event.data;
+      const size = { id, thickness, uncertainty, count };
+      return { ...state, sizes: replaceById(state.sizes, size, (row) => row.id) };
+    }
+    case 'InstrumentAdded': {
+      const instrument = { ...event.data.instrument, deviceId: event.data.deviceId };
+      return { ...state, instruments: replaceById(state.instruments, instrument, (row) => row.id) };
+    }
+    case 'PersonAdded':
+      return { ...state, people: replaceById(state.people, event.data, (row) => row.personId) };
+    case 'Undone':
+      return state;
+  }
+}
+
+function replaceById<Row>(
+  rows: readonly Row[],
+  row: Row,
+  idOf: (row: Row) => string,
+): readonly Row[] {
+  const known = rows.some((candidate) => idOf(candidate) === idOf(row));
+  return known
+    ? rows.map((candidate) => (idOf(candidate) === idOf(row) ? row : candidate))
+    : [...rows, row];
+}
+
+/** How many pieces of each size some packs hold. */
+export function piecesBySize(packs: readonly { readonly pieces: readonly MeasuredPiece[] }[]): Readonly<
+  Record<string, number>
+> {
+  const counts: Record<string, number> = {};
+  for (const { sizeId, quantity } of packs.flatMap(({ pieces }) => pieces))
+    counts[sizeId] = (counts[sizeId] ?? 0) + quantity;
+  return counts;
+}

@@ -1,0 +1,70 @@
+import { fixed } from '../units/index.ts';
+import type { JobEvent } from './events.ts';
+import { foldJob, verdictOf } from './foldJob.ts';
+import { cyclesOf, type JobState } from './state.ts';
+
+/** Version of the exported job file. */
+export const JOB_FILE_VERSION = 1;
+
+/** A job as a file: the log is the record, the rest is for the reader. */
+export interface JobFile {
+  readonly format: 'wendaxis-job';
+  readonly version: number;
+  readonly exportedAt: string;
+  readonly jobId: string;
+  readonly name: string;
+  readonly events: readonly JobEvent[];
+}
+
+/** Put a job's log into a file. */
+export function jobFile(jobId: string, events: readonly JobEvent[], exportedAt: string): JobFile {
+  const name = foldJob(events).unit?.name ?? '';
+  return { format: 'wendaxis-job', version: JOB_FILE_VERSION, exportedAt, jobId, name, events };
+}
+
+/** One row of the readings table. Lengths in mm. */
+export interface ReadingRow {
+  readonly run: number;
+  readonly stage: string;
+  readonly instrument: string;
+  readonly graduation_mm: number;
+  readonly cycle: number;
+  readonly phase: string;
+  readonly reading_mm: number;
+  readonly typed: string;
+  readonly device: string;
+  readonly position_deg: number | '';
+  readonly at: string;
+  readonly travel_mm: string;
+  readonly drift_mm: string;
+  readonly counts: string;
+}
+
+/** Every reading of a job, one row each, in the order taken; travel and drift stand on the return reading. */
+export function readingRows(state: JobState): readonly ReadingRow[] {
+  return state.runs.flatMap((run, index) => {
+    const judged = verdictOf(state, run)?.cycles ?? [];
+    const phases = ['zero', 'lift', 'return'] as const;
+    const whole = cyclesOf(run).complete.length;
+    return run.readings.map((reading, at): ReadingRow => {
+      const cycle = Math.floor(at / 3);
+      const end = at % 3 === 2 && cycle < whole ? judged[cycle] : undefined;
+      return {
+        run: index + 1,
+        stage: run.stage,
+        instrument: run.instrument.name,
+        graduation_mm: run.instrument.graduation,
+        cycle: cycle + 1,
+        phase: phases[at % 3]!,
+        reading_mm: reading.value,
+        typed: reading.typed ?? '',
+        device: reading.device ?? '',
+        position_deg: reading.position ?? '',
+        at: reading.at,
+        travel_mm: end === undefined ? '' : fixed(end.travel, 4).replace('−', '-'),
+        drift_mm: end === undefined ? '' : fixed(end.drift, 4).replace('−', '-'),
+        counts: end === undefined ? '' : (end.flaw ?? 'yes'),
+      };
+    });
+  });
+}

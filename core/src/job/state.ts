@@ -1,0 +1,109 @@
+import type { Band, Cycle, IndicatorSetting, Instrument } from '../measure/index.ts';
+import type { Unit } from '../unit/index.ts';
+import type { JobEventType, MeasuredPiece, RunStage } from './events.ts';
+
+/** A spec band and where its figure comes from. */
+export interface Spec {
+  readonly specId: string;
+  readonly axisId: string;
+  readonly kind: 'endPlay';
+  readonly band: Band;
+  readonly source: string;
+}
+
+/** One reading of a run, as logged. */
+export interface Reading {
+  readonly eventId: string;
+  readonly value: number;
+  readonly typed: string | null;
+  readonly device: string | null;
+  readonly position: number | null;
+  readonly at: string;
+}
+
+/** A measuring run of the job. */
+export interface Run {
+  readonly runId: string;
+  readonly specId: string;
+  readonly stage: RunStage;
+  readonly instrument: Instrument;
+  readonly indicator: IndicatorSetting;
+  readonly shaftHeld: boolean;
+  readonly readings: readonly Reading[];
+  readonly status: 'open' | 'closed' | 'abandoned';
+  readonly openedAt: string;
+  readonly by: string;
+}
+
+/** Pieces in place at a shim site, or set aside for it. */
+export interface Pack {
+  readonly pieces: readonly MeasuredPiece[];
+  readonly at: string;
+  readonly by: string;
+}
+
+/** An event that could not be applied, and why. It stays in the log; it changes nothing. */
+export interface IgnoredEvent {
+  readonly eventId: string;
+  readonly type: JobEventType;
+  readonly reason: string;
+}
+
+/** Everything that is shown of a job, folded from its log. */
+export interface JobState {
+  readonly unit: Unit | null;
+  readonly reason: string;
+  readonly openedAt: string | null;
+  readonly specs: readonly Spec[];
+  readonly runs: readonly Run[];
+  /** By shim site. */
+  readonly packs: Readonly<Record<string, Pack>>;
+  /** As found, by shim site: kept when another pack goes in. */
+  readonly foundPacks: Readonly<Record<string, Pack>>;
+  /** Chosen but not fitted yet, by shim site. */
+  readonly chosen: Readonly<Record<string, Pack & { readonly runId: string }>>;
+  /** Closed runs taken before the pack now in place went in do not speak for it. */
+  readonly lastFittedAfterRun: number;
+  readonly notes: readonly { readonly text: string; readonly at: string; readonly by: string }[];
+  readonly finished: { readonly note: string; readonly at: string } | null;
+  readonly ignored: readonly IgnoredEvent[];
+}
+
+/** A job before its first event. */
+export const EMPTY_JOB: JobState = {
+  unit: null,
+  reason: '',
+  openedAt: null,
+  specs: [],
+  runs: [],
+  packs: {},
+  foundPacks: {},
+  chosen: {},
+  lastFittedAfterRun: 0,
+  notes: [],
+  finished: null,
+  ignored: [],
+};
+
+/** What the next reading of a run is. */
+export type ReadingPhase = 'zero' | 'lift' | 'return';
+const PHASES = ['zero', 'lift', 'return'] as const satisfies readonly ReadingPhase[];
+
+/** The readings of a run in threes. The last one may be unfinished. */
+export function cyclesOf(run: Run): {
+  readonly complete: readonly Cycle[];
+  readonly partial: readonly Reading[];
+  readonly next: ReadingPhase;
+} {
+  const whole = Math.floor(run.readings.length / 3);
+  const complete = Array.from({ length: whole }, (_, index) => {
+    const [zero, lift, returned] = run.readings.slice(3 * index, 3 * index + 3);
+    return {
+      zero: zero!.value,
+      lift: lift!.value,
+      returned: returned!.value,
+      position: lift!.position,
+    };
+  });
+  return { complete, partial: run.readings.slice(3 * whole), next: PHASES[run.readings.length % 3]! };
+}

@@ -1,0 +1,48 @@
+import type { ShimSize } from '../shims/index.ts';
+import type { MeasuredPiece } from './events.ts';
+import { piecesBySize } from './foldWorkshop.ts';
+import type { JobState } from './state.ts';
+
+/**
+ * What a pack can be made from: the box, less what this and other jobs have fitted elsewhere, with the
+ * pieces now at this site and the pieces that were found there (they lie on the bench).
+ *
+ * @param sizes as counted in the box
+ * @param usedElsewhere pieces of each size fitted in other jobs
+ * @param siteId the site whose pack is being chosen
+ */
+export function stockAtHand(
+  sizes: readonly ShimSize[],
+  usedElsewhere: Readonly<Record<string, number>>,
+  job: JobState,
+  siteId: string,
+): readonly ShimSize[] {
+  const otherSites = Object.entries(job.packs)
+    .filter(([id]) => id !== siteId)
+    .map(([, pack]) => pack);
+  const usedHere = piecesBySize(otherSites);
+  const box = sizes.map((size) => ({
+    ...size,
+    count: Math.max(0, size.count - (usedElsewhere[size.id] ?? 0) - (usedHere[size.id] ?? 0)),
+  }));
+  const found = (job.foundPacks[siteId]?.pieces ?? [])
+    .filter(({ sizeId }) => !sizes.some(({ id }) => id === sizeId))
+    .map(({ sizeId: id, thickness, quantity, uncertainty }) => ({
+      id,
+      thickness,
+      count: quantity,
+      uncertainty,
+    }));
+  return [...box, ...found];
+}
+
+/** Give pieces of a proposed pack the uncertainty of their size. */
+export function withUncertainty(
+  pieces: readonly Omit<MeasuredPiece, 'uncertainty'>[],
+  stock: readonly ShimSize[],
+): readonly MeasuredPiece[] {
+  return pieces.map((piece) => ({
+    ...piece,
+    uncertainty: stock.find(({ id }) => id === piece.sizeId)?.uncertainty ?? 0,
+  }));
+}

@@ -1,0 +1,40 @@
+import { refuse, requireNumber } from '../faults/index.ts';
+
+/** What is allowed. A limit that is null is open. For end play: > 0 free travel, < 0 preload. mm. */
+export interface Band {
+  readonly lower: number | null;
+  readonly upper: number | null;
+  /** Where to aim; the middle when null. */
+  readonly target: number | null;
+}
+
+/**
+ * Check a band: at least one limit, lower below upper, target inside.
+ * @throws InputError naming `band.lower`, `band.upper` or `band.target`
+ */
+export function requireBand(band: Band): Band {
+  const { lower, upper, target } = band;
+  if (lower !== null) requireNumber('band.lower', lower, { min: -100, max: 100, unit: 'mm' });
+  if (upper !== null) requireNumber('band.upper', upper, { min: -100, max: 100, unit: 'mm' });
+  if (lower === null && upper === null)
+    refuse('missing', 'band', band, 'a lower or an upper limit');
+  if (lower !== null && upper !== null && lower >= upper)
+    refuse('contradiction', 'band.upper', upper, `more than the lower limit, ${lower} mm`);
+  if (target === null) return band;
+  requireNumber('band.target', target, { unit: 'mm' });
+  if ((lower !== null && target < lower) || (upper !== null && target > upper))
+    refuse('contradiction', 'band.target', target, 'a target inside the band');
+  return band;
+}
+
+/** Width of the band, infinite when a limit is open. */
+export function bandWidth({ lower, upper }: Band): number {
+  return lower === null || upper === null ? Infinity : upper - lower;
+}
+
+/** Where to aim: the stated target, else the middle, else the only limit. */
+export function bandTarget({ lower, upper, target }: Band): number {
+  if (target !== null) return target;
+  if (lower !== null && upper !== null) return (lower + upper) / 2;
+  return lower ?? upper ?? 0;
+}

@@ -1,0 +1,18 @@
+export { bandTarget, bandWidth, requireBand, type Band } from './band.ts';
+export { ANGLE_TO_MEND, cosineCorrection, type CosineCorrection } from './cosine.ts';
+export { driftLimit, judgeCycle, type Cycle, type CycleFlaw, type JudgedCycle } from './cycle.ts';
+export { decide, type Decision, type DecisionWord } from './decision.ts';
+export type { IndicatorContact, IndicatorSetting, Instrument } from './instrument.ts';
+export { whatWouldDecide, type Remedy } from './remedy.ts';
+export { judgeRun, type RunInput, type RunValue, type RunVerdict } from './run.ts';
+export { CYCLES_NEEDED, settle, type PositionGroup, type Settling } from './settle.ts';
+export { CONFIDENCE, studentFactor } from './student.ts';
+export {
+  combine,
+  repeat,
+  resolution,
+  welchSatterthwaite,
+  type Component,
+  type ComponentName,
+  type Uncertainty,
+} from './uncertainty.ts';

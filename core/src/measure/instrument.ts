@@ -1,0 +1,21 @@
+/** An indicator, micrometer or gauge, with what its card says. Lengths in mm. */
+export interface Instrument {
+  readonly id: string;
+  readonly name: string;
+  /** One full graduation. */
+  readonly graduation: number;
+  /** Standard uncertainty of calibration (the certificate's expanded figure divided by its factor). */
+  readonly calibrationUncertainty: number;
+  /** Travel over which it can read. */
+  readonly range: number;
+}
+
+/** How the indicator meets the part. It decides the cosine correction. */
+export type IndicatorContact = 'faceSquareToTravel' | 'lever' | 'faceSquareToPlunger';
+
+/** How the indicator stands to the travel. */
+export interface IndicatorSetting {
+  readonly contact: IndicatorContact;
+  /** Angle between plunger (or lever's square) and the travel, degrees, 0 to 45. */
+  readonly angle: number;
+}

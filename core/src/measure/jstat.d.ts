@@ -1,0 +1,10 @@
+declare module 'jstat' {
+  const jstat: {
+    readonly normal: {
+      inv(p: number, mean: number, sd: number): number;
+      cdf(x: number, mean: number, sd: number): number;
+    };
+    readonly studentt: { inv(p: number, dof: number): number; cdf(x: number, dof: number): number };
+  };
+  export default jstat;
+}

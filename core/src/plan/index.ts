@@ -1,0 +1,10 @@
+export {
+  currentRun,
+  cyclesLeft,
+  nextAction,
+  STAGES,
+  stageOf,
+  type JudgedVerdict,
+  type NextAction,
+  type Stage,
+} from './nextAction.ts';

@@ -1,0 +1,16 @@
+export {
+  proposePack,
+  type NothingFits,
+  type PackAnswer,
+  type PackQuestion,
+  type ProposedPack,
+} from './proposePack.ts';
+export { EQUAL_SUMS, rankPacks, type PackSearch, type RankedPack } from './rankPacks.ts';
+export {
+  micrometres,
+  packThickness,
+  pieceCount,
+  requireStock,
+  type PackPiece,
+  type ShimSize,
+} from './stock.ts';

@@ -1,0 +1,10 @@
+export { LINE_PROTOCOL_VERSION, readLine, writeLine, type DeviceLine } from './lineProtocol.ts';
+export {
+  act,
+  assemble,
+  HAND_ACTIONS,
+  indicated,
+  travel,
+  type HandAction,
+  type VirtualAssembly,
+} from './virtualAssembly.ts';

@@ -1,0 +1,1 @@
+export { SOURCES, type SourceId } from './sources.ts';

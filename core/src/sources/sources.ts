@@ -1,0 +1,52 @@
+/** Where a formula, limit or value comes from. Shown beside every figure that uses it. */
+export interface Source {
+  readonly title: string;
+  /** `standard`: published; `practice`: common practice, no source; `geometry`: follows from the drawing; `house`: our own rule. */
+  readonly standing: 'standard' | 'practice' | 'geometry' | 'house';
+}
+
+/** Every source the core refers to. */
+export const SOURCES = {
+  jcgm100: {
+    title: 'JCGM 100:2008 (GUM), uncertainty of measurement',
+    standing: 'standard',
+  },
+  jcgm100Resolution: {
+    title: 'JCGM 100:2008 (GUM), F.2.2.1: resolution of an indication, a/√12',
+    standing: 'standard',
+  },
+  jcgm100Welch: {
+    title: 'JCGM 100:2008 (GUM), G.4.1: effective degrees of freedom (Welch–Satterthwaite)',
+    standing: 'standard',
+  },
+  iso14253: {
+    title: 'ISO 14253-1: decision rules for proving conformity or nonconformity',
+    standing: 'standard',
+  },
+  bipmInch: {
+    title: '1 in = 25.4 mm exactly (international yard and pound agreement, 1959)',
+    standing: 'standard',
+  },
+  cosine: { title: 'Angle between plunger or lever and the travel', standing: 'geometry' },
+  loop: { title: 'Axial chain of the arrangement', standing: 'geometry' },
+  bevelGeometry: {
+    title: 'Bevel pair: axial shift resolved along the tooth flank',
+    standing: 'geometry',
+  },
+  driftRule: {
+    title: 'Return to zero within one graduation or a tenth of the band, the larger',
+    standing: 'practice',
+  },
+  agreeRule: { title: 'Three cycles that agree within one graduation', standing: 'practice' },
+  packRule: {
+    title: 'Nearest to target, then fewest pieces, then keep scarce sizes',
+    standing: 'house',
+  },
+  conservativePieces: {
+    title: 'Every piece taken at the largest measuring uncertainty in the stock',
+    standing: 'house',
+  },
+} as const satisfies Record<string, Source>;
+
+/** Key of a row of {@link SOURCES}. */
+export type SourceId = keyof typeof SOURCES;

@@ -1,0 +1,1 @@
+export { line, type Term, type WorkingLine } from './working.ts';
