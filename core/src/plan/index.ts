@@ -8,3 +8,4 @@ export {
   type NextAction,
   type Stage,
 } from './nextAction.ts';
+export { packQuestion, USUAL_MOST_PIECES } from './packQuestion.ts';

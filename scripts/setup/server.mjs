@@ -1,0 +1,40 @@
+import { spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+import { ROOT, runOrFail } from './run.mjs';
+
+/** Build the pages into a folder of its own, so that two builds do not disturb each other. */
+export async function buildPages() {
+  const folder = mkdtempSync(join(tmpdir(), 'wendaxis-pages-'));
+  await runOrFail('build of the pages', 'npx', ['vite', 'build', 'web', '--outDir', folder, '--emptyOutDir', '--logLevel', 'warn']);
+  return { folder, remove: () => rmSync(folder, { recursive: true, force: true }) };
+}
+
+/**
+ * Start the server and wait for its address.
+ * @returns the address, a way to stop it, and a promise of its end
+ */
+export function startServer(env) {
+  const child = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts'], {
+    cwd: ROOT,
+    env: { ...process.env, ...env },
+    stdio: ['ignore', 'pipe', 'inherit'],
+    detached: true, // Ctrl-C reaches us first; we then stop things in order
+  });
+  const ended = new Promise((resolve) => child.once('exit', resolve));
+  const stop = async (signal = 'SIGTERM') => {
+    child.kill(signal);
+    await ended;
+  };
+  return new Promise((resolve, reject) => {
+    let printed = '';
+    child.stdout.on('data', (chunk) => {
+      printed += chunk;
+      const address = /open at (\S+)/.exec(printed)?.[1];
+      if (address) resolve({ address, stop, ended });
+    });
+    child.once('exit', (code) => reject(new Error(`the server stopped with code ${code}`)));
+  });
+}

@@ -1,0 +1,47 @@
+import { boolean, index, integer, jsonb, pgTable, text, timestamp, unique, uuid } from 'drizzle-orm/pg-core';
+
+/** A log: one job, or the workshop. `lastSeq` is the place of its newest event. */
+export const streams = pgTable('streams', {
+  id: text('id').primaryKey(),
+  kind: text('kind').$type<'job' | 'workshop'>().notNull(),
+  lastSeq: integer('last_seq').notNull().default(0),
+});
+
+/** Every event ever acknowledged. Rows are added, never changed or removed. */
+export const events = pgTable(
+  'events',
+  {
+    id: uuid('id').primaryKey(),
+    streamId: text('stream_id')
+      .notNull()
+      .references(() => streams.id),
+    seq: integer('seq').notNull(),
+    type: text('type').notNull(),
+    version: integer('version').notNull(),
+    /** Instant by the bench's clock, exactly as it was sent. */
+    at: text('at').notNull(),
+    by: text('by').notNull(),
+    data: jsonb('data').$type<object>().notNull(),
+    receivedAt: timestamp('received_at', { withTimezone: true }).notNull().defaultNow(),
+  },
+  (table) => [
+    unique('events_stream_seq').on(table.streamId, table.seq),
+    index('events_type').on(table.type),
+  ],
+);
+
+/** What the job list shows, folded from the log up to `foldedSeq`; rebuilt when the log has grown. */
+export const jobList = pgTable('job_list', {
+  jobId: text('job_id')
+    .primaryKey()
+    .references(() => streams.id),
+  foldedSeq: integer('folded_seq').notNull(),
+  name: text('name').notNull(),
+  reason: text('reason').notNull(),
+  stage: text('stage').notNull(),
+  next: text('next').notNull(),
+  finished: boolean('finished').notNull(),
+  openedAt: text('opened_at').notNull(),
+  updatedAt: text('updated_at').notNull(),
+  pieces: jsonb('pieces').$type<Record<string, number>>().notNull(),
+});

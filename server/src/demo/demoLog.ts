@@ -1,0 +1,30 @@
+import { v5 as uuidV5 } from 'uuid';
+
+import type { NewEvent } from '@wendaxis/contract';
+import { EVENT_VERSION } from '@wendaxis/core/job';
+
+/** Namespace of the demo's ids; any fixed UUID. */
+const NAMESPACE = '6f0d0a52-6c1b-4b52-9f0c-0d6d0f6b7a11';
+
+/** Writes a demo log: ids follow from the place in the log, so that loading it twice stores it once. */
+export class DemoLog<Map extends object> {
+  readonly streamId: string;
+  readonly events: NewEvent[] = [];
+  readonly #by: string;
+  #time: number;
+
+  constructor(name: string, startsAt: string, by: string) {
+    this.streamId = uuidV5(name, NAMESPACE);
+    this.#time = Date.parse(startsAt);
+    this.#by = by;
+  }
+
+  /** Add an event, some minutes after the one before. */
+  add<Type extends keyof Map & string>(type: Type, data: Map[Type], minutesLater = 1): this {
+    this.#time += minutesLater * 60_000;
+    const id = uuidV5(`${this.streamId} ${this.events.length}`, NAMESPACE);
+    const at = new Date(this.#time).toISOString();
+    this.events.push({ id, type, version: EVENT_VERSION, at, by: this.#by, data: data as object });
+    return this;
+  }
+}

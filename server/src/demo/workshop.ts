@@ -1,0 +1,35 @@
+import type { WorkshopEventData } from '@wendaxis/core/job';
+
+import { DemoLog } from './demoLog.ts';
+
+/** Measured with the workshop's micrometer: half a micrometre of calibration and one of repeat. mm. */
+export const SHIM_UNCERTAINTY = 0.001;
+
+/** Indicators on the shelf. mm. */
+export const INSTRUMENTS = {
+  shopDial: { id: 'shop-dial', name: 'Shop dial, 0.01', graduation: 0.01, calibrationUncertainty: 0.0015, range: 10 },
+  fineDial: { id: 'fine-dial', name: 'Fine dial, 0.001', graduation: 0.001, calibrationUncertainty: 0.0006, range: 1 },
+} as const; // prettier-ignore
+
+/** The shim box: thickness as measured (mm), pieces. */
+const BOX: readonly (readonly [thickness: number, count: number])[] = [
+  [0.051, 4], [0.102, 6], [0.149, 3], [0.203, 5], [0.252, 4], [0.301, 2], [0.404, 3], [0.498, 3], [0.804, 1], [1.003, 2],
+]; // prettier-ignore
+
+/** Ulvmere Harbour Works: an invented workshop. */
+export function workshopLog(): DemoLog<WorkshopEventData> {
+  const log = new DemoLog<WorkshopEventData>('workshop', '2026-11-02T07:30:00Z', 'runa');
+  log.add('WorkshopNamed', { name: 'Ulvmere Harbour Works' });
+  log.add('PersonAdded', { personId: 'runa', name: 'Runa', role: 'mechanic' });
+  log.add('PersonAdded', { personId: 'helper', name: 'Helper', role: 'apprentice' });
+  log.add('InstrumentAdded', { instrument: INSTRUMENTS.shopDial, deviceId: 'dial-a' });
+  log.add('InstrumentAdded', { instrument: INSTRUMENTS.fineDial, deviceId: 'dial-b' });
+  for (const [thickness, count] of BOX)
+    log.add('SizeStocked', {
+      sizeId: `box-${thickness.toFixed(3)}`,
+      thickness,
+      count,
+      uncertainty: SHIM_UNCERTAINTY,
+    });
+  return log;
+}

@@ -1,0 +1,101 @@
+import { createHash } from 'node:crypto';
+
+import { shimGain } from '@wendaxis/core/arrangement';
+import { bandTarget } from '@wendaxis/core/measure';
+import type { JobState } from '@wendaxis/core/job';
+import { packThickness } from '@wendaxis/core/shims';
+import type { HandAction } from '@wendaxis/core/simulate';
+import { findStation } from '@wendaxis/core/unit';
+
+import { ServerError } from '../errors.ts';
+import type { JobService } from '../services/jobService.ts';
+import type { LineSource } from './lineSource.ts';
+import { SimulatedIndicator } from './simulatedIndicator.ts';
+import type { TcpLineSource } from './tcpLineSource.ts';
+
+/** The stand-in of one device on one job, with the true play it was last put together with. */
+interface Bench {
+  readonly indicator: SimulatedIndicator;
+  endPlay: number;
+}
+
+/** Streams readings: from a wire where one is configured, else from a stand-in on a virtual assembly. */
+export class DeviceService {
+  readonly #jobs: JobService;
+  readonly #wires: ReadonlyMap<string, TcpLineSource>;
+  readonly #benches = new Map<string, Bench>();
+
+  constructor(jobs: JobService, wires: ReadonlyMap<string, TcpLineSource>) {
+    this.#jobs = jobs;
+    this.#wires = wires;
+  }
+
+  /**
+   * The lines of a device for a job.
+   * @throws ServerError `noSuchDevice`, `noSuchStream`
+   */
+  async lines(deviceId: string, jobId: string): Promise<LineSource> {
+    return this.#wires.get(deviceId) ?? (await this.#bench(deviceId, jobId)).indicator;
+  }
+
+  /** Tell the practice hands what to do; returns the mark that stands at the indicator then. */
+  async hands(deviceId: string, jobId: string, action: HandAction): Promise<{ position: number }> {
+    if (this.#wires.has(deviceId)) throw new ServerError('noSuchDevice', 'deviceId', deviceId);
+    const { indicator } = await this.#bench(deviceId, jobId);
+    indicator.hands(action);
+    return { position: indicator.position };
+  }
+
+  close(): void {
+    for (const wire of this.#wires.values()) wire.close();
+    for (const { indicator } of this.#benches.values()) indicator.close();
+  }
+
+  /** The stand-in as the job stands now: put together again when another pack went in. */
+  async #bench(deviceId: string, jobId: string): Promise<Bench> {
+    const [job, workshop] = await Promise.all([this.#jobs.job(jobId), this.#jobs.workshop()]);
+    const card = workshop.instruments.find((instrument) => instrument.deviceId === deviceId);
+    if (card === undefined) throw new ServerError('noSuchDevice', 'deviceId', deviceId);
+    const endPlay = hiddenPlay(job, jobId);
+    const key = `${deviceId} ${jobId}`;
+    const known = this.#benches.get(key);
+    if (known === undefined) {
+      const standIn = { deviceId, graduation: card.graduation, seed: seedOf(jobId) };
+      const made = { indicator: new SimulatedIndicator(standIn, endPlay), endPlay };
+      this.#benches.set(key, made);
+      return made;
+    }
+    if (known.endPlay !== endPlay) {
+      known.indicator.rebuild(endPlay);
+      known.endPlay = endPlay;
+    }
+    return known;
+  }
+}
+
+/** Least and most by which the pack as found misses the target in a virtual assembly, mm. */
+const FOUND_MISS = { least: 0.08, most: 0.24 };
+
+/**
+ * The true end play of a job's virtual assembly: as found it misses the target by an amount that depends
+ * only on the job's id; from then on it follows the packs that go in.
+ */
+export function hiddenPlay(job: JobState, jobId: string): number {
+  const spec = job.specs[0];
+  const target = spec === undefined ? 0.1 : bandTarget(spec.band);
+  const share = (seedOf(jobId) % 1009) / 1008;
+  const miss = FOUND_MISS.least + share * (FOUND_MISS.most - FOUND_MISS.least);
+  const moved = Object.entries(job.packs).map(([siteId, pack]) => {
+    const found = job.unit === null ? null : findStation(job.unit, siteId);
+    const place = found?.station.place;
+    if (!found || !place) return 0;
+    const { gain } = shimGain(found.axis.arrangement, place);
+    const before = packThickness(job.foundPacks[siteId]?.pieces ?? pack.pieces);
+    return gain * (packThickness(pack.pieces) - before);
+  });
+  return Number((target + miss + moved.reduce((sum, change) => sum + change, 0)).toFixed(6));
+}
+
+function seedOf(jobId: string): number {
+  return createHash('sha256').update(jobId).digest().readUInt32BE(0);
+}

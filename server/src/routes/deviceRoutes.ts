@@ -1,0 +1,30 @@
+import { Router } from 'express';
+
+import { checkShape, HandsDto } from '@wendaxis/contract';
+import { InputError } from '@wendaxis/core/faults';
+
+import type { DeviceService } from '../devices/deviceService.ts';
+import { openEventStream } from '../services/eventStream.ts';
+import { requireJobId } from './requireJobId.ts';
+
+/** Instruments that stream: their lines, and the hands of the stand-ins. */
+export function deviceRoutes(devices: DeviceService): Router {
+  const router = Router();
+
+  router.get('/devices/:deviceId/lines', async (request, response) => {
+    const jobId = requireJobId(request.query['jobId']);
+    const source = await devices.lines(request.params.deviceId, jobId);
+    let stop = (): void => undefined;
+    const stream = openEventStream(request, response, () => stop());
+    stop = source.subscribe((line) => stream.send('line', line));
+  });
+
+  router.post('/devices/:deviceId/hands', async (request, response) => {
+    const faults = checkShape(HandsDto, request.body, '');
+    if (faults.length > 0) throw new InputError(faults);
+    const { action, jobId } = request.body as HandsDto;
+    response.json(await devices.hands(request.params.deviceId, jobId.toLowerCase(), action));
+  });
+
+  return router;
+}

@@ -1,0 +1,43 @@
+import { Router } from 'express';
+
+import { parseEvents, type StreamKind } from '@wendaxis/contract';
+import { requireInteger } from '@wendaxis/core/faults';
+
+import { openEventStream } from '../services/eventStream.ts';
+import { WORKSHOP_STREAM, type JobService } from '../services/jobService.ts';
+import type { LiveUpdates } from '../services/liveUpdates.ts';
+import { requireJobId } from './requireJobId.ts';
+
+/** Logs: append, read, and be told when they grow. */
+export function streamRoutes(jobs: JobService, live: LiveUpdates): Router {
+  const router = Router();
+  const kinds: readonly { kind: StreamKind; path: string }[] = [
+    { kind: 'job', path: '/jobs/:jobId' },
+    { kind: 'workshop', path: '/workshop' },
+  ];
+  for (const { kind, path } of kinds) {
+    const idOf = (params: { jobId?: string }) =>
+      kind === 'workshop' ? WORKSHOP_STREAM : requireJobId(params.jobId);
+
+    router.post(`${path}/events`, async (request, response) => {
+      const streamId = idOf(request.params);
+      const batch = parseEvents(kind, request.body);
+      response.status(201).json(await jobs.append(kind, streamId, batch));
+    });
+
+    router.get(`${path}/events`, async (request, response) => {
+      const after = request.query['after'] ?? '0';
+      const place = typeof after === 'string' && /^\d{1,9}$/.test(after) ? Number(after) : after;
+      response.json(await jobs.read(idOf(request.params), requireInteger('after', place, { min: 0 })));
+    });
+
+    router.get(`${path}/live`, (request, response) => {
+      const streamId = idOf(request.params);
+      const stop = live.subscribe((growth) => {
+        if (growth.streamId === streamId) stream.send('grown', String(growth.lastSeq));
+      });
+      const stream = openEventStream(request, response, stop);
+    });
+  }
+  return router;
+}

@@ -1,0 +1,75 @@
+import { useCallback, useState, type FormEvent } from 'react';
+
+import type { ReadingPhase, Run } from '@wendaxis/core/job';
+
+import { Button } from '../../ui/Button.tsx';
+import { QuantityField, readField } from '../../ui/QuantityField.tsx';
+import { useShortcut } from '../../ui/useShortcut.ts';
+import { useUnits } from '../../ui/useUnits.ts';
+
+const PAD = ['7', '8', '9', '4', '5', '6', '1', '2', '3', '0', '.', '−'] as const;
+const MARKS = [null, 0, 120, 240] as const;
+
+interface Props {
+  readonly live: number | null;
+  readonly phase: ReadingPhase;
+  readonly run: Run;
+  readonly mark: number | null;
+  readonly onMark: (mark: number | null) => void;
+  readonly onTake: (value: number, typed: string | null) => void;
+}
+
+/** Take the reading: one key for the live value, or typed, by keyboard or by the pad. */
+export function CaptureRow({ live, phase, run, mark, onMark, onTake }: Props) {
+  const { system } = useUnits();
+  const [text, setText] = useState('');
+  const [pad, setPad] = useState(false);
+  const typed = readField(text, 'length', system);
+  const tooFar = typed.status === 'read' && Math.abs(typed.quantity.value) > run.instrument.range;
+
+  const capture = useCallback(() => {
+    if (live !== null) onTake(live, null);
+  }, [live, onTake]);
+  // PageDown is what foot switches commonly send.
+  useShortcut([' ', 'Enter', 'PageDown'], capture, live !== null);
+
+  function submit(event: FormEvent): void {
+    event.preventDefault();
+    if (typed.status !== 'read' || tooFar) return;
+    onTake(typed.quantity.value, typed.quantity.typed);
+    setText('');
+  }
+  const names = { zero: 'zero', lift: 'lift', return: 'return' };
+  return (
+    <div className="grid gap-2">
+      <div className="flex flex-wrap items-start gap-3">
+        <Button kind="main" className="mt-[1.35rem] min-h-16 flex-1 text-2xl" disabled={live === null} onClick={capture} shortcut="Space">
+          Take {names[phase]}
+        </Button>
+        <form onSubmit={submit} className="flex items-start gap-2">
+          <QuantityField label={`Or type the ${names[phase]} reading`} text={text} onText={setText} />
+          <Button type="submit" className="mt-[1.35rem]" disabled={typed.status !== 'read' || tooFar}>Enter</Button>
+          <Button className="mt-[1.35rem]" aria-expanded={pad} onClick={() => setPad(!pad)}>Pad</Button>
+        </form>
+      </div>
+      {tooFar && <p role="alert" className="text-bad m-0 font-semibold">That is beyond this indicator’s travel. Is the unit right?</p>}
+      {pad && (
+        <div className="grid grid-cols-6 gap-2" role="group" aria-label="Number pad">
+          {PAD.map((sign) => (
+            <Button key={sign} className="!min-h-14 !text-2xl" onClick={() => setText(text + sign)}>{sign}</Button>
+          ))}
+          <Button className="col-span-3" onClick={() => setText(text.slice(0, -1))}>Rub out</Button>
+          <Button className="col-span-3" onClick={() => setText('')}>Clear</Button>
+        </div>
+      )}
+      <div role="group" aria-label="Mark on the shaft" className="flex flex-wrap items-center gap-2">
+        <span className="small-label">Mark at the indicator</span>
+        {MARKS.map((place) => (
+          <Button key={String(place)} aria-pressed={mark === place} className={`!px-3 !text-base ${mark === place ? '!border-ink !bg-page' : ''}`} onClick={() => onMark(place)}>
+            {place === null ? 'not marked' : `${place}°`}
+          </Button>
+        ))}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,100 @@
+import { useCallback, useEffect, useState } from 'react';
+
+import type { Run, Spec } from '@wendaxis/core/job';
+import type { NextAction } from '@wendaxis/core/plan';
+
+import { record } from '../../stores/jobSync.ts';
+import { speak } from '../../ui/speak.ts';
+import { useUnits } from '../../ui/useUnits.ts';
+import { DECISION_WORDS } from '../../wording/verdictWords.ts';
+import { CaptureRow } from './CaptureRow.tsx';
+import { CycleList } from './CycleList.tsx';
+import { PHASE_WORDS } from './phaseWords.ts';
+import { PracticeHands } from './PracticeHands.tsx';
+import { ReadingTape } from './ReadingTape.tsx';
+import { RunVerdictPanel } from './RunVerdictPanel.tsx';
+import { useDevice, useHands } from './useDevice.ts';
+
+/** The next actions in which a run is on the bench. */
+export type RunningAction = Extract<NextAction, { kind: 'takeReading' | 'acceptRun' }>;
+
+interface Props {
+  readonly jobId: string;
+  readonly spec: Spec;
+  readonly action: RunningAction;
+  /** Device of the run's instrument; null when it is read by eye. */
+  readonly deviceId: string | null;
+  /** The device is a stand-in on a virtual assembly. */
+  readonly practice: boolean;
+  readonly onAccepted: () => void;
+}
+
+/** A run on the bench: what to do, the reading, the cycles, and the verdict as soon as there is one. */
+export function RunPanel({ jobId, spec, action, deviceId, practice, onAccepted }: Props) {
+  const { run, verdict } = action;
+  const units = useUnits();
+  const live = useDevice(deviceId, jobId);
+  const hands = useHands(practice ? deviceId : null, jobId);
+  const [mark, setMark] = useState<number | null>(null);
+  const phase = action.kind === 'takeReading' ? action.phase : 'zero';
+  const words = PHASE_WORDS[phase];
+  const partial = action.kind === 'takeReading' ? action.partial : [];
+  useSpoken(action);
+
+  const take = useCallback(
+    (value: number, typed: string | null) => {
+      const position = practice && deviceId !== null && mark !== null ? hands.position : mark;
+      record(jobId, 'ReadingTaken', { runId: run.runId, value, typed, device: typed === null ? deviceId : null, position });
+    },
+    [jobId, run.runId, deviceId, practice, mark, hands.position],
+  );
+
+  return (
+    <div className="grid gap-4 lg:grid-cols-[1.25fr_1fr]">
+      <section aria-label="Reading" className="grid content-start gap-3">
+        <div>
+          <h1 className="m-0 text-[2.3rem] leading-tight">{words.title}</h1>
+          <p className="m-0 text-xl" aria-live="polite">{words.how}</p>
+        </div>
+        <div className="bg-plate text-scribe on-plate rounded-[3px] px-5 pt-3 pb-2">
+          <div className="flex items-end justify-between gap-4">
+            <span className="text-lg">{liveWords(live.status)}</span>
+            <span className="figure text-[5rem] leading-none" data-testid="live-reading">
+              {live.value === null ? '–' : units.digits(live.value)}
+              <span className="text-2xl"> {units.unit()}</span>
+            </span>
+          </div>
+          <ReadingTape value={live.value ?? 0} graduation={run.instrument.graduation} />
+        </div>
+        <CaptureRow live={live.value} phase={phase} onTake={take} mark={mark} onMark={setMark} run={run} />
+        {practice && deviceId !== null && <PracticeHands phase={phase} position={hands.position} onAct={(act) => void hands.act(act)} />}
+      </section>
+      <section aria-label="Verdict" className="bg-panel border-edge grid content-start gap-3 rounded-[3px] border-2 p-4">
+        <RunVerdictPanel verdict={verdict} band={spec.band} onAccept={action.kind === 'acceptRun' ? () => accept(jobId, run, onAccepted) : null} />
+        <CycleList verdict={verdict} partial={partial} />
+      </section>
+    </div>
+  );
+}
+
+function accept(jobId: string, run: Run, onAccepted: () => void): void {
+  record(jobId, 'RunClosed', { runId: run.runId });
+  onAccepted();
+}
+
+function liveWords(status: ReturnType<typeof useDevice>['status']): string {
+  return { none: 'Type what the needle shows', connecting: 'Waiting for the indicator', live: 'Live from the indicator', lost: 'Indicator lost: type the reading' }[status];
+}
+
+/** Say the next step, or the verdict, when it changes. */
+function useSpoken(action: RunningAction): void {
+  const text =
+    action.kind === 'acceptRun' && action.verdict.status === 'judged'
+      ? DECISION_WORDS[action.verdict.decision.word]
+      : action.kind === 'takeReading'
+        ? PHASE_WORDS[action.phase].spoken
+        : '';
+  useEffect(() => {
+    if (text !== '') speak(text);
+  }, [text]);
+}

@@ -1,0 +1,99 @@
+import { RadioGroup } from 'radix-ui';
+import { useState, type ReactNode } from 'react';
+import { v4 as uuid } from 'uuid';
+
+import type { RunStage, WorkshopInstrument } from '@wendaxis/core/job';
+import { ANGLE_TO_MEND, type IndicatorContact } from '@wendaxis/core/measure';
+
+import { useWorkshop } from '../../api/queries.ts';
+import { record } from '../../stores/jobSync.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Notice } from '../../ui/Notice.tsx';
+import { QuantityField, readField } from '../../ui/QuantityField.tsx';
+import { useUnits } from '../../ui/useUnits.ts';
+
+const CONTACTS: readonly { readonly contact: IndicatorContact; readonly words: string }[] = [
+  { contact: 'faceSquareToTravel', words: 'Plunger on the shaft end' },
+  { contact: 'lever', words: 'Lever indicator' },
+  { contact: 'faceSquareToPlunger', words: 'Plunger square on a slanted face' },
+];
+
+interface Props {
+  readonly jobId: string;
+  readonly specId: string;
+  readonly stage: RunStage;
+}
+
+/** Before a run: which indicator, how it stands, and whether the shaft can tip. */
+export function RunSetup({ jobId, specId, stage }: Props) {
+  const workshop = useWorkshop();
+  const { system } = useUnits();
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [contact, setContact] = useState<IndicatorContact>('faceSquareToTravel');
+  const [held, setHeld] = useState('');
+  const [angle, setAngle] = useState('0');
+  const instruments = workshop.data?.instruments ?? [];
+  const instrument = instruments.find(({ id }) => id === chosen) ?? instruments[0];
+  const read = readField(angle, 'angle', system);
+  const degrees = read.status === 'read' && read.quantity.value >= 0 && read.quantity.value <= 45 ? read.quantity.value : null;
+
+  if (workshop.isPending) return <Notice title="Fetching the instruments…" />;
+  if (instrument === undefined)
+    return <Notice tone="warn" title="No indicator is known">The workshop has none on its list, or the server is out of reach.</Notice>;
+
+  const start = (picked: WorkshopInstrument): void => {
+    if (degrees === null) return;
+    const { deviceId: _, ...card } = picked;
+    record(jobId, 'RunOpened', {
+      runId: uuid(),
+      specId,
+      stage,
+      instrument: card,
+      indicator: { contact, angle: degrees },
+      shaftHeld: held === 'yes',
+    });
+  };
+
+  return (
+    <div className="grid max-w-5xl gap-4">
+      <Choice label="Indicator" value={instrument.id} onChange={setChosen} options={instruments.map(({ id, name, deviceId }) => ({ value: id, words: name, note: deviceId === null ? 'read by eye' : 'sends its readings, or read by eye' }))} />
+      <Choice label="Does every bearing that locates the shaft stand in its place?" value={held} onChange={setHeld} options={[{ value: 'yes', words: 'Yes', note: 'the shaft cannot tip' }, { value: 'no', words: 'No', note: 'the run could not be judged' }]} />
+      <div className="grid gap-4 md:grid-cols-[2fr_1fr]">
+        <Choice label="How it meets the part" value={contact} onChange={(value) => setContact(value as IndicatorContact)} options={CONTACTS.map((row) => ({ value: row.contact, words: row.words, note: '' }))} />
+        <div>
+          <QuantityField label="Angle to the travel" kind="angle" text={angle} onText={setAngle} />
+          {degrees === null && <p role="alert" className="text-bad m-0 font-semibold">Expected 0 to 45°</p>}
+          {degrees !== null && degrees > ANGLE_TO_MEND && <p role="alert" className="text-bad m-0 font-semibold">Over {ANGLE_TO_MEND}°: set it straighter if you can. The reading is corrected.</p>}
+        </div>
+      </div>
+      <Button kind="main" className="min-h-16 justify-self-start px-8 text-2xl" disabled={held !== 'yes' || degrees === null} onClick={() => start(instrument)}>
+        Start the run
+      </Button>
+      {held === 'no' && <p role="alert" className="text-bad m-0 text-lg font-semibold">Put the bearings in first: a shaft that tips reads more play than it has.</p>}
+    </div>
+  );
+}
+
+interface ChoiceProps {
+  readonly label: ReactNode;
+  readonly value: string;
+  readonly onChange: (value: string) => void;
+  readonly options: readonly { readonly value: string; readonly words: string; readonly note: string }[];
+}
+
+/** A choice of a few, each a large target. */
+export function Choice({ label, value, onChange, options }: ChoiceProps) {
+  return (
+    <fieldset className="m-0 border-0 p-0">
+      <legend className="mb-1 p-0 text-lg font-semibold">{label}</legend>
+      <RadioGroup.Root value={value} onValueChange={onChange} className="flex flex-wrap gap-3" aria-label={typeof label === 'string' ? label : undefined}>
+        {options.map((option) => (
+          <RadioGroup.Item key={option.value} value={option.value} className="bg-panel border-edge data-[state=checked]:border-plate data-[state=checked]:bg-plate data-[state=checked]:text-scribe min-h-14 rounded-[3px] border-2 px-4 py-1.5 text-left">
+            <span className="block text-lg font-semibold">{option.words}</span>
+            {option.note !== '' && <span className="block text-[0.88rem]">{option.note}</span>}
+          </RadioGroup.Item>
+        ))}
+      </RadioGroup.Root>
+    </fieldset>
+  );
+}

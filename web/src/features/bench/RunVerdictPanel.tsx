@@ -1,0 +1,68 @@
+import type { Band, RunVerdict } from '@wendaxis/core/measure';
+import { cyclesLeft } from '@wendaxis/core/plan';
+
+import { BandStrip } from '../../ui/BandStrip.tsx';
+import { Button } from '../../ui/Button.tsx';
+import { useUnits } from '../../ui/useUnits.ts';
+import { Verdict } from '../../ui/Verdict.tsx';
+import { Working } from '../../ui/Working.tsx';
+import { remedyWords, sideWords } from '../../wording/verdictWords.ts';
+
+interface Props {
+  readonly verdict: RunVerdict;
+  readonly band: Band;
+  /** Null while there is nothing to accept. */
+  readonly onAccept: (() => void) | null;
+}
+
+/** The verdict of a run: word, shape, number against the band, what to do now and why. */
+export function RunVerdictPanel({ verdict, band, onAccept }: Props) {
+  const units = useUnits();
+  if (verdict.status !== 'judged')
+    return (
+      <div>
+        <p className="m-0 text-2xl font-bold" role="status">{unsettledWords(verdict)}</p>
+        <BandStrip band={band} value={null} guard={0} word={null} />
+      </div>
+    );
+  const { value, decision, remedies, working } = verdict;
+  const length = (mm: number) => units.show(mm);
+  return (
+    <div className="grid gap-2">
+      <div role="status" className="grid gap-1">
+        <Verdict word={decision.word} />
+        <p className="figure m-0 text-[2.6rem] leading-tight" data-testid="verdict-value">
+          {units.digits(value.mean)} <span className="text-2xl">± {units.show(decision.guard)}</span>
+        </p>
+        <p className="m-0 text-lg">{sideWords(decision)}</p>
+      </div>
+      <BandStrip band={band} value={{ low: value.low, high: value.high, expanded: decision.guard }} guard={decision.guard} word={decision.word} />
+      {!decision.provable && <p className="m-0 font-semibold">The band is narrower than two guard zones: this indicator can never prove it.</p>}
+      {value.positions !== null && (
+        <p className="m-0 font-semibold">
+          The play follows the angle: {value.positions.map(({ position, mean }) => `${units.digits(mean * verdict.cosine.factor)} at ${position}°`).join(', ')}. Face runout or tilt; look for its cause.
+        </p>
+      )}
+      {value.seating > 0 && <p className="m-0">{value.seating === 1 ? 'The first cycle' : `The first ${value.seating} cycles`} still seated the rollers.</p>}
+      {remedies.length > 0 && (
+        <ul className="m-0 pl-5">
+          {remedies.map((remedy) => <li key={remedy.kind}>{remedyWords(remedy, length)}</li>)}
+        </ul>
+      )}
+      <div className="flex flex-wrap gap-3">
+        {onAccept !== null && <Button kind="main" className="min-h-14 text-xl" onClick={onAccept}>Accept the verdict</Button>}
+        <Working title="End play: the working" lines={working} />
+      </div>
+    </div>
+  );
+}
+
+function unsettledWords(verdict: Exclude<RunVerdict, { status: 'judged' }>): string {
+  if (verdict.status === 'invalid') return 'The shaft can tip: this run cannot be judged';
+  if (verdict.status === 'unsettled')
+    return verdict.trend === 'none'
+      ? 'The cycles do not agree. Check the stand, and go on.'
+      : 'The play is still settling: turn under load, and go on.';
+  const left = cyclesLeft(verdict);
+  return `${left} more ${left === 1 ? 'cycle' : 'cycles'} to a verdict`;
+}

@@ -1,0 +1,85 @@
+import { useMemo, useState } from 'react';
+
+import { withUncertainty, type JobState } from '@wendaxis/core/job';
+import { packQuestion, type NextAction } from '@wendaxis/core/plan';
+import { proposePack, type NothingFits, type ShimSize } from '@wendaxis/core/shims';
+
+import { record } from '../../stores/jobSync.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Notice } from '../../ui/Notice.tsx';
+import { useUnits } from '../../ui/useUnits.ts';
+import { Working } from '../../ui/Working.tsx';
+import { PackOptions } from './PackOptions.tsx';
+import { StockTable } from './StockTable.tsx';
+
+interface Props {
+  readonly jobId: string;
+  readonly state: JobState;
+  readonly action: Extract<NextAction, { kind: 'choosePack' }>;
+  readonly stock: readonly ShimSize[];
+}
+
+/** Choose the pack from what is at hand. */
+export function ChoosePack({ jobId, state, action, stock }: Props) {
+  const units = useUnits();
+  const [chosen, setChosen] = useState(0);
+  const { run, verdict, site } = action;
+  const question = useMemo(() => packQuestion(state, verdict, site, stock), [state, verdict, site, stock]);
+  const answer = useMemo(() => (question === null ? null : proposePack(question)), [question]);
+  if (question === null || answer === null)
+    return <Notice tone="warn" title="The pack in place is not known">Enter it first: the new pack is worked out from it.</Notice>;
+  const pack = answer.packs[Math.min(chosen, answer.packs.length - 1)];
+  const choose = (): void => {
+    if (pack === undefined) return;
+    record(jobId, 'PackChosen', { siteId: site.id, runId: run.runId, pieces: withUncertainty(pack.pieces, stock) });
+  };
+  return (
+    <div className="grid gap-5 lg:grid-cols-[1.7fr_1fr]">
+      <section className="grid content-start gap-3" aria-label="Choice">
+        <div className="flex flex-wrap items-end justify-between gap-3">
+          <div>
+            <h1 className="m-0 text-[2.3rem] leading-tight">Choose the pack</h1>
+            <p className="m-0 text-xl">
+              {units.digits(question.endPlay.value)} of play with {units.digits(question.packInPlace.thickness)} in: <strong>{units.show(answer.wanted)}</strong> gives the target.
+            </p>
+          </div>
+          {pack !== undefined && <Button kind="main" className="min-h-16 px-8 text-2xl" onClick={choose}>Take this pack</Button>}
+        </div>
+        {answer.status === 'unproven' && <Notice tone="warn" title="No pack at hand can be proven">These aim inside the band, but nearer to a limit than the uncertainty. The reading afterwards decides.</Notice>}
+        {answer.status === 'nothingFits' ? <Instead instead={answer.instead} /> : <PackOptions answer={answer} band={question.band} chosen={chosen} onChoose={setChosen} />}
+        <div className="flex flex-wrap items-center gap-4">
+          <Working title="The pack: the working" lines={answer.working} />
+          <p className="m-0">All {answer.packsCovered.toLocaleString('en')} packs of up to {question.mostPieces} pieces were weighed; {answer.sumsInside} totals lie within the limits.</p>
+        </div>
+      </section>
+      <section aria-label="Stock" className="bg-panel border-edge rounded-[3px] border-2 p-4">
+        <h2 className="m-0 text-2xl">Stock, {units.unit()}</h2>
+        <StockTable stock={stock} pack={pack?.pieces ?? []} />
+      </section>
+    </div>
+  );
+}
+
+function Instead({ instead }: { readonly instead: NothingFits }) {
+  const units = useUnits();
+  return (
+    <Notice tone="warn" title="Nothing in the box fits">
+      <ul className="m-0 pl-5 text-lg">
+        {instead.buy !== null && (
+          <li>
+            Buy one of <strong>{units.show(instead.buy.thickness)}</strong>
+            {instead.buy.with > 0 && ` and put it with ${units.show(instead.buy.with)} from the box`}.
+          </li>
+        )}
+        {instead.grind !== null && (
+          <li>
+            Or take <strong>{units.show(instead.grind.amount)}</strong> off a pack of {units.show(instead.grind.from)}.
+          </li>
+        )}
+        {instead.nearest.map(({ thickness, expectedPlay }) => (
+          <li key={thickness}>The nearest at hand, {units.show(thickness)}, would give {units.show(expectedPlay)}.</li>
+        ))}
+      </ul>
+    </Notice>
+  );
+}

@@ -1,0 +1,59 @@
+import { useCallback } from 'react';
+import { Link, useNavigate } from 'react-router';
+
+import type { RunStage } from '@wendaxis/core/job';
+
+import { useWorkshop } from '../api/queries.ts';
+import { RunPanel } from '../features/bench/RunPanel.tsx';
+import { RunSetup } from '../features/bench/RunSetup.tsx';
+import { record } from '../stores/jobSync.ts';
+import { Button } from '../ui/Button.tsx';
+import { Notice } from '../ui/Notice.tsx';
+import { useOpenJob } from './JobLayout.tsx';
+
+/** The bench: set up a run, take it, and accept its verdict. */
+export function BenchPage() {
+  const { state, next, jobId } = useOpenJob();
+  const navigate = useNavigate();
+  const workshop = useWorkshop();
+  const toJob = useCallback(() => void navigate(`/jobs/${jobId}`), [jobId, navigate]);
+
+  if (next.kind === 'startRun') {
+    const stage: RunStage = next.again ? 'final' : state.runs.length === 0 ? 'asFound' : 'trial';
+    return (
+      <main className="grid gap-4 p-6">
+        <div>
+          <h1 className="m-0 text-[2.3rem] leading-tight">Set up the run</h1>
+          <p className="m-0 text-xl">The stand on the case, the plunger in line with the shaft.</p>
+        </div>
+        <RunSetup jobId={jobId} specId={next.spec.specId} stage={stage} />
+      </main>
+    );
+  }
+  if (next.kind === 'takeReading' || next.kind === 'acceptRun') {
+    const { run } = next;
+    const spec = state.specs.find(({ specId }) => specId === run.specId)!;
+    const card = workshop.data?.instruments.find(({ id }) => id === run.instrument.id);
+    return (
+      <main className="p-5">
+        <RunPanel key={run.runId} jobId={jobId} spec={spec} action={next} deviceId={card?.deviceId ?? null} practice={card?.deviceId != null} onAccepted={toJob} />
+      </main>
+    );
+  }
+  if (next.kind === 'restartRun')
+    return (
+      <main className="p-6">
+        <Notice tone="warn" title="This run cannot be judged">
+          <p className="mt-0">A bearing that locates the shaft is missing: the shaft tips, and reads more play than it has.</p>
+          <Button kind="main" onClick={() => record(jobId, 'RunAbandoned', { runId: next.run.runId, reason: 'the shaft could tip' })}>Put it in, then start again</Button>
+        </Notice>
+      </main>
+    );
+  return (
+    <main className="p-6">
+      <Notice title="Nothing to measure now">
+        <Link className="text-ink" to={`/jobs/${jobId}`}>See what comes next</Link>
+      </Notice>
+    </main>
+  );
+}

@@ -1,0 +1,89 @@
+import { useState } from 'react';
+
+import { standingEvents } from '@wendaxis/core/job';
+
+import { exportJob, exportReadings } from '../features/log/exportJob.ts';
+import { RunTable } from '../features/log/RunTable.tsx';
+import { record } from '../stores/jobSync.ts';
+import { Button } from '../ui/Button.tsx';
+import { useUnits } from '../ui/useUnits.ts';
+import { eventWords } from '../wording/eventWords.ts';
+import { useOpenJob } from './JobLayout.tsx';
+
+const TIME = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
+
+/** The logbook of a job: it wrote itself. */
+export function LogPage() {
+  const { jobId, events, state, next } = useOpenJob();
+  const units = useUnits();
+  const [note, setNote] = useState('');
+  const standing = new Set(standingEvents(events).map(({ id }) => id));
+  const text = note.trim();
+  const clear = (): void => setNote('');
+  return (
+    <main className="mx-auto grid w-full max-w-5xl gap-5 p-6">
+      <div className="flex flex-wrap items-end justify-between gap-3">
+        <div>
+          <h1 className="m-0 text-[2.3rem] leading-tight">Logbook</h1>
+          <p className="m-0 text-xl">{state.unit!.name}</p>
+        </div>
+        <div className="flex flex-wrap gap-3 print:hidden">
+          <Button onClick={() => exportJob(jobId, events)}>Job as JSON</Button>
+          <Button onClick={() => exportReadings(state)}>Readings as CSV</Button>
+        </div>
+      </div>
+      <section aria-label="Runs" className="bg-panel border-edge rounded-[3px] border-2 p-4">
+        <RunTable state={state} />
+      </section>
+      <section aria-label="Write" className="grid gap-2 print:hidden">
+        <label className="grid gap-1">
+          <span className="small-label">{next.kind === 'finishJob' ? 'Closing words, or a note' : 'Note'}</span>
+          <textarea className="bg-panel border-edge min-h-20 border-2 p-3" maxLength={2000} value={note} onChange={(event) => setNote(event.target.value)} />
+        </label>
+        <div className="flex flex-wrap gap-3">
+          {next.kind === 'finishJob' && (
+            <Button kind="main" onClick={() => { record(jobId, 'JobFinished', { note: text }); clear(); }}>
+              Locked and finished
+            </Button>
+          )}
+          <Button disabled={text === ''} onClick={() => { record(jobId, 'NoteWritten', { text }); clear(); }}>
+            Write the note
+          </Button>
+          {state.finished !== null && (
+            <Button disabled={text === ''} onClick={() => { record(jobId, 'JobReopened', { reason: text.slice(0, 300) }); clear(); }}>
+              Open again, with this reason
+            </Button>
+          )}
+        </div>
+      </section>
+      <ol className="m-0 list-none p-0" aria-label="Entries, newest first">
+        {events.toReversed().map((event) => {
+          const stands = standing.has(event.id);
+          return (
+            <li key={event.id} className="border-edge grid grid-cols-[9.5rem_1fr] gap-4 border-t py-2">
+              <span className="text-soft text-base">
+                {TIME.format(new Date(event.at))} {event.by}
+              </span>
+              <span className={stands || event.type === 'Undone' ? '' : 'text-soft line-through'}>
+                {eventWords(event, units)}
+                {event.type === 'Undone' && `: ${undoneWords(event.data.eventId)}`}
+                {event.seq === null && <em> (waits to be sent)</em>}
+              </span>
+            </li>
+          );
+        })}
+      </ol>
+      {state.ignored.length > 0 && (
+        <section aria-label="Entries without effect" className="bg-panel border-bad rounded-[3px] border-2 p-4">
+          <h2 className="m-0 text-xl">Entries without effect</h2>
+          {state.ignored.map(({ eventId, type, reason }) => <p key={eventId} className="m-0">{type}: {reason}</p>)}
+        </section>
+      )}
+    </main>
+  );
+
+  function undoneWords(eventId: string): string {
+    const target = events.find(({ id }) => id === eventId);
+    return target === undefined ? 'an entry' : eventWords(target, units);
+  }
+}

@@ -1,0 +1,14 @@
+import { Link } from 'react-router';
+
+import { Notice } from '../ui/Notice.tsx';
+
+/** An address that leads nowhere. */
+export function NotFoundPage() {
+  return (
+    <main className="mx-auto w-full max-w-3xl p-6">
+      <Notice tone="warn" title="There is nothing here">
+        <Link className="text-ink" to="/">Back to the bench</Link>
+      </Notice>
+    </main>
+  );
+}

@@ -1,0 +1,74 @@
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+
+import type { MeasuredPiece } from '@wendaxis/core/job';
+import { micrometres, packThickness } from '@wendaxis/core/shims';
+
+import { record } from '../stores/jobSync.ts';
+import { Button } from '../ui/Button.tsx';
+import { Notice } from '../ui/Notice.tsx';
+import { QuantityField, readField } from '../ui/QuantityField.tsx';
+import { useUnits } from '../ui/useUnits.ts';
+import { useOpenJob } from './JobLayout.tsx';
+
+/** Standard uncertainty taken for a piece measured with a shop micrometer, mm. */
+const MICROMETER = 0.001;
+/** A piece may be from one micrometre to 20 mm. */
+const THICKEST = 20;
+
+/** Enter the pack that was found in place, piece by piece. */
+export function PackInPlacePage() {
+  const { next, jobId, state } = useOpenJob();
+  const navigate = useNavigate();
+  const units = useUnits();
+  const [texts, setTexts] = useState<readonly string[]>(['']);
+  if (next.kind !== 'recordPack')
+    return (
+      <main className="p-6">
+        <Notice title="The pack in place is known">
+          <Link className="text-ink" to={`/jobs/${jobId}`}>See what comes next</Link>
+        </Notice>
+      </main>
+    );
+  const readings = texts.map((text) => readField(text, 'length', units.system));
+  const values = readings.flatMap((reading) => (reading.status === 'read' ? [micrometres(reading.quantity.value) / 1000] : []));
+  const bad = readings.some(({ status }) => status === 'unreadable') || values.some((value) => value <= 0 || value > THICKEST);
+  const pieces = toPieces(values);
+  const save = (): void => {
+    record(jobId, 'PackRecorded', { siteId: next.site.id, pieces });
+    void navigate(`/jobs/${jobId}`);
+  };
+  const change = (at: number) => (text: string) => {
+    const changed = texts.map((old, index) => (index === at ? text : old));
+    setTexts(changed.at(-1) === '' ? changed : [...changed, '']);
+  };
+  return (
+    <main className="grid max-w-3xl gap-4 p-6">
+      <div>
+        <h1 className="m-0 text-[2.3rem] leading-tight">Measure the pack in place</h1>
+        <p className="m-0 text-xl">{next.site.name} of {state.unit!.name}. Wipe each piece and measure it alone, at three places.</p>
+      </div>
+      <div className="grid gap-3 sm:grid-cols-2">
+        {texts.map((text, index) => (
+          <QuantityField key={index} label={`Piece ${index + 1}`} text={text} onText={change(index)} optional={index > 0} />
+        ))}
+      </div>
+      {bad && <p role="alert" className="text-bad m-0 font-semibold">Each piece: more than 0, at most {units.show(THICKEST)}.</p>}
+      <p className="m-0 text-2xl">
+        Together <span className="figure">{units.show(packThickness(pieces))}</span>
+      </p>
+      <Button kind="main" className="min-h-16 justify-self-start px-8 text-2xl" disabled={bad || pieces.length === 0} onClick={save}>
+        Record the pack
+      </Button>
+    </main>
+  );
+}
+
+function toPieces(values: readonly number[]): readonly MeasuredPiece[] {
+  return [...new Set(values)].map((thickness) => ({
+    sizeId: `found-${thickness.toFixed(3)}`,
+    thickness,
+    quantity: values.filter((value) => value === thickness).length,
+    uncertainty: MICROMETER,
+  }));
+}

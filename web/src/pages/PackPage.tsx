@@ -1,0 +1,42 @@
+import { useCallback, useMemo } from 'react';
+import { Link, useNavigate } from 'react-router';
+
+import { stockAtHand } from '@wendaxis/core/job';
+
+import { useWorkshop } from '../api/queries.ts';
+import { ChoosePack } from '../features/pack/ChoosePack.tsx';
+import { FitPack } from '../features/pack/FitPack.tsx';
+import { Notice } from '../ui/Notice.tsx';
+import { useOpenJob } from './JobLayout.tsx';
+
+/** Choose a pack, then fit it. */
+export function PackPage() {
+  const { state, next, jobId } = useOpenJob();
+  const workshop = useWorkshop();
+  const navigate = useNavigate();
+  const toJob = useCallback(() => void navigate(`/jobs/${jobId}`), [jobId, navigate]);
+  const site = next.kind === 'choosePack' || next.kind === 'fitPack' ? next.site : null;
+  const stock = useMemo(() => {
+    if (workshop.data === undefined || site === null) return null;
+    const elsewhere: Record<string, number> = {};
+    for (const [job, pieces] of Object.entries(workshop.data.usedByJob))
+      if (job !== jobId)
+        for (const [size, count] of Object.entries(pieces)) elsewhere[size] = (elsewhere[size] ?? 0) + count;
+    return stockAtHand(workshop.data.sizes, elsewhere, state, site.id);
+  }, [workshop.data, site, state, jobId]);
+
+  return (
+    <main className="p-6">
+      {next.kind === 'fitPack' && <FitPack jobId={jobId} state={state} site={next.site} onFitted={toJob} />}
+      {next.kind === 'choosePack' && stock !== null && <ChoosePack jobId={jobId} state={state} action={next} stock={stock} />}
+      {next.kind === 'choosePack' && stock === null && (
+        <Notice title={workshop.isError ? 'The stock cannot be fetched' : 'Fetching the stock…'} tone={workshop.isError ? 'warn' : 'plain'} />
+      )}
+      {site === null && (
+        <Notice title="No pack to choose now">
+          <Link className="text-ink" to={`/jobs/${jobId}`}>See what comes next</Link>
+        </Notice>
+      )}
+    </main>
+  );
+}

@@ -1,0 +1,49 @@
+import { useId } from 'react';
+
+import { InputError } from '@wendaxis/core/faults';
+import { assumedUnit, tryParseQuantity, type QuantityKind, type TypedQuantity, type UnitSystem } from '@wendaxis/core/units';
+
+import { useUnits } from './useUnits.ts';
+
+/** What a field holds: nothing yet, a quantity, or text that cannot be read (and why). */
+export type FieldReading =
+  | { readonly status: 'empty' }
+  | { readonly status: 'read'; readonly quantity: TypedQuantity }
+  | { readonly status: 'unreadable'; readonly expected: string };
+
+/** Read what was typed into a field; a bare number is in the screen's unit. */
+export function readField(text: string, kind: QuantityKind, system: UnitSystem): FieldReading {
+  if (text.trim() === '') return { status: 'empty' };
+  const result = tryParseQuantity(text, kind, assumedUnit(kind, system));
+  return result instanceof InputError
+    ? { status: 'unreadable', expected: result.faults[0]!.expected }
+    : { status: 'read', quantity: result };
+}
+
+interface Props {
+  readonly label: string;
+  readonly kind?: QuantityKind;
+  readonly text: string;
+  readonly onText: (text: string) => void;
+  readonly optional?: boolean;
+}
+
+/** A field for a quantity, typed as people write it, read back below in the screen's unit. */
+export function QuantityField({ label, kind = 'length', text, onText, optional = false }: Props) {
+  const units = useUnits();
+  const id = useId();
+  const reading = readField(text, kind, units.system);
+  const bad = reading.status === 'unreadable';
+  const hint = {
+    empty: optional ? 'May be left open' : `In ${units.unit(kind)}, or with a unit`,
+    read: reading.status === 'read' ? `= ${units.show(reading.quantity.value, kind)}` : '',
+    unreadable: bad ? `Expected ${reading.expected}` : '',
+  }[reading.status];
+  return (
+    <div className="grid gap-1">
+      <label htmlFor={id} className="small-label">{label}</label>
+      <input id={id} inputMode="decimal" autoComplete="off" aria-invalid={bad} aria-describedby={`${id}-hint`} className={`bg-panel figure min-h-12 border-2 px-3 text-xl ${bad ? 'border-bad' : 'border-edge'}`} value={text} onChange={(event) => onText(event.target.value)} />
+      <span id={`${id}-hint`} className={`text-base ${bad ? 'text-bad font-semibold' : 'text-soft'}`}>{hint}</span>
+    </div>
+  );
+}

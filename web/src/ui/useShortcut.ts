@@ -1,0 +1,39 @@
+import { useEffect } from 'react';
+
+/** Whether keys now belong to a field that is being typed in, or to a dialog. */
+function typing(target: EventTarget | null): boolean {
+  return (
+    target instanceof HTMLElement &&
+    target.closest('input, textarea, select, [contenteditable], [role=dialog]') !== null
+  );
+}
+
+/** Whether the key would press the control that has the focus. */
+function pressesControl(event: KeyboardEvent): boolean {
+  return (
+    (event.key === 'Enter' || event.key === ' ') &&
+    event.target instanceof HTMLElement &&
+    event.target.closest('button, a, [role=button], [role=radio], [role=checkbox]') !== null
+  );
+}
+
+/**
+ * Do something when one of the keys is pressed and nothing is being typed. A held key acts once.
+ * @param keys as in `KeyboardEvent.key`; letters in lower case
+ */
+export function useShortcut(keys: readonly string[], action: () => void, enabled = true): void {
+  const list = keys.join('\u0000');
+  useEffect(() => {
+    if (!enabled) return;
+    const names = list.split('\u0000');
+    const onKey = (event: KeyboardEvent) => {
+      const name = event.key.length === 1 ? event.key.toLowerCase() : event.key;
+      if (event.repeat || event.ctrlKey || event.metaKey || event.altKey) return;
+      if (!names.includes(name) || typing(event.target) || pressesControl(event)) return;
+      event.preventDefault();
+      action();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [list, action, enabled]);
+}
