@@ -41,7 +41,8 @@ try {
 
 /** The usual port where it is free, so that the address stays the same; else any other. */
 async function startOnFreePort(env) {
-  const wanted = process.env.PORT ?? (await portIsFree(PREFERRED_PORT) ? PREFERRED_PORT : await freePort());
+  const wanted =
+    process.env.PORT ?? ((await portIsFree(PREFERRED_PORT)) ? PREFERRED_PORT : await freePort());
   return startServer({ ...env, PORT: String(wanted) });
 }
 

@@ -10,7 +10,11 @@ const DEEPEST = 12;
  * Check a plain value against a DTO class: every field of it, nothing beside it.
  * @returns the faults, empty when the value is sound
  */
-export function checkShape(dto: new () => object, value: unknown, path: string): readonly InputFault[] {
+export function checkShape(
+  dto: new () => object,
+  value: unknown,
+  path: string,
+): readonly InputFault[] {
   if (typeof value !== 'object' || value === null || Array.isArray(value))
     return [{ code: 'missing', field: path, value, expected: 'an object' }];
   if (deeperThan(value, DEEPEST))
@@ -45,7 +49,11 @@ function codeOf(value: unknown): InputFault['code'] {
 function shortened(value: unknown): unknown {
   if (value === undefined) return null;
   if (typeof value === 'string') return value.slice(0, 80);
-  return typeof value === 'object' && value !== null ? (Array.isArray(value) ? '[…]' : '{…}') : value;
+  return typeof value === 'object' && value !== null
+    ? Array.isArray(value)
+      ? '[…]'
+      : '{…}'
+    : value;
 }
 
 function deeperThan(value: unknown, levels: number): boolean {

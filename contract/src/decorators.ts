@@ -1,5 +1,15 @@
 import { applyDecorators } from './applyDecorators.ts';
-import { IsInt, IsNumber, IsString, Matches, Max, MaxLength, Min, MinLength, ValidateIf } from 'class-validator';
+import {
+  IsInt,
+  IsNumber,
+  IsString,
+  Matches,
+  Max,
+  MaxLength,
+  Min,
+  MinLength,
+  ValidateIf,
+} from 'class-validator';
 
 /** A number of millimetres within bounds, ends included. */
 export function Millimetres(min: number, max: number): PropertyDecorator {
@@ -13,7 +23,10 @@ export function Millimetres(min: number, max: number): PropertyDecorator {
 /** A number of degrees within bounds, ends included. */
 export function Degrees(min: number, max: number): PropertyDecorator {
   return applyDecorators(
-    IsNumber({ allowNaN: false, allowInfinity: false }, { message: 'must be a number, in degrees' }),
+    IsNumber(
+      { allowNaN: false, allowInfinity: false },
+      { message: 'must be a number, in degrees' },
+    ),
     Min(min, { message: `must be at least ${min}°` }),
     Max(max, { message: `must be at most ${max}°` }),
   );

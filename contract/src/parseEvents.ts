@@ -40,7 +40,9 @@ class EnvelopeDto {
 }
 
 class JobEnvelopeDto extends EnvelopeDto {
-  @IsIn(Object.keys(JOB_EVENT_DTOS), { message: `must be one of ${Object.keys(JOB_EVENT_DTOS).join(', ')}` })
+  @IsIn(Object.keys(JOB_EVENT_DTOS), {
+    message: `must be one of ${Object.keys(JOB_EVENT_DTOS).join(', ')}`,
+  })
   type!: string;
 }
 
@@ -55,7 +57,7 @@ const ENVELOPES = { job: JobEnvelopeDto, workshop: WorkshopEnvelopeDto } as cons
 
 /** Rules that join several fields; the core owns them. */
 const JOINT_RULES: Readonly<Record<string, (data: never) => void>> = {
-  JobOpened: ({ unit }: JobEventData['JobOpened']) => void requireUnit(unit),
+  JobOpened: ({ unit }: JobEventData['JobOpened']) => void requireUnit(unit, 'unit.'),
   SpecSet: ({ band }: JobEventData['SpecSet']) => void requireBand(band),
   PackRecorded: ({ pieces }: JobEventData['PackRecorded']) => pieces.forEach(requireMicrometres),
   PackChosen: ({ pieces }: JobEventData['PackChosen']) => pieces.forEach(requireMicrometres),
@@ -114,6 +116,11 @@ function requireMicrometres({ thickness }: { thickness: number }, index?: number
   if (Math.abs(thickness * 1000 - Math.round(thickness * 1000)) < 1e-6) return;
   const field = index === undefined ? 'thickness' : `pieces[${index}].thickness`;
   throw new InputError([
-    { code: 'outOfRange', field, value: thickness, expected: 'whole micrometres (three decimals of a mm)' },
+    {
+      code: 'outOfRange',
+      field,
+      value: thickness,
+      expected: 'whole micrometres (three decimals of a mm)',
+    },
   ]);
 }

@@ -36,13 +36,22 @@ export async function ensureDebian(names, isThere, remedy) {
   const root = process.getuid?.() === 0;
   const sudo = root ? [] : ['sudo', '-n'];
   if (!root && (await run('sudo', ['-n', 'true'], { quiet: true })).code !== 0)
-    throw new Error(`${help} (No rights to install: run "apt-get install ${names.join(' ')}" as root.)`);
+    throw new Error(
+      `${help} (No rights to install: run "apt-get install ${names.join(' ')}" as root.)`,
+    );
   await withLock(join(tmpdir(), 'wendaxis-apt'), async () => {
     if (await isThere()) return;
     say(`Installing ${names.join(', ')} from Debian's packages`);
     const env = { DEBIAN_FRONTEND: 'noninteractive' };
     const apt = (...args) => {
-      const [command, ...rest] = [...sudo, 'apt-get', '-o', 'DPkg::Lock::Timeout=300', '-qq', ...args];
+      const [command, ...rest] = [
+        ...sudo,
+        'apt-get',
+        '-o',
+        'DPkg::Lock::Timeout=300',
+        '-qq',
+        ...args,
+      ];
       return runOrFail(`apt-get ${args[0]}`, command, rest, { env });
     };
     await apt('update');

@@ -1,6 +1,15 @@
 import { randomBytes } from 'node:crypto';
 import {
-  appendFileSync, chmodSync, chownSync, existsSync, mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync,
+  appendFileSync,
+  chmodSync,
+  chownSync,
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  writeFileSync,
 } from 'node:fs';
 import { createServer } from 'node:net';
 import { homedir, tmpdir } from 'node:os';
@@ -11,7 +20,8 @@ import { CHECKOUT, ensureDebian } from './packages.mjs';
 import { run, runOrFail, say } from './run.mjs';
 
 const BASE = '/usr/lib/postgresql';
-const REMEDY = 'Install a PostgreSQL server, or set DATABASE_URL to the address of one that runs elsewhere.';
+const REMEDY =
+  'Install a PostgreSQL server, or set DATABASE_URL to the address of one that runs elsewhere.';
 
 function programs() {
   const versions = existsSync(BASE) ? readdirSync(BASE) : [];
@@ -46,10 +56,14 @@ export async function temporaryPostgres() {
   const home = mkdtempSync(join(tmpdir(), 'wendaxis-test-'));
   const server = await prepare(home, { durable: false });
   await server.start();
-  return { url: server.url(), server, stop: async () => {
-    await server.stop('immediate');
-    rmSync(home, { recursive: true, force: true });
-  } };
+  return {
+    url: server.url(),
+    server,
+    stop: async () => {
+      await server.stop('immediate');
+      rmSync(home, { recursive: true, force: true });
+    },
+  };
 }
 
 /**
@@ -57,7 +71,8 @@ export async function temporaryPostgres() {
  * starts it, the last to leave stops it.
  */
 export async function sharedPostgres() {
-  const base = process.getuid() === 0 ? '/var/lib/wendaxis' : join(homedir(), '.local/share/wendaxis');
+  const base =
+    process.getuid() === 0 ? '/var/lib/wendaxis' : join(homedir(), '.local/share/wendaxis');
   const home = join(base, CHECKOUT);
   mkdirSync(join(home, 'users'), { recursive: true });
   const lock = join(home, 'lock');
@@ -71,11 +86,15 @@ export async function sharedPostgres() {
     writeFileSync(mine, '');
     return prepared;
   });
-  return { url: server.url(), stop: () => withLock(lock, async () => {
-    rmSync(mine, { force: true });
-    const others = readdirSync(join(home, 'users')).filter((pid) => alive(Number(pid)));
-    if (others.length === 0) await server.stop('fast');
-  }) };
+  return {
+    url: server.url(),
+    stop: () =>
+      withLock(lock, async () => {
+        rmSync(mine, { force: true });
+        const others = readdirSync(join(home, 'users')).filter((pid) => alive(Number(pid)));
+        if (others.length === 0) await server.stop('fast');
+      }),
+  };
 }
 
 /** @param durable false for tests, whose data need not outlive the machine */
@@ -89,24 +108,56 @@ async function prepare(home, { durable } = { durable: true }) {
   if (!existsSync(join(data, 'PG_VERSION'))) {
     say('Making a new database folder');
     writeFileSync(secret, randomBytes(18).toString('hex'), { mode: 0o600 });
-    if (owner.uid !== undefined) for (const path of [home, secret]) chownSync(path, owner.uid, owner.gid);
+    if (owner.uid !== undefined)
+      for (const path of [home, secret]) chownSync(path, owner.uid, owner.gid);
     chmodSync(home, 0o755);
-    const options = ['-D', data, '-U', 'wendaxis', '-A', 'scram-sha-256', `--pwfile=${secret}`, '-E', 'UTF8', '--locale=C.UTF-8', ...(durable ? [] : ['--no-sync'])];
+    const options = [
+      '-D',
+      data,
+      '-U',
+      'wendaxis',
+      '-A',
+      'scram-sha-256',
+      `--pwfile=${secret}`,
+      '-E',
+      'UTF8',
+      '--locale=C.UTF-8',
+      ...(durable ? [] : ['--no-sync']),
+    ];
     await runOrFail('initdb', join(bin, 'initdb'), options, { account: owner, cwd: home });
-    appendFileSync(join(data, 'postgresql.conf'), `listen_addresses = '127.0.0.1'\nunix_socket_directories = ''\nfsync = ${durable ? 'on' : 'off'}\n`);
+    appendFileSync(
+      join(data, 'postgresql.conf'),
+      `listen_addresses = '127.0.0.1'\nunix_socket_directories = ''\nfsync = ${durable ? 'on' : 'off'}\n`,
+    );
   }
   const control = (...args) =>
-    runOrFail(`pg_ctl ${args[0]}`, join(bin, 'pg_ctl'), ['-D', data, ...args], { account: owner, cwd: home });
+    runOrFail(`pg_ctl ${args[0]}`, join(bin, 'pg_ctl'), ['-D', data, ...args], {
+      account: owner,
+      cwd: home,
+    });
   const portOf = () => readFileSync(join(data, 'postmaster.pid'), 'utf8').split('\n')[3];
   const server = {
     url: () => `postgres://wendaxis:${readFileSync(secret, 'utf8')}@127.0.0.1:${portOf()}/postgres`,
     running: async () =>
-      (await run(join(bin, 'pg_ctl'), ['-D', data, 'status'], { quiet: true, account: owner, cwd: home })).code === 0,
+      (
+        await run(join(bin, 'pg_ctl'), ['-D', data, 'status'], {
+          quiet: true,
+          account: owner,
+          cwd: home,
+        })
+      ).code === 0,
     // Another program may take the port between finding and using it: a few tries.
     start: async (port) => {
       for (let tries = 1; ; tries += 1) {
         try {
-          return await control('start', '-w', '-l', join(data, 'log'), '-o', `-p ${port ?? (await freePort())}`);
+          return await control(
+            'start',
+            '-w',
+            '-l',
+            join(data, 'log'),
+            '-o',
+            `-p ${port ?? (await freePort())}`,
+          );
         } catch (error) {
           if (tries === 3) throw error;
         }

@@ -8,7 +8,16 @@ import { ROOT, runOrFail } from './run.mjs';
 /** Build the pages into a folder of its own, so that two builds do not disturb each other. */
 export async function buildPages() {
   const folder = mkdtempSync(join(tmpdir(), 'wendaxis-pages-'));
-  await runOrFail('build of the pages', 'npx', ['vite', 'build', 'web', '--outDir', folder, '--emptyOutDir', '--logLevel', 'warn']);
+  await runOrFail('build of the pages', 'npx', [
+    'vite',
+    'build',
+    'web',
+    '--outDir',
+    folder,
+    '--emptyOutDir',
+    '--logLevel',
+    'warn',
+  ]);
   return { folder, remove: () => rmSync(folder, { recursive: true, force: true }) };
 }
 

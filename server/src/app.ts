@@ -26,7 +26,12 @@ export function createApp({ jobs, live, devices, log, pages }: AppParts): Expres
   const app = express();
   app.disable('x-powered-by');
   app.use(pinoHttp({ logger: log, autoLogging: false }));
-  app.use(helmet({ contentSecurityPolicy: { directives: { upgradeInsecureRequests: null } }, hsts: false }));
+  app.use(
+    helmet({
+      contentSecurityPolicy: { directives: { upgradeInsecureRequests: null } },
+      hsts: false,
+    }),
+  );
   app.use('/api', requireJsonBody, express.json({ limit: '1mb', strict: false }));
   app.get('/api/health', (_request, response) => void response.json({ ok: true }));
   app.use('/api', readRoutes(jobs), streamRoutes(jobs, live), deviceRoutes(devices));
@@ -43,7 +48,8 @@ export function createApp({ jobs, live, devices, log, pages }: AppParts): Expres
 
 /** A form from another site cannot send JSON, so this keeps other sites' forms out as well. */
 const requireJsonBody: express.RequestHandler = (request, _response, next) => {
-  if (request.method === 'POST' && !request.is('application/json')) throw new ServerError('wrongType');
+  if (request.method === 'POST' && !request.is('application/json'))
+    throw new ServerError('wrongType');
   next();
 };
 

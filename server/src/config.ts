@@ -19,7 +19,8 @@ export interface Config {
  */
 export function readConfig(env: Readonly<Record<string, string | undefined>>): Config {
   const databaseUrl = env['DATABASE_URL'];
-  if (!databaseUrl) throw new Error('DATABASE_URL is missing: the address of a PostgreSQL database');
+  if (!databaseUrl)
+    throw new Error('DATABASE_URL is missing: the address of a PostgreSQL database');
   const port = Number(env['PORT'] ?? 4173);
   if (!Number.isInteger(port) || port < 0 || port > 65_535)
     throw new Error(`PORT is ${env['PORT']}: expected a whole number from 0 to 65535`);

@@ -6,13 +6,25 @@ export const ERRORS = {
   badInput: { status: 400, message: 'Some fields cannot be used. Correct them and send again.' },
   notJson: { status: 400, message: 'The body is not JSON. Send valid JSON.' },
   notFound: { status: 404, message: 'There is nothing under this address.' },
-  noSuchStream: { status: 404, message: 'There is no such job. Open it with a JobOpened event first.' },
+  noSuchStream: {
+    status: 404,
+    message: 'There is no such job. Open it with a JobOpened event first.',
+  },
   noSuchDevice: { status: 404, message: 'There is no such device.' },
   idTaken: { status: 409, message: 'An event with this id is stored already with other contents.' },
-  tooLarge: { status: 413, message: 'The body is too large. Send at most 1 MB, in smaller batches.' },
+  tooLarge: {
+    status: 413,
+    message: 'The body is too large. Send at most 1 MB, in smaller batches.',
+  },
   wrongType: { status: 415, message: 'Send the body as application/json.' },
-  unavailable: { status: 503, message: 'The database does not answer. Nothing was stored; send again.' },
-  internal: { status: 500, message: 'The server failed. Nothing was stored; the log has the cause.' },
+  unavailable: {
+    status: 503,
+    message: 'The database does not answer. Nothing was stored; send again.',
+  },
+  internal: {
+    status: 500,
+    message: 'The server failed. Nothing was stored; the log has the cause.',
+  },
 } as const;
 
 export type ErrorCode = keyof typeof ERRORS;
@@ -23,7 +35,12 @@ export class ServerError extends Error {
   readonly field: string | null;
   readonly value: unknown;
 
-  constructor(code: ErrorCode, field: string | null = null, value: unknown = null, cause?: unknown) {
+  constructor(
+    code: ErrorCode,
+    field: string | null = null,
+    value: unknown = null,
+    cause?: unknown,
+  ) {
     super(ERRORS[code].message, { cause });
     this.name = 'ServerError';
     this.code = code;
@@ -42,7 +59,8 @@ const UNIQUE_VIOLATION = '23505';
 export function toServerError(error: unknown): ServerError | InputError {
   if (error instanceof ServerError || error instanceof InputError) return error;
   const { type, status } = error as { type?: string; status?: number };
-  if (databaseCodes(error).includes(UNIQUE_VIOLATION)) return new ServerError('idTaken', 'events', null, error);
+  if (databaseCodes(error).includes(UNIQUE_VIOLATION))
+    return new ServerError('idTaken', 'events', null, error);
   if (type === 'entity.too.large') return new ServerError('tooLarge', null, null, error);
   if (type === 'charset.unsupported' || type === 'encoding.unsupported')
     return new ServerError('wrongType', null, null, error);
@@ -77,6 +95,13 @@ export function errorAnswer(error: ServerError | InputError): {
       ? error.faults
       : error.field === null
         ? []
-        : [{ code: 'contradiction' as const, field: error.field, value: error.value, expected: message }];
+        : [
+            {
+              code: 'contradiction' as const,
+              field: error.field,
+              value: error.value,
+              expected: message,
+            },
+          ];
   return { status, body: { error: { code, message, faults } } };
 }

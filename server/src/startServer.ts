@@ -23,7 +23,9 @@ export interface RunningServer {
 /** Migrate, load the demo once, wire everything, and listen. */
 export async function startServer(config: Config, log: Logger): Promise<RunningServer> {
   await migrateDatabase(config.databaseUrl);
-  const { db, pool } = openDatabase(config.databaseUrl, (error) => log.warn(error, 'connection lost'));
+  const { db, pool } = openDatabase(config.databaseUrl, (error) =>
+    log.warn(error, 'connection lost'),
+  );
   const jobs = new JobService(new EventRepository(db), new JobListRepository(db));
   if (config.demo) await loadDemo(jobs);
   const live = new LiveUpdates(config.databaseUrl, (error) => log.warn(error, 'live updates lost'));

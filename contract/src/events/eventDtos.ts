@@ -1,5 +1,13 @@
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, IsArray, IsBoolean, IsDefined, IsIn, IsUUID, ValidateNested } from 'class-validator';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsBoolean,
+  IsDefined,
+  IsIn,
+  IsUUID,
+  ValidateNested,
+} from 'class-validator';
 
 import type { JobEventType, WorkshopEventType } from '@wendaxis/core/job';
 

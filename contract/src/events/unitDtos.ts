@@ -39,7 +39,10 @@ export class AxisDto {
   @Identifier() id!: string;
   @PlainText(80, 1) name!: string;
   @oneOf(ARRANGEMENTS) arrangement!: string;
-  @IsArray() @ArrayMaxSize(60) @ValidateNested({ each: true }) @Type(() => StationDto)
+  @IsArray()
+  @ArrayMaxSize(60)
+  @ValidateNested({ each: true })
+  @Type(() => StationDto)
   stations!: StationDto[];
 }
 
@@ -47,8 +50,14 @@ export class UnitDto {
   @Identifier() id!: string;
   @PlainText(80, 1) name!: string;
   @PlainText(2000) description!: string;
-  @IsArray() @ArrayMaxSize(40) @ValidateNested({ each: true }) @Type(() => PartDto)
+  @IsArray()
+  @ArrayMaxSize(40)
+  @ValidateNested({ each: true })
+  @Type(() => PartDto)
   parts!: PartDto[];
-  @IsArray() @ArrayMaxSize(12) @ValidateNested({ each: true }) @Type(() => AxisDto)
+  @IsArray()
+  @ArrayMaxSize(12)
+  @ValidateNested({ each: true })
+  @Type(() => AxisDto)
   axes!: AxisDto[];
 }

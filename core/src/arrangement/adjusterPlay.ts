@@ -21,7 +21,11 @@ export function adjusterPlay(input: {
   readonly hand: ThreadHand;
 }): number {
   const lead = requireNumber('lead', input.lead, { min: 0.1, max: 10, unit: 'mm' });
-  const angle = requireNumber('clockwiseAngle', input.clockwiseAngle, { min: -3600, max: 3600, unit: '°' });
+  const angle = requireNumber('clockwiseAngle', input.clockwiseAngle, {
+    min: -3600,
+    max: 3600,
+    unit: '°',
+  });
   const hand = requireOneOf('hand', input.hand, THREAD_HANDS);
   const inwards = hand === 'right' ? angle : -angle;
   return inwards === 0 ? 0 : (-lead * inwards) / 360;

@@ -30,9 +30,12 @@ export interface BacklashFactor {
  * @example bevelBacklash({ pressureAngle: 20, spiralAngle: 35, ringPitchAngle: 75, heelRatio: 1.18 })
  */
 export function bevelBacklash(pair: BevelPair): BacklashFactor {
-  const phi = RADIANS * requireNumber('pressureAngle', pair.pressureAngle, { min: 10, max: 30, unit: '°' });
-  const psi = RADIANS * requireNumber('spiralAngle', pair.spiralAngle, { min: 0, max: 50, unit: '°' });
-  const gamma = RADIANS * requireNumber('ringPitchAngle', pair.ringPitchAngle, { min: 45, max: 89, unit: '°' });
+  const phi =
+    RADIANS * requireNumber('pressureAngle', pair.pressureAngle, { min: 10, max: 30, unit: '°' });
+  const psi =
+    RADIANS * requireNumber('spiralAngle', pair.spiralAngle, { min: 0, max: 50, unit: '°' });
+  const gamma =
+    RADIANS * requireNumber('ringPitchAngle', pair.ringPitchAngle, { min: 45, max: 89, unit: '°' });
   const heel = requireNumber('heelRatio', pair.heelRatio, { min: 1, max: 1.5 });
   const mean = ((2 * Math.tan(phi)) / Math.cos(psi)) * Math.sin(gamma);
   return {

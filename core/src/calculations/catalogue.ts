@@ -38,7 +38,14 @@ export interface Calculation {
 const BAND: readonly Field[] = [
   field('band.lower', 'number', 'mm', '−100 to 100', 'lower limit; null when open', 'nullable'),
   field('band.upper', 'number', 'mm', '−100 to 100', 'upper limit; null when open', 'nullable'),
-  field('band.target', 'number', 'mm', 'inside the band', 'where to aim; null for the middle', 'nullable'),
+  field(
+    'band.target',
+    'number',
+    'mm',
+    'inside the band',
+    'where to aim; null for the middle',
+    'nullable',
+  ),
 ];
 const CONTACTS = ['faceSquareToTravel', 'lever', 'faceSquareToPlunger'];
 const unique = <T>(values: readonly T[]) => [...new Set(values)];
@@ -85,10 +92,19 @@ export const CATALOGUE: readonly Calculation[] = [
     fields: [
       field('first.thickness', 'number', 'mm', '−50 to 200', 'pack of the first build'),
       field('first.endPlay', 'number', 'mm', '−50 to 200', 'end play of the first build'),
-      field('second.thickness', 'number', 'mm', 'at least 0.05 from the first', 'pack of the second build'),
+      field(
+        'second.thickness',
+        'number',
+        'mm',
+        'at least 0.05 from the first',
+        'pack of the second build',
+      ),
       field('second.endPlay', 'number', 'mm', '−50 to 200', 'end play of the second build'),
     ],
-    run: ({ first, second }: Record<'first' | 'second', { thickness: number; endPlay: number }>) => ({
+    run: ({
+      first,
+      second,
+    }: Record<'first' | 'second', { thickness: number; endPlay: number }>) => ({
       gain: trialGain(first, second),
     }),
   },
@@ -159,7 +175,14 @@ export const CATALOGUE: readonly Calculation[] = [
     fields: [
       field('endPlay.value', 'number', 'mm', '−100 to 100', 'measured end play'),
       field('endPlay.uncertainty', 'number', 'mm', '0 to 1', 'its standard uncertainty'),
-      field('endPlay.degreesOfFreedom', 'number', '', 'at least 1', 'null when infinite', 'nullable'),
+      field(
+        'endPlay.degreesOfFreedom',
+        'number',
+        '',
+        'at least 1',
+        'null when infinite',
+        'nullable',
+      ),
       field('packInPlace.thickness', 'number', 'mm', '0 to 100', 'pack when it was measured'),
       field('packInPlace.uncertainty', 'number', 'mm', '0 to 1', 'its standard uncertainty'),
       field('gain', 'number', '', '−10 to 10, not 0', '∂(end play)/∂(thickness)'),
@@ -193,8 +216,7 @@ function field(
   type: Field['type'],
   unit: string,
   range: string,
-  meaning: string,
-  flag?: 'nullable' | 'optional',
+  ...[meaning, flag]: readonly [meaning: string, flag?: 'nullable' | 'optional']
 ): Field {
   return { path, type, unit, range, meaning, ...(flag === undefined ? {} : { [flag]: true }) };
 }

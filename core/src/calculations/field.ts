@@ -27,7 +27,8 @@ export function checkShape(fields: readonly Field[], input: unknown): void {
   if (faults.length > 0) throw new InputError(faults);
 }
 
-type Tree = { readonly leaf: Field } | { readonly members: Map<string, Tree>; readonly list: boolean };
+type Tree =
+  { readonly leaf: Field } | { readonly members: Map<string, Tree>; readonly list: boolean };
 
 function toTree(fields: readonly Field[]): Tree {
   const root = { members: new Map<string, Tree>(), list: false };
@@ -53,7 +54,14 @@ function shapeFaults(tree: Tree, value: unknown, path: string): readonly InputFa
     return value.flatMap((entry, index) => shapeFaults(each, entry, `${path}[${index}]`));
   }
   if (typeof value !== 'object' || value === null || Array.isArray(value))
-    return [fault('missing', path || 'input', value, `an object with ${[...tree.members.keys()].join(', ')}`)];
+    return [
+      fault(
+        'missing',
+        path || 'input',
+        value,
+        `an object with ${[...tree.members.keys()].join(', ')}`,
+      ),
+    ];
   const given = value as Record<string, unknown>;
   const at = (name: string) => (path === '' ? name : `${path}.${name}`);
   const unknown = Object.keys(given).filter((name) => !tree.members.has(name));
@@ -61,7 +69,9 @@ function shapeFaults(tree: Tree, value: unknown, path: string): readonly InputFa
     ...unknown.map((name) =>
       fault('unknownName', at(name), given[name], `one of ${[...tree.members.keys()].join(', ')}`),
     ),
-    ...[...tree.members].flatMap(([name, member]) => shapeFaults(member, own(given, name), at(name))),
+    ...[...tree.members].flatMap(([name, member]) =>
+      shapeFaults(member, own(given, name), at(name)),
+    ),
   ];
 }
 
@@ -78,7 +88,9 @@ function leafFaults(field: Field, value: unknown, path: string): readonly InputF
     typeof field.type === 'string'
       ? isOfType(field.type, value)
       : typeof value === 'string' && field.type.includes(value);
-  return right ? [] : [fault(typeof field.type === 'string' ? 'notANumber' : 'unknownName', path, value, expected)];
+  return right
+    ? []
+    : [fault(typeof field.type === 'string' ? 'notANumber' : 'unknownName', path, value, expected)];
 }
 
 function isOfType(type: 'number' | 'whole' | 'text' | 'yesNo', value: unknown): boolean {
@@ -89,7 +101,12 @@ function isOfType(type: 'number' | 'whole' | 'text' | 'yesNo', value: unknown): 
 
 /** Type, unit and range of a field in one line. */
 export function describeType({ type, unit, range, nullable }: Field): string {
-  const words = { number: 'a number', whole: 'a whole number', text: 'text', yesNo: 'true or false' };
+  const words = {
+    number: 'a number',
+    whole: 'a whole number',
+    text: 'text',
+    yesNo: 'true or false',
+  };
   const base = typeof type === 'string' ? words[type] : `one of ${type.join(', ')}`;
   return [base, unit && `in ${unit}`, range && `(${range})`, nullable && 'or null']
     .filter(Boolean)

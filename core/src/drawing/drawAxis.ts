@@ -8,7 +8,12 @@ export interface DrawnStation {
   readonly station: Station;
   readonly shapes: readonly Shape[];
   /** Outline of the upper half, for selecting it. */
-  readonly box: { readonly x: number; readonly y: number; readonly width: number; readonly height: number };
+  readonly box: {
+    readonly x: number;
+    readonly y: number;
+    readonly width: number;
+    readonly height: number;
+  };
   /** Where its label points to. */
   readonly anchor: Point;
 }
@@ -26,7 +31,11 @@ export interface AxisDrawing {
   readonly stations: readonly DrawnStation[];
   readonly loads: readonly LoadStroke[];
   /** Shim sites with the way a thicker shim moves the play. */
-  readonly gains: readonly { readonly stationId: string; readonly row: GainRow; readonly anchor: Point }[];
+  readonly gains: readonly {
+    readonly stationId: string;
+    readonly row: GainRow;
+    readonly anchor: Point;
+  }[];
   readonly loadPath: string;
   readonly extent: { readonly left: number; readonly right: number; readonly radius: number };
 }
@@ -78,7 +87,15 @@ function drawStation(station: Station): DrawnStation {
 }
 
 /** From the cone's bore to the cup's back, leaning the way the shaft pushes. */
-function loadStroke({ id, kind, at, width, inside, outside, thrust }: Station): readonly LoadStroke[] {
+function loadStroke({
+  id,
+  kind,
+  at,
+  width,
+  inside,
+  outside,
+  thrust,
+}: Station): readonly LoadStroke[] {
   if (kind !== 'taperedRoller' || thrust === null) return [];
   const [back, front] = thrust === 'left' ? [at, at + width] : [at + width, at];
   return [

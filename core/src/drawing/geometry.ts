@@ -6,21 +6,30 @@ export interface Point {
 
 /** What a shape shows; the painter decides how. */
 export type ShapeRole =
-  'shaft' | 'cup' | 'cone' | 'roller' | 'ball' | 'case' | 'cover' | 'gear' | 'seal' | 'shim' | 'lip';
+  | 'shaft'
+  | 'cup'
+  | 'cone'
+  | 'roller'
+  | 'ball'
+  | 'case'
+  | 'cover'
+  | 'gear'
+  | 'seal'
+  | 'shim'
+  | 'lip';
 
 /** A closed outline or a circle of the section. */
 export type Shape =
   | { readonly kind: 'outline'; readonly role: ShapeRole; readonly points: readonly Point[] }
-  | { readonly kind: 'circle'; readonly role: ShapeRole; readonly centre: Point; readonly radius: number };
+  | {
+      readonly kind: 'circle';
+      readonly role: ShapeRole;
+      readonly centre: Point;
+      readonly radius: number;
+    };
 
 /** A rectangle by its corners. */
-export function rectangle(
-  role: ShapeRole,
-  x0: number,
-  x1: number,
-  y0: number,
-  y1: number,
-): Shape {
+export function rectangle(role: ShapeRole, x0: number, x1: number, y0: number, y1: number): Shape {
   const points = [
     { x: x0, y: y0 },
     { x: x1, y: y0 },

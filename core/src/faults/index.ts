@@ -1,8 +1,2 @@
 export { describeFault, InputError, type FaultCode, type InputFault } from './fault.ts';
-export {
-  refuse,
-  requireInteger,
-  requireNumber,
-  requireOneOf,
-  type Bounds,
-} from './require.ts';
+export { refuse, requireInteger, requireNumber, requireOneOf, type Bounds } from './require.ts';

@@ -63,9 +63,9 @@ function replaceById<Row>(
 }
 
 /** How many pieces of each size some packs hold. */
-export function piecesBySize(packs: readonly { readonly pieces: readonly MeasuredPiece[] }[]): Readonly<
-  Record<string, number>
-> {
+export function piecesBySize(
+  packs: readonly { readonly pieces: readonly MeasuredPiece[] }[],
+): Readonly<Record<string, number>> {
   const counts: Record<string, number> = {};
   for (const { sizeId, quantity } of packs.flatMap(({ pieces }) => pieces))
     counts[sizeId] = (counts[sizeId] ?? 0) + quantity;

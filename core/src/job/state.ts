@@ -105,5 +105,9 @@ export function cyclesOf(run: Run): {
       position: lift!.position,
     };
   });
-  return { complete, partial: run.readings.slice(3 * whole), next: PHASES[run.readings.length % 3]! };
+  return {
+    complete,
+    partial: run.readings.slice(3 * whole),
+    next: PHASES[run.readings.length % 3]!,
+  };
 }

@@ -61,7 +61,8 @@ function findFlaw(
   band: Band,
 ): CycleFlaw | null {
   const readings = [cycle.zero, cycle.lift, cycle.returned];
-  if (Math.max(...readings) - Math.min(...readings) > instrument.range + EQUAL) return 'beyondRange';
+  if (Math.max(...readings) - Math.min(...readings) > instrument.range + EQUAL)
+    return 'beyondRange';
   if (travel < -instrument.graduation - EQUAL) return 'wrongWay';
   return Math.abs(drift) > driftLimit(instrument, band) + EQUAL ? 'drift' : null;
 }

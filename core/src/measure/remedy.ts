@@ -5,7 +5,11 @@ import { combine, repeat, resolution, type Component } from './uncertainty.ts';
 /** What would turn "cannot decide" into an answer, if the value stays where it is. */
 export type Remedy =
   | { readonly kind: 'moreCycles'; readonly extra: number; readonly expected: DecisionWord }
-  | { readonly kind: 'finerGraduation'; readonly graduation: number; readonly expected: DecisionWord }
+  | {
+      readonly kind: 'finerGraduation';
+      readonly graduation: number;
+      readonly expected: DecisionWord;
+    }
   /** The value stands on the limit: no instrument settles that; a better pack does. */
   | { readonly kind: 'movePlay' };
 

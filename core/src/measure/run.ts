@@ -173,7 +173,11 @@ function workingOf(
 }
 
 function requireInstrument(instrument: Instrument): Instrument {
-  requireNumber('instrument.graduation', instrument.graduation, { min: 0.0001, max: 1, unit: 'mm' });
+  requireNumber('instrument.graduation', instrument.graduation, {
+    min: 0.0001,
+    max: 1,
+    unit: 'mm',
+  });
   requireNumber('instrument.calibrationUncertainty', instrument.calibrationUncertainty, {
     min: 0,
     max: 1,

@@ -29,7 +29,13 @@ export interface PositionGroup {
 export function settle(counted: readonly JudgedCycle[], graduation: number): Settling {
   const used = agreeingTail(counted, graduation);
   const positions = groupByPosition(counted, graduation);
-  if (positions !== null && !agreeWithin(positions.map(({ mean }) => mean), graduation))
+  if (
+    positions !== null &&
+    !agreeWithin(
+      positions.map(({ mean }) => mean),
+      graduation,
+    )
+  )
     return { kind: 'followsAngle', positions };
   if (used.length >= CYCLES_NEEDED)
     return { kind: 'agreed', used, seating: counted.length - used.length };
@@ -50,9 +56,14 @@ function groupByPosition(
   counted: readonly JudgedCycle[],
   graduation: number,
 ): readonly PositionGroup[] | null {
-  const marks = [...new Set(counted.map(({ position }) => position))].filter((mark) => mark !== null);
+  const marks = [...new Set(counted.map(({ position }) => position))].filter(
+    (mark) => mark !== null,
+  );
   const groups = marks.map((position) => {
-    const at = agreeingTail(counted.filter((cycle) => cycle.position === position), graduation);
+    const at = agreeingTail(
+      counted.filter((cycle) => cycle.position === position),
+      graduation,
+    );
     const values = travels(at);
     return { position, travels: values, mean: values.reduce((a, b) => a + b, 0) / values.length };
   });

@@ -18,5 +18,8 @@ const NORMAL_FROM = 1e6;
 export function studentFactor(degreesOfFreedom: number, confidence = CONFIDENCE): number {
   requireNumber('confidence', confidence, { min: 0.5, max: 0.9999 });
   if (degreesOfFreedom > NORMAL_FROM) return jstat.normal.inv(confidence, 0, 1);
-  return jstat.studentt.inv(confidence, requireNumber('degreesOfFreedom', degreesOfFreedom, { min: 1 }));
+  return jstat.studentt.inv(
+    confidence,
+    requireNumber('degreesOfFreedom', degreesOfFreedom, { min: 1 }),
+  );
 }

@@ -27,7 +27,12 @@ export type NextAction =
     }
   | { readonly kind: 'restartRun'; readonly run: Run }
   | { readonly kind: 'acceptRun'; readonly run: Run; readonly verdict: JudgedVerdict }
-  | { readonly kind: 'choosePack'; readonly run: Run; readonly verdict: JudgedVerdict; readonly site: Station }
+  | {
+      readonly kind: 'choosePack';
+      readonly run: Run;
+      readonly verdict: JudgedVerdict;
+      readonly site: Station;
+    }
   | { readonly kind: 'fitPack'; readonly site: Station }
   | { readonly kind: 'finishJob'; readonly run: Run; readonly verdict: JudgedVerdict }
   | { readonly kind: 'done' };
@@ -60,7 +65,8 @@ function duringRun(state: JobState, run: Run): NextAction {
   const verdict = verdictOf(state, run)!;
   const { complete, partial, next } = cyclesOf(run);
   if (verdict.status === 'invalid') return { kind: 'restartRun', run };
-  if (verdict.status === 'judged' && partial.length === 0) return { kind: 'acceptRun', run, verdict };
+  if (verdict.status === 'judged' && partial.length === 0)
+    return { kind: 'acceptRun', run, verdict };
   return { kind: 'takeReading', run, phase: next, cycle: complete.length + 1, partial, verdict };
 }
 

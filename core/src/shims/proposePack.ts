@@ -1,5 +1,11 @@
 import { refuse, requireInteger, requireNumber } from '../faults/index.ts';
-import { bandTarget, requireBand, studentFactor, welchSatterthwaite, type Band } from '../measure/index.ts';
+import {
+  bandTarget,
+  requireBand,
+  studentFactor,
+  welchSatterthwaite,
+  type Band,
+} from '../measure/index.ts';
 import { line, type WorkingLine } from '../working/index.ts';
 import { nearestSums, rankPacks, type AllowedSums, type RankedPack } from './rankPacks.ts';
 import { micrometres, requireStock, type ShimSize } from './stock.ts';
@@ -80,7 +86,12 @@ export function proposePack(question: PackQuestion): PackAnswer {
   const search =
     proven.ranked.length > 0
       ? proven
-      : rankPacks(q.stock, wanted, wholeMicrometres(() => allowedSums(q, 0)), options);
+      : rankPacks(
+          q.stock,
+          wanted,
+          wholeMicrometres(() => allowedSums(q, 0)),
+          options,
+        );
   const common = {
     wanted,
     interval: guarded(1),
@@ -153,9 +164,7 @@ function nothingFits(q: PackQuestion, wanted: number): NothingFits {
   const near = [below, above].filter((sum) => sum !== null).map((sum) => sum / 1000);
   return {
     buy:
-      base === null
-        ? null
-        : { thickness: (micrometres(wanted) - base) / 1000, with: base / 1000 },
+      base === null ? null : { thickness: (micrometres(wanted) - base) / 1000, with: base / 1000 },
     grind:
       above === null || above === 0 || wanted <= 0
         ? null
@@ -226,7 +235,11 @@ function requireQuestion(q: PackQuestion): PackQuestion {
   if (q.endPlay.degreesOfFreedom !== null)
     requireNumber('endPlay.degreesOfFreedom', q.endPlay.degreesOfFreedom, { min: 1 });
   requireNumber('packInPlace.thickness', q.packInPlace.thickness, { min: 0, max: 100, unit: 'mm' });
-  requireNumber('packInPlace.uncertainty', q.packInPlace.uncertainty, { min: 0, max: 1, unit: 'mm' });
+  requireNumber('packInPlace.uncertainty', q.packInPlace.uncertainty, {
+    min: 0,
+    max: 1,
+    unit: 'mm',
+  });
   requireNumber('gain', q.gain, { min: -10, max: 10 });
   if (Math.abs(q.gain) < 0.05)
     refuse('contradiction', 'gain', q.gain, 'a place where thickness moves the play (gain not 0)');

@@ -1,6 +1,13 @@
 import type { PackPiece, ShimSize } from './stock.ts';
 import { micrometres } from './stock.ts';
-import { countsFor, fewestPieces, reaches, sumTable, type SumItem, type SumTable } from './sumTable.ts';
+import {
+  countsFor,
+  fewestPieces,
+  reaches,
+  sumTable,
+  type SumItem,
+  type SumTable,
+} from './sumTable.ts';
 
 /** Sums this close to the best are taken as equal to it (µm): no shim is measured better. */
 export const EQUAL_SUMS = 2;
@@ -58,7 +65,8 @@ export function rankPacks(
   const target = wanted * 1000;
   const limits = Array.from({ length: options.mostPieces + 1 }, (_, k) => allowed(k));
   const largest = Math.max(-1, ...limits.map((limit) => limit?.to ?? -1));
-  if (largest < 0) return { ranked: [], sumsInside: 0, packsCovered: countPacks(items, options.mostPieces) };
+  if (largest < 0)
+    return { ranked: [], sumsInside: 0, packsCovered: countPacks(items, options.mostPieces) };
   const sums = sumTable(items, options.mostPieces, largest);
   const inside = sumsWithin(sums, limits, target);
   const ranked = rank(inside, sizes, sums, options.keep);
@@ -99,7 +107,7 @@ function rank(
   const byNearness = candidates.toSorted((a, b) => tier(a) - tier(b) || a.pieces - b.pieces);
   const chosen: RankedPack[] = [];
   // Candidates that tie on tier and pieces are compared on what they leave in the box.
-  for (let start = 0; start < byNearness.length && chosen.length < keep; ) {
+  for (let start = 0; start < byNearness.length && chosen.length < keep;) {
     const head = byNearness[start]!;
     const tied = byNearness
       .slice(start)
@@ -148,7 +156,9 @@ function build(candidate: Candidate, sizes: readonly ShimSize[], sums: SumTable)
 
 function fewestLeftOf(counts: readonly number[], items: readonly SumItem[]): number {
   return Math.min(
-    ...items.map(({ available }, index) => (counts[index]! > 0 ? available - counts[index]! : Infinity)),
+    ...items.map(({ available }, index) =>
+      counts[index]! > 0 ? available - counts[index]! : Infinity,
+    ),
   );
 }
 

@@ -30,7 +30,12 @@ export function requireStock(stock: readonly ShimSize[]): readonly ShimSize[] {
     const field = `stock[${index}]`;
     requireNumber(`${field}.thickness`, size.thickness, { above: 0, max: 20, unit: 'mm' });
     if (Math.abs(micrometres(size.thickness) - size.thickness * 1000) > 1e-6)
-      refuse('outOfRange', `${field}.thickness`, size.thickness, 'whole micrometres (three decimals of a mm)');
+      refuse(
+        'outOfRange',
+        `${field}.thickness`,
+        size.thickness,
+        'whole micrometres (three decimals of a mm)',
+      );
     requireInteger(`${field}.count`, size.count, { min: 0, max: MOST_PIECES });
     requireNumber(`${field}.uncertainty`, size.uncertainty, { min: 0, max: 0.1, unit: 'mm' });
     if (stock.findIndex(({ id }) => id === size.id) !== index)
@@ -49,7 +54,8 @@ export function micrometres(length: number): number {
 /** Total thickness of some pieces, mm, exact to the micrometre. */
 export function packThickness(pieces: readonly PackPiece[]): number {
   return (
-    pieces.reduce((sum, { thickness, quantity }) => sum + micrometres(thickness) * quantity, 0) / 1000
+    pieces.reduce((sum, { thickness, quantity }) => sum + micrometres(thickness) * quantity, 0) /
+    1000
   );
 }
 

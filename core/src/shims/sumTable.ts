@@ -45,7 +45,12 @@ export function sumTable(
 }
 
 /** Whether `pieces` items add up to `sum`. */
-export function reaches({ table, largestSum }: SumTable, pieces: number, sum: number, from = 0): boolean {
+export function reaches(
+  { table, largestSum }: SumTable,
+  pieces: number,
+  sum: number,
+  from = 0,
+): boolean {
   if (sum < 0 || sum > largestSum || pieces < 0) return false;
   return ((table[from]![pieces]![sum >> 5]! >>> (sum & 31)) & 1) === 1;
 }

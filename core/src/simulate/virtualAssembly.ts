@@ -1,5 +1,5 @@
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
-import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
+import { mersenne } from 'pure-rand/generator/mersenne';
 
 /**
  * A shaft in its bearings under a dial indicator, as nature would have it. The true end play is hidden from
@@ -29,7 +29,13 @@ export interface VirtualAssembly {
 }
 
 /** What hands can do to it. */
-export const HAND_ACTIONS = ['turnUnderLoad', 'turnToNextMark', 'lift', 'lower', 'setZero'] as const;
+export const HAND_ACTIONS = [
+  'turnUnderLoad',
+  'turnToNextMark',
+  'lift',
+  'lower',
+  'setZero',
+] as const;
 export type HandAction = (typeof HAND_ACTIONS)[number];
 
 /** Share of the unseated travel that one turn under load leaves. */
@@ -80,7 +86,9 @@ export function indicated(assembly: VirtualAssembly, elapsed: number): number {
 /** True place of the plunger against the stand. */
 function displacement(assembly: VirtualAssembly, elapsed: number): number {
   const minutes = Math.min(CREEP_SETTLES_AFTER, elapsed / 60_000);
-  return (assembly.lifted ? travel(assembly) + assembly.placing : 0) + assembly.driftPerMinute * minutes;
+  return (
+    (assembly.lifted ? travel(assembly) + assembly.placing : 0) + assembly.driftPerMinute * minutes
+  );
 }
 
 /** How far the shaft moves between its stops at this mark. */
@@ -90,7 +98,7 @@ export function travel({ endPlay, unseated, tilt, position }: VirtualAssembly): 
 
 /** A standard normal draw that depends only on the seed and the count of actions (Box–Muller). */
 function gaussian({ seed, actions }: VirtualAssembly): number {
-  const random = xoroshiro128plus((seed * 7919 + actions * 104_729) | 0);
+  const random = mersenne((seed * 7919 + actions * 104_729) | 0);
   const u1 = 1 - uniformFloat64(random);
   return Math.sqrt(-2 * Math.log(u1)) * Math.cos(2 * Math.PI * uniformFloat64(random));
 }

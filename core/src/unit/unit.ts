@@ -14,7 +14,14 @@ export interface Part {
 
 /** What stands on an axis. */
 export type StationKind =
-  'taperedRoller' | 'ballBearing' | 'seal' | 'gear' | 'housing' | 'cover' | 'shimSite' | 'shaftStep';
+  | 'taperedRoller'
+  | 'ballBearing'
+  | 'seal'
+  | 'gear'
+  | 'housing'
+  | 'cover'
+  | 'shimSite'
+  | 'shaftStep';
 
 /** Every kind of station, in the order they are listed to a reader. */
 export const STATION_KINDS = [

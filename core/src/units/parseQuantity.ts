@@ -90,7 +90,8 @@ function normalise(text: string): string {
 }
 
 function fraction(field: string, typed: string, top?: string, bottom?: string): number {
-  if (Number(bottom) === 0) refuse('outOfRange', field, typed, 'a fraction whose lower part is not 0');
+  if (Number(bottom) === 0)
+    refuse('outOfRange', field, typed, 'a fraction whose lower part is not 0');
   return Number(top) / Number(bottom);
 }
 
@@ -99,7 +100,12 @@ function decimalPoint(field: string, typed: string, text: string): string {
   const [whole = '', places] = text.split(',');
   if (places === undefined) return text;
   if (places.length === 3 && Number(whole) !== 0)
-    refuse('unreadable', field, typed, `${whole}.${places} or ${whole}${places}, without the comma`);
+    refuse(
+      'unreadable',
+      field,
+      typed,
+      `${whole}.${places} or ${whole}${places}, without the comma`,
+    );
   return `${whole}.${places}`;
 }
 

@@ -60,7 +60,11 @@ export function alderLog(): DemoLog<JobEventData> {
   log.add('PackChosen', { siteId: 'washer', runId: 'alder-run-1', pieces: FITTED }, 3);
   log.add('PackFitted', { siteId: 'washer', pieces: FITTED }, 35);
   addRun(log, 'alder-run-2', 'final', [[0, 0.15, 0], [0, 0.14, 0], [0, 0.15, 0]]); // prettier-ignore
-  log.add('NoteWritten', { text: 'Groove side of the washer towards the gear. Drain plug has a new ring.' }, 2);
+  log.add(
+    'NoteWritten',
+    { text: 'Groove side of the washer towards the gear. Drain plug has a new ring.' },
+    2,
+  );
   return log.add('JobFinished', { note: 'End float in band. Filled, spun, no noise.' }, 10);
 }
 

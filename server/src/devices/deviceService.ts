@@ -53,8 +53,8 @@ export class DeviceService {
 
   /** The stand-in as the job stands now: put together again when another pack went in. */
   async #bench(deviceId: string, jobId: string): Promise<Bench> {
-    const [job, workshop] = await Promise.all([this.#jobs.job(jobId), this.#jobs.workshop()]);
-    const card = workshop.instruments.find((instrument) => instrument.deviceId === deviceId);
+    const [job, cards] = await Promise.all([this.#jobs.job(jobId), this.#jobs.instruments()]);
+    const card = cards.find((instrument) => instrument.deviceId === deviceId);
     if (card === undefined) throw new ServerError('noSuchDevice', 'deviceId', deviceId);
     const endPlay = hiddenPlay(job, jobId);
     const key = `${deviceId} ${jobId}`;

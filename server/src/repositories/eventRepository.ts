@@ -31,7 +31,11 @@ export class EventRepository {
    * @throws ServerError `noSuchStream` when a job is not opened by the first event, `idTaken` when an id is
    *   stored with other contents or in another stream
    */
-  async append(kind: StreamKind, streamId: string, batch: readonly NewEvent[]): Promise<AppendAnswer> {
+  async append(
+    kind: StreamKind,
+    streamId: string,
+    batch: readonly NewEvent[],
+  ): Promise<AppendAnswer> {
     return this.#db.transaction(async (tx) => {
       const lastSeq = await lockStream(tx, kind, streamId, batch[0]!);
       const known = await storedById(tx, batch);
@@ -88,7 +92,8 @@ async function lockStream(
     .from(streams)
     .where(eq(streams.id, streamId))
     .for('update');
-  if (row === undefined || row.kind !== kind) throw new ServerError('noSuchStream', 'streamId', streamId);
+  if (row === undefined || row.kind !== kind)
+    throw new ServerError('noSuchStream', 'streamId', streamId);
   return row.lastSeq;
 }
 

@@ -12,7 +12,7 @@ export function readRoutes(jobs: JobService): Router {
     response.json({ sizes, usedByJob });
   });
   router.get('/instruments', async (_request, response) => {
-    response.json((await jobs.workshop()).instruments);
+    response.json(await jobs.instruments());
   });
   return router;
 }

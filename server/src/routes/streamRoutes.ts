@@ -28,7 +28,9 @@ export function streamRoutes(jobs: JobService, live: LiveUpdates): Router {
     router.get(`${path}/events`, async (request, response) => {
       const after = request.query['after'] ?? '0';
       const place = typeof after === 'string' && /^\d{1,9}$/.test(after) ? Number(after) : after;
-      response.json(await jobs.read(idOf(request.params), requireInteger('after', place, { min: 0 })));
+      response.json(
+        await jobs.read(idOf(request.params), requireInteger('after', place, { min: 0 })),
+      );
     });
 
     router.get(`${path}/live`, (request, response) => {

@@ -12,7 +12,11 @@ export interface BrowserStream {
  * Turn an answer into a server-sent event stream.
  * @param onClose called once, when the browser has gone
  */
-export function openEventStream(request: Request, response: Response, onClose: () => void): BrowserStream {
+export function openEventStream(
+  request: Request,
+  response: Response,
+  onClose: () => void,
+): BrowserStream {
   response.writeHead(200, {
     'content-type': 'text/event-stream; charset=utf-8',
     'cache-control': 'no-store',

@@ -1,4 +1,11 @@
-import type { AppendAnswer, EventsAnswer, JobRow, NewEvent, StreamKind, WorkshopAnswer } from '@wendaxis/contract';
+import type {
+  AppendAnswer,
+  EventsAnswer,
+  JobRow,
+  NewEvent,
+  StreamKind,
+  WorkshopAnswer,
+} from '@wendaxis/contract';
 import {
   foldJob,
   foldWorkshop,
@@ -6,6 +13,8 @@ import {
   type JobEvent,
   type JobState,
   type WorkshopEvent,
+  type WorkshopInstrument,
+  type WorkshopState,
 } from '@wendaxis/core/job';
 import { nextAction, stageOf } from '@wendaxis/core/plan';
 
@@ -28,7 +37,11 @@ export class JobService {
     this.#list = list;
   }
 
-  async append(kind: StreamKind, streamId: string, batch: readonly NewEvent[]): Promise<AppendAnswer> {
+  async append(
+    kind: StreamKind,
+    streamId: string,
+    batch: readonly NewEvent[],
+  ): Promise<AppendAnswer> {
     return this.#events.append(kind, streamId, batch);
   }
 
@@ -57,12 +70,21 @@ export class JobService {
     return this.#list.all();
   }
 
+  /** The instruments on the workshop's list. */
+  async instruments(): Promise<readonly WorkshopInstrument[]> {
+    return (await this.#workshopState()).instruments;
+  }
+
+  async #workshopState(): Promise<WorkshopState> {
+    const events = await this.#events.read(WORKSHOP_STREAM, 0, READ_LIMIT);
+    return foldWorkshop(events as unknown as readonly WorkshopEvent[]);
+  }
+
   /** The workshop as it stands, with what the jobs have taken from the box. */
   async workshop(): Promise<WorkshopAnswer> {
-    const events = await this.#events.read(WORKSHOP_STREAM, 0, READ_LIMIT);
-    const jobs = await this.jobs();
+    const [state, jobs] = await Promise.all([this.#workshopState(), this.jobs()]);
     return {
-      ...foldWorkshop(events as unknown as readonly WorkshopEvent[]),
+      ...state,
       usedByJob: Object.fromEntries(jobs.map(({ jobId, pieces }) => [jobId, pieces])),
     };
   }

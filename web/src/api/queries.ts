@@ -8,11 +8,19 @@ const REFRESH = 15_000; // ms
 
 /** The jobs, and the workshop: from the server, or as they were last seen when it is out of reach. */
 export function useJobs() {
-  return useQuery({ queryKey: ['jobs'], queryFn: () => kept<readonly JobRow[]>('/jobs'), refetchInterval: REFRESH });
+  return useQuery({
+    queryKey: ['jobs'],
+    queryFn: () => kept<readonly JobRow[]>('/jobs'),
+    refetchInterval: REFRESH,
+  });
 }
 
 export function useWorkshop() {
-  return useQuery({ queryKey: ['workshop'], queryFn: () => kept<WorkshopAnswer>('/workshop'), refetchInterval: REFRESH });
+  return useQuery({
+    queryKey: ['workshop'],
+    queryFn: () => kept<WorkshopAnswer>('/workshop'),
+    refetchInterval: REFRESH,
+  });
 }
 
 /** Ask, and keep the answer for the time when nobody answers. */

@@ -36,7 +36,15 @@ export function BenchPage() {
     const card = workshop.data?.instruments.find(({ id }) => id === run.instrument.id);
     return (
       <main className="p-5">
-        <RunPanel key={run.runId} jobId={jobId} spec={spec} action={next} deviceId={card?.deviceId ?? null} practice={card?.deviceId != null} onAccepted={toJob} />
+        <RunPanel
+          key={run.runId}
+          jobId={jobId}
+          spec={spec}
+          action={next}
+          deviceId={card?.deviceId ?? null}
+          practice={card?.deviceId != null}
+          onAccepted={toJob}
+        />
       </main>
     );
   }
@@ -44,15 +52,30 @@ export function BenchPage() {
     return (
       <main className="p-6">
         <Notice tone="warn" title="This run cannot be judged">
-          <p className="mt-0">A bearing that locates the shaft is missing: the shaft tips, and reads more play than it has.</p>
-          <Button kind="main" onClick={() => record(jobId, 'RunAbandoned', { runId: next.run.runId, reason: 'the shaft could tip' })}>Put it in, then start again</Button>
+          <p className="mt-0">
+            A bearing that locates the shaft is missing: the shaft tips, and reads more play than it
+            has.
+          </p>
+          <Button
+            kind="main"
+            onClick={() =>
+              record(jobId, 'RunAbandoned', {
+                runId: next.run.runId,
+                reason: 'the shaft could tip',
+              })
+            }
+          >
+            Put it in, then start again
+          </Button>
         </Notice>
       </main>
     );
   return (
     <main className="p-6">
       <Notice title="Nothing to measure now">
-        <Link className="text-ink" to={`/jobs/${jobId}`}>See what comes next</Link>
+        <Link className="text-ink" to={`/jobs/${jobId}`}>
+          See what comes next
+        </Link>
       </Notice>
     </main>
   );

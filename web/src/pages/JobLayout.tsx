@@ -20,12 +20,25 @@ export function JobLayout() {
   return (
     <>
       <div className="border-edge flex flex-wrap items-center gap-x-6 gap-y-2 border-b-2 px-6 py-1.5 print:hidden">
-        <Link to={`/jobs/${jobId}`} className="tape text-lg no-underline">{job.state.unit.name}</Link>
-        <div className="min-w-[26rem] flex-1"><JobLine stage={job.stage} done={job.state.finished !== null} /></div>
+        <Link to={`/jobs/${jobId}`} className="tape text-lg no-underline">
+          {job.state.unit.name}
+        </Link>
+        <div className="min-w-[26rem] flex-1">
+          <JobLine stage={job.stage} done={job.state.finished !== null} />
+        </div>
         <nav className="flex gap-3" aria-label="Job">
-          <Link className="text-ink inline-flex min-h-12 items-center px-2 font-semibold" to={`/jobs/${jobId}/log`}>Logbook</Link>
-          <Button onClick={takeBack} disabled={!canUndo} shortcut="Z">Undo</Button>
-          <Button onClick={bringBack} disabled={!canRedo} shortcut="Y">Redo</Button>
+          <Link
+            className="text-ink inline-flex min-h-12 items-center px-2 font-semibold"
+            to={`/jobs/${jobId}/log`}
+          >
+            Logbook
+          </Link>
+          <Button onClick={takeBack} disabled={!canUndo} shortcut="Z">
+            Undo
+          </Button>
+          <Button onClick={bringBack} disabled={!canRedo} shortcut="Y">
+            Redo
+          </Button>
         </nav>
       </div>
       <Outlet context={job} />
@@ -41,13 +54,24 @@ export function useOpenJob(): OpenJob {
 function NotReady({ status }: { readonly status: OpenJob['status'] }) {
   const notices: Readonly<Record<OpenJob['status'], React.ReactNode>> = {
     loading: <Notice title="Opening the job…" />,
-    ready: <Notice tone="warn" title="This log cannot be read">It does not begin with the opening of a job.</Notice>,
-    missing: (
-      <Notice tone="warn" title="There is no such job">
-        <Link className="text-ink" to="/">Back to the bench</Link>
+    ready: (
+      <Notice tone="warn" title="This log cannot be read">
+        It does not begin with the opening of a job.
       </Notice>
     ),
-    unreachable: <Notice tone="warn" title="The server is out of reach">This job has not been opened on this screen before. It opens by itself as soon as the server answers.</Notice>,
+    missing: (
+      <Notice tone="warn" title="There is no such job">
+        <Link className="text-ink" to="/">
+          Back to the bench
+        </Link>
+      </Notice>
+    ),
+    unreachable: (
+      <Notice tone="warn" title="The server is out of reach">
+        This job has not been opened on this screen before. It opens by itself as soon as the server
+        answers.
+      </Notice>
+    ),
   };
   return <main className="mx-auto w-full max-w-3xl p-6">{notices[status]}</main>;
 }

@@ -25,20 +25,32 @@ export function JobsPage() {
         </div>
         <label className="flex flex-col gap-1">
           <span className="small-label">Find a job</span>
-          <input className="bg-panel border-edge min-h-12 w-72 border-2 px-3" value={search} onChange={(event) => setSearch(event.target.value)} />
+          <input
+            className="bg-panel border-edge min-h-12 w-72 border-2 px-3"
+            value={search}
+            onChange={(event) => setSearch(event.target.value)}
+          />
         </label>
       </div>
       {jobs.isPending && <Notice title="Fetching the jobs…" />}
-      {jobs.isError && <Notice tone="warn" title="The jobs cannot be fetched">The server does not answer. This page tries again by itself.</Notice>}
+      {jobs.isError && (
+        <Notice tone="warn" title="The jobs cannot be fetched">
+          The server does not answer. This page tries again by itself.
+        </Notice>
+      )}
       {jobs.isSuccess && found.length === 0 && (
         <Notice title={search === '' ? 'The bench is clear' : 'No job by that word'}>
-          {search === '' ? 'A job that is booked in appears here.' : 'Try another word, or empty the field.'}
+          {search === ''
+            ? 'A job that is booked in appears here.'
+            : 'Try another word, or empty the field.'}
         </Notice>
       )}
       <ul className="m-0 grid list-none gap-4 p-0">
-        {found.toSorted((a, b) => Number(a.finished) - Number(b.finished)).map((job) => (
-          <JobCard key={job.jobId} job={job} />
-        ))}
+        {found
+          .toSorted((a, b) => Number(a.finished) - Number(b.finished))
+          .map((job) => (
+            <JobCard key={job.jobId} job={job} />
+          ))}
       </ul>
     </main>
   );
@@ -48,7 +60,10 @@ function JobCard({ job }: { readonly job: JobRow }) {
   const { title, why } = ACTION_WORDS[job.next];
   return (
     <li>
-      <Link to={`/jobs/${job.jobId}`} className="bg-panel text-ink border-edge hover:border-brass-edge grid gap-5 rounded-[3px] border-2 p-5 no-underline md:grid-cols-[1fr_1.1fr]">
+      <Link
+        to={`/jobs/${job.jobId}`}
+        className="bg-panel text-ink border-edge hover:border-brass-edge grid gap-5 rounded-[3px] border-2 p-5 no-underline md:grid-cols-[1fr_1.1fr]"
+      >
         <div>
           <span className="tape text-xl">{job.name}</span>
           <p className="m-0 mt-3 line-clamp-2 max-w-[46ch]">{job.reason}</p>

@@ -10,7 +10,12 @@ import { useUnits } from '../ui/useUnits.ts';
 import { eventWords } from '../wording/eventWords.ts';
 import { useOpenJob } from './JobLayout.tsx';
 
-const TIME = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
+const TIME = new Intl.DateTimeFormat('en-GB', {
+  day: 'numeric',
+  month: 'short',
+  hour: '2-digit',
+  minute: '2-digit',
+});
 
 /** The logbook of a job: it wrote itself. */
 export function LogPage() {
@@ -37,20 +42,45 @@ export function LogPage() {
       </section>
       <section aria-label="Write" className="grid gap-2 print:hidden">
         <label className="grid gap-1">
-          <span className="small-label">{next.kind === 'finishJob' ? 'Closing words, or a note' : 'Note'}</span>
-          <textarea className="bg-panel border-edge min-h-20 border-2 p-3" maxLength={2000} value={note} onChange={(event) => setNote(event.target.value)} />
+          <span className="small-label">
+            {next.kind === 'finishJob' ? 'Closing words, or a note' : 'Note'}
+          </span>
+          <textarea
+            className="bg-panel border-edge min-h-20 border-2 p-3"
+            maxLength={2000}
+            value={note}
+            onChange={(event) => setNote(event.target.value)}
+          />
         </label>
         <div className="flex flex-wrap gap-3">
           {next.kind === 'finishJob' && (
-            <Button kind="main" onClick={() => { record(jobId, 'JobFinished', { note: text }); clear(); }}>
+            <Button
+              kind="main"
+              onClick={() => {
+                record(jobId, 'JobFinished', { note: text });
+                clear();
+              }}
+            >
               Locked and finished
             </Button>
           )}
-          <Button disabled={text === ''} onClick={() => { record(jobId, 'NoteWritten', { text }); clear(); }}>
+          <Button
+            disabled={text === ''}
+            onClick={() => {
+              record(jobId, 'NoteWritten', { text });
+              clear();
+            }}
+          >
             Write the note
           </Button>
           {state.finished !== null && (
-            <Button disabled={text === ''} onClick={() => { record(jobId, 'JobReopened', { reason: text.slice(0, 300) }); clear(); }}>
+            <Button
+              disabled={text === ''}
+              onClick={() => {
+                record(jobId, 'JobReopened', { reason: text.slice(0, 300) });
+                clear();
+              }}
+            >
               Open again, with this reason
             </Button>
           )}
@@ -60,7 +90,10 @@ export function LogPage() {
         {events.toReversed().map((event) => {
           const stands = standing.has(event.id);
           return (
-            <li key={event.id} className="border-edge grid grid-cols-[9.5rem_1fr] gap-4 border-t py-2">
+            <li
+              key={event.id}
+              className="border-edge grid grid-cols-[9.5rem_1fr] gap-4 border-t py-2"
+            >
               <span className="text-soft text-base">
                 {TIME.format(new Date(event.at))} {event.by}
               </span>
@@ -74,9 +107,16 @@ export function LogPage() {
         })}
       </ol>
       {state.ignored.length > 0 && (
-        <section aria-label="Entries without effect" className="bg-panel border-bad rounded-[3px] border-2 p-4">
+        <section
+          aria-label="Entries without effect"
+          className="bg-panel border-bad rounded-[3px] border-2 p-4"
+        >
           <h2 className="m-0 text-xl">Entries without effect</h2>
-          {state.ignored.map(({ eventId, type, reason }) => <p key={eventId} className="m-0">{type}: {reason}</p>)}
+          {state.ignored.map(({ eventId, type, reason }) => (
+            <p key={eventId} className="m-0">
+              {type}: {reason}
+            </p>
+          ))}
         </section>
       )}
     </main>

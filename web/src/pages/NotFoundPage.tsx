@@ -7,7 +7,9 @@ export function NotFoundPage() {
   return (
     <main className="mx-auto w-full max-w-3xl p-6">
       <Notice tone="warn" title="There is nothing here">
-        <Link className="text-ink" to="/">Back to the bench</Link>
+        <Link className="text-ink" to="/">
+          Back to the bench
+        </Link>
       </Notice>
     </main>
   );

@@ -26,13 +26,19 @@ export function PackInPlacePage() {
     return (
       <main className="p-6">
         <Notice title="The pack in place is known">
-          <Link className="text-ink" to={`/jobs/${jobId}`}>See what comes next</Link>
+          <Link className="text-ink" to={`/jobs/${jobId}`}>
+            See what comes next
+          </Link>
         </Notice>
       </main>
     );
   const readings = texts.map((text) => readField(text, 'length', units.system));
-  const values = readings.flatMap((reading) => (reading.status === 'read' ? [micrometres(reading.quantity.value) / 1000] : []));
-  const bad = readings.some(({ status }) => status === 'unreadable') || values.some((value) => value <= 0 || value > THICKEST);
+  const values = readings.flatMap((reading) =>
+    reading.status === 'read' ? [micrometres(reading.quantity.value) / 1000] : [],
+  );
+  const bad =
+    readings.some(({ status }) => status === 'unreadable') ||
+    values.some((value) => value <= 0 || value > THICKEST);
   const pieces = toPieces(values);
   const save = (): void => {
     record(jobId, 'PackRecorded', { siteId: next.site.id, pieces });
@@ -46,18 +52,36 @@ export function PackInPlacePage() {
     <main className="grid max-w-3xl gap-4 p-6">
       <div>
         <h1 className="m-0 text-[2.3rem] leading-tight">Measure the pack in place</h1>
-        <p className="m-0 text-xl">{next.site.name} of {state.unit!.name}. Wipe each piece and measure it alone, at three places.</p>
+        <p className="m-0 text-xl">
+          {next.site.name} of {state.unit!.name}. Wipe each piece and measure it alone, at three
+          places.
+        </p>
       </div>
       <div className="grid gap-3 sm:grid-cols-2">
         {texts.map((text, index) => (
-          <QuantityField key={index} label={`Piece ${index + 1}`} text={text} onText={change(index)} optional={index > 0} />
+          <QuantityField
+            key={index}
+            label={`Piece ${index + 1}`}
+            text={text}
+            onText={change(index)}
+            optional={index > 0}
+          />
         ))}
       </div>
-      {bad && <p role="alert" className="text-bad m-0 font-semibold">Each piece: more than 0, at most {units.show(THICKEST)}.</p>}
+      {bad && (
+        <p role="alert" className="text-bad m-0 font-semibold">
+          Each piece: more than 0, at most {units.show(THICKEST)}.
+        </p>
+      )}
       <p className="m-0 text-2xl">
         Together <span className="figure">{units.show(packThickness(pieces))}</span>
       </p>
-      <Button kind="main" className="min-h-16 justify-self-start px-8 text-2xl" disabled={bad || pieces.length === 0} onClick={save}>
+      <Button
+        kind="main"
+        className="min-h-16 justify-self-start px-8 text-2xl"
+        disabled={bad || pieces.length === 0}
+        onClick={save}
+      >
         Record the pack
       </Button>
     </main>

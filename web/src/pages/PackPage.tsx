@@ -21,20 +21,30 @@ export function PackPage() {
     const elsewhere: Record<string, number> = {};
     for (const [job, pieces] of Object.entries(workshop.data.usedByJob))
       if (job !== jobId)
-        for (const [size, count] of Object.entries(pieces)) elsewhere[size] = (elsewhere[size] ?? 0) + count;
+        for (const [size, count] of Object.entries(pieces))
+          elsewhere[size] = (elsewhere[size] ?? 0) + count;
     return stockAtHand(workshop.data.sizes, elsewhere, state, site.id);
   }, [workshop.data, site, state, jobId]);
 
   return (
     <main className="p-6">
-      {next.kind === 'fitPack' && <FitPack jobId={jobId} state={state} site={next.site} onFitted={toJob} />}
-      {next.kind === 'choosePack' && stock !== null && <ChoosePack jobId={jobId} state={state} action={next} stock={stock} />}
+      {next.kind === 'fitPack' && (
+        <FitPack jobId={jobId} state={state} site={next.site} onFitted={toJob} />
+      )}
+      {next.kind === 'choosePack' && stock !== null && (
+        <ChoosePack jobId={jobId} state={state} action={next} stock={stock} />
+      )}
       {next.kind === 'choosePack' && stock === null && (
-        <Notice title={workshop.isError ? 'The stock cannot be fetched' : 'Fetching the stock…'} tone={workshop.isError ? 'warn' : 'plain'} />
+        <Notice
+          title={workshop.isError ? 'The stock cannot be fetched' : 'Fetching the stock…'}
+          tone={workshop.isError ? 'warn' : 'plain'}
+        />
       )}
       {site === null && (
         <Notice title="No pack to choose now">
-          <Link className="text-ink" to={`/jobs/${jobId}`}>See what comes next</Link>
+          <Link className="text-ink" to={`/jobs/${jobId}`}>
+            See what comes next
+          </Link>
         </Notice>
       )}
     </main>

@@ -1,6 +1,6 @@
 import { create } from 'zustand';
 
-import { AnswerError } from '../api/client.ts';
+import type { AnswerError } from '../api/client.ts';
 import type { JobEvent, JobEventData, JobEventType } from '@wendaxis/core/job';
 import type { InputFault } from '@wendaxis/core/faults';
 
@@ -69,10 +69,18 @@ export function confirm(jobId: string, events: readonly JobEvent[]): void {
 }
 
 /** Take events out that the server refused, and say so. */
-export function refuse(jobId: string, refusedEvents: readonly JobEvent[], error: AnswerError): void {
+export function refuse(
+  jobId: string,
+  refusedEvents: readonly JobEvent[],
+  error: AnswerError,
+): void {
   const ids = new Set(refusedEvents.map(({ id }) => id));
   changeLog(jobId, ({ waiting }) => ({ waiting: waiting.filter(({ id }) => !ids.has(id)) }));
-  const rows = refusedEvents.map((event) => ({ event, message: error.message, faults: error.faults }));
+  const rows = refusedEvents.map((event) => ({
+    event,
+    message: error.message,
+    faults: error.faults,
+  }));
   useJobLogs.setState(({ refused }) => ({ refused: [...refused, ...rows] }));
 }
 

@@ -24,7 +24,11 @@ const again = new Set<string>();
  * Record something that happened. It is on screen and in the browser's own store at once, and goes up to
  * the server when it can be reached.
  */
-export function record<Type extends JobEventType>(jobId: string, type: Type, data: DataOf<Type>): void {
+export function record<Type extends JobEventType>(
+  jobId: string,
+  type: Type,
+  data: DataOf<Type>,
+): void {
   const event = {
     id: uuid(),
     seq: null,
@@ -77,7 +81,10 @@ export async function sendLeftovers(): Promise<void> {
 
 async function loadStored(jobId: string): Promise<void> {
   const events = await (await storage).load(jobId);
-  confirm(jobId, events.filter(({ seq }) => seq !== null));
+  confirm(
+    jobId,
+    events.filter(({ seq }) => seq !== null),
+  );
   changeLog(jobId, ({ confirmed, waiting, status }) => {
     const known = new Set([...confirmed, ...waiting].map(({ id }) => id));
     const left = events.filter(({ id, seq }) => seq === null && !known.has(id));
@@ -134,8 +141,14 @@ async function pushWaiting(jobId: string): Promise<void> {
 }
 
 /** Of a refused batch, take out the events that were named; the others go up again. */
-async function takeOut(jobId: string, batch: readonly JobEvent[], error: AnswerError): Promise<void> {
-  const named = new Set(error.faults.map(({ field }) => Number(/^events\[(\d+)\]/.exec(field)?.[1])));
+async function takeOut(
+  jobId: string,
+  batch: readonly JobEvent[],
+  error: AnswerError,
+): Promise<void> {
+  const named = new Set(
+    error.faults.map(({ field }) => Number(/^events\[(\d+)\]/.exec(field)?.[1])),
+  );
   const bad = batch.filter((_, index) => named.has(index));
   const out = bad.length > 0 ? bad : batch;
   refuse(jobId, out, error);

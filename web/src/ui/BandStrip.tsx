@@ -26,25 +26,82 @@ export function BandStrip({ band, value, guard, word }: Props) {
   return (
     <svg viewBox={`0 0 ${WIDTH} 92`} className="w-full" role="img" aria-label={describe()}>
       <defs>
-        <pattern id={id} width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <pattern
+          id={id}
+          width="7"
+          height="7"
+          patternUnits="userSpaceOnUse"
+          patternTransform="rotate(45)"
+        >
           <line y2="7" stroke="var(--ink-soft)" strokeWidth="2.4" />
         </pattern>
       </defs>
-      <line x1="0" x2={WIDTH} y1={MID} y2={MID} stroke="var(--brass-edge)" strokeWidth="2" strokeDasharray="26 6 5 6" />
-      <rect x={x(model.band.from)} width={x(model.band.to - model.band.from)} y={MID - 20} height="40" fill="var(--panel)" stroke="var(--ink)" strokeWidth="2.5" />
+      <line
+        x1="0"
+        x2={WIDTH}
+        y1={MID}
+        y2={MID}
+        stroke="var(--brass-edge)"
+        strokeWidth="2"
+        strokeDasharray="26 6 5 6"
+      />
+      <rect
+        x={x(model.band.from)}
+        width={x(model.band.to - model.band.from)}
+        y={MID - 20}
+        height="40"
+        fill="var(--panel)"
+        stroke="var(--ink)"
+        strokeWidth="2.5"
+      />
       {model.guards.map(({ from, to }, index) => (
-        <rect key={index} x={x(from)} width={x(to - from)} y={MID - 20} height="40" fill={`url(#${CSS.escape(id)})`} opacity="0.75" />
+        <rect
+          key={index}
+          x={x(from)}
+          width={x(to - from)}
+          y={MID - 20}
+          height="40"
+          fill={`url(#${CSS.escape(id)})`}
+          opacity="0.75"
+        />
       ))}
-      <path d={`M ${x(model.target)} ${MID - 21} l -8 -13 h 16 z`} fill="var(--brass)" stroke="var(--ink)" strokeWidth="1.5" />
+      <path
+        d={`M ${x(model.target)} ${MID - 21} l -8 -13 h 16 z`}
+        fill="var(--brass)"
+        stroke="var(--ink)"
+        strokeWidth="1.5"
+      />
       {limits().map(({ share, text, anchor }) => (
-        <text key={text} x={x(share)} y="84" textAnchor={anchor} fontSize="19" fontWeight="600" fill="var(--ink)">
+        <text
+          key={text}
+          x={x(share)}
+          y="84"
+          textAnchor={anchor}
+          fontSize="19"
+          fontWeight="600"
+          fill="var(--ink)"
+        >
           {text}
         </text>
       ))}
       {model.value !== null && (
         <g>
-          <rect x={x(model.value.from)} width={Math.max(5, x(model.value.to - model.value.from))} y={MID - 7} height="14" fill={ink} />
-          <rect x={x(model.value.low) - 2} width={x(model.value.high - model.value.low) + 4} y={MID - 17} height="34" fill={ink} stroke="var(--panel)" strokeWidth="1.5" />
+          <rect
+            x={x(model.value.from)}
+            width={Math.max(5, x(model.value.to - model.value.from))}
+            y={MID - 7}
+            height="14"
+            fill={ink}
+          />
+          <rect
+            x={x(model.value.low) - 2}
+            width={x(model.value.high - model.value.low) + 4}
+            y={MID - 17}
+            height="34"
+            fill={ink}
+            stroke="var(--panel)"
+            strokeWidth="1.5"
+          />
         </g>
       )}
     </svg>
@@ -64,7 +121,10 @@ export function BandStrip({ band, value, guard, word }: Props) {
     const limit = (mm: number | null, open: string) => (mm === null ? open : units.show(mm));
     const range = `band ${limit(band.lower, 'open')} to ${limit(band.upper, 'open')}, target ${units.show(bandTarget(band))}`;
     if (value === null) return `${range}, nothing measured`;
-    const read = value.low === value.high ? units.show(value.low) : `${units.show(value.low)} to ${units.show(value.high)}`;
+    const read =
+      value.low === value.high
+        ? units.show(value.low)
+        : `${units.show(value.low)} to ${units.show(value.high)}`;
     return `${range}, measured ${read} plus or minus ${units.show(value.expanded)}`;
   }
 }

@@ -3,22 +3,52 @@ import { STAGES, type Stage } from '@wendaxis/core/plan';
 import { STAGE_WORDS } from '../wording/actionWords.ts';
 
 /** The line of the axis with the stages of the job as its stations: where the job stands. */
-export function JobLine({ stage, done = false }: { readonly stage: Stage; readonly done?: boolean }) {
+export function JobLine({
+  stage,
+  done = false,
+}: {
+  readonly stage: Stage;
+  readonly done?: boolean;
+}) {
   const at = STAGES.indexOf(stage);
   return (
     <ol className="relative m-0 grid list-none grid-cols-6 p-0" aria-label="Stages of the job">
-      <li aria-hidden="true" className="pointer-events-none absolute top-[13px] right-[8.3%] left-[8.3%] h-0.5" style={{ background: 'repeating-linear-gradient(90deg, var(--brass-edge) 0 26px, transparent 26px 32px, var(--brass-edge) 32px 37px, transparent 37px 43px)' }} />
+      <li
+        aria-hidden="true"
+        className="pointer-events-none absolute top-[13px] right-[8.3%] left-[8.3%] h-0.5"
+        style={{
+          background:
+            'repeating-linear-gradient(90deg, var(--brass-edge) 0 26px, transparent 26px 32px, var(--brass-edge) 32px 37px, transparent 37px 43px)',
+        }}
+      />
       {STAGES.map((name, index) => {
         const past = index < at || (done && index === at);
         const now = index === at && !done;
         return (
-          <li key={name} aria-current={now ? 'step' : undefined} className="relative flex flex-col items-center gap-1">
+          <li
+            key={name}
+            aria-current={now ? 'step' : undefined}
+            className="relative flex flex-col items-center gap-1"
+          >
             <svg viewBox="0 0 28 28" className="size-7" aria-hidden="true">
-              <rect x={now ? 2 : 6} y={now ? 2 : 6} width={now ? 24 : 16} height={now ? 24 : 16} rx="2" fill={past ? 'var(--brass-edge)' : 'var(--page)'} stroke="var(--brass-edge)" strokeWidth="2.5" />
-              {past && <path d="M9.5 14.5l3 3l6-7" fill="none" stroke="var(--page)" strokeWidth="2.5" />}
+              <rect
+                x={now ? 2 : 6}
+                y={now ? 2 : 6}
+                width={now ? 24 : 16}
+                height={now ? 24 : 16}
+                rx="2"
+                fill={past ? 'var(--brass-edge)' : 'var(--page)'}
+                stroke="var(--brass-edge)"
+                strokeWidth="2.5"
+              />
+              {past && (
+                <path d="M9.5 14.5l3 3l6-7" fill="none" stroke="var(--page)" strokeWidth="2.5" />
+              )}
               {now && <rect x="9" y="9" width="10" height="10" fill="var(--brass-edge)" />}
             </svg>
-            <span className={`text-[0.85rem] leading-none ${now ? 'font-bold' : 'text-soft font-medium'}`}>
+            <span
+              className={`text-[0.85rem] leading-none ${now ? 'font-bold' : 'text-soft font-medium'}`}
+            >
               {STAGE_WORDS[name]}
               {past && <span className="sr-only">, done</span>}
             </span>

@@ -1,9 +1,20 @@
 import type { ReactNode } from 'react';
 
 /** A designed state: what is the matter, and what to do. */
-export function Notice({ title, children, tone = 'plain' }: { readonly title: string; readonly children?: ReactNode; readonly tone?: 'plain' | 'warn' }) {
+export function Notice({
+  title,
+  children,
+  tone = 'plain',
+}: {
+  readonly title: string;
+  readonly children?: ReactNode;
+  readonly tone?: 'plain' | 'warn';
+}) {
   return (
-    <div role={tone === 'warn' ? 'alert' : 'status'} className={`bg-panel rounded-[3px] border-2 p-5 ${tone === 'warn' ? 'border-bad' : 'border-edge'}`}>
+    <div
+      role={tone === 'warn' ? 'alert' : 'status'}
+      className={`bg-panel rounded-[3px] border-2 p-5 ${tone === 'warn' ? 'border-bad' : 'border-edge'}`}
+    >
       <p className="m-0 text-xl font-bold">{title}</p>
       {children !== undefined && <div className="mt-2">{children}</div>}
     </div>

@@ -1,7 +1,13 @@
 import { useId } from 'react';
 
 import { InputError } from '@wendaxis/core/faults';
-import { assumedUnit, tryParseQuantity, type QuantityKind, type TypedQuantity, type UnitSystem } from '@wendaxis/core/units';
+import {
+  assumedUnit,
+  tryParseQuantity,
+  type QuantityKind,
+  type TypedQuantity,
+  type UnitSystem,
+} from '@wendaxis/core/units';
 
 import { useUnits } from './useUnits.ts';
 
@@ -26,24 +32,53 @@ interface Props {
   readonly text: string;
   readonly onText: (text: string) => void;
   readonly optional?: boolean;
+  /** The label is only read out; the field stands beside others that say what it is for. */
+  readonly compact?: boolean;
 }
 
 /** A field for a quantity, typed as people write it, read back below in the screen's unit. */
-export function QuantityField({ label, kind = 'length', text, onText, optional = false }: Props) {
+export function QuantityField({
+  label,
+  kind = 'length',
+  text,
+  onText,
+  optional = false,
+  compact = false,
+}: Props) {
   const units = useUnits();
   const id = useId();
   const reading = readField(text, kind, units.system);
   const bad = reading.status === 'unreadable';
   const hint = {
-    empty: optional ? 'May be left open' : `In ${units.unit(kind)}, or with a unit`,
+    empty: compact
+      ? `type, in ${units.unit(kind)}`
+      : optional
+        ? 'May be left open'
+        : `In ${units.unit(kind)}, or with a unit`,
     read: reading.status === 'read' ? `= ${units.show(reading.quantity.value, kind)}` : '',
     unreadable: bad ? `Expected ${reading.expected}` : '',
   }[reading.status];
   return (
-    <div className="grid gap-1">
-      <label htmlFor={id} className="small-label">{label}</label>
-      <input id={id} inputMode="decimal" autoComplete="off" aria-invalid={bad} aria-describedby={`${id}-hint`} className={`bg-panel figure min-h-12 border-2 px-3 text-xl ${bad ? 'border-bad' : 'border-edge'}`} value={text} onChange={(event) => onText(event.target.value)} />
-      <span id={`${id}-hint`} className={`text-base ${bad ? 'text-bad font-semibold' : 'text-soft'}`}>{hint}</span>
+    <div className={`grid ${compact ? '' : 'gap-1'}`}>
+      <label htmlFor={id} className={compact ? 'sr-only' : 'small-label'}>
+        {label}
+      </label>
+      <input
+        id={id}
+        inputMode="decimal"
+        autoComplete="off"
+        aria-invalid={bad}
+        aria-describedby={`${id}-hint`}
+        className={`bg-panel figure min-h-12 w-full border-2 px-3 text-xl ${bad ? 'border-bad' : 'border-edge'}`}
+        value={text}
+        onChange={(event) => onText(event.target.value)}
+      />
+      <span
+        id={`${id}-hint`}
+        className={`text-base ${bad ? 'text-bad font-semibold' : 'text-soft'}`}
+      >
+        {hint}
+      </span>
     </div>
   );
 }

@@ -17,11 +17,27 @@ const SHAPES: Readonly<Record<DecisionWord, React.ReactNode>> = {
 };
 
 /** A verdict: shape, word, and its ink. */
-export function Verdict({ word, size = 'large' }: { readonly word: DecisionWord; readonly size?: 'large' | 'small' }) {
+export function Verdict({
+  word,
+  size = 'large',
+}: {
+  readonly word: DecisionWord;
+  readonly size?: 'large' | 'small';
+}) {
   const large = size === 'large';
   return (
-    <span className={`inline-flex items-center gap-3 font-bold ${large ? 'text-[2.3rem] leading-none' : 'text-lg'}`} style={{ color: VERDICT_INK[word] }}>
-      <svg viewBox="0 0 32 32" className={large ? 'size-11' : 'size-6'} fill="none" stroke="currentColor" strokeWidth="3.4" aria-hidden="true">
+    <span
+      className={`inline-flex items-center gap-3 font-bold ${large ? 'text-[2.3rem] leading-none' : 'text-lg'}`}
+      style={{ color: VERDICT_INK[word] }}
+    >
+      <svg
+        viewBox="0 0 32 32"
+        className={large ? 'size-11' : 'size-6'}
+        fill="none"
+        stroke="currentColor"
+        strokeWidth="3.4"
+        aria-hidden="true"
+      >
         {SHAPES[word]}
       </svg>
       {DECISION_WORDS[word]}

@@ -22,7 +22,15 @@ const WORKING_DECIMALS: Partial<Record<QuantityKind, { metric: number; inch: num
 };
 
 /** A button that opens the working of a figure: formula, what was put in, source. */
-export function Working({ title, lines, children }: { readonly title: string; readonly lines: readonly WorkingLine[]; readonly children?: ReactNode }) {
+export function Working({
+  title,
+  lines,
+  children,
+}: {
+  readonly title: string;
+  readonly lines: readonly WorkingLine[];
+  readonly children?: ReactNode;
+}) {
   return (
     <Dialog.Root>
       <Dialog.Trigger asChild>
@@ -63,7 +71,10 @@ function Line({ line }: { readonly line: WorkingLine }) {
       <p className="m-0 mt-1">
         <span className="figure">{line.formula}</span>
         {line.terms.length > 0 && (
-          <span className="text-soft"> with {line.terms.map((term) => showTerm(term, units)).join(',  ')}</span>
+          <span className="text-soft">
+            {' '}
+            with {line.terms.map((term) => showTerm(term, units)).join(',  ')}
+          </span>
         )}
       </p>
       <p className="small-label m-0 mt-1">

@@ -13,7 +13,12 @@ export interface StripModel {
   /** Zones next to each limit in which nothing can be proven. */
   readonly guards: readonly { readonly from: number; readonly to: number }[];
   readonly target: number;
-  readonly value: { readonly from: number; readonly to: number; readonly low: number; readonly high: number } | null;
+  readonly value: {
+    readonly from: number;
+    readonly to: number;
+    readonly low: number;
+    readonly high: number;
+  } | null;
   /** The ends of the strip, mm. */
   readonly ends: { readonly from: number; readonly to: number };
 }

@@ -24,7 +24,7 @@ export function useUnits(): ScreenUnits {
       system,
       show: (value, kind, decimals) => {
         const { text, unit } = format(value, kind, decimals);
-        return unit === '' ? text : `${text} ${unit}`;
+        return unit === '' || unit === '°' ? `${text}${unit}` : `${text} ${unit}`;
       },
       digits: (value, kind, decimals) => format(value, kind, decimals).text,
       unit: (kind) => format(0, kind).unit,

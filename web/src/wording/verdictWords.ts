@@ -18,13 +18,15 @@ export const FLAW_WORDS: Readonly<Record<CycleFlaw, string>> = {
 export function sideWords({ word, limit }: Decision): string {
   if (limit === null) return 'Proven inside both limits.';
   const side = limit === 'lower' ? 'lower' : 'upper';
-  if (word === 'doesNotConform') return limit === 'lower' ? 'Proven too little play.' : 'Proven too much play.';
+  if (word === 'doesNotConform')
+    return limit === 'lower' ? 'Proven too little play.' : 'Proven too much play.';
   return `Too near the ${side} limit for this instrument.`;
 }
 
 /** What would decide, as an instruction. `length` shows a length in the screen's units. */
 export function remedyWords(remedy: Remedy, length: (mm: number) => string): string {
-  if (remedy.kind === 'movePlay') return 'It stands too near the limit for any indicator: change the pack.';
+  if (remedy.kind === 'movePlay')
+    return 'It stands too near the limit for any indicator: change the pack.';
   const outcome = DECISION_WORDS[remedy.expected].toLowerCase();
   if (remedy.kind === 'moreCycles')
     return `${remedy.extra} more ${remedy.extra === 1 ? 'cycle' : 'cycles'} at the same scatter would show: ${outcome}.`;

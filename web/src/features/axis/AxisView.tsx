@@ -19,18 +19,44 @@ export function AxisView({ axis, selected, onSelect }: Props) {
   const height = 2 * radius + 4.4 * label;
   const width = right - left;
   return (
-    <svg viewBox={`${left} ${-radius - 3 * label} ${width} ${height}`} className="block max-h-[46vh] w-full" role="group" aria-label={`Section along ${axis.name}`}>
+    <svg
+      viewBox={`${left} ${-radius - 3 * label} ${width} ${height}`}
+      className="block max-h-[52vh] w-full"
+      role="group"
+      aria-label={`Section along ${axis.name}`}
+    >
       <defs>
         <Hatch id="cut-right" angle={45} />
         <Hatch id="cut-left" angle={-45} />
-        <marker id="push" viewBox="0 0 10 10" refX="9" refY="5" markerWidth="5" markerHeight="5" orient="auto-start-reverse">
+        <marker
+          id="push"
+          viewBox="0 0 10 10"
+          refX="9"
+          refY="5"
+          markerWidth="5"
+          markerHeight="5"
+          orient="auto-start-reverse"
+        >
           <path d="M0 0L10 5L0 10z" fill="var(--brass)" />
         </marker>
       </defs>
       {drawing.stations.map((drawn) => (
-        <StationShape key={drawn.station.id} drawn={drawn} selected={drawn.station.id === selected} onSelect={onSelect} />
+        <StationShape
+          key={drawn.station.id}
+          drawn={drawn}
+          selected={drawn.station.id === selected}
+          onSelect={onSelect}
+        />
       ))}
-      <line x1={left} x2={right} y1={0} y2={0} stroke="var(--brass)" strokeWidth="0.7" strokeDasharray="11 2.4 2 2.4" />
+      <line
+        x1={left}
+        x2={right}
+        y1={0}
+        y2={0}
+        stroke="var(--brass)"
+        strokeWidth="0.7"
+        strokeDasharray="11 2.4 2 2.4"
+      />
       {drawing.loads.map(({ stationId, from, to }) => (
         <g key={stationId} stroke="var(--brass)" strokeWidth="1.1" pointerEvents="none">
           <line x1={from.x} y1={-from.y} x2={to.x} y2={-to.y} markerEnd="url(#push)" />
@@ -42,7 +68,15 @@ export function AxisView({ axis, selected, onSelect }: Props) {
   );
 }
 
-function StationShape({ drawn, selected, onSelect }: { readonly drawn: DrawnStation; readonly selected: boolean; readonly onSelect: (id: string) => void }) {
+function StationShape({
+  drawn,
+  selected,
+  onSelect,
+}: {
+  readonly drawn: DrawnStation;
+  readonly selected: boolean;
+  readonly onSelect: (id: string) => void;
+}) {
   const { station, shapes } = drawn;
   return (
     <g
@@ -63,7 +97,13 @@ function StationShape({ drawn, selected, onSelect }: { readonly drawn: DrawnStat
         const stroke = selected ? 'var(--brass)' : paint.stroke;
         const common = { fill: paint.fill, stroke, strokeWidth: selected ? 1.5 : 0.55 };
         return shape.kind === 'circle' ? (
-          <circle key={index} cx={shape.centre.x} cy={-shape.centre.y} r={shape.radius} {...common} />
+          <circle
+            key={index}
+            cx={shape.centre.x}
+            cy={-shape.centre.y}
+            r={shape.radius}
+            {...common}
+          />
         ) : (
           <path key={index} d={pathData(shape)} {...common} />
         );
@@ -76,11 +116,26 @@ function StationShape({ drawn, selected, onSelect }: { readonly drawn: DrawnStat
 function GainMarks({ drawing, size }: { readonly drawing: AxisDrawing; readonly size: number }) {
   return drawing.gains.map(({ stationId, row, anchor }) => {
     const top = -anchor.y - 0.5 * size;
-    const words = row.gain === 0 ? 'play stays' : row.gain > 0 ? 'thicker: more play' : 'thicker: less play';
+    const words =
+      row.gain === 0 ? 'play stays' : row.gain > 0 ? 'thicker: more play' : 'thicker: less play';
     return (
       <g key={stationId} pointerEvents="none">
-        <line x1={anchor.x} x2={anchor.x} y1={-anchor.y} y2={top - 0.6 * size} stroke="var(--brass)" strokeWidth="0.7" />
-        <text x={anchor.x} y={top - 0.9 * size} textAnchor="middle" fontSize={size} fontWeight="650" fill="var(--brass)">
+        <line
+          x1={anchor.x}
+          x2={anchor.x}
+          y1={-anchor.y}
+          y2={top - 0.6 * size}
+          stroke="var(--brass)"
+          strokeWidth="0.7"
+        />
+        <text
+          x={anchor.x}
+          y={top - 0.9 * size}
+          textAnchor="middle"
+          fontSize={size}
+          fontWeight="650"
+          fill="var(--brass)"
+        >
           {words}
         </text>
       </g>
@@ -90,7 +145,13 @@ function GainMarks({ drawing, size }: { readonly drawing: AxisDrawing; readonly 
 
 function Hatch({ id, angle }: { readonly id: string; readonly angle: number }) {
   return (
-    <pattern id={id} width="3" height="3" patternUnits="userSpaceOnUse" patternTransform={`rotate(${angle})`}>
+    <pattern
+      id={id}
+      width="3"
+      height="3"
+      patternUnits="userSpaceOnUse"
+      patternTransform={`rotate(${angle})`}
+    >
       <line y2="3" stroke="var(--scribe-soft)" strokeWidth="0.55" />
     </pattern>
   );

@@ -19,30 +19,54 @@ export function SpecForm({ jobId, axis }: { readonly jobId: string; readonly axi
 
   function submit(event: FormEvent): void {
     event.preventDefault();
-    const [lower, upper] = [texts.lower, texts.upper].map((text) => readField(text, 'length', system));
+    const [lower, upper] = [texts.lower, texts.upper].map((text) =>
+      readField(text, 'length', system),
+    );
     if (lower!.status === 'unreadable' || upper!.status === 'unreadable') return;
-    const limit = (reading: typeof lower) => (reading?.status === 'read' ? reading.quantity.value : null);
+    const limit = (reading: typeof lower) =>
+      reading?.status === 'read' ? reading.quantity.value : null;
     const band: Band = { lower: limit(lower), upper: limit(upper), target: null };
-    if (texts.source.trim() === '') return setFault('Say where the figure comes from: manual, page, line.');
+    if (texts.source.trim() === '')
+      return setFault('Say where the figure comes from: manual, page, line.');
     try {
       requireBand(band);
     } catch (error) {
       if (!(error instanceof InputError)) throw error;
       return setFault(error.faults.map(describeFault).join('. '));
     }
-    record(jobId, 'SpecSet', { specId: uuid(), axisId: axis.id, kind: 'endPlay', band, source: texts.source.trim() });
+    record(jobId, 'SpecSet', {
+      specId: uuid(),
+      axisId: axis.id,
+      kind: 'endPlay',
+      band,
+      source: texts.source.trim(),
+    });
   }
 
   return (
-    <form onSubmit={submit} className="bg-panel border-edge grid gap-4 rounded-[3px] border-2 p-5 md:grid-cols-[1fr_1fr_2fr_max-content]">
+    <form
+      onSubmit={submit}
+      className="bg-panel border-edge grid gap-4 rounded-[3px] border-2 p-5 md:grid-cols-[1fr_1fr_2fr_max-content]"
+    >
       <QuantityField label="Least end play" text={texts.lower} onText={set('lower')} optional />
       <QuantityField label="Most end play" text={texts.upper} onText={set('upper')} optional />
       <label className="grid content-start gap-1">
         <span className="small-label">Where the figure comes from</span>
-        <input className="bg-panel border-edge min-h-12 border-2 px-3" maxLength={300} value={texts.source} onChange={(event) => set('source')(event.target.value)} />
+        <input
+          className="bg-panel border-edge min-h-12 border-2 px-3"
+          maxLength={300}
+          value={texts.source}
+          onChange={(event) => set('source')(event.target.value)}
+        />
       </label>
-      <Button kind="main" type="submit" className="self-center">Set band</Button>
-      {fault !== null && <p role="alert" className="text-bad m-0 font-semibold md:col-span-4">{fault}</p>}
+      <Button kind="main" type="submit" className="self-center">
+        Set band
+      </Button>
+      {fault !== null && (
+        <p role="alert" className="text-bad m-0 font-semibold md:col-span-4">
+          {fault}
+        </p>
+      )}
     </form>
   );
 }

@@ -16,11 +16,13 @@ interface Props {
   readonly run: Run;
   readonly mark: number | null;
   readonly onMark: (mark: number | null) => void;
+  /** Taking a reading is the next thing to do. */
+  readonly main: boolean;
   readonly onTake: (value: number, typed: string | null) => void;
 }
 
 /** Take the reading: one key for the live value, or typed, by keyboard or by the pad. */
-export function CaptureRow({ live, phase, run, mark, onMark, onTake }: Props) {
+export function CaptureRow({ live, phase, run, mark, onMark, main, onTake }: Props) {
   const { system } = useUnits();
   const [text, setText] = useState('');
   const [pad, setPad] = useState(false);
@@ -43,29 +45,65 @@ export function CaptureRow({ live, phase, run, mark, onMark, onTake }: Props) {
   return (
     <div className="grid gap-2">
       <div className="flex flex-wrap items-start gap-3">
-        <Button kind="main" className="mt-[1.35rem] min-h-16 flex-1 text-2xl" disabled={live === null} onClick={capture} shortcut="Space">
+        <Button
+          kind={main ? 'main' : 'plain'}
+          className="min-h-16 flex-1 whitespace-nowrap text-2xl"
+          disabled={live === null}
+          onClick={capture}
+          shortcut="Space"
+        >
           Take {names[phase]}
         </Button>
-        <form onSubmit={submit} className="flex items-start gap-2">
-          <QuantityField label={`Or type the ${names[phase]} reading`} text={text} onText={setText} />
-          <Button type="submit" className="mt-[1.35rem]" disabled={typed.status !== 'read' || tooFar}>Enter</Button>
-          <Button className="mt-[1.35rem]" aria-expanded={pad} onClick={() => setPad(!pad)}>Pad</Button>
+        <form onSubmit={submit} className="flex items-start gap-2" aria-label="Typed reading">
+          <div className="w-40">
+            <QuantityField
+              label={`Or type the ${names[phase]} reading`}
+              text={text}
+              onText={setText}
+              compact
+            />
+          </div>
+          <Button type="submit" className="min-h-13" disabled={typed.status !== 'read' || tooFar}>
+            Enter
+          </Button>
+          <Button className="min-h-13" aria-expanded={pad} onClick={() => setPad(!pad)}>
+            Pad
+          </Button>
         </form>
       </div>
-      {tooFar && <p role="alert" className="text-bad m-0 font-semibold">That is beyond this indicator’s travel. Is the unit right?</p>}
+      {tooFar && (
+        <p role="alert" className="text-bad m-0 font-semibold">
+          That is beyond this indicator’s travel. Is the unit right?
+        </p>
+      )}
       {pad && (
         <div className="grid grid-cols-6 gap-2" role="group" aria-label="Number pad">
           {PAD.map((sign) => (
-            <Button key={sign} className="!min-h-14 !text-2xl" onClick={() => setText(text + sign)}>{sign}</Button>
+            <Button key={sign} className="!text-2xl" onClick={() => setText(text + sign)}>
+              {sign}
+            </Button>
           ))}
-          <Button className="col-span-3" onClick={() => setText(text.slice(0, -1))}>Rub out</Button>
-          <Button className="col-span-3" onClick={() => setText('')}>Clear</Button>
+          <Button className="col-span-3" onClick={() => setText(text.slice(0, -1))}>
+            Rub out
+          </Button>
+          <Button className="col-span-3" onClick={() => setText('')}>
+            Clear
+          </Button>
         </div>
       )}
-      <div role="group" aria-label="Mark on the shaft" className="flex flex-wrap items-center gap-2">
+      <div
+        role="group"
+        aria-label="Mark on the shaft"
+        className="flex flex-wrap items-center gap-2"
+      >
         <span className="small-label">Mark at the indicator</span>
         {MARKS.map((place) => (
-          <Button key={String(place)} aria-pressed={mark === place} className={`!px-3 !text-base ${mark === place ? '!border-ink !bg-page' : ''}`} onClick={() => onMark(place)}>
+          <Button
+            key={String(place)}
+            aria-pressed={mark === place}
+            className={`!px-3 !text-base ${mark === place ? '!border-ink !bg-page' : ''}`}
+            onClick={() => onMark(place)}
+          >
             {place === null ? 'not marked' : `${place}°`}
           </Button>
         ))}

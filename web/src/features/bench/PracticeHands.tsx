@@ -16,8 +16,13 @@ interface Props {
 /** The hands of the stand-in: this indicator stands on a virtual assembly. */
 export function PracticeHands({ phase, position, onAct }: Props) {
   return (
-    <section aria-label="Practice hands" className="border-edge rounded-[3px] border-2 border-dashed px-4 py-2">
-      <p className="small-label m-0 mb-1.5">Practice hands on a virtual shaft, mark {position}° at the indicator</p>
+    <section
+      aria-label="Practice hands"
+      className="border-edge rounded-[3px] border-2 border-dashed px-4 py-2"
+    >
+      <p className="small-label m-0 mb-1.5">
+        Practice hands on a virtual shaft, mark {position}° at the indicator
+      </p>
       <div className="flex flex-wrap gap-2">
         {HANDS.map((hand) => (
           <HandButton key={hand.action} hand={hand} now={hand.phase === phase} onAct={onAct} />
@@ -27,11 +32,23 @@ export function PracticeHands({ phase, position, onAct }: Props) {
   );
 }
 
-function HandButton({ hand, now, onAct }: { readonly hand: (typeof HANDS)[number]; readonly now: boolean; readonly onAct: Props['onAct'] }) {
+function HandButton({
+  hand,
+  now,
+  onAct,
+}: {
+  readonly hand: (typeof HANDS)[number];
+  readonly now: boolean;
+  readonly onAct: Props['onAct'];
+}) {
   const act = useCallback(() => onAct(hand.action), [hand.action, onAct]);
   useShortcut([hand.key.toLowerCase()], act);
   return (
-    <Button onClick={act} shortcut={hand.key} className={`!px-3 !text-base ${now ? 'border-ink' : ''}`}>
+    <Button
+      onClick={act}
+      shortcut={hand.key}
+      className={`!px-3 !text-base ${now ? 'border-ink' : ''}`}
+    >
       {hand.words}
     </Button>
   );

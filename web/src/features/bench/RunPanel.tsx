@@ -9,7 +9,7 @@ import { useUnits } from '../../ui/useUnits.ts';
 import { DECISION_WORDS } from '../../wording/verdictWords.ts';
 import { CaptureRow } from './CaptureRow.tsx';
 import { CycleList } from './CycleList.tsx';
-import { PHASE_WORDS } from './phaseWords.ts';
+import { AGREED_WORDS, PHASE_WORDS } from './phaseWords.ts';
 import { PracticeHands } from './PracticeHands.tsx';
 import { ReadingTape } from './ReadingTape.tsx';
 import { RunVerdictPanel } from './RunVerdictPanel.tsx';
@@ -37,40 +37,66 @@ export function RunPanel({ jobId, spec, action, deviceId, practice, onAccepted }
   const hands = useHands(practice ? deviceId : null, jobId);
   const [mark, setMark] = useState<number | null>(null);
   const phase = action.kind === 'takeReading' ? action.phase : 'zero';
-  const words = PHASE_WORDS[phase];
+  const agreed = action.kind === 'acceptRun';
+  const words = agreed ? AGREED_WORDS : PHASE_WORDS[phase];
   const partial = action.kind === 'takeReading' ? action.partial : [];
   useSpoken(action);
 
   const take = useCallback(
     (value: number, typed: string | null) => {
       const position = practice && deviceId !== null && mark !== null ? hands.position : mark;
-      record(jobId, 'ReadingTaken', { runId: run.runId, value, typed, device: typed === null ? deviceId : null, position });
+      record(jobId, 'ReadingTaken', {
+        runId: run.runId,
+        value,
+        typed,
+        device: typed === null ? deviceId : null,
+        position,
+      });
     },
     [jobId, run.runId, deviceId, practice, mark, hands.position],
   );
 
   return (
     <div className="grid gap-4 lg:grid-cols-[1.25fr_1fr]">
-      <section aria-label="Reading" className="grid content-start gap-3">
+      <section aria-label="Reading" className="grid content-start gap-2.5">
         <div>
           <h1 className="m-0 text-[2.3rem] leading-tight">{words.title}</h1>
-          <p className="m-0 text-xl" aria-live="polite">{words.how}</p>
+          <p className="m-0 text-xl" aria-live="polite">
+            {words.how}
+          </p>
         </div>
-        <div className="bg-plate text-scribe on-plate rounded-[3px] px-5 pt-3 pb-2">
+        <div className="bg-plate text-scribe on-plate rounded-[3px] px-5 pt-2 pb-1">
           <div className="flex items-end justify-between gap-4">
             <span className="text-lg">{liveWords(live.status)}</span>
-            <span className="figure text-[5rem] leading-none" data-testid="live-reading">
+            <span className="figure text-[4.6rem] leading-none" data-testid="live-reading">
               {live.value === null ? '–' : units.digits(live.value)}
               <span className="text-2xl"> {units.unit()}</span>
             </span>
           </div>
           <ReadingTape value={live.value ?? 0} graduation={run.instrument.graduation} />
         </div>
-        <CaptureRow live={live.value} phase={phase} onTake={take} mark={mark} onMark={setMark} run={run} />
-        {practice && deviceId !== null && <PracticeHands phase={phase} position={hands.position} onAct={(act) => void hands.act(act)} />}
+        <CaptureRow
+          live={live.value}
+          phase={phase}
+          onTake={take}
+          mark={mark}
+          onMark={setMark}
+          run={run}
+          main={!agreed}
+        />
+        {practice && deviceId !== null && (
+          <PracticeHands phase={phase} position={hands.position} onAct={hands.act} />
+        )}
       </section>
-      <section aria-label="Verdict" className="bg-panel border-edge grid content-start gap-3 rounded-[3px] border-2 p-4">
-        <RunVerdictPanel verdict={verdict} band={spec.band} onAccept={action.kind === 'acceptRun' ? () => accept(jobId, run, onAccepted) : null} />
+      <section
+        aria-label="Verdict"
+        className="bg-panel border-edge grid content-start gap-3 rounded-[3px] border-2 p-4"
+      >
+        <RunVerdictPanel
+          verdict={verdict}
+          band={spec.band}
+          onAccept={agreed ? () => accept(jobId, run, onAccepted) : null}
+        />
         <CycleList verdict={verdict} partial={partial} />
       </section>
     </div>
@@ -83,7 +109,12 @@ function accept(jobId: string, run: Run, onAccepted: () => void): void {
 }
 
 function liveWords(status: ReturnType<typeof useDevice>['status']): string {
-  return { none: 'Type what the needle shows', connecting: 'Waiting for the indicator', live: 'Live from the indicator', lost: 'Indicator lost: type the reading' }[status];
+  return {
+    none: 'Type what the needle shows',
+    connecting: 'Waiting for the indicator',
+    live: 'Live from the indicator',
+    lost: 'Indicator lost: type the reading',
+  }[status];
 }
 
 /** Say the next step, or the verdict, when it changes. */

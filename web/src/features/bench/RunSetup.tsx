@@ -35,11 +35,18 @@ export function RunSetup({ jobId, specId, stage }: Props) {
   const instruments = workshop.data?.instruments ?? [];
   const instrument = instruments.find(({ id }) => id === chosen) ?? instruments[0];
   const read = readField(angle, 'angle', system);
-  const degrees = read.status === 'read' && read.quantity.value >= 0 && read.quantity.value <= 45 ? read.quantity.value : null;
+  const degrees =
+    read.status === 'read' && read.quantity.value >= 0 && read.quantity.value <= 45
+      ? read.quantity.value
+      : null;
 
   if (workshop.isPending) return <Notice title="Fetching the instruments…" />;
   if (instrument === undefined)
-    return <Notice tone="warn" title="No indicator is known">The workshop has none on its list, or the server is out of reach.</Notice>;
+    return (
+      <Notice tone="warn" title="No indicator is known">
+        The workshop has none on its list, or the server is out of reach.
+      </Notice>
+    );
 
   const start = (picked: WorkshopInstrument): void => {
     if (degrees === null) return;
@@ -56,20 +63,59 @@ export function RunSetup({ jobId, specId, stage }: Props) {
 
   return (
     <div className="grid max-w-5xl gap-4">
-      <Choice label="Indicator" value={instrument.id} onChange={setChosen} options={instruments.map(({ id, name, deviceId }) => ({ value: id, words: name, note: deviceId === null ? 'read by eye' : 'sends its readings, or read by eye' }))} />
-      <Choice label="Does every bearing that locates the shaft stand in its place?" value={held} onChange={setHeld} options={[{ value: 'yes', words: 'Yes', note: 'the shaft cannot tip' }, { value: 'no', words: 'No', note: 'the run could not be judged' }]} />
+      <Choice
+        label="Indicator"
+        value={instrument.id}
+        onChange={setChosen}
+        options={instruments.map(({ id, name, deviceId }) => ({
+          value: id,
+          words: name,
+          note: deviceId === null ? 'read by eye' : 'sends its readings, or read by eye',
+        }))}
+      />
+      <Choice
+        label="Does every bearing that locates the shaft stand in its place?"
+        value={held}
+        onChange={setHeld}
+        options={[
+          { value: 'yes', words: 'Yes', note: 'the shaft cannot tip' },
+          { value: 'no', words: 'No', note: 'the run could not be judged' },
+        ]}
+      />
       <div className="grid gap-4 md:grid-cols-[2fr_1fr]">
-        <Choice label="How it meets the part" value={contact} onChange={(value) => setContact(value as IndicatorContact)} options={CONTACTS.map((row) => ({ value: row.contact, words: row.words, note: '' }))} />
+        <Choice
+          label="How it meets the part"
+          value={contact}
+          onChange={(value) => setContact(value as IndicatorContact)}
+          options={CONTACTS.map((row) => ({ value: row.contact, words: row.words, note: '' }))}
+        />
         <div>
           <QuantityField label="Angle to the travel" kind="angle" text={angle} onText={setAngle} />
-          {degrees === null && <p role="alert" className="text-bad m-0 font-semibold">Expected 0 to 45°</p>}
-          {degrees !== null && degrees > ANGLE_TO_MEND && <p role="alert" className="text-bad m-0 font-semibold">Over {ANGLE_TO_MEND}°: set it straighter if you can. The reading is corrected.</p>}
+          {degrees === null && (
+            <p role="alert" className="text-bad m-0 font-semibold">
+              Expected 0 to 45°
+            </p>
+          )}
+          {degrees !== null && degrees > ANGLE_TO_MEND && (
+            <p role="alert" className="text-bad m-0 font-semibold">
+              Over {ANGLE_TO_MEND}°: set it straighter if you can. The reading is corrected.
+            </p>
+          )}
         </div>
       </div>
-      <Button kind="main" className="min-h-16 justify-self-start px-8 text-2xl" disabled={held !== 'yes' || degrees === null} onClick={() => start(instrument)}>
+      <Button
+        kind="main"
+        className="min-h-16 justify-self-start px-8 text-2xl"
+        disabled={held !== 'yes' || degrees === null}
+        onClick={() => start(instrument)}
+      >
         Start the run
       </Button>
-      {held === 'no' && <p role="alert" className="text-bad m-0 text-lg font-semibold">Put the bearings in first: a shaft that tips reads more play than it has.</p>}
+      {held === 'no' && (
+        <p role="alert" className="text-bad m-0 text-lg font-semibold">
+          Put the bearings in first: a shaft that tips reads more play than it has.
+        </p>
+      )}
     </div>
   );
 }
@@ -78,7 +124,11 @@ interface ChoiceProps {
   readonly label: ReactNode;
   readonly value: string;
   readonly onChange: (value: string) => void;
-  readonly options: readonly { readonly value: string; readonly words: string; readonly note: string }[];
+  readonly options: readonly {
+    readonly value: string;
+    readonly words: string;
+    readonly note: string;
+  }[];
 }
 
 /** A choice of a few, each a large target. */
@@ -86,9 +136,18 @@ export function Choice({ label, value, onChange, options }: ChoiceProps) {
   return (
     <fieldset className="m-0 border-0 p-0">
       <legend className="mb-1 p-0 text-lg font-semibold">{label}</legend>
-      <RadioGroup.Root value={value} onValueChange={onChange} className="flex flex-wrap gap-3" aria-label={typeof label === 'string' ? label : undefined}>
+      <RadioGroup.Root
+        value={value}
+        onValueChange={onChange}
+        className="flex flex-wrap gap-3"
+        aria-label={typeof label === 'string' ? label : undefined}
+      >
         {options.map((option) => (
-          <RadioGroup.Item key={option.value} value={option.value} className="bg-panel border-edge data-[state=checked]:border-plate data-[state=checked]:bg-plate data-[state=checked]:text-scribe min-h-14 rounded-[3px] border-2 px-4 py-1.5 text-left">
+          <RadioGroup.Item
+            key={option.value}
+            value={option.value}
+            className="bg-panel border-edge data-[state=checked]:border-plate data-[state=checked]:bg-plate data-[state=checked]:text-scribe min-h-14 rounded-[3px] border-2 px-4 py-1.5 text-left"
+          >
             <span className="block text-lg font-semibold">{option.words}</span>
             {option.note !== '' && <span className="block text-[0.88rem]">{option.note}</span>}
           </RadioGroup.Item>

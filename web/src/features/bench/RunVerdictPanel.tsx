@@ -21,7 +21,9 @@ export function RunVerdictPanel({ verdict, band, onAccept }: Props) {
   if (verdict.status !== 'judged')
     return (
       <div>
-        <p className="m-0 text-2xl font-bold" role="status">{unsettledWords(verdict)}</p>
+        <p className="m-0 text-2xl font-bold" role="status">
+          {unsettledWords(verdict)}
+        </p>
         <BandStrip band={band} value={null} guard={0} word={null} />
       </div>
     );
@@ -32,25 +34,53 @@ export function RunVerdictPanel({ verdict, band, onAccept }: Props) {
       <div role="status" className="grid gap-1">
         <Verdict word={decision.word} />
         <p className="figure m-0 text-[2.6rem] leading-tight" data-testid="verdict-value">
-          {units.digits(value.mean)} <span className="text-2xl">± {units.show(decision.guard)}</span>
+          {units.digits(value.mean)}{' '}
+          <span className="text-2xl">± {units.show(decision.guard)}</span>
         </p>
         <p className="m-0 text-lg">{sideWords(decision)}</p>
       </div>
-      <BandStrip band={band} value={{ low: value.low, high: value.high, expanded: decision.guard }} guard={decision.guard} word={decision.word} />
-      {!decision.provable && <p className="m-0 font-semibold">The band is narrower than two guard zones: this indicator can never prove it.</p>}
-      {value.positions !== null && (
+      <BandStrip
+        band={band}
+        value={{ low: value.low, high: value.high, expanded: decision.guard }}
+        guard={decision.guard}
+        word={decision.word}
+      />
+      {!decision.provable && (
         <p className="m-0 font-semibold">
-          The play follows the angle: {value.positions.map(({ position, mean }) => `${units.digits(mean * verdict.cosine.factor)} at ${position}°`).join(', ')}. Face runout or tilt; look for its cause.
+          The band is narrower than two guard zones: this indicator can never prove it.
         </p>
       )}
-      {value.seating > 0 && <p className="m-0">{value.seating === 1 ? 'The first cycle' : `The first ${value.seating} cycles`} still seated the rollers.</p>}
+      {value.positions !== null && (
+        <p className="m-0 font-semibold">
+          The play follows the angle:{' '}
+          {value.positions
+            .map(
+              ({ position, mean }) =>
+                `${units.digits(mean * verdict.cosine.factor)} at ${position}°`,
+            )
+            .join(', ')}
+          . Face runout or tilt; look for its cause.
+        </p>
+      )}
+      {value.seating > 0 && (
+        <p className="m-0">
+          {value.seating === 1 ? 'The first cycle' : `The first ${value.seating} cycles`} still
+          seated the rollers.
+        </p>
+      )}
       {remedies.length > 0 && (
         <ul className="m-0 pl-5">
-          {remedies.map((remedy) => <li key={remedy.kind}>{remedyWords(remedy, length)}</li>)}
+          {remedies.map((remedy) => (
+            <li key={remedy.kind}>{remedyWords(remedy, length)}</li>
+          ))}
         </ul>
       )}
       <div className="flex flex-wrap gap-3">
-        {onAccept !== null && <Button kind="main" className="min-h-14 text-xl" onClick={onAccept}>Accept the verdict</Button>}
+        {onAccept !== null && (
+          <Button kind="main" className="min-h-14 text-xl" onClick={onAccept}>
+            Accept the verdict
+          </Button>
+        )}
         <Working title="End play: the working" lines={working} />
       </div>
     </div>

@@ -22,6 +22,12 @@ export const PHASE_WORDS: Readonly<
   },
 };
 
+/** When there is a verdict: the cycles agree, and more may be taken. */
+export const AGREED_WORDS = {
+  title: 'The cycles agree',
+  how: 'Accept the verdict, or seat the shaft again and take another cycle.',
+} as const;
+
 /** The practice hands: what they do, the key, and the phase in which they come next. */
 export const HANDS: readonly {
   readonly action: HandAction;

@@ -1,8 +1,8 @@
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 
 import { readLine, type HandAction } from '@wendaxis/core/simulate';
 
-import { send } from '../../api/client.ts';
+import { OutOfReachError, send } from '../../api/client.ts';
 
 /** What a streaming indicator says now. */
 export interface LiveReading {
@@ -11,31 +11,43 @@ export interface LiveReading {
   readonly value: number | null;
 }
 
+const NONE: LiveReading = { status: 'none', value: null };
+const CONNECTING: LiveReading = { status: 'connecting', value: null };
+
 /** Listen to a device on a job; nothing when `deviceId` is null. */
 export function useDevice(deviceId: string | null, jobId: string): LiveReading {
-  const [reading, setReading] = useState<LiveReading>({ status: 'none', value: null });
+  const [reading, setReading] = useState<LiveReading>(CONNECTING);
   useEffect(() => {
-    if (deviceId === null) return setReading({ status: 'none', value: null });
-    setReading({ status: 'connecting', value: null });
+    if (deviceId === null) return;
     const source = new EventSource(`/api/devices/${deviceId}/lines?jobId=${jobId}`);
     source.addEventListener('line', ({ data }: MessageEvent<string>) => {
       const line = readLine(data);
       if (line?.kind === 'reading') setReading({ status: 'live', value: line.value });
     });
     source.addEventListener('error', () => setReading({ status: 'lost', value: null }));
-    return () => source.close();
+    return () => {
+      source.close();
+      setReading(CONNECTING);
+    };
   }, [deviceId, jobId]);
-  return reading;
+  return deviceId === null ? NONE : reading;
 }
 
 /** The hands of a stand-in: tell them what to do, know which mark stands at the indicator. */
 export function useHands(deviceId: string | null, jobId: string) {
   const [position, setPosition] = useState(0);
+  // Hands do one thing after the other, however fast they are told to.
+  const queue = useRef(Promise.resolve());
   const act = useCallback(
-    async (action: HandAction) => {
+    (action: HandAction) => {
       if (deviceId === null) return;
-      const answer = await send<{ position: number }>(`/devices/${deviceId}/hands`, { action, jobId });
-      setPosition(answer.position);
+      queue.current = queue.current
+        .then(() => send<{ position: number }>(`/devices/${deviceId}/hands`, { action, jobId }))
+        .then((answer) => setPosition(answer.position))
+        .catch((error: unknown) => {
+          // The lost indicator is already told on screen by its stream.
+          if (!(error instanceof OutOfReachError)) throw error;
+        });
     },
     [deviceId, jobId],
   );

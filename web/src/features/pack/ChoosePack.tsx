@@ -24,32 +24,61 @@ export function ChoosePack({ jobId, state, action, stock }: Props) {
   const units = useUnits();
   const [chosen, setChosen] = useState(0);
   const { run, verdict, site } = action;
-  const question = useMemo(() => packQuestion(state, verdict, site, stock), [state, verdict, site, stock]);
+  const question = useMemo(
+    () => packQuestion(state, verdict, site, stock),
+    [state, verdict, site, stock],
+  );
   const answer = useMemo(() => (question === null ? null : proposePack(question)), [question]);
   if (question === null || answer === null)
-    return <Notice tone="warn" title="The pack in place is not known">Enter it first: the new pack is worked out from it.</Notice>;
+    return (
+      <Notice tone="warn" title="The pack in place is not known">
+        Enter it first: the new pack is worked out from it.
+      </Notice>
+    );
   const pack = answer.packs[Math.min(chosen, answer.packs.length - 1)];
   const choose = (): void => {
     if (pack === undefined) return;
-    record(jobId, 'PackChosen', { siteId: site.id, runId: run.runId, pieces: withUncertainty(pack.pieces, stock) });
+    record(jobId, 'PackChosen', {
+      siteId: site.id,
+      runId: run.runId,
+      pieces: withUncertainty(pack.pieces, stock),
+    });
   };
   return (
     <div className="grid gap-5 lg:grid-cols-[1.7fr_1fr]">
       <section className="grid content-start gap-3" aria-label="Choice">
-        <div className="flex flex-wrap items-end justify-between gap-3">
+        <div className="flex items-start justify-between gap-4">
           <div>
             <h1 className="m-0 text-[2.3rem] leading-tight">Choose the pack</h1>
             <p className="m-0 text-xl">
-              {units.digits(question.endPlay.value)} of play with {units.digits(question.packInPlace.thickness)} in: <strong>{units.show(answer.wanted)}</strong> gives the target.
+              Play {units.digits(question.endPlay.value)} with a pack of{' '}
+              {units.show(question.packInPlace.thickness)}: a pack of{' '}
+              <strong>{units.show(answer.wanted)}</strong> gives the target.
             </p>
           </div>
-          {pack !== undefined && <Button kind="main" className="min-h-16 px-8 text-2xl" onClick={choose}>Take this pack</Button>}
+          {pack !== undefined && (
+            <Button kind="main" className="min-h-16 shrink-0 px-8 text-2xl" onClick={choose}>
+              Take this pack
+            </Button>
+          )}
         </div>
-        {answer.status === 'unproven' && <Notice tone="warn" title="No pack at hand can be proven">These aim inside the band, but nearer to a limit than the uncertainty. The reading afterwards decides.</Notice>}
-        {answer.status === 'nothingFits' ? <Instead instead={answer.instead} /> : <PackOptions answer={answer} band={question.band} chosen={chosen} onChoose={setChosen} />}
+        {answer.status === 'unproven' && (
+          <Notice tone="warn" title="No pack at hand can be proven">
+            These aim inside the band, but nearer to a limit than the uncertainty. The reading
+            afterwards decides.
+          </Notice>
+        )}
+        {answer.status === 'nothingFits' ? (
+          <Instead instead={answer.instead} />
+        ) : (
+          <PackOptions answer={answer} band={question.band} chosen={chosen} onChoose={setChosen} />
+        )}
         <div className="flex flex-wrap items-center gap-4">
           <Working title="The pack: the working" lines={answer.working} />
-          <p className="m-0">All {answer.packsCovered.toLocaleString('en')} packs of up to {question.mostPieces} pieces were weighed; {answer.sumsInside} totals lie within the limits.</p>
+          <p className="m-0">
+            All {answer.packsCovered.toLocaleString('en')} packs of up to {question.mostPieces}{' '}
+            pieces were weighed; {answer.sumsInside} totals lie within the limits.
+          </p>
         </div>
       </section>
       <section aria-label="Stock" className="bg-panel border-edge rounded-[3px] border-2 p-4">
@@ -68,16 +97,21 @@ function Instead({ instead }: { readonly instead: NothingFits }) {
         {instead.buy !== null && (
           <li>
             Buy one of <strong>{units.show(instead.buy.thickness)}</strong>
-            {instead.buy.with > 0 && ` and put it with ${units.show(instead.buy.with)} from the box`}.
+            {instead.buy.with > 0 &&
+              ` and put it with ${units.show(instead.buy.with)} from the box`}
+            .
           </li>
         )}
         {instead.grind !== null && (
           <li>
-            Or take <strong>{units.show(instead.grind.amount)}</strong> off a pack of {units.show(instead.grind.from)}.
+            Or take <strong>{units.show(instead.grind.amount)}</strong> off a pack of{' '}
+            {units.show(instead.grind.from)}.
           </li>
         )}
         {instead.nearest.map(({ thickness, expectedPlay }) => (
-          <li key={thickness}>The nearest at hand, {units.show(thickness)}, would give {units.show(expectedPlay)}.</li>
+          <li key={thickness}>
+            The nearest at hand, {units.show(thickness)}, would give {units.show(expectedPlay)}.
+          </li>
         ))}
       </ul>
     </Notice>

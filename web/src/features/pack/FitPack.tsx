@@ -30,23 +30,38 @@ export function FitPack({ jobId, state, site, onFitted }: Props) {
   const steps = [
     `Take the ${units.show(before)} pack out. Keep its pieces: they go back into the box.`,
     'Wipe both faces and every piece. No burrs, no folds, no oil that holds them apart.',
-    `Stack in this order: ${pieceOrder(pieces).map((thickness) => units.digits(thickness)).join(', ') || 'no shims'}. Thin pieces stay inside.`,
+    `Stack in this order: ${
+      pieceOrder(pieces)
+        .map((thickness) => units.digits(thickness))
+        .join(', ') || 'no shims'
+    }. Thin pieces stay inside.`,
     'Draw the cover down evenly, crosswise, while turning the shaft. If it binds, stop: the play is gone.',
     'Torque as the maker’s manual says. Then measure again.',
   ];
   return (
     <section className="grid max-w-4xl gap-4" aria-label="Fit">
       <div>
-        <h1 className="m-0 text-[2.3rem] leading-tight">Fit {packWords(pieces, (mm) => units.digits(mm))}</h1>
+        <h1 className="m-0 text-[2.3rem] leading-tight">
+          Fit {packWords(pieces, (mm) => units.digits(mm))}
+        </h1>
         <p className="m-0 text-xl">
-          {units.show(after)} in all, {units.show(Math.abs(change))} {change < 0 ? 'thinner' : 'thicker'} than before. {shimGain(axis.arrangement, site.place!).effect}
+          {units.show(after)} in all, {units.show(Math.abs(change))}{' '}
+          {change < 0 ? 'thinner' : 'thicker'} than before.{' '}
+          {shimGain(axis.arrangement, site.place!).effect}
         </p>
       </div>
       <ol className="bg-panel border-edge m-0 grid gap-2 rounded-[3px] border-2 p-5 pl-11 text-xl">
-        {steps.map((step) => <li key={step}>{step}</li>)}
+        {steps.map((step) => (
+          <li key={step}>{step}</li>
+        ))}
       </ol>
-      <p className="m-0">The unit maker’s manual and local rules come first. Hold the cover: it is heavy, and fingers do not fit a shim gap.</p>
-      <Button kind="main" className="min-h-16 justify-self-start px-8 text-2xl" onClick={fitted}>It is in</Button>
+      <p className="m-0">
+        The unit maker’s manual and local rules come first. Hold the cover: it is heavy, and fingers
+        do not fit a shim gap.
+      </p>
+      <Button kind="main" className="min-h-16 justify-self-start px-8 text-2xl" onClick={fitted}>
+        It is in
+      </Button>
     </section>
   );
 }

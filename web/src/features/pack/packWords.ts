@@ -8,12 +8,18 @@ export function pieceOrder(pieces: readonly PackPiece[]): readonly number[] {
   // Deal the thickest to the two outsides in turn; what is left in the middle is the thinnest.
   const front: number[] = [];
   const back: number[] = [];
-  thickFirst.forEach((thickness, index) => (index % 2 === 0 ? front.push(thickness) : back.unshift(thickness)));
+  thickFirst.forEach((thickness, index) =>
+    index % 2 === 0 ? front.push(thickness) : back.unshift(thickness),
+  );
   return [...front, ...back];
 }
 
 /** A pack in words: `2 × 0.301 + 0.102`. */
 export function packWords(pieces: readonly PackPiece[], digits: (mm: number) => string): string {
   if (pieces.length === 0) return 'no shims';
-  return pieces.map(({ thickness, quantity }) => (quantity === 1 ? digits(thickness) : `${quantity} × ${digits(thickness)}`)).join(' + ');
+  return pieces
+    .map(({ thickness, quantity }) =>
+      quantity === 1 ? digits(thickness) : `${quantity} × ${digits(thickness)}`,
+    )
+    .join(' + ');
 }

@@ -1,0 +1,127 @@
+import 'reflect-metadata';
+
+import fc from 'fast-check';
+
+import { InputError } from '@wendaxis/core/faults';
+
+import { MOST_EVENTS, parseEvents } from './parseEvents.ts';
+
+const ID = '3f2b8d1e-6f0a-4c51-9d2e-7a1b2c3d4e5f';
+const AT = '2026-11-24T08:00:00.000Z';
+const envelope = (type: string, data: unknown, rest: object = {}) => ({
+  id: ID,
+  type,
+  version: 1,
+  at: AT,
+  by: 'ann',
+  data,
+  ...rest,
+});
+const READING = { runId: 'r1', value: 0.14, typed: '0.14', device: null, position: null };
+
+function faultsOf(kind: 'job' | 'workshop', body: unknown) {
+  try {
+    parseEvents(kind, body);
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error;
+    return error.faults;
+  }
+  return [];
+}
+const faultsOfEvent = (type: string, data: unknown, rest: object = {}) =>
+  faultsOf('job', { events: [envelope(type, data, rest)] });
+
+describe('reading a batch of events', () => {
+  test('should let sound events through as they are, ids in lower case', () => {
+    const upper = { ...envelope('ReadingTaken', READING), id: ID.toUpperCase() };
+    expect(parseEvents('job', { events: [upper] })).toEqual([envelope('ReadingTaken', READING)]);
+  });
+
+  test.each([
+    [undefined],
+    [null],
+    [{}],
+    [[]],
+    ['text'],
+    [{ events: [] }],
+    [{ events: 'x' }],
+    [{ events: Array(MOST_EVENTS + 1).fill({}) }],
+  ])('should refuse %j as a whole', (body) =>
+    expect(faultsOf('job', body)[0]).toMatchObject({ field: 'events' }),
+  );
+
+  test('should name the place of the event in the batch', () => {
+    const events = [
+      envelope('ReadingTaken', READING),
+      envelope('ReadingTaken', { ...READING, value: 'wide' }),
+    ];
+    expect(faultsOf('job', { events })).toMatchObject([
+      { field: 'events[1].data.value', value: 'wide', expected: 'must be a number, in mm' },
+    ]);
+  });
+
+  test.each<[string, object, string]>([
+    ['id', { id: 'x' }, 'events[0].id'],
+    ['version', { version: 2 }, 'events[0].version'],
+    ['at', { at: 'yesterday' }, 'events[0].at'],
+    ['by', { by: '' }, 'events[0].by'],
+    ['type', { type: 'Nonsense' }, 'events[0].type'],
+    ['a field too many', { seq: 4 }, 'events[0].seq'],
+    ['data', { data: [] }, 'events[0].data'],
+  ])('should refuse an envelope with a bad %s', (_, change, field) => {
+    expect(faultsOfEvent('ReadingTaken', READING, change).map((fault) => fault.field)).toContain(
+      field,
+    );
+  });
+
+  test.each<[string, string, unknown, string]>([
+    ['a value that is not finite', 'ReadingTaken', { ...READING, value: null }, 'value'],
+    ['a reading a metre off', 'ReadingTaken', { ...READING, value: 1000 }, 'value'],
+    ['a missing field', 'ReadingTaken', { runId: 'r1', value: 0.1, typed: null, device: null }, 'position'],
+    ['a field too many', 'ReadingTaken', { ...READING, colour: 'red' }, 'colour'],
+    ['a NUL in text', 'NoteWritten', { text: 'a\u0000b' }, 'text'],
+    ['half of a surrogate pair', 'NoteWritten', { text: 'a\ud800b' }, 'text'],
+    ['an empty note', 'NoteWritten', { text: '' }, 'text'],
+    ['a note as long as a book', 'NoteWritten', { text: 'x'.repeat(5000) }, 'text'],
+    ['a band upside down', 'SpecSet', { specId: 's', axisId: 'a', kind: 'endPlay', band: { lower: 1, upper: 0, target: null }, source: '' }, 'band.upper'],
+    ['no band', 'SpecSet', { specId: 's', axisId: 'a', kind: 'endPlay', source: '' }, 'band'],
+    ['half a micrometre', 'PackFitted', { siteId: 's', pieces: [{ sizeId: 'a', thickness: 0.1005, quantity: 1, uncertainty: 0 }] }, 'pieces[0].thickness'],
+    ['no pieces of a size', 'PackFitted', { siteId: 's', pieces: [{ sizeId: 'a', thickness: 0.1, quantity: 0, uncertainty: 0 }] }, 'pieces[0].quantity'],
+    ['pieces that are no list', 'PackFitted', { siteId: 's', pieces: {} }, 'pieces'],
+    ['an undo of nothing', 'Undone', { eventId: 'last' }, 'eventId'],
+    ['an impossible station', 'JobOpened', { reason: '', unit: { id: 'u', name: 'u', description: '', parts: [{ id: 'p', name: 'p', kind: 'case', material: '' }], axes: [{ id: 'a', name: 'a', arrangement: 'faceToFace', stations: [{ id: 's', kind: 'gear', name: 's', at: 0, width: 1, inside: 50, outside: 40, partId: 'p', thrust: null, place: null, designation: null }] }] } }, 'unit.axes[0].stations[0].outside'],
+  ])('should refuse %s', (_, type, data, field) => {
+    expect(faultsOfEvent(type, data).map((fault) => fault.field)).toContain(`events[0].data.${field}`);
+  }); // prettier-ignore
+
+  test('should not take an event of the workshop for a job, nor the other way round', () => {
+    const named = envelope('WorkshopNamed', { name: 'Works' });
+    expect(faultsOf('workshop', { events: [named] })).toEqual([]);
+    expect(faultsOf('job', { events: [named] })[0]!.field).toBe('events[0].type');
+  });
+
+  test('should refuse input made to exhaust the stack', () => {
+    let deep: unknown = 1;
+    for (let level = 0; level < 20_000; level += 1) deep = [deep];
+    expect(faultsOfEvent('NoteWritten', { text: deep })).not.toEqual([]);
+  });
+
+  test('should answer with faults, never with another error, whatever the data are', () => {
+    const types = [
+      'ReadingTaken',
+      'RunOpened',
+      'SpecSet',
+      'PackFitted',
+      'JobOpened',
+      'Undone',
+      'NoteWritten',
+    ];
+    fc.assert(
+      fc.property(fc.constantFrom(...types), fc.jsonValue(), (type, data) => {
+        const faults = faultsOfEvent(type, data);
+        return faults.every(({ field, expected }) => field.startsWith('events') && expected !== '');
+      }),
+      { numRuns: 1500 },
+    );
+  });
+});

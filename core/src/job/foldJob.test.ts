@@ -1,0 +1,114 @@
+import fc from 'fast-check';
+
+import { packThickness } from '../shims/index.ts';
+import type { JobEvent } from './events.ts';
+import { foldJob, packUncertainty, verdictOf } from './foldJob.ts';
+import { FIXTURE_INSTRUMENT, FIXTURE_UNIT, LogBuilder } from './jobFixture.test-data.ts';
+import { cyclesOf } from './state.ts';
+
+const PIECES = [{ sizeId: 'b', thickness: 0.4, quantity: 2, uncertainty: 0.001 }];
+
+describe('folding a job', () => {
+  test('should come from its log alone', () => {
+    const { events } = new LogBuilder()
+      .booked()
+      .run('r1', [0.31, 0.31, 0.31])
+      .add('NoteWritten', { text: 'dry' });
+    const state = foldJob(events);
+    expect(state).toMatchObject({ reason: 'noise', finished: null, ignored: [] });
+    expect(state.unit!.name).toBe('Test unit');
+    expect(state.notes[0]).toMatchObject({ text: 'dry', by: 'ann' });
+    expect(state.runs[0]).toMatchObject({ status: 'closed' });
+    expect(foldJob(events)).toEqual(state);
+  });
+
+  test('should put readings into cycles of three and know what comes next', () => {
+    const log = new LogBuilder().booked().run('r1', [0.3], false).reading('r1', 0.002);
+    const run = foldJob(log.events).runs[0]!;
+    expect(cyclesOf(run)).toMatchObject({
+      complete: [{ zero: 0, lift: 0.3, returned: 0 }],
+      next: 'lift',
+    });
+    expect(cyclesOf(run).partial).toHaveLength(1);
+  });
+
+  test('should keep the pack as found when another goes in, and ask for a new measurement', () => {
+    const { events } = new LogBuilder().booked().run('r1', [0.31, 0.31, 0.31])
+      .add('PackChosen', { siteId: 'shims', runId: 'r1', pieces: PIECES })
+      .add('PackFitted', { siteId: 'shims', pieces: PIECES }); // prettier-ignore
+    const state = foldJob(events);
+    expect(packThickness(state.packs['shims']!.pieces)).toBe(0.8);
+    expect(packThickness(state.foundPacks['shims']!.pieces)).toBe(1);
+    expect(state.chosen).toEqual({});
+    expect(state.lastFittedAfterRun).toBe(1);
+  });
+
+  test('should finish and open again', () => {
+    const log = new LogBuilder().booked().add('JobFinished', { note: 'good' });
+    expect(foldJob(log.events).finished).toMatchObject({ note: 'good' });
+    expect(foldJob(log.add('JobReopened', { reason: 'noise' }).events).finished).toBeNull();
+  });
+});
+
+describe('events that cannot be applied', () => {
+  const ignored = (log: LogBuilder) => foldJob(log.events).ignored.map(({ reason }) => reason);
+
+  test.each<[string, LogBuilder, RegExp]>([
+    ['a reading before the job is open', new LogBuilder().reading('r', 0), /not been opened/],
+    ['opening twice', new LogBuilder().booked().add('JobOpened', { unit: FIXTURE_UNIT, reason: '' }), /open already/],
+    ['a band on an axis that is not there', new LogBuilder().booked().add('SpecSet', { specId: 's', axisId: 'no', kind: 'endPlay', band: { lower: 0, upper: 1, target: null }, source: '' }), /no axis no/],
+    ['a band upside down', new LogBuilder().booked().add('SpecSet', { specId: 's', axisId: 'axis', kind: 'endPlay', band: { lower: 1, upper: 0, target: null }, source: '' }), /band.upper/],
+    ['a run against no band', new LogBuilder().booked().add('RunOpened', { runId: 'r', specId: 'no', stage: 'trial', instrument: FIXTURE_INSTRUMENT, indicator: { contact: 'lever', angle: 0 }, shaftHeld: true }), /no spec no/],
+    ['a run with an impossible instrument', new LogBuilder().booked().add('RunOpened', { runId: 'r', specId: 'spec', stage: 'trial', instrument: { ...FIXTURE_INSTRUMENT, graduation: 0 }, indicator: { contact: 'lever', angle: 0 }, shaftHeld: true }), /instrument.graduation/],
+    ['two open runs', new LogBuilder().booked().run('r1', [], false).run('r2', [], false), /another run is open/],
+    ['the same run twice', new LogBuilder().booked().run('r1', [0.3, 0.3, 0.3]).run('r1', [], false), /run r1 exists/],
+    ['a reading of an unknown run', new LogBuilder().booked().reading('no', 0), /no run no/],
+    ['a reading after the run was closed', new LogBuilder().booked().run('r1', [0.3, 0.3, 0.3]).reading('r1', 0), /run r1 is closed/],
+    ['closing a run that has no verdict', new LogBuilder().booked().run('r1', [0.3]), /no verdict/],
+    ['a pack at a place without shims', new LogBuilder().booked().add('PackFitted', { siteId: 'left', pieces: [] }), /no shim site left/],
+    ['finishing with a run open', new LogBuilder().booked().run('r1', [], false).add('JobFinished', { note: '' }), /still open/],
+    ['opening again what is not finished', new LogBuilder().booked().add('JobReopened', { reason: '' }), /not finished/],
+    ['a pack after the end', new LogBuilder().booked().add('JobFinished', { note: '' }).add('PackFitted', { siteId: 'shims', pieces: [] }), /finished/],
+    ['a run after the end', new LogBuilder().booked().add('JobFinished', { note: '' }).run('r9', [], false), /finished/],
+  ])('should list %s with the reason', (_, log, reason) => {
+    expect(ignored(log)[0]).toMatch(reason);
+  }); // prettier-ignore
+
+  test('should leave everything else as it was', () => {
+    const before = new LogBuilder().booked();
+    const { ignored: _, ...state } = foldJob(before.events);
+    const { ignored: told, ...after } = foldJob(before.reading('no', 1).events);
+    expect(after).toEqual(state);
+    expect(told).toHaveLength(1);
+  });
+
+  test('should refuse a log of a newer version of the program', () => {
+    const { events } = new LogBuilder().booked();
+    expect(() => foldJob([{ ...events[0]!, version: 99 } as JobEvent])).toThrow(
+      /update the program/,
+    );
+  });
+
+  test('should never fail, whatever order events come in', () => {
+    const { events } = new LogBuilder().booked().run('r1', [0.3, 0.2, 0.1]).add('PackFitted', { siteId: 'shims', pieces: PIECES })
+      .add('Undone', { eventId: 'e5' }).add('JobFinished', { note: '' }).add('RunAbandoned', { runId: 'r1', reason: '' }); // prettier-ignore
+    fc.assert(
+      fc.property(fc.shuffledSubarray(events as JobEvent[]), (shuffled) => {
+        const { ignored: told, runs } = foldJob(shuffled);
+        return told.length <= shuffled.length && runs.every((run) => run.readings.length <= 9);
+      }),
+    );
+  });
+});
+
+describe('what a pack is known to', () => {
+  test('should add the pieces in quadrature', () => {
+    expect(packUncertainty(PIECES)).toBeCloseTo(0.001 * Math.SQRT2, 12);
+    expect(packUncertainty([])).toBe(0);
+  });
+
+  test('should have no verdict without a band', () => {
+    const state = foldJob(new LogBuilder().booked().run('r1', [0.3], false).events);
+    expect(verdictOf({ ...state, specs: [] }, state.runs[0]!)).toBeNull();
+  });
+});

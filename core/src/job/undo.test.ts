@@ -1,0 +1,62 @@
+import fc from 'fast-check';
+
+import { foldJob } from './foldJob.ts';
+import { LogBuilder } from './jobFixture.test-data.ts';
+import { nextToRedo, nextToUndo, standingEvents } from './undo.ts';
+
+const undo = (log: LogBuilder) => log.add('Undone', { eventId: nextToUndo(log.events)!.id });
+const redo = (log: LogBuilder) => log.add('Undone', { eventId: nextToRedo(log.events)!.id });
+const standing = (log: LogBuilder) => standingEvents(log.events).map(({ id }) => id);
+
+describe('undo as an event', () => {
+  test('should take back the last thing that stands, one press at a time', () => {
+    const log = new LogBuilder().booked();
+    expect(standing(undo(log))).toEqual(['e1', 'e2']);
+    expect(standing(undo(log))).toEqual(['e1']);
+    expect(log.events).toHaveLength(5); // nothing is removed from the log
+  });
+
+  test('should never take back the opening of the job', () => {
+    const log = undo(undo(new LogBuilder().booked()));
+    expect(nextToUndo(log.events)).toBeNull();
+    expect(nextToUndo([])).toBeNull();
+  });
+
+  test('should bring back what the last undos took, in turn', () => {
+    const log = undo(undo(new LogBuilder().booked()));
+    expect(standing(redo(log))).toEqual(['e1', 'e2']);
+    expect(standing(redo(log))).toEqual(['e1', 'e2', 'e3']);
+    expect(nextToRedo(log.events)).toBeNull();
+  });
+
+  test('should not bring back anything once something new was done', () => {
+    const log = undo(new LogBuilder().booked()).add('NoteWritten', { text: 'new' });
+    expect(nextToRedo(log.events)).toBeNull();
+  });
+
+  test('should open a run again when its closing is taken back', () => {
+    const log = undo(new LogBuilder().booked().run('r1', [0.3, 0.3, 0.3]));
+    expect(foldJob(log.events).runs[0]!.status).toBe('open');
+    expect(foldJob(undo(log).events).runs[0]!.readings).toHaveLength(8);
+  });
+
+  test('should be the same as never having done it, and redo as never having undone it', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.double({ min: 0, max: 1, noNaN: true }), { maxLength: 12 }),
+        (values) => {
+          const base = () => new LogBuilder().booked().run('r', [], false);
+          const without = base();
+          values.forEach((value) => without.reading('r', value));
+          const expected = foldJob(without.events).runs;
+          const log = base();
+          values.forEach((value) => log.reading('r', value));
+          log.reading('r', 9);
+          expect(foldJob(undo(log).events).runs).toEqual(expected);
+          expect(foldJob(redo(log).events).runs[0]!.readings).toHaveLength(values.length + 1);
+        },
+      ),
+      { numRuns: 50 },
+    );
+  });
+});

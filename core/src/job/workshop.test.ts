@@ -1,0 +1,117 @@
+import type { WorkshopEvent, WorkshopEventData, WorkshopEventType } from './events.ts';
+import { foldJob } from './foldJob.ts';
+import { foldWorkshop, piecesBySize } from './foldWorkshop.ts';
+import { FIXTURE_INSTRUMENT, LogBuilder } from './jobFixture.test-data.ts';
+import { jobFile, readingRows } from './record.ts';
+import { stockAtHand, withUncertainty } from './stockAtHand.ts';
+
+let count = 0;
+function event<Type extends WorkshopEventType>(
+  type: Type,
+  data: WorkshopEventData[Type],
+): WorkshopEvent {
+  count += 1;
+  return {
+    id: `w${count}`,
+    seq: count,
+    type,
+    version: 1,
+    at: '',
+    by: 'ann',
+    data,
+  } as unknown as WorkshopEvent;
+}
+const stocked = (sizeId: string, thickness: number, pieces: number) =>
+  event('SizeStocked', { sizeId, thickness, uncertainty: 0.001, count: pieces });
+
+describe('the workshop', () => {
+  test('should hold the latest count of each size, and every instrument and person once', () => {
+    const workshop = foldWorkshop([
+      event('WorkshopNamed', { name: 'Works' }),
+      stocked('a', 0.1, 5),
+      stocked('b', 0.2, 1),
+      stocked('a', 0.101, 3),
+      event('InstrumentAdded', { instrument: FIXTURE_INSTRUMENT, deviceId: null }),
+      event('InstrumentAdded', { instrument: FIXTURE_INSTRUMENT, deviceId: 'dial-a' }),
+      event('PersonAdded', { personId: 'p', name: 'Ann', role: 'mechanic' }),
+    ]);
+    expect(workshop.name).toBe('Works');
+    expect(workshop.sizes).toEqual([
+      { id: 'a', thickness: 0.101, uncertainty: 0.001, count: 3 },
+      { id: 'b', thickness: 0.2, uncertainty: 0.001, count: 1 },
+    ]);
+    expect(workshop.instruments).toEqual([{ ...FIXTURE_INSTRUMENT, deviceId: 'dial-a' }]);
+    expect(workshop.people).toHaveLength(1);
+  });
+
+  test('should take a count back', () => {
+    const first = stocked('c', 0.3, 2);
+    const second = stocked('c', 0.3, 9);
+    const workshop = foldWorkshop([first, second, event('Undone', { eventId: second.id })]);
+    expect(workshop.sizes[0]!.count).toBe(2);
+  });
+});
+
+describe('the stock at hand', () => {
+  const sizes = [
+    { id: 'a', thickness: 0.1, uncertainty: 0.001, count: 3 },
+    { id: 'b', thickness: 0.2, uncertainty: 0.002, count: 1 },
+  ];
+  const job = foldJob(new LogBuilder().booked().events);
+
+  test('should leave out what other jobs hold, and never fall below none', () => {
+    const stock = stockAtHand(sizes, { a: 1, b: 4 }, job, 'shims');
+    expect(stock.map(({ id, count: left }) => [id, left])).toEqual([['a', 2], ['b', 0], ['found', 1]]); // prettier-ignore
+  });
+
+  test('should count the pieces in place at this site as at hand, and those at other sites as gone', () => {
+    const fitted = foldJob(
+      new LogBuilder().booked().add('PackFitted', {
+        siteId: 'shims',
+        pieces: [{ sizeId: 'a', thickness: 0.1, quantity: 2, uncertainty: 0.001 }],
+      }).events,
+    );
+    expect(stockAtHand(sizes, {}, fitted, 'shims')[0]!.count).toBe(3);
+    expect(stockAtHand(sizes, {}, fitted, 'elsewhere')[0]!.count).toBe(1);
+  });
+
+  test('should give chosen pieces the uncertainty of their size', () => {
+    const pieces = [{ sizeId: 'b', thickness: 0.2, quantity: 1 }, { sizeId: 'x', thickness: 1, quantity: 1 }]; // prettier-ignore
+    expect(withUncertainty(pieces, sizes).map(({ uncertainty }) => uncertainty)).toEqual([
+      0.002, 0,
+    ]);
+  });
+
+  test('should add pieces up by size', () => {
+    expect(piecesBySize(Object.values(job.packs))).toEqual({ found: 1 });
+  });
+});
+
+describe('the record', () => {
+  const { events } = new LogBuilder().booked().run('r1', [0.14, 0.15], false).reading('r1', 0.001);
+
+  test('should hold the whole log', () => {
+    const file = jobFile('job-1', events, '2026-01-02T00:00:00Z');
+    expect(file).toMatchObject({
+      format: 'wendaxis-job',
+      version: 1,
+      jobId: 'job-1',
+      name: 'Test unit',
+    });
+    expect(foldJob(JSON.parse(JSON.stringify(file.events)))).toEqual(foldJob(events));
+  });
+
+  test('should list every reading, with travel and drift where a cycle ends', () => {
+    const rows = readingRows(foldJob(events));
+    expect(rows).toHaveLength(7);
+    expect(rows[2]).toMatchObject({
+      run: 1,
+      cycle: 1,
+      phase: 'return',
+      travel_mm: '0.1400',
+      drift_mm: '0.0000',
+      counts: 'yes',
+    });
+    expect(rows[6]).toMatchObject({ cycle: 3, phase: 'zero', reading_mm: 0.001, travel_mm: '' });
+  });
+});

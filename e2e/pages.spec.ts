@@ -1,0 +1,101 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+
+import { expect, startRun, test, toSillBench, typeReadings } from './workshopTest.ts';
+
+async function expectAccessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+    .analyze();
+  expect(
+    violations.map(({ id, nodes }) => [id, nodes.map(({ html }) => html.slice(0, 120))]),
+  ).toEqual([]);
+}
+
+test('every page passes the accessibility check, in shop light and at night', async ({
+  page,
+  workshop,
+}) => {
+  test.setTimeout(120_000);
+  const both = async () => {
+    await expectAccessible(page);
+    await page.getByRole('button', { name: /Switch to night/ }).click();
+    await expectAccessible(page);
+    await page.getByRole('button', { name: /Switch to shop light/ }).click();
+  };
+  await toSillBench(page, workshop.address);
+  await both();
+  await startRun(page, /Shop dial/);
+  await both();
+  await typeReadings(page, ['0', '0.26', '0', '0', '0.26', '0', '0', '0.26', '0']);
+  await both();
+  await page.getByRole('button', { name: 'Show the working' }).click();
+  await expectAccessible(page);
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Accept the verdict' }).click();
+  await both();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('radio')).toHaveCount(4);
+  await both();
+  await page.getByRole('button', { name: 'Take this pack' }).click();
+  await both();
+  await page.getByRole('link', { name: 'Logbook' }).click();
+  await both();
+  await page.getByRole('link', { name: 'Workshop' }).click();
+  await expect(page.getByText('Shim box')).toBeVisible();
+  await both();
+  await page.getByRole('link', { name: 'Jobs' }).click();
+  await both();
+});
+
+test('bench mode fits 1280 × 800 without scrolling, with targets of at least 48 px', async ({
+  page,
+  workshop,
+}) => {
+  await toSillBench(page, workshop.address);
+  await startRun(page, /Shop dial/);
+  await typeReadings(page, ['0', '0.26', '0', '0', '0.26', '0', '0', '0.26', '0']);
+  const height = await page.evaluate(() => document.documentElement.scrollHeight);
+  expect(height).toBeLessThanOrEqual(800);
+  for (const button of await page.getByRole('button').all()) {
+    const box = (await button.boundingBox())!;
+    expect(box.height, await button.innerText()).toBeGreaterThanOrEqual(48);
+  }
+});
+
+test('the axis is the map: stations are chosen by pointer and by key', async ({
+  page,
+  workshop,
+}) => {
+  await page.goto(workshop.address);
+  await page.getByRole('link', { name: /Sill winch reducer/ }).click();
+  await expect(page.getByText('thicker: more play')).toBeVisible();
+  await page.getByRole('button', { name: /Cover-side bearing/ }).click();
+  await expect(page.getByRole('heading', { name: 'Cover-side bearing' })).toBeVisible();
+  await page.getByRole('button', { name: /Drum-side seal/ }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Drum-side seal' })).toBeVisible();
+  await expect(page).toHaveURL(/jobs\/[^/]+$/);
+});
+
+test('a whole job can be read in the logbook of the finished one', async ({ page, workshop }) => {
+  await page.goto(workshop.address);
+  await page.getByRole('link', { name: /Alder feed gearbox/ }).click();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Logbook' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Runs' })).toContainText('With the new pack');
+  await expect(page.getByRole('list', { name: 'Entries, newest first' })).toContainText(
+    '2 × 1.003 = 2.006 mm',
+  );
+});
+
+test('addresses that lead nowhere say so, and lead back', async ({ page, workshop }) => {
+  await page.goto(`${workshop.address}nowhere`);
+  await page.getByRole('link', { name: 'Back to the bench' }).click();
+  await expect(page.getByRole('heading', { name: 'On the bench' })).toBeVisible();
+  await page.goto(`${workshop.address}jobs/11111111-1111-4111-8111-111111111111`);
+  await expect(page.getByText('There is no such job')).toBeVisible();
+  await page.goto(workshop.address);
+  await page.getByLabel('Find a job').fill('zeppelin');
+  await expect(page.getByText('No job by that word')).toBeVisible();
+});

@@ -1,0 +1,144 @@
+import { readFileSync } from 'node:fs';
+
+import {
+  expect,
+  practiceCycle,
+  startRun,
+  test,
+  toSillBench,
+  typeReadings,
+} from './workshopTest.ts';
+
+test('from a dial reading to a pack in band, with the stand-in indicator', async ({
+  page,
+  workshop,
+}) => {
+  const elsewhere: string[] = [];
+  page.on('request', (request) => {
+    if (!request.url().startsWith(workshop.address) && !/^(data|blob):/.test(request.url()))
+      elsewhere.push(request.url());
+  });
+  await toSillBench(page, workshop.address);
+  await startRun(page, /Shop dial/);
+  for (let cycle = 0; cycle < 3; cycle += 1) await practiceCycle(page);
+  await expect(page.getByText('Out of band')).toBeVisible();
+  const found = await page.getByTestId('verdict-value').innerText();
+  expect(found).toMatch(/^0\.2\d\d\s*± 0\.0\d\d mm$/);
+
+  await page.getByRole('button', { name: 'Show the working' }).click();
+  await expect(page.getByRole('dialog')).toContainText('Student factor');
+  await expect(page.getByRole('dialog')).toContainText('ISO 14253-1');
+  await page.keyboard.press('Escape');
+
+  await page.getByRole('button', { name: 'Accept the verdict' }).click();
+  await expect(page.getByRole('heading', { name: 'Choose the pack' })).toBeVisible();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('radio', { name: /^Best/ })).toBeChecked();
+  await expect(page.getByRole('radio')).toHaveCount(4);
+  await page.getByRole('button', { name: 'Take this pack' }).click();
+  await page.getByRole('button', { name: 'It is in' }).click();
+
+  await expect(page.getByRole('heading', { name: 'Measure the end play' })).toBeVisible();
+  await page.keyboard.press('Enter');
+  await startRun(page, /Fine dial/);
+  for (let cycle = 0; cycle < 6; cycle += 1) {
+    await practiceCycle(page);
+    if (await page.getByRole('button', { name: 'Accept the verdict' }).isVisible()) break;
+  }
+  await expect(page.getByText('In band', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Accept the verdict' }).click();
+  await expect(page.getByRole('heading', { name: 'Lock and finish' })).toBeVisible();
+  await page.keyboard.press('Enter');
+  await page.getByLabel(/Closing words/).fill('Locked, spun, quiet.');
+  await page.getByRole('button', { name: 'Locked and finished' }).click();
+
+  const log = page.getByRole('list', { name: 'Entries, newest first' });
+  await expect(log).toContainText('Finished. Locked, spun, quiet.');
+  await expect(log).toContainText('Pack fitted');
+  await expect(log).toContainText('from dial-a');
+  await expect(page.getByRole('region', { name: 'Runs' })).toContainText('In band');
+
+  const [json] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Job as JSON' }).click(),
+  ]);
+  const file = JSON.parse(readFileSync(await json.path(), 'utf8')) as {
+    format: string;
+    events: { seq: number }[];
+  };
+  expect(file.format).toBe('wendaxis-job');
+  expect(file.events.map(({ seq }) => seq)).toEqual(file.events.map((_, index) => index + 1));
+  const [csv] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Readings as CSV' }).click(),
+  ]);
+  const rows = readFileSync(await csv.path(), 'utf8')
+    .trim()
+    .split(/\r?\n/);
+  expect(rows[0]).toContain('reading_mm');
+  expect(rows.length - 1).toBe(
+    file.events.filter((event) => (event as { type?: string }).type === 'ReadingTaken').length,
+  );
+
+  await page.goto(workshop.address);
+  await expect(page.getByRole('link', { name: /Sill winch reducer/ })).toContainText('Finished');
+  expect(elsewhere).toEqual([]);
+});
+
+test('the same path with typed readings, in both unit systems, by undo and redo', async ({
+  page,
+  workshop,
+}) => {
+  await toSillBench(page, workshop.address);
+  await startRun(page, /Shop dial/);
+  await typeReadings(page, ['0', '0.26', '0', '0', '10 thou', '0', '0', '.0102"', '0']);
+  await expect(page.getByText('Out of band')).toBeVisible();
+
+  // 0.26, 10 thou = 0.254 and .0102" = 0.25908 mm: mean 0.257693
+  await expect(page.getByTestId('verdict-value')).toHaveText(/^0\.258/);
+  await page.keyboard.press('u');
+  await expect(page.getByTestId('verdict-value')).toHaveText(/^0\.0101.*in$/);
+  await page.keyboard.press('u');
+
+  await page.keyboard.press('z');
+  await expect(page.getByText('Out of band')).toBeHidden();
+  await page.keyboard.press('y');
+  await expect(page.getByText('Out of band')).toBeVisible();
+
+  await page.getByRole('button', { name: 'Accept the verdict' }).click();
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Take this pack' }).click();
+  await page.getByRole('button', { name: 'It is in' }).click();
+  await page.keyboard.press('Enter');
+  await startRun(page, /Shop dial/);
+  await typeReadings(page, ['0', '0.14', '0', '0', '0.15', '0', '0', '0.14', '0']);
+  await expect(page.getByText('In band', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Accept the verdict' }).click();
+  await page.getByRole('link', { name: 'Logbook' }).click();
+  const log = page.getByRole('list', { name: 'Entries, newest first' });
+  await expect(log).toContainText('typed “10 thou”');
+  await expect(log).toContainText('Taken back: Reading');
+});
+
+test('readings that cannot be used are told, and change nothing', async ({ page, workshop }) => {
+  await toSillBench(page, workshop.address);
+  await page.getByRole('radio', { name: /^No/ }).click();
+  await expect(page.getByRole('button', { name: 'Start the run' })).toBeDisabled();
+  await expect(page.getByText('a shaft that tips reads more play')).toBeVisible();
+  await page.getByLabel('Angle to the travel').fill('50');
+  await expect(page.getByText('Expected 0 to 45°')).toBeVisible();
+  await page.getByLabel('Angle to the travel').fill('15');
+  await expect(page.getByText('set it straighter')).toBeVisible();
+  await page.getByLabel('Angle to the travel').fill('0');
+  await startRun(page, /Fine dial/);
+  const field = page.getByLabel('Or type the zero reading');
+  await field.fill('about 3');
+  await expect(page.getByText(/Expected a number with a unit/)).toBeVisible();
+  await field.press('Enter');
+  await field.fill('140');
+  await expect(page.getByText('beyond this indicator’s travel')).toBeVisible();
+  await field.press('Enter');
+  await expect(page.getByText('No cycle yet.')).toBeVisible();
+  await typeReadings(page, ['0', '0.3', '0.2']);
+  await expect(page.getByText('Did not come back to zero.')).toBeVisible();
+});

@@ -1,0 +1,79 @@
+import { test as base, expect, type Page } from '@playwright/test';
+import pg from 'pg';
+
+import { startServer } from '../scripts/setup/server.mjs';
+
+/** A workshop of its own for each test: an empty database, a server with the demo, a page on it. */
+interface Workshop {
+  readonly address: string;
+}
+
+let made = 0;
+
+export const test = base.extend<{ workshop: Workshop }>({
+  // Playwright reads which fixtures are used from this pattern.
+  // eslint-disable-next-line no-empty-pattern
+  workshop: async ({}, use, info) => {
+    made += 1;
+    const url = new URL(process.env['DATABASE_URL']!);
+    const name = `e2e_${process.pid}_${info.workerIndex}_${made}`;
+    const client = new pg.Client({ connectionString: url.href });
+    await client.connect();
+    await client.query(`CREATE DATABASE ${name}`);
+    await client.end();
+    url.pathname = `/${name}`;
+    const server = await startServer({ DATABASE_URL: url.href, PORT: '0', WENDAXIS_DEMO: '1' });
+    await use({ address: server.address });
+    await server.stop();
+  },
+});
+
+export { expect };
+
+/** From the bench's list to the run set up and started, by keyboard where there is a key for it. */
+export async function startRun(page: Page, indicator: RegExp): Promise<void> {
+  await page.getByRole('radio', { name: indicator }).click();
+  await page.getByRole('radio', { name: /^Yes/ }).click();
+  await page.getByRole('button', { name: 'Start the run' }).click();
+  await expect(page.getByRole('heading', { name: 'Seat and zero' })).toBeVisible();
+}
+
+/** Open the Sill winch reducer and go to its bench. */
+export async function toSillBench(page: Page, address: string): Promise<void> {
+  await page.goto(address);
+  await page.getByRole('link', { name: /Sill winch reducer/ }).click();
+  await expect(page.getByRole('heading', { name: 'Measure the end play' })).toBeVisible();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Set up the run' })).toBeVisible();
+}
+
+/** One cycle with the practice hands: turn, zero, lift, back, each captured with one key. */
+export async function practiceCycle(page: Page): Promise<void> {
+  const capture = async (phase: 'zero' | 'lift' | 'return', next: RegExp) => {
+    await expect(page.getByRole('button', { name: new RegExp(`Take ${phase}`) })).toBeVisible();
+    await page.keyboard.press('Space');
+    await expect(page.getByRole('button', { name: next })).toBeVisible();
+  };
+  const reading = page.getByTestId('live-reading');
+  for (const key of ['t', 't', 't', 'o']) await page.keyboard.press(key);
+  await expect(reading).toHaveText(/^0\.0+ ?\w/);
+  await page.waitForTimeout(300); // hands take a moment
+  await capture('zero', /Take lift/);
+  await page.keyboard.press('l');
+  await expect(reading).not.toHaveText(/^0\.00/);
+  await capture('lift', /Take return/);
+  await page.keyboard.press('k');
+  await expect(reading).toHaveText(/^[−]?0\.0[01]/);
+  await capture('return', /Take zero/);
+}
+
+/** Type readings one after the other, each with Enter. */
+export async function typeReadings(page: Page, readings: readonly string[]): Promise<void> {
+  const phases = ['zero', 'lift', 'return'];
+  for (const [index, text] of readings.entries()) {
+    const field = page.getByLabel(`Or type the ${phases[index % 3]} reading`);
+    await field.fill(text);
+    await field.press('Enter');
+    await expect(page.getByLabel(`Or type the ${phases[(index + 1) % 3]} reading`)).toBeVisible();
+  }
+}

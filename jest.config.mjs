@@ -1,0 +1,38 @@
+const transform = {
+  '^.+\\.[jt]sx?$': [
+    '@swc/jest',
+    {
+      jsc: {
+        parser: { syntax: 'typescript', tsx: true, decorators: true },
+        transform: { legacyDecorator: true, react: { runtime: 'automatic' } },
+        target: 'es2022',
+      },
+    },
+  ],
+};
+/** ESM-only packages that have to be turned for Jest. */
+const transformIgnorePatterns = ['/node_modules/(?!(pure-rand|uuid|jstat|@stdlib)/)'];
+const project = (name, testMatch) => ({
+  displayName: name,
+  rootDir: import.meta.dirname,
+  testMatch: testMatch.map((pattern) => `<rootDir>/${pattern}`),
+  testEnvironment: 'node',
+  transform,
+  transformIgnorePatterns,
+});
+
+/** Unit tests of the core, the contract, the pages' models, and the server against a real database. */
+export default {
+  projects: [
+    project('core', ['core/src/**/*.test.ts', 'scripts/**/*.test.ts']),
+    project('contract', ['contract/src/**/*.test.ts']),
+    project('web', ['web/src/**/*.test.ts']),
+    project('server', ['server/src/**/*.test.ts']),
+  ],
+  collectCoverageFrom: [
+    'core/src/**/*.ts',
+    '!core/src/**/index.ts',
+    '!core/src/**/*.d.ts',
+    '!core/src/**/*.test.ts',
+  ],
+};

@@ -1,0 +1,94 @@
+import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+import { ensureChromium } from './setup/chromium.mjs';
+import { ensurePackages } from './setup/packages.mjs';
+import { temporaryPostgres } from './setup/postgres.mjs';
+import { run, say } from './setup/run.mjs';
+import { buildPages } from './setup/server.mjs';
+
+/** `npm test`: types, lint, arrows, format, unit, server and browser tests, and one line that counts them. */
+const results = mkdtempSync(join(tmpdir(), 'wendaxis-results-'));
+const leaving = [() => rmSync(results, { recursive: true, force: true })];
+const total = { passed: 0, failed: 0 };
+
+const CHECKS = [
+  ['types', ['npm', ['run', '-s', 'types']]],
+  ['lint', ['npm', ['run', '-s', 'lint']]],
+  ['arrows between modules', ['npm', ['run', '-s', 'arrows']]],
+  ['format', ['npm', ['run', '-s', 'format:check']]],
+];
+
+process.on('SIGINT', () => void leave().then(() => process.exit(130)));
+try {
+  await ensurePackages();
+  for (const [name, [command, args]] of CHECKS) await check(name, command, args);
+  const database = await temporaryPostgres();
+  leaving.push(database.stop);
+  await ensureChromium();
+  say('Building the pages');
+  const pages = await buildPages();
+  leaving.push(pages.remove);
+  const env = { DATABASE_URL: database.url, WENDAXIS_PAGES: pages.folder };
+  await suite(
+    'unit and server tests',
+    'jest',
+    [
+      '--ci',
+      '--json',
+      '--coverage',
+      '--coverageReporters=text-summary',
+      `--outputFile=${join(results, 'jest.json')}`,
+    ],
+    env,
+    'jest.json',
+    (json) => ({
+      passed: json.numPassedTests,
+      failed: json.numFailedTests + json.numRuntimeErrorTestSuites,
+    }),
+  );
+  await suite(
+    'browser tests',
+    'playwright',
+    ['test', '--config', 'e2e/playwright.config.ts'],
+    { ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: join(results, 'e2e.json') },
+    'e2e.json',
+    (json) => ({
+      passed: json.stats.expected + json.stats.flaky,
+      failed: json.stats.unexpected,
+    }),
+  );
+} catch (error) {
+  process.stderr.write(`${error.message}\n`);
+  total.failed += 1;
+}
+await leave();
+process.stdout.write(`\n${total.passed} passed, ${total.failed} failed\n`);
+process.exit(total.failed === 0 ? 0 : 1);
+
+async function leave() {
+  for (const step of leaving.splice(0).toReversed()) await step();
+}
+
+async function check(name, command, args) {
+  say(`Checking ${name}`);
+  const { code } = await run(command, args);
+  count(code === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 });
+}
+
+/** Run a test runner and read its own count; a runner that fails without a failed test counts as one. */
+async function suite(name, program, args, env, file, read) {
+  say(`Running ${name}`);
+  const { code } = await run('npx', [program, ...args], { env });
+  const path = join(results, file);
+  const counted = existsSync(path)
+    ? read(JSON.parse(readFileSync(path, 'utf8')))
+    : { passed: 0, failed: 1 };
+  count(code !== 0 && counted.failed === 0 ? { ...counted, failed: 1 } : counted);
+}
+
+function count({ passed, failed }) {
+  total.passed += passed;
+  total.failed += failed;
+}
