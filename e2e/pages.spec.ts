@@ -33,8 +33,9 @@ test('every page passes the accessibility check, in shop light and at night', as
   await expectAccessible(page);
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Accept the verdict' }).click();
+  await expect(page.getByRole('heading', { name: 'Choose the pack' })).toBeVisible();
   await both();
-  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Choose pack' }).click();
   await expect(page.getByRole('radio')).toHaveCount(4);
   await both();
   await page.getByRole('button', { name: 'Take this pack' }).click();
@@ -70,7 +71,9 @@ test('the axis is the map: stations are chosen by pointer and by key', async ({
   await page.goto(workshop.address);
   await page.getByRole('link', { name: /Sill winch reducer/ }).click();
   await expect(page.getByText('thicker: more play')).toBeVisible();
-  await page.getByRole('button', { name: /Cover-side bearing/ }).click();
+  await page
+    .getByRole('button', { name: /Cover-side bearing/ })
+    .click({ position: { x: 20, y: 10 } });
   await expect(page.getByRole('heading', { name: 'Cover-side bearing' })).toBeVisible();
   await page.getByRole('button', { name: /Drum-side seal/ }).focus();
   await page.keyboard.press('Enter');
@@ -81,6 +84,7 @@ test('the axis is the map: stations are chosen by pointer and by key', async ({
 test('a whole job can be read in the logbook of the finished one', async ({ page, workshop }) => {
   await page.goto(workshop.address);
   await page.getByRole('link', { name: /Alder feed gearbox/ }).click();
+  await expect(page.getByRole('heading', { name: 'Finished' })).toBeVisible();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'Logbook' })).toBeVisible();
   await expect(page.getByRole('region', { name: 'Runs' })).toContainText('With the new pack');

@@ -106,9 +106,11 @@ test('the same path with typed readings, in both unit systems, by undo and redo'
   await expect(page.getByText('Out of band')).toBeVisible();
 
   await page.getByRole('button', { name: 'Accept the verdict' }).click();
+  await expect(page.getByRole('heading', { name: 'Choose the pack' })).toBeVisible();
   await page.keyboard.press('Enter');
   await page.getByRole('button', { name: 'Take this pack' }).click();
   await page.getByRole('button', { name: 'It is in' }).click();
+  await expect(page.getByRole('heading', { name: 'Measure the end play' })).toBeVisible();
   await page.keyboard.press('Enter');
   await startRun(page, /Shop dial/);
   await typeReadings(page, ['0', '0.14', '0', '0', '0.15', '0', '0', '0.14', '0']);

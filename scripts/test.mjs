@@ -36,6 +36,7 @@ try {
     'jest',
     [
       '--ci',
+      '--forceExit',
       '--json',
       '--coverage',
       '--coverageReporters=text-summary',

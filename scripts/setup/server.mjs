@@ -43,6 +43,7 @@ export function startServer(env) {
       printed += chunk;
       const address = /open at (\S+)/.exec(printed)?.[1];
       if (address) resolve({ address, stop, ended });
+      if (address && !/open at/.test(String(chunk))) process.stdout.write(chunk); // warnings of the server
     });
     child.once('exit', (code) => reject(new Error(`the server stopped with code ${code}`)));
   });

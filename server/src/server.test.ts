@@ -222,7 +222,12 @@ describe('what is folded on the server', () => {
 });
 
 /** Read a server-sent event stream until a number of events of a kind came in. */
-async function readStream(path: string, event: string, wanted: number): Promise<readonly string[]> {
+async function readStream(
+  path: string,
+  event: string,
+  wanted: number,
+  from: TestServer = server,
+): Promise<readonly string[]> {
   const stop = new AbortController();
   const response = await fetch(`${from.address}api${path}`, { signal: stop.signal });
   const found: string[] = [];

@@ -74,6 +74,7 @@ export function Shell() {
 
 function ReachSign() {
   const reach = useJobLogs((logs) => logs.reach);
+  const unsaved = useJobLogs((logs) => logs.unsaved);
   const waiting = useJobLogs(({ logs }) =>
     Object.values(logs).reduce((sum, log) => sum + log.waiting.length, 0),
   );
@@ -86,7 +87,7 @@ function ReachSign() {
         className={`inline-block size-3 border-2 border-current ${reach === 'online' ? 'rounded-full bg-current' : 'rotate-45'}`}
       />
       {words}
-      {waiting > 0 && ` (${waiting} kept here)`}
+      {waiting > 0 && (unsaved > 0 ? ' (keeping)' : ` (${waiting} kept here)`)}
     </span>
   );
 }

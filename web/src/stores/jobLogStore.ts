@@ -25,6 +25,8 @@ export interface RefusedEvent {
 interface JobLogs {
   readonly logs: Readonly<Record<string, JobLog>>;
   readonly reach: Reach;
+  /** Events on screen that are not yet in the browser's own store. */
+  readonly unsaved: number;
   readonly refused: readonly RefusedEvent[];
   readonly dismissRefused: () => void;
 }
@@ -34,6 +36,7 @@ const NO_LOG: JobLog = { confirmed: [], waiting: [], status: 'loading' };
 export const useJobLogs = create<JobLogs>()((set) => ({
   logs: {},
   reach: 'connecting',
+  unsaved: 0,
   refused: [],
   dismissRefused: () => set({ refused: [] }),
 }));
@@ -53,6 +56,11 @@ export function changeLog(jobId: string, change: (log: JobLog) => Partial<JobLog
 
 export function setReach(reach: Reach): void {
   if (useJobLogs.getState().reach !== reach) useJobLogs.setState({ reach });
+}
+
+/** Count events that go into the browser's own store (+1) or have arrived there (−1). */
+export function countUnsaved(change: 1 | -1): void {
+  useJobLogs.setState(({ unsaved }) => ({ unsaved: unsaved + change }));
 }
 
 /** Take confirmed events in: each once, in order; those that were waiting wait no longer. */

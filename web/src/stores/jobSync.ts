@@ -11,7 +11,15 @@ import {
 
 import { AnswerError, ask, OutOfReachError, send } from '../api/client.ts';
 import { openBenchStorage } from '../storage/benchStorage.ts';
-import { changeLog, confirm, heldLog, refuse, setReach, type DataOf } from './jobLogStore.ts';
+import {
+  changeLog,
+  confirm,
+  countUnsaved,
+  heldLog,
+  refuse,
+  setReach,
+  type DataOf,
+} from './jobLogStore.ts';
 import { useSettings } from './settingsStore.ts';
 
 const RETRY_AFTER = 2000; // ms
@@ -39,7 +47,11 @@ export function record<Type extends JobEventType>(
     data,
   } as unknown as JobEvent;
   changeLog(jobId, ({ waiting }) => ({ waiting: [...waiting, event] }));
-  void storage.then((store) => store.save(jobId, [event])).then(() => sync(jobId));
+  countUnsaved(1);
+  void storage
+    .then((store) => store.save(jobId, [event]))
+    .finally(() => countUnsaved(-1))
+    .then(() => sync(jobId));
 }
 
 /** Take back the last thing that stands. Returns what was taken back. */

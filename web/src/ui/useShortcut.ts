@@ -2,6 +2,9 @@ import { useEffect } from 'react';
 
 /** Whether keys now belong to a field that is being typed in, or to a dialog. */
 function typing(target: EventTarget | null): boolean {
+  // An empty field for a number waits for a digit: a letter or a blank can only be meant as a shortcut.
+  if (target instanceof HTMLInputElement && target.inputMode === 'decimal' && target.value === '')
+    return false;
   return (
     target instanceof HTMLElement &&
     target.closest('input, textarea, select, [contenteditable], [role=dialog]') !== null
@@ -12,7 +15,7 @@ function typing(target: EventTarget | null): boolean {
 function pressesControl(event: KeyboardEvent): boolean {
   return (
     (event.key === 'Enter' || event.key === ' ') &&
-    event.target instanceof HTMLElement &&
+    event.target instanceof Element &&
     event.target.closest('button, a, [role=button], [role=radio], [role=checkbox]') !== null
   );
 }

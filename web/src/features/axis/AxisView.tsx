@@ -56,6 +56,7 @@ export function AxisView({ axis, selected, onSelect }: Props) {
         stroke="var(--brass)"
         strokeWidth="0.7"
         strokeDasharray="11 2.4 2 2.4"
+        pointerEvents="none"
       />
       {drawing.loads.map(({ stationId, from, to }) => (
         <g key={stationId} stroke="var(--brass)" strokeWidth="1.1" pointerEvents="none">
