@@ -78,6 +78,12 @@ describe('the section drawing', () => {
     expect(stations.at(-1)!.station.kind).toBe('shimSite');
   });
 
+  test('should be a bare line while nothing stands on the axis', () => {
+    const { stations, extent } = drawAxis({ ...axis, stations: [] });
+    expect(stations).toEqual([]);
+    expect(extent.right).toBeGreaterThan(extent.left);
+  });
+
   test('should be computed for forty stations without touching them', () => {
     const many: Axis = {
       ...axis,

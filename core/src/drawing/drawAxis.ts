@@ -53,6 +53,7 @@ export function drawAxis(axis: Axis): AxisDrawing {
   const stations = axis.stations
     .toSorted((a, b) => DEPTH.indexOf(a.kind) - DEPTH.indexOf(b.kind))
     .map(drawStation);
+  if (axis.stations.length === 0) return emptyDrawing(axis);
   const left = Math.min(...axis.stations.map(({ at }) => at));
   const right = Math.max(...axis.stations.map(({ at, width }) => at + width));
   const radius = Math.max(...axis.stations.map(({ outside }) => outside)) / 2;
@@ -74,6 +75,12 @@ export function drawAxis(axis: Axis): AxisDrawing {
     loadPath: LOAD_PATH[axis.arrangement],
     extent: { left: left - margin, right: right + margin, radius },
   };
+}
+
+/** A bare centre line, for an axis on which nothing stands yet. */
+function emptyDrawing({ arrangement }: Axis): AxisDrawing {
+  const extent = { left: 0, right: 100, radius: 30 };
+  return { stations: [], loads: [], gains: [], loadPath: LOAD_PATH[arrangement], extent };
 }
 
 function drawStation(station: Station): DrawnStation {

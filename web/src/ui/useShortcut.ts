@@ -11,20 +11,30 @@ function typing(target: EventTarget | null): boolean {
   );
 }
 
-/** Whether the key would press the control that has the focus. */
+/** Whether the key would press the control that has the focus, or send the form of the field. */
 function pressesControl(event: KeyboardEvent): boolean {
   return (
     (event.key === 'Enter' || event.key === ' ') &&
     event.target instanceof Element &&
-    event.target.closest('button, a, [role=button], [role=radio], [role=checkbox]') !== null
+    event.target.closest(
+      event.key === 'Enter'
+        ? 'button, a, input, [role=button], [role=radio], [role=checkbox]'
+        : 'button, a, [role=button], [role=radio], [role=checkbox]',
+    ) !== null
   );
 }
 
 /**
  * Do something when one of the keys is pressed and nothing is being typed. A held key acts once.
+ * @param letThrough the key also reaches what has the focus after the action
  * @param keys as in `KeyboardEvent.key`; letters in lower case
  */
-export function useShortcut(keys: readonly string[], action: () => void, enabled = true): void {
+export function useShortcut(
+  keys: readonly string[],
+  action: () => void,
+  enabled = true,
+  { letThrough = false } = {},
+): void {
   const list = keys.join('\u0000');
   useEffect(() => {
     if (!enabled) return;
@@ -33,10 +43,10 @@ export function useShortcut(keys: readonly string[], action: () => void, enabled
       const name = event.key.length === 1 ? event.key.toLowerCase() : event.key;
       if (event.repeat || event.ctrlKey || event.metaKey || event.altKey) return;
       if (!names.includes(name) || typing(event.target) || pressesControl(event)) return;
-      event.preventDefault();
+      if (!letThrough) event.preventDefault();
       action();
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [list, action, enabled]);
+  }, [list, action, enabled, letThrough]);
 }

@@ -1,4 +1,4 @@
-import { useCallback, useState, type FormEvent } from 'react';
+import { useCallback, useRef, useState, type FormEvent } from 'react';
 
 import type { ReadingPhase, Run } from '@wendaxis/core/job';
 
@@ -8,6 +8,7 @@ import { useShortcut } from '../../ui/useShortcut.ts';
 import { useUnits } from '../../ui/useUnits.ts';
 
 const PAD = ['7', '8', '9', '4', '5', '6', '1', '2', '3', '0', '.', '−'] as const;
+const DIGITS = ['0', '1', '2', '3', '4', '5', '6', '7', '8', '9', '.', '-'] as const;
 const MARKS = [null, 0, 120, 240] as const;
 
 interface Props {
@@ -32,8 +33,16 @@ export function CaptureRow({ live, phase, run, mark, onMark, main, onTake }: Pro
   const capture = useCallback(() => {
     if (live !== null) onTake(live, null);
   }, [live, onTake]);
-  // PageDown is what foot switches commonly send.
-  useShortcut([' ', 'Enter', 'PageDown'], capture, live !== null);
+  // PageDown is what foot switches commonly send. With a verdict at hand, Enter accepts it instead.
+  useShortcut(main ? [' ', 'Enter', 'PageDown'] : [' ', 'PageDown'], capture, live !== null);
+  const field = useRef<HTMLDivElement>(null);
+  // A digit typed anywhere begins a reading; the field then takes the key itself.
+  useShortcut(
+    DIGITS,
+    useCallback(() => field.current?.querySelector('input')?.focus(), []),
+    true,
+    { letThrough: true },
+  );
 
   function submit(event: FormEvent): void {
     event.preventDefault();
@@ -55,7 +64,7 @@ export function CaptureRow({ live, phase, run, mark, onMark, main, onTake }: Pro
           Take {names[phase]}
         </Button>
         <form onSubmit={submit} className="flex items-start gap-2" aria-label="Typed reading">
-          <div className="w-40">
+          <div className="w-40" ref={field}>
             <QuantityField
               label={`Or type the ${names[phase]} reading`}
               text={text}

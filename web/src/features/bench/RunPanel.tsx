@@ -1,10 +1,11 @@
 import { useCallback, useEffect, useState } from 'react';
 
-import type { Run, Spec } from '@wendaxis/core/job';
+import type { Spec } from '@wendaxis/core/job';
 import type { NextAction } from '@wendaxis/core/plan';
 
 import { record } from '../../stores/jobSync.ts';
 import { speak } from '../../ui/speak.ts';
+import { useShortcut } from '../../ui/useShortcut.ts';
 import { useUnits } from '../../ui/useUnits.ts';
 import { DECISION_WORDS } from '../../wording/verdictWords.ts';
 import { CaptureRow } from './CaptureRow.tsx';
@@ -32,15 +33,20 @@ interface Props {
 /** A run on the bench: what to do, the reading, the cycles, and the verdict as soon as there is one. */
 export function RunPanel({ jobId, spec, action, deviceId, practice, onAccepted }: Props) {
   const { run, verdict } = action;
+  const agreed = action.kind === 'acceptRun';
   const units = useUnits();
   const live = useDevice(deviceId, jobId);
   const hands = useHands(practice ? deviceId : null, jobId);
   const [mark, setMark] = useState<number | null>(null);
   const phase = action.kind === 'takeReading' ? action.phase : 'zero';
-  const agreed = action.kind === 'acceptRun';
   const words = agreed ? AGREED_WORDS : PHASE_WORDS[phase];
   const partial = action.kind === 'takeReading' ? action.partial : [];
   useSpoken(action);
+  const acceptVerdict = useCallback(() => {
+    record(jobId, 'RunClosed', { runId: run.runId });
+    onAccepted();
+  }, [jobId, run.runId, onAccepted]);
+  useShortcut(['Enter'], acceptVerdict, agreed);
 
   const take = useCallback(
     (value: number, typed: string | null) => {
@@ -95,17 +101,12 @@ export function RunPanel({ jobId, spec, action, deviceId, practice, onAccepted }
         <RunVerdictPanel
           verdict={verdict}
           band={spec.band}
-          onAccept={agreed ? () => accept(jobId, run, onAccepted) : null}
+          onAccept={agreed ? acceptVerdict : null}
         />
         <CycleList verdict={verdict} partial={partial} />
       </section>
     </div>
   );
-}
-
-function accept(jobId: string, run: Run, onAccepted: () => void): void {
-  record(jobId, 'RunClosed', { runId: run.runId });
-  onAccepted();
 }
 
 function liveWords(status: ReturnType<typeof useDevice>['status']): string {

@@ -77,7 +77,7 @@ export function RunVerdictPanel({ verdict, band, onAccept }: Props) {
       )}
       <div className="flex flex-wrap gap-3">
         {onAccept !== null && (
-          <Button kind="main" className="min-h-14 text-xl" onClick={onAccept}>
+          <Button kind="main" className="min-h-14 text-xl" onClick={onAccept} shortcut="Enter">
             Accept the verdict
           </Button>
         )}

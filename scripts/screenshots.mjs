@@ -1,0 +1,76 @@
+import { chromium } from '@playwright/test';
+
+import { CHROMIUM, ensureChromium } from './setup/chromium.mjs';
+import { temporaryPostgres } from './setup/postgres.mjs';
+import { ROOT, say } from './setup/run.mjs';
+import { buildPages, startServer } from './setup/server.mjs';
+
+/** `npm run screenshots`: one picture of each main view, from the demo data, at 1280 × 800. */
+await ensureChromium();
+const database = await temporaryPostgres();
+const pages = await buildPages();
+const env = {
+  DATABASE_URL: database.url,
+  WENDAXIS_PAGES: pages.folder,
+  WENDAXIS_DEMO: '1',
+  PORT: '0',
+};
+const server = await startServer(env);
+const args = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+];
+const browser = await chromium.launch({ executablePath: CHROMIUM, args });
+const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+const shot = async (name) => {
+  await page.waitForTimeout(400);
+  await page.screenshot({ path: `${ROOT}docs/screenshots/${name}.png` });
+  say(`docs/screenshots/${name}.png`);
+};
+const press = async (...keys) => {
+  for (const key of keys) {
+    await page.keyboard.press(key);
+    await page.waitForTimeout(350);
+  }
+};
+try {
+  await page.goto(server.address);
+  await page.getByText('Sill winch reducer').waitFor();
+  await shot('jobs');
+  await page.getByText('Sill winch reducer').click();
+  await page.getByRole('heading', { name: 'Measure the end play' }).waitFor();
+  await shot('job');
+  await press('Enter');
+  await page.getByRole('radio', { name: /^Yes/ }).click();
+  await shot('setup');
+  await page.getByRole('button', { name: 'Start the run' }).click();
+  await page.getByText('Live from').waitFor();
+  for (let cycle = 0; cycle < 3; cycle += 1)
+    await press('t', 't', 't', 'o', ' ', 'l', ' ', 'k', ' ');
+  await shot('bench');
+  await page.getByRole('button', { name: 'Show the working' }).click();
+  await shot('working');
+  await press('Escape');
+  await page.getByRole('button', { name: 'Accept the verdict' }).click();
+  await page.getByRole('heading', { name: 'Choose the pack' }).waitFor();
+  await press('Enter');
+  await shot('pack');
+  await page.getByRole('button', { name: 'Take this pack' }).click();
+  await shot('fit');
+  await page.getByRole('link', { name: 'Logbook' }).click();
+  await shot('log');
+  await page.getByRole('link', { name: 'Workshop' }).click();
+  await shot('workshop');
+  await page.goto(server.address);
+  await page.getByText('Alder feed gearbox').click();
+  await page.getByRole('button', { name: /Switch to night/ }).click();
+  await shot('night');
+} finally {
+  await browser.close();
+  await server.stop();
+  pages.remove();
+  await database.stop();
+}
