@@ -58,7 +58,11 @@ function answerErrors(log: Logger): ErrorRequestHandler {
     if (response.headersSent) return next(thrown);
     const error = toServerError(thrown);
     const { status, body } = errorAnswer(error);
-    if (status >= 500) log.error(error, 'request failed');
+    if (status >= 500)
+      log.error(
+        { code: body.error.code, stack: error.stack, cause: String(error.cause) },
+        'request failed',
+      );
     response.status(status).json(body);
   };
 }

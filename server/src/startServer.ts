@@ -24,11 +24,13 @@ export interface RunningServer {
 export async function startServer(config: Config, log: Logger): Promise<RunningServer> {
   await migrateDatabase(config.databaseUrl);
   const { db, pool } = openDatabase(config.databaseUrl, (error) =>
-    log.warn(error, 'connection lost'),
+    log.warn({ reason: error.message }, 'connection lost'),
   );
   const jobs = new JobService(new EventRepository(db), new JobListRepository(db));
   if (config.demo) await loadDemo(jobs);
-  const live = new LiveUpdates(config.databaseUrl, (error) => log.warn(error, 'live updates lost'));
+  const live = new LiveUpdates(config.databaseUrl, (error) =>
+    log.warn({ reason: String(error) }, 'live updates lost'),
+  );
   await live.start();
   const wires = new Map(
     [...config.lineDevices].map(([id, { host, port }]) => [id, new TcpLineSource(host, port)]),
