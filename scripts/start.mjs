@@ -39,11 +39,20 @@ try {
   await stop(1);
 }
 
-/** The usual port where it is free, so that the address stays the same; else any other. */
+/**
+ * The usual port where it is free, so that the address stays the same; else any other. Another program may
+ * take a port between finding and using it: a few tries.
+ */
 async function startOnFreePort(env) {
-  const wanted =
-    process.env.PORT ?? ((await portIsFree(PREFERRED_PORT)) ? PREFERRED_PORT : await freePort());
-  return startServer({ ...env, PORT: String(wanted) });
+  if (process.env.PORT) return startServer({ ...env, PORT: process.env.PORT });
+  for (let tries = 1; ; tries += 1) {
+    const usual = tries === 1 && (await portIsFree(PREFERRED_PORT));
+    try {
+      return await startServer({ ...env, PORT: String(usual ? PREFERRED_PORT : await freePort()) });
+    } catch (error) {
+      if (tries === 3) throw error;
+    }
+  }
 }
 
 async function portIsFree(port) {

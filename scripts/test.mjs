@@ -20,7 +20,8 @@ const CHECKS = [
   ['format', ['npm', ['run', '-s', 'format:check']]],
 ];
 
-process.on('SIGINT', () => void leave().then(() => process.exit(130)));
+for (const signal of ['SIGINT', 'SIGTERM'])
+  process.on(signal, () => void leave().then(() => process.exit(130)));
 try {
   await ensurePackages();
   for (const [name, [command, args]] of CHECKS) await check(name, command, args);
