@@ -25,7 +25,7 @@ test('from a dial reading to a pack in band, with the stand-in indicator', async
   const found = await page.getByTestId('verdict-value').innerText();
   expect(found).toMatch(/^0\.2\d\d\s*± 0\.0\d\d mm$/);
 
-  await page.getByRole('button', { name: 'Show the working' }).click();
+  await page.getByRole('button', { name: 'Working' }).click();
   await expect(page.getByRole('dialog')).toContainText('Student factor');
   await expect(page.getByRole('dialog')).toContainText('ISO 14253-1');
   await page.keyboard.press('Escape');

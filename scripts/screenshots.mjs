@@ -51,7 +51,7 @@ try {
   for (let cycle = 0; cycle < 3; cycle += 1)
     await press('t', 't', 't', 'o', ' ', 'l', ' ', 'k', ' ');
   await shot('bench');
-  await page.getByRole('button', { name: 'Show the working' }).click();
+  await page.getByRole('button', { name: 'Working' }).click();
   await shot('working');
   await press('Escape');
   await page.getByRole('button', { name: 'Accept the verdict' }).click();

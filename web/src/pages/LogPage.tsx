@@ -2,6 +2,7 @@ import { useState } from 'react';
 
 import { standingEvents } from '@wendaxis/core/job';
 
+import { useWorkshop } from '../api/queries.ts';
 import { exportJob, exportReadings } from '../features/log/exportJob.ts';
 import { RunTable } from '../features/log/RunTable.tsx';
 import { record } from '../stores/jobSync.ts';
@@ -25,6 +26,8 @@ export function LogPage() {
   const standing = new Set(standingEvents(events).map(({ id }) => id));
   const text = note.trim();
   const clear = (): void => setNote('');
+  const people = useWorkshop().data?.people ?? [];
+  const nameOf = (id: string) => people.find(({ personId }) => personId === id)?.name ?? id;
   return (
     <main className="mx-auto grid w-full max-w-5xl gap-5 p-6">
       <div className="flex flex-wrap items-end justify-between gap-3">
@@ -95,7 +98,7 @@ export function LogPage() {
               className="border-edge grid grid-cols-[9.5rem_1fr] gap-4 border-t py-2"
             >
               <span className="text-soft text-base">
-                {TIME.format(new Date(event.at))} {event.by}
+                {TIME.format(new Date(event.at))} {nameOf(event.by)}
               </span>
               <span className={stands || event.type === 'Undone' ? '' : 'text-soft line-through'}>
                 {eventWords(event, units)}

@@ -59,7 +59,7 @@ export function WorkshopPage() {
             {instruments.map((instrument) => (
               <li key={instrument.id} className="border-edge border-t py-2 first:border-t-0">
                 <span className="text-lg font-semibold">{instrument.name}</span>
-                <span className="text-soft block">
+                <span className="text-soft block text-base">
                   One graduation{' '}
                   {units.show(instrument.graduation, 'length', units.system === 'metric' ? 3 : 5)},
                   travel {units.show(instrument.range)},{' '}

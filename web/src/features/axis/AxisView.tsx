@@ -11,16 +11,23 @@ interface Props {
   readonly onSelect: (stationId: string) => void;
 }
 
+const GAIN_WORDS = {
+  '-1': 'thicker: less play',
+  '0': 'thicker: play stays',
+  '1': 'thicker: more play',
+} as const;
+
 /** The section along the shaft, scribed on a dyed plate. Every station can be selected, by pointer or key. */
 export function AxisView({ axis, selected, onSelect }: Props) {
   const drawing = useMemo(() => drawAxis(axis), [axis]);
   const { left, right, radius } = drawing.extent;
   const label = 0.16 * radius;
-  const height = 2 * radius + 4.4 * label;
+  const above = (1.8 + 1.2 * drawing.gains.length) * label;
+  const height = 2 * radius + above + label;
   const width = right - left;
   return (
     <svg
-      viewBox={`${left} ${-radius - 3 * label} ${width} ${height}`}
+      viewBox={`${left} ${-radius - above} ${width} ${height}`}
       className="block max-h-[52vh] w-full"
       role="group"
       aria-label={`Section along ${axis.name}`}
@@ -113,31 +120,30 @@ function StationShape({
   );
 }
 
-/** At each shim site: which way a thicker shim moves the play. */
+/** Above the section, led to each shim site: which way a thicker shim moves the play. */
 function GainMarks({ drawing, size }: { readonly drawing: AxisDrawing; readonly size: number }) {
-  return drawing.gains.map(({ stationId, row, anchor }) => {
-    const top = -anchor.y - 0.5 * size;
-    const words =
-      row.gain === 0 ? 'play stays' : row.gain > 0 ? 'thicker: more play' : 'thicker: less play';
+  return drawing.gains.map(({ stationId, row, anchor }, index) => {
+    // Each label has a line of its own, so that neighbouring sites do not write over each other.
+    const baseline = -drawing.extent.radius - (0.7 + 1.2 * index) * size;
     return (
       <g key={stationId} pointerEvents="none">
         <line
           x1={anchor.x}
           x2={anchor.x}
           y1={-anchor.y}
-          y2={top - 0.6 * size}
+          y2={baseline + 0.25 * size}
           stroke="var(--brass)"
           strokeWidth="0.7"
         />
         <text
           x={anchor.x}
-          y={top - 0.9 * size}
+          y={baseline}
           textAnchor="middle"
           fontSize={size}
           fontWeight="650"
           fill="var(--brass)"
         >
-          {words}
+          {GAIN_WORDS[row.gain]}
         </text>
       </g>
     );

@@ -1,8 +1,8 @@
 import { useUnits } from '../../ui/useUnits.ts';
+import { dialDecimals } from './dialDecimals.ts';
 
 const WIDTH = 640;
 const STEP = 16; // px for one graduation
-const INCH = 25.4;
 
 /** The reading on a scribed tape that moves under a fixed line. One line is one graduation of the indicator. */
 export function ReadingTape({
@@ -12,17 +12,15 @@ export function ReadingTape({
   readonly value: number;
   readonly graduation: number;
 }) {
-  const { system } = useUnits();
+  const { system, digits } = useUnits();
   const centre = value / graduation;
   const half = Math.ceil(WIDTH / 2 / STEP) + 1;
   const lines = Array.from(
     { length: 2 * half + 1 },
     (_, index) => Math.round(centre) - half + index,
   );
-  const label = (line: number) => {
-    const mm = line * graduation;
-    return system === 'metric' ? mm.toFixed(graduation < 0.01 ? 3 : 2) : (mm / INCH).toFixed(4);
-  };
+  const label = (line: number) =>
+    digits(line * graduation, 'length', dialDecimals(graduation, system));
   return (
     <svg viewBox={`0 0 ${WIDTH} 72`} className="block w-full" aria-hidden="true">
       {lines.map((line) => {
@@ -38,7 +36,7 @@ export function ReadingTape({
               stroke="var(--scribe)"
               strokeWidth={tall ? 2.4 : 1.3}
             />
-            {line % 10 === 0 && (
+            {line % 10 === 0 && Math.abs(x - WIDTH / 2) < WIDTH / 2 - 30 && (
               <text
                 x={x}
                 y="64"
@@ -47,7 +45,7 @@ export function ReadingTape({
                 fontWeight="600"
                 fill="var(--scribe)"
               >
-                {label(line).replace('-', '−')}
+                {label(line)}
               </text>
             )}
           </g>

@@ -10,6 +10,7 @@ import { useUnits } from '../../ui/useUnits.ts';
 import { DECISION_WORDS } from '../../wording/verdictWords.ts';
 import { CaptureRow } from './CaptureRow.tsx';
 import { CycleList } from './CycleList.tsx';
+import { dialDecimals } from './dialDecimals.ts';
 import { AGREED_WORDS, PHASE_WORDS } from './phaseWords.ts';
 import { PracticeHands } from './PracticeHands.tsx';
 import { ReadingTape } from './ReadingTape.tsx';
@@ -75,7 +76,13 @@ export function RunPanel({ jobId, spec, action, deviceId, practice, onAccepted }
           <div className="flex items-end justify-between gap-4">
             <span className="text-lg">{liveWords(live.status)}</span>
             <span className="figure text-[4.6rem] leading-none" data-testid="live-reading">
-              {live.value === null ? '–' : units.digits(live.value)}
+              {live.value === null
+                ? '–'
+                : units.digits(
+                    live.value,
+                    'length',
+                    dialDecimals(run.instrument.graduation, units.system),
+                  )}
               <span className="text-2xl"> {units.unit()}</span>
             </span>
           </div>

@@ -81,7 +81,9 @@ export function RunVerdictPanel({ verdict, band, onAccept }: Props) {
             Accept the verdict
           </Button>
         )}
-        <Working title="End play: the working" lines={working} />
+        <Working title="End play: the working" lines={working}>
+          Working
+        </Working>
       </div>
     </div>
   );

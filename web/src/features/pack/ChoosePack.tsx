@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 
 import { withUncertainty, type JobState } from '@wendaxis/core/job';
 import { packQuestion, type NextAction } from '@wendaxis/core/plan';
@@ -7,6 +7,7 @@ import { proposePack, type NothingFits, type ShimSize } from '@wendaxis/core/shi
 import { record } from '../../stores/jobSync.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
+import { useShortcut } from '../../ui/useShortcut.ts';
 import { useUnits } from '../../ui/useUnits.ts';
 import { Working } from '../../ui/Working.tsx';
 import { PackOptions } from './PackOptions.tsx';
@@ -29,21 +30,19 @@ export function ChoosePack({ jobId, state, action, stock }: Props) {
     [state, verdict, site, stock],
   );
   const answer = useMemo(() => (question === null ? null : proposePack(question)), [question]);
+  const pack = answer?.packs[Math.min(chosen, answer.packs.length - 1)];
+  const choose = useCallback(() => {
+    if (pack === undefined) return;
+    const pieces = withUncertainty(pack.pieces, stock);
+    record(jobId, 'PackChosen', { siteId: site.id, runId: run.runId, pieces });
+  }, [jobId, site.id, run.runId, pack, stock]);
+  useShortcut(['Enter'], choose, pack !== undefined);
   if (question === null || answer === null)
     return (
       <Notice tone="warn" title="The pack in place is not known">
         Enter it first: the new pack is worked out from it.
       </Notice>
     );
-  const pack = answer.packs[Math.min(chosen, answer.packs.length - 1)];
-  const choose = (): void => {
-    if (pack === undefined) return;
-    record(jobId, 'PackChosen', {
-      siteId: site.id,
-      runId: run.runId,
-      pieces: withUncertainty(pack.pieces, stock),
-    });
-  };
   return (
     <div className="grid gap-5 lg:grid-cols-[1.7fr_1fr]">
       <section className="grid content-start gap-3" aria-label="Choice">
@@ -57,7 +56,12 @@ export function ChoosePack({ jobId, state, action, stock }: Props) {
             </p>
           </div>
           {pack !== undefined && (
-            <Button kind="main" className="min-h-16 shrink-0 px-8 text-2xl" onClick={choose}>
+            <Button
+              kind="main"
+              className="min-h-16 shrink-0 px-8 text-2xl"
+              onClick={choose}
+              shortcut="Enter"
+            >
               Take this pack
             </Button>
           )}

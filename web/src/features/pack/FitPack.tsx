@@ -1,10 +1,13 @@
-import type { JobState } from '@wendaxis/core/job';
+import { useCallback } from 'react';
+
+import { shimGain } from '@wendaxis/core/arrangement';
+import { verdictOf, type JobState } from '@wendaxis/core/job';
 import { packThickness } from '@wendaxis/core/shims';
 import { findStation, type Station } from '@wendaxis/core/unit';
-import { shimGain } from '@wendaxis/core/arrangement';
 
 import { record } from '../../stores/jobSync.ts';
 import { Button } from '../../ui/Button.tsx';
+import { useShortcut } from '../../ui/useShortcut.ts';
 import { useUnits } from '../../ui/useUnits.ts';
 import { packWords, pieceOrder } from './packWords.ts';
 
@@ -15,18 +18,17 @@ interface Props {
   readonly onFitted: () => void;
 }
 
-/** Put the chosen pack in: its pieces, their order, and what to look at. */
+/** Put the chosen pack in: its pieces, their order, what it should do to the play, and what to look at. */
 export function FitPack({ jobId, state, site, onFitted }: Props) {
   const units = useUnits();
-  const { pieces } = state.chosen[site.id]!;
-  const axis = findStation(state.unit!, site.id)!.axis;
+  const { pieces, runId } = state.chosen[site.id]!;
   const before = packThickness(state.packs[site.id]?.pieces ?? []);
   const after = packThickness(pieces);
-  const change = after - before;
-  const fitted = (): void => {
+  const fitted = useCallback(() => {
     record(jobId, 'PackFitted', { siteId: site.id, pieces });
     onFitted();
-  };
+  }, [jobId, site.id, pieces, onFitted]);
+  useShortcut(['Enter'], fitted);
   const steps = [
     `Take the ${units.show(before)} pack out. Keep its pieces: they go back into the box.`,
     'Wipe both faces and every piece. No burrs, no folds, no oil that holds them apart.',
@@ -39,18 +41,27 @@ export function FitPack({ jobId, state, site, onFitted }: Props) {
     'Torque as the maker’s manual says. Then measure again.',
   ];
   return (
-    <section className="grid max-w-4xl gap-4" aria-label="Fit">
-      <div>
-        <h1 className="m-0 text-[2.3rem] leading-tight">
-          Fit {packWords(pieces, (mm) => units.digits(mm))}
-        </h1>
-        <p className="m-0 text-xl">
-          {units.show(after)} in all, {units.show(Math.abs(change))}{' '}
-          {change < 0 ? 'thinner' : 'thicker'} than before.{' '}
-          {shimGain(axis.arrangement, site.place!).effect}
-        </p>
+    <section className="grid max-w-6xl gap-4" aria-label="Fit">
+      <div className="flex items-start justify-between gap-4">
+        <div>
+          <h1 className="m-0 text-[2.3rem] leading-tight">
+            Fit {packWords(pieces, (mm) => units.digits(mm))}
+          </h1>
+          <p className="m-0 text-xl">
+            {units.show(after)} in all, {units.show(Math.abs(after - before))}{' '}
+            {after < before ? 'thinner' : 'thicker'} than before. {playWords()}
+          </p>
+        </div>
+        <Button
+          kind="main"
+          className="min-h-16 shrink-0 px-8 text-2xl"
+          onClick={fitted}
+          shortcut="Enter"
+        >
+          It is in
+        </Button>
       </div>
-      <ol className="bg-panel border-edge m-0 grid gap-2 rounded-[3px] border-2 p-5 pl-11 text-xl">
+      <ol className="bg-panel border-edge m-0 grid list-decimal gap-2 rounded-[3px] border-2 p-5 pl-11 text-xl">
         {steps.map((step) => (
           <li key={step}>{step}</li>
         ))}
@@ -59,9 +70,17 @@ export function FitPack({ jobId, state, site, onFitted }: Props) {
         The unit maker’s manual and local rules come first. Hold the cover: it is heavy, and fingers
         do not fit a shim gap.
       </p>
-      <Button kind="main" className="min-h-16 justify-self-start px-8 text-2xl" onClick={fitted}>
-        It is in
-      </Button>
     </section>
   );
+
+  /** What the change should do to the play it was chosen from. */
+  function playWords(): string {
+    const run = state.runs.find((candidate) => candidate.runId === runId);
+    const verdict = run === undefined ? null : verdictOf(state, run);
+    const found = findStation(state.unit!, site.id);
+    if (verdict?.status !== 'judged' || !found || site.place === null) return '';
+    const { gain } = shimGain(found.axis.arrangement, site.place);
+    const play = verdict.value.mean + gain * (after - before);
+    return `The play should go from ${units.digits(verdict.value.mean)} to ${units.show(play)}.`;
+  }
 }

@@ -35,9 +35,9 @@ export function PackOptions({ answer, band, chosen, onChoose }: Props) {
             <span className="figure text-2xl">
               {packWords(pack.pieces, (mm) => units.digits(mm))}
             </span>
-            <span>
+            <span className="text-[0.92rem]">
               = {units.show(pack.thickness)}, {pack.pieceCount}{' '}
-              {pack.pieceCount === 1 ? 'piece' : 'pieces'}; leaves {pack.fewestLeft} of the scarcest
+              {pack.pieceCount === 1 ? 'piece' : 'pieces'}, scarcest left: {pack.fewestLeft}
             </span>
           </span>
           <span className="grid gap-0">
