@@ -12,6 +12,8 @@ const SOUND: Readonly<Record<string, readonly [input: object, expected: object]>
   'bevel-backlash': [{ pressureAngle: 20, spiralAngle: 35, ringPitchAngle: 75, heelRatio: 1 }, {}],
   'cosine-correction': [{ contact: 'lever', angle: 0 }, { factor: 1 }],
   'student-factor': [{ degreesOfFreedom: 4 }, {}],
+  'decode-bearing': [{ designation: '6204 C3' }, { status: 'known', clearanceClass: 'C3' }],
+  'internal-clearance': [{ type: 'deepGrooveBall', bore: 40, clearanceClass: 'CN' }, { clearance: { least: 0.006, most: 0.02 } }],
   'judge-run': [
     {
       instrument: { id: 'd', name: 'd', graduation: 0.01, calibrationUncertainty: 0, range: 10 },

@@ -9,6 +9,14 @@ import {
   type BevelPair,
   type ShimPlace,
 } from '../arrangement/index.ts';
+import {
+  CLEARANCE_CLASSES,
+  CLEARANCE_TYPES,
+  decodeDesignation,
+  internalClearance,
+  type ClearanceClass,
+  type ClearanceType,
+} from '../bearings/index.ts';
 import { refuse } from '../faults/index.ts';
 import {
   cosineCorrection,
@@ -168,6 +176,24 @@ export const CATALOGUE: readonly Calculation[] = [
       field('cycles[].position', 'number', '°', '', 'mark on the shaft', 'nullable'),
     ],
     run: (input: RunInput) => judgeRun(input),
+  },
+  {
+    name: 'decode-bearing',
+    summary: 'What a bearing designation says: family, dimensions, suffixes, clearance class',
+    fields: [field('designation', 'text', '', 'at most 40 characters', 'as printed on the ring')],
+    run: ({ designation }: { designation: string }) => decodeDesignation(designation),
+  },
+  {
+    name: 'internal-clearance',
+    summary: 'Radial internal clearance before fitting, by ISO 5753-1; null where there is no row',
+    fields: [
+      field('type', [...CLEARANCE_TYPES], '', '', 'type of bearing'),
+      field('bore', 'number', 'mm', 'more than 0, at most 2000', 'bore'),
+      field('clearanceClass', [...CLEARANCE_CLASSES], '', '', 'clearance class'),
+    ],
+    run: (input: { type: ClearanceType; bore: number; clearanceClass: ClearanceClass }) => ({
+      clearance: internalClearance(input.type, input.bore, input.clearanceClass),
+    }),
   },
   {
     name: 'propose-pack',

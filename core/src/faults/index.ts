@@ -1,2 +1,9 @@
 export { describeFault, InputError, type FaultCode, type InputFault } from './fault.ts';
-export { refuse, requireInteger, requireNumber, requireOneOf, type Bounds } from './require.ts';
+export {
+  refuse,
+  requireInteger,
+  requireNumber,
+  requireOneOf,
+  requireText,
+  type Bounds,
+} from './require.ts';

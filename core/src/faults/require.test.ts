@@ -1,6 +1,6 @@
 import type { InputError } from './fault.ts';
 import { describeFault } from './fault.ts';
-import { requireInteger, requireNumber, requireOneOf } from './require.ts';
+import { requireInteger, requireNumber, requireOneOf, requireText } from './require.ts';
 
 const faultsOf = (check: () => unknown) => {
   try {
@@ -51,6 +51,15 @@ describe('checking names', () => {
       code: 'unknownName',
       expected: 'one of right, left',
     });
+  });
+});
+
+describe('checking text', () => {
+  test('should want some, and not too much', () => {
+    expect(requireText('name', 'ab', 2)).toBe('ab');
+    expect(faultsOf(() => requireText('name', '  ', 2))[0]).toMatchObject({ code: 'missing' });
+    expect(faultsOf(() => requireText('name', 7, 2))[0]).toMatchObject({ code: 'missing' });
+    expect(faultsOf(() => requireText('name', 'abc', 2))[0]).toMatchObject({ code: 'outOfRange' });
   });
 });
 

@@ -39,6 +39,18 @@ export function requireInteger(field: string, value: unknown, bounds: Bounds = {
 }
 
 /**
+ * Check that `value` is text with something in it, at most `longest` characters, and return it.
+ * @throws InputError `missing` or `outOfRange`, naming `field`
+ */
+export function requireText(field: string, value: unknown, longest: number): string {
+  if (typeof value !== 'string' || value.trim() === '')
+    return refuse('missing', field, value, 'some text');
+  return value.length <= longest
+    ? value
+    : refuse('outOfRange', field, value, `at most ${longest} characters`);
+}
+
+/**
  * Check that `value` is one of `names` and return it.
  * @throws InputError `unknownName`, listing the names that are known.
  */

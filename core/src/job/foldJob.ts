@@ -150,14 +150,13 @@ export function packUncertainty(pieces: readonly MeasuredPiece[]): number {
   );
 }
 
+/** Change a run that is open. It is looked for from the end, where the open one stands. */
 function withOpenRun(state: JobState, runId: string, change: (run: Run) => Run): JobState | string {
-  const run = state.runs.find((candidate) => candidate.runId === runId);
+  const index = state.runs.findLastIndex((candidate) => candidate.runId === runId);
+  const run = state.runs[index];
   if (run === undefined) return `no run ${runId}`;
   if (run.status !== 'open') return `run ${runId} is ${run.status}`;
-  return {
-    ...state,
-    runs: state.runs.map((candidate) => (candidate === run ? change(run) : candidate)),
-  };
+  return { ...state, runs: state.runs.with(index, change(run)) };
 }
 
 function withPack(

@@ -74,7 +74,7 @@ export class SimulatedIndicator implements LineSource {
       graduation,
       seed,
       unseated: 0.06,
-      tilt: 0,
+      tilt: 0.002,
       driftPerMinute: 0.0015,
       scatter: 0.0012,
     });

@@ -1,0 +1,183 @@
+import { requireText } from '../faults/index.ts';
+import {
+  DRAWN_CUP_OUTSIDE,
+  RADIAL_SERIES,
+  TAPERED_SERIES,
+  type RadialRow,
+  type TaperedRow,
+} from './boundaryDimensions.ts';
+import type { ClearanceClass } from './internalClearance.ts';
+import { readSuffixes, type BearingSuffix } from './suffix.ts';
+
+/** Families of bearings the decoder knows. */
+export type BearingFamily =
+  | 'deepGrooveBall'
+  | 'angularContactBall'
+  | 'cylindricalRoller'
+  | 'taperedRoller'
+  | 'drawnCupNeedle';
+
+/** Boundary dimensions, mm. */
+export interface BearingDimensions {
+  /** Bore; for a drawn cup the diameter under the needles. */
+  readonly bore: number;
+  readonly outside: number;
+  /** Width; for a tapered roller bearing the total width T. */
+  readonly width: number;
+  /** Tapered roller bearings: width of the cone B and of the cup C. */
+  readonly coneWidth?: number;
+  readonly cupWidth?: number;
+}
+
+/** What a designation says, or that it is not known. */
+export type DecodedBearing =
+  | {
+      readonly status: 'known';
+      readonly designation: string;
+      readonly family: BearingFamily;
+      readonly series: string;
+      readonly dimensions: BearingDimensions;
+      readonly suffixes: readonly BearingSuffix[];
+      readonly clearanceClass: ClearanceClass;
+      /** Parts of the designation after the size that are not known to us. */
+      readonly unknownSuffixes: readonly string[];
+    }
+  | { readonly status: 'unknown'; readonly designation: string; readonly reason: string };
+
+type RadialSeriesName = keyof typeof RADIAL_SERIES;
+
+/** Series by their printed name: family and dimension series. Longer names are tried first. */
+const PRINTED_SERIES: readonly (readonly [
+  name: string,
+  family: BearingFamily,
+  series: RadialSeriesName,
+])[] = [
+  ['160', 'deepGrooveBall', '00'],
+  ['60', 'deepGrooveBall', '10'],
+  ['62', 'deepGrooveBall', '02'],
+  ['63', 'deepGrooveBall', '03'],
+  ['64', 'deepGrooveBall', '04'],
+  ['68', 'deepGrooveBall', '18'],
+  ['69', 'deepGrooveBall', '19'],
+  ['618', 'deepGrooveBall', '18'],
+  ['619', 'deepGrooveBall', '19'],
+  ['70', 'angularContactBall', '10'],
+  ['72', 'angularContactBall', '02'],
+  ['73', 'angularContactBall', '03'],
+  ...(['NU', 'NJ', 'NUP', 'N'] as const).flatMap((type) => [
+    [`${type}10`, 'cylindricalRoller', '10'] as const,
+    [`${type}22`, 'cylindricalRoller', '22'] as const,
+    [`${type}2`, 'cylindricalRoller', '02'] as const,
+    [`${type}3`, 'cylindricalRoller', '03'] as const,
+    [`${type}4`, 'cylindricalRoller', '04'] as const,
+  ]),
+];
+
+/**
+ * Decode a designation as it is printed on a ring: `6208-2RS C3`, `30208`, `NU 206`, `HK 1612`.
+ *
+ * Dimensions by ISO 15, ISO 355 and ISO 3245; generic suffixes only. What is not in the tables is said to be
+ * unknown, never guessed: enter the three dimensions instead.
+ *
+ * @param text at most 40 characters
+ * @throws InputError when the text is empty or too long
+ */
+export function decodeDesignation(text: string): DecodedBearing {
+  const designation = requireText('designation', text, 40).trim();
+  const plain = designation
+    .toUpperCase()
+    .replace(/[\s./_-]+/gu, ' ')
+    .trim();
+  return (
+    decodeTapered(designation, plain) ??
+    decodeDrawnCup(designation, plain) ??
+    decodeRadial(designation, plain) ?? {
+      status: 'unknown',
+      designation,
+      reason: 'No series of the tables begins like this. Enter bore, outside and width.',
+    }
+  );
+}
+
+function decodeTapered(designation: string, plain: string): DecodedBearing | null {
+  const match = /^(302|303|320|322|323) ?(\d\d)(.*)$/u.exec(plain);
+  if (match === null) return null;
+  const [, series, code, rest] = match as unknown as [
+    string,
+    keyof typeof TAPERED_SERIES,
+    string,
+    string,
+  ];
+  const row = (TAPERED_SERIES[series] as readonly TaperedRow[]).find(
+    ([rowCode]) => rowCode === code,
+  );
+  if (row === undefined) return noSuchSize(designation, series, code);
+  const [, bore, outside, width, coneWidth, cupWidth] = row;
+  // X says that the dimensions follow the present ISO 355, which the table does.
+  const suffixes = rest.replace(/^X/u, '');
+  return known(
+    designation,
+    'taperedRoller',
+    series,
+    { bore, outside, width, coneWidth, cupWidth },
+    suffixes,
+  );
+}
+
+function decodeDrawnCup(designation: string, plain: string): DecodedBearing | null {
+  const match = /^(HK|BK) ?(\d\d)(\d\d)(.*)$/u.exec(plain);
+  if (match === null) return null;
+  const [, series, bore, width, rest] = match as unknown as [
+    string,
+    string,
+    string,
+    string,
+    string,
+  ];
+  const outside = DRAWN_CUP_OUTSIDE[Number(bore)];
+  if (outside === undefined) return noSuchSize(designation, series, bore);
+  return known(
+    designation,
+    'drawnCupNeedle',
+    series,
+    { bore: Number(bore), outside, width: Number(width) },
+    rest,
+  );
+}
+
+function decodeRadial(designation: string, plain: string): DecodedBearing | null {
+  const byLength = PRINTED_SERIES.toSorted(([a], [b]) => b.length - a.length);
+  for (const [name, family, series] of byLength) {
+    const spaced = name.replace(/^([A-Z]+)/u, '$1 ?');
+    const match = new RegExp(`^${spaced} ?(\\d\\d)(?!\\d)(.*)$`, 'u').exec(plain);
+    if (match === null) continue;
+    const [, code, rest] = match as unknown as [string, string, string];
+    const row = (RADIAL_SERIES[series] as readonly RadialRow[]).find(
+      ([rowCode]) => rowCode === code,
+    );
+    if (row === undefined) return noSuchSize(designation, name, code);
+    const [, bore, outside, width] = row;
+    return known(designation, family, name, { bore, outside, width }, rest);
+  }
+  return null;
+}
+
+function known(
+  designation: string,
+  family: BearingFamily,
+  series: string,
+  ...[dimensions, rest]: readonly [BearingDimensions, string]
+): DecodedBearing {
+  const { suffixes, unknown, clearanceClass } = readSuffixes(rest);
+  return {
+    status: 'known', designation, family, series, dimensions, suffixes, clearanceClass, unknownSuffixes: unknown,
+  }; // prettier-ignore
+}
+
+function noSuchSize(designation: string, series: string, code: string): DecodedBearing {
+  return {
+    status: 'unknown',
+    designation,
+    reason: `Series ${series} has no size ${code} in the tables. Enter bore, outside and width.`,
+  };
+}

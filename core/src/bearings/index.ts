@@ -1,0 +1,14 @@
+export {
+  decodeDesignation,
+  type BearingDimensions,
+  type BearingFamily,
+  type DecodedBearing,
+} from './designation.ts';
+export {
+  CLEARANCE_CLASSES,
+  CLEARANCE_TYPES,
+  internalClearance,
+  type ClearanceClass,
+  type ClearanceType,
+} from './internalClearance.ts';
+export type { BearingSuffix } from './suffix.ts';

@@ -1,0 +1,71 @@
+import { CLEARANCE_CLASSES, type ClearanceClass } from './internalClearance.ts';
+
+/** A generic suffix and what it means at the bench. */
+export interface BearingSuffix {
+  readonly suffix: string;
+  readonly meaning: string;
+  /** Shielded or sealed sides. A seal limits the temperature the bearing stands. */
+  readonly closedSides: 0 | 1 | 2;
+  readonly sealed: boolean;
+}
+
+function suffix(
+  name: string,
+  meaning: string,
+  closedSides: 0 | 1 | 2 = 0,
+  sealed = false,
+): BearingSuffix {
+  return { suffix: name, meaning, closedSides, sealed };
+}
+
+/** Generic suffixes; longer ones are tried first. */
+const SUFFIXES: readonly BearingSuffix[] = [
+  suffix('2RS', 'contact seal on both sides', 2, true),
+  suffix('DDU', 'contact seal on both sides', 2, true),
+  suffix('RS', 'contact seal on one side', 1, true),
+  suffix('2Z', 'metal shield on both sides', 2),
+  suffix('ZZ', 'metal shield on both sides', 2),
+  suffix('Z', 'metal shield on one side', 1),
+  suffix('NR', 'groove in the outer ring, with snap ring'),
+  suffix('N', 'groove for a snap ring in the outer ring'),
+  suffix('C2', 'internal clearance less than normal'),
+  suffix('CN', 'normal internal clearance'),
+  suffix('C3', 'internal clearance more than normal'),
+  suffix('C4', 'internal clearance more than C3'),
+  suffix('C5', 'internal clearance more than C4'),
+];
+
+/**
+ * Read what follows the size. Known suffixes may be written together (`2RSC3`) or apart (`2RS C3`); a piece
+ * that does not begin with a known one is returned as unknown, whole.
+ */
+export function readSuffixes(rest: string): {
+  readonly suffixes: readonly BearingSuffix[];
+  readonly unknown: readonly string[];
+  readonly clearanceClass: ClearanceClass;
+} {
+  const suffixes: BearingSuffix[] = [];
+  const unknown: string[] = [];
+  for (const piece of rest.split(' ').filter((text) => text !== '')) {
+    const found = splitPiece(piece);
+    if (found === null) unknown.push(piece);
+    else suffixes.push(...found);
+  }
+  const clearanceClass =
+    CLEARANCE_CLASSES.find((name) => suffixes.some((found) => found.suffix === name)) ?? 'CN';
+  return { suffixes, unknown, clearanceClass };
+}
+
+/** A piece as known suffixes in a row, or null when any part of it is not known. */
+function splitPiece(piece: string): readonly BearingSuffix[] | null {
+  if (piece === '') return [];
+  for (const candidate of SUFFIXES) {
+    // 2RS is often printed with a figure for the kind of seal behind it: 2RS1, 2RSH.
+    const head = new RegExp(`^${candidate.suffix}${candidate.sealed ? '[1-9H]?' : ''}`, 'u').exec(
+      piece,
+    );
+    const tail = head === null ? null : splitPiece(piece.slice(head[0].length));
+    if (tail !== null) return [candidate, ...tail];
+  }
+  return null;
+}
