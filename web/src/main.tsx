@@ -6,6 +6,7 @@ import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 
 import { BenchPage } from './pages/BenchPage.tsx';
+import { BookInPage } from './pages/BookInPage.tsx';
 import { JobLayout } from './pages/JobLayout.tsx';
 import { JobPage } from './pages/JobPage.tsx';
 import { JobsPage } from './pages/JobsPage.tsx';
@@ -23,6 +24,7 @@ const router = createBrowserRouter([
     children: [
       { path: '/', element: <JobsPage /> },
       { path: '/workshop', element: <WorkshopPage /> },
+      { path: '/book-in', element: <BookInPage /> },
       {
         path: '/jobs/:jobId',
         element: <JobLayout />,

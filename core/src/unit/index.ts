@@ -1,5 +1,12 @@
 export { findStation, requireUnit } from './requireUnit.ts';
 export {
+  UNIT_TEMPLATES,
+  unitFromTemplate,
+  type TemplateBearing,
+  type TemplateInput,
+  type UnitTemplate,
+} from './templates.ts';
+export {
   STATION_KINDS,
   type Axis,
   type Part,

@@ -1,11 +1,13 @@
-import { useState } from 'react';
-import { Link } from 'react-router';
+import { useCallback, useState } from 'react';
+import { Link, useNavigate } from 'react-router';
 
 import type { JobRow } from '@wendaxis/contract';
 
 import { useJobs, useWorkshop } from '../api/queries.ts';
+import { Button } from '../ui/Button.tsx';
 import { JobLine } from '../ui/JobLine.tsx';
 import { Notice } from '../ui/Notice.tsx';
+import { useShortcut } from '../ui/useShortcut.ts';
 import { ACTION_WORDS } from '../wording/actionWords.ts';
 
 /** What is on the bench, and what each job waits for. */
@@ -13,6 +15,9 @@ export function JobsPage() {
   const jobs = useJobs();
   const workshop = useWorkshop();
   const [search, setSearch] = useState('');
+  const navigate = useNavigate();
+  const bookIn = useCallback(() => void navigate('/book-in'), [navigate]);
+  useShortcut(['b'], bookIn);
   const found = (jobs.data ?? []).filter(({ name, reason }) =>
     `${name} ${reason}`.toLowerCase().includes(search.trim().toLowerCase()),
   );
@@ -23,14 +28,19 @@ export function JobsPage() {
           <p className="small-label m-0">{workshop.data?.name || 'Workshop'}</p>
           <h1 className="m-0 text-4xl">On the bench</h1>
         </div>
-        <label className="flex flex-col gap-1">
-          <span className="small-label">Find a job</span>
-          <input
-            className="bg-panel border-edge min-h-12 w-72 border-2 px-3"
-            value={search}
-            onChange={(event) => setSearch(event.target.value)}
-          />
-        </label>
+        <div className="flex flex-wrap items-end gap-4">
+          <label className="flex flex-col gap-1">
+            <span className="small-label">Find a job</span>
+            <input
+              className="bg-panel border-edge min-h-12 w-72 border-2 px-3"
+              value={search}
+              onChange={(event) => setSearch(event.target.value)}
+            />
+          </label>
+          <Button kind="main" className="text-xl" onClick={bookIn} shortcut="B">
+            Book a job in
+          </Button>
+        </div>
       </div>
       {jobs.isPending && <Notice title="Fetching the jobs…" />}
       {jobs.isError && (
@@ -41,7 +51,7 @@ export function JobsPage() {
       {jobs.isSuccess && found.length === 0 && (
         <Notice title={search === '' ? 'The bench is clear' : 'No job by that word'}>
           {search === ''
-            ? 'A job that is booked in appears here.'
+            ? 'A job that is booked in appears here. Press B to book one in.'
             : 'Try another word, or empty the field.'}
         </Notice>
       )}

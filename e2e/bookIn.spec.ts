@@ -1,0 +1,53 @@
+import { expect, startRun, test, typeReadings } from './workshopTest.ts';
+
+test('a unit of one’s own, from book-in to a pack, by keyboard', async ({ page, workshop }) => {
+  await page.goto(workshop.address);
+  await expect(page.getByRole('heading', { name: 'On the bench' })).toBeVisible();
+  await page.keyboard.press('b');
+  await page.getByLabel('What is it').fill('Net hauler');
+  await page.getByLabel('Why is it open').fill('Growls under load');
+  await page.getByRole('radio', { name: /Cone spacer/ }).click();
+  const [left, right] = [
+    page.getByRole('group', { name: 'Left bearing' }),
+    page.getByRole('group', { name: 'Right bearing' }),
+  ];
+  await left.getByLabel('Printed on the ring').fill('30206');
+  await expect(left.getByText('Tapered roller bearing')).toBeVisible();
+  await right.getByLabel('Printed on the ring').fill('XQ 12');
+  await expect(right.getByText(/Enter bore, outside and width/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Book it in' })).toBeDisabled();
+  await right.getByLabel('Bore').fill('30');
+  await right.getByLabel('Outside').fill('25');
+  await right.getByLabel('Width').fill('15');
+  await page.getByLabel(/Distance between/).fill('60');
+  await expect(page.getByRole('alert')).toContainText('right.outside is 25');
+  await right.getByLabel('Outside').fill('2.0472 in');
+  await expect(page.getByText('thicker: more play')).toBeVisible();
+  await page.keyboard.press('Enter');
+
+  await expect(page.getByRole('heading', { name: 'Enter the end play band' })).toBeVisible();
+  await page.getByLabel('Least end play').fill('2 thou');
+  await page.getByLabel('Most end play').fill('.004"');
+  await page.getByRole('button', { name: 'Set band' }).click();
+  await expect(page.getByRole('alert')).toContainText('Say where the figure comes from');
+  await page.getByLabel('Where the figure comes from').fill('Hauler card, line 3');
+  await page.getByRole('button', { name: 'Set band' }).click();
+
+  await expect(page.getByRole('heading', { name: 'Measure the pack in place' })).toBeVisible();
+  await page.getByRole('button', { name: 'Enter the pack' }).click();
+  await page.getByLabel('Piece 1').fill('0.5');
+  await page.getByLabel('Piece 2').fill('0.15');
+  await expect(page.getByText('0.650 mm')).toBeVisible();
+  await page.getByRole('button', { name: 'Record the pack' }).click();
+
+  await expect(page.getByRole('heading', { name: 'Measure the end play' })).toBeVisible();
+  await page.getByRole('button', { name: 'To the bench' }).click();
+  await startRun(page, /Fine dial/);
+  await typeReadings(page, ['0', '0.175', '0', '0', '0.176', '0', '0', '0.175', '0']);
+  await expect(page.getByText('Out of band')).toBeVisible();
+  await page.getByRole('button', { name: 'Accept the verdict' }).click();
+  await page.getByRole('button', { name: 'Choose pack' }).click();
+  await expect(page.getByRole('radio', { name: /^Best/ })).toContainText(/Play\s*0\.0[67]/);
+  await page.goto(workshop.address);
+  await expect(page.getByRole('link', { name: /Net hauler/ })).toContainText('Choose the pack');
+});

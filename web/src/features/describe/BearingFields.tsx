@@ -1,0 +1,69 @@
+import { useId } from 'react';
+
+import type { BearingFamily } from '@wendaxis/core/bearings';
+
+import { QuantityField } from '../../ui/QuantityField.tsx';
+import { useUnits } from '../../ui/useUnits.ts';
+import { decodeEntry, type BearingEntry } from './bearingEntry.ts';
+
+const FAMILY_WORDS: Readonly<Record<BearingFamily, string>> = {
+  deepGrooveBall: 'Deep groove ball bearing',
+  angularContactBall: 'Angular contact ball bearing',
+  cylindricalRoller: 'Cylindrical roller bearing',
+  taperedRoller: 'Tapered roller bearing',
+  drawnCupNeedle: 'Drawn-cup needle bush',
+};
+
+interface Props {
+  readonly label: string;
+  readonly entry: BearingEntry;
+  readonly onEntry: (entry: BearingEntry) => void;
+}
+
+/** Enter a bearing by what is printed on it, or by its three dimensions where that is not known. */
+export function BearingFields({ label, entry, onEntry }: Props) {
+  const units = useUnits();
+  const id = useId();
+  const decoded = decodeEntry(entry);
+  const set = (name: keyof BearingEntry) => (text: string) => onEntry({ ...entry, [name]: text });
+  return (
+    <fieldset className="border-edge m-0 grid content-start gap-2 rounded-[3px] border-2 p-4">
+      <legend className="px-2 text-lg font-semibold">{label}</legend>
+      <label htmlFor={id} className="small-label">
+        Printed on the ring
+      </label>
+      <input
+        id={id}
+        autoComplete="off"
+        maxLength={40}
+        className="bg-panel border-edge figure min-h-12 border-2 px-3 text-xl"
+        value={entry.designation}
+        onChange={(event) => set('designation')(event.target.value)}
+      />
+      <p className="m-0 min-h-14 text-base" aria-live="polite">
+        {decoded === null &&
+          'For example 30206 or 6204-2RS C3. Leave it empty to enter the dimensions.'}
+        {decoded?.status === 'unknown' && decoded.reason}
+        {decoded?.status === 'known' && (
+          <>
+            <strong>{FAMILY_WORDS[decoded.family]}</strong>,{' '}
+            {[decoded.dimensions.bore, decoded.dimensions.outside, decoded.dimensions.width]
+              .map((mm) => units.digits(mm, 'length', 2))
+              .join(' × ')}{' '}
+            {units.unit()}
+            {decoded.suffixes.map(({ suffix, meaning }) => `; ${suffix}: ${meaning}`).join('')}
+            {decoded.unknownSuffixes.length > 0 &&
+              `; ${decoded.unknownSuffixes.join(', ')} not known: look it up`}
+          </>
+        )}
+      </p>
+      {decoded?.status !== 'known' && (
+        <div className="grid grid-cols-3 gap-3">
+          <QuantityField label="Bore" text={entry.bore} onText={set('bore')} />
+          <QuantityField label="Outside" text={entry.outside} onText={set('outside')} />
+          <QuantityField label="Width" text={entry.width} onText={set('width')} />
+        </div>
+      )}
+    </fieldset>
+  );
+}
