@@ -96,6 +96,15 @@ test('a whole job can be read in the logbook of the finished one', async ({ page
   );
 });
 
+test('a page that cannot be fetched says so, and comes back', async ({ page, workshop }) => {
+  await page.route(/WorkshopPage/, (route) => route.abort());
+  await page.goto(`${workshop.address}workshop`);
+  await expect(page.getByText('This page cannot be shown')).toBeVisible();
+  await page.unroute(/WorkshopPage/);
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByText('Shim box')).toBeVisible();
+});
+
 test('addresses that lead nowhere say so, and lead back', async ({ page, workshop }) => {
   await page.goto(`${workshop.address}nowhere`);
   await page.getByRole('link', { name: 'Back to the bench' }).click();

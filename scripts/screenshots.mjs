@@ -64,6 +64,20 @@ try {
   await shot('log');
   await page.getByRole('link', { name: 'Workshop' }).click();
   await shot('workshop');
+  await page.goto(`${server.address}book-in`);
+  await page.getByLabel('What is it').fill('Net hauler');
+  await page.getByLabel('Why is it open').fill('Growls under load');
+  await page.getByRole('radio', { name: /Cone spacer/ }).click();
+  for (const [side, designation] of [
+    ['Left', '30206'],
+    ['Right', '30205'],
+  ])
+    await page
+      .getByRole('group', { name: `${side} bearing` })
+      .getByLabel('Printed on the ring')
+      .fill(designation);
+  await page.getByLabel(/Distance between/).fill('60');
+  await shot('book-in');
   await page.goto(server.address);
   await page.getByText('Alder feed gearbox').click();
   await page.getByRole('button', { name: /Switch to night/ }).click();

@@ -5,35 +5,32 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 
-import { BenchPage } from './pages/BenchPage.tsx';
-import { BookInPage } from './pages/BookInPage.tsx';
 import { JobLayout } from './pages/JobLayout.tsx';
 import { JobPage } from './pages/JobPage.tsx';
 import { JobsPage } from './pages/JobsPage.tsx';
-import { LogPage } from './pages/LogPage.tsx';
+import { LATER_PAGES } from './pages/laterPages.ts';
 import { NotFoundPage } from './pages/NotFoundPage.tsx';
-import { PackInPlacePage } from './pages/PackInPlacePage.tsx';
-import { PackPage } from './pages/PackPage.tsx';
+import { PageFailed } from './pages/PageFailed.tsx';
 import { Shell } from './pages/Shell.tsx';
-import { WorkshopPage } from './pages/WorkshopPage.tsx';
 import { sendLeftovers } from './stores/jobSync.ts';
 
 const router = createBrowserRouter([
   {
     element: <Shell />,
+    errorElement: <PageFailed />,
     children: [
       { path: '/', element: <JobsPage /> },
-      { path: '/workshop', element: <WorkshopPage /> },
-      { path: '/book-in', element: <BookInPage /> },
+      { path: '/workshop', lazy: LATER_PAGES.workshop },
+      { path: '/book-in', lazy: LATER_PAGES.bookIn },
       {
         path: '/jobs/:jobId',
         element: <JobLayout />,
         children: [
           { index: true, element: <JobPage /> },
-          { path: 'bench', element: <BenchPage /> },
-          { path: 'pack', element: <PackPage /> },
-          { path: 'pack-in-place', element: <PackInPlacePage /> },
-          { path: 'log', element: <LogPage /> },
+          { path: 'bench', lazy: LATER_PAGES.bench },
+          { path: 'pack', lazy: LATER_PAGES.pack },
+          { path: 'pack-in-place', lazy: LATER_PAGES.packInPlace },
+          { path: 'log', lazy: LATER_PAGES.log },
         ],
       },
       { path: '*', element: <NotFoundPage /> },
@@ -50,3 +47,5 @@ createRoot(document.getElementById('root')!).render(
     </QueryClientProvider>
   </StrictMode>,
 );
+// The other pages come right after the first, so that a bench that loses the server has them all.
+setTimeout(() => void Promise.all(Object.values(LATER_PAGES).map((load) => load())), 500);

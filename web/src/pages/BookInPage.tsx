@@ -38,6 +38,7 @@ export function BookInPage() {
   const [left, setLeft] = useState(NO_BEARING);
   const [right, setRight] = useState(NO_BEARING);
   const [span, setSpan] = useState('');
+  const [selected, setSelected] = useState<string | null>(null);
   const result = useMemo(() => {
     const bearings = { left: readBearing(left, system), right: readBearing(right, system) };
     const distance = readField(span, 'length', system);
@@ -93,9 +94,14 @@ export function BookInPage() {
               </p>
             )}
             {result !== null && !(result instanceof InputError) && (
-              <AxisView axis={result.axes[0]!} selected={null} onSelect={() => undefined} />
+              <AxisView axis={result.axes[0]!} selected={selected} onSelect={setSelected} />
             )}
           </div>
+          {result !== null && !(result instanceof InputError) && selected !== null && (
+            <p className="m-0 font-semibold" aria-live="polite">
+              {result.axes[0]!.stations.find(({ id }) => id === selected)?.name}
+            </p>
+          )}
           <QuantityField
             label="Distance between the bearings, face to face"
             text={span}
@@ -135,7 +141,7 @@ function TextField({ label, value, onChange, max }: TextProps) {
     <label className="grid gap-1">
       <span className="small-label">{label}</span>
       <input
-        className="bg-panel border-edge min-h-12 border-2 px-3 text-lg"
+        className="bg-panel border-edge min-h-12 w-full border-2 px-3 text-lg"
         maxLength={max}
         value={value}
         onChange={(event) => onChange(event.target.value)}

@@ -27,7 +27,7 @@ export function BearingFields({ label, entry, onEntry }: Props) {
   const decoded = decodeEntry(entry);
   const set = (name: keyof BearingEntry) => (text: string) => onEntry({ ...entry, [name]: text });
   return (
-    <fieldset className="border-edge m-0 grid content-start gap-2 rounded-[3px] border-2 p-4">
+    <fieldset className="border-edge m-0 grid min-w-0 content-start gap-2 rounded-[3px] border-2 p-4">
       <legend className="px-2 text-lg font-semibold">{label}</legend>
       <label htmlFor={id} className="small-label">
         Printed on the ring
@@ -36,11 +36,11 @@ export function BearingFields({ label, entry, onEntry }: Props) {
         id={id}
         autoComplete="off"
         maxLength={40}
-        className="bg-panel border-edge figure min-h-12 border-2 px-3 text-xl"
+        className="bg-panel border-edge figure min-h-12 w-full border-2 px-3 text-xl"
         value={entry.designation}
         onChange={(event) => set('designation')(event.target.value)}
       />
-      <p className="m-0 min-h-14 text-base" aria-live="polite">
+      <p className="m-0 min-h-14 text-base break-words" aria-live="polite">
         {decoded === null &&
           'For example 30206 or 6204-2RS C3. Leave it empty to enter the dimensions.'}
         {decoded?.status === 'unknown' && decoded.reason}

@@ -1,0 +1,9 @@
+/** Pages that are not needed for the first sight of the application, each as the router loads it. */
+export const LATER_PAGES = {
+  workshop: async () => ({ Component: (await import('./WorkshopPage.tsx')).WorkshopPage }),
+  bookIn: async () => ({ Component: (await import('./BookInPage.tsx')).BookInPage }),
+  bench: async () => ({ Component: (await import('./BenchPage.tsx')).BenchPage }),
+  pack: async () => ({ Component: (await import('./PackPage.tsx')).PackPage }),
+  packInPlace: async () => ({ Component: (await import('./PackInPlacePage.tsx')).PackInPlacePage }),
+  log: async () => ({ Component: (await import('./LogPage.tsx')).LogPage }),
+} as const;
