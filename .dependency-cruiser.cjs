@@ -8,14 +8,14 @@ module.exports = {
       comment:
         'The core is pure: no page, server, contract, Node or DOM library. Only its own two packages.',
       severity: 'error',
-      from: { path: '^core/src', pathNot: '\\.test\\.ts$' },
+      from: { path: '^core/src', pathNot: ['\\.test\\.ts$', '/tests/'] },
       to: { pathNot: ['^core/src', 'node_modules/(jstat|pure-rand)/'] },
     },
     {
       name: 'core-through-the-door',
       comment: 'A module of the core is entered by its index.ts.',
       severity: 'error',
-      from: { path: MODULE, pathNot: '\\.test\\.ts$' },
+      from: { path: MODULE, pathNot: ['\\.test\\.ts$', '/tests/'] },
       to: { path: '^core/src/[^/]+/', pathNot: ['^$1/', '/index\\.ts$'] },
     },
     {
@@ -52,8 +52,8 @@ module.exports = {
     {
       name: 'tests-are-not-used',
       severity: 'error',
-      from: { pathNot: '\\.test\\.ts$' },
-      to: { path: '\\.test(-data)?\\.ts$' },
+      from: { pathNot: ['\\.test\\.ts$', '/tests/'] },
+      to: { path: ['\\.test\\.ts$', '/src/.*/tests/'] },
     },
     {
       name: 'no-orphans',

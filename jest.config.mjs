@@ -34,5 +34,6 @@ export default {
     '!core/src/**/index.ts',
     '!core/src/**/*.d.ts',
     '!core/src/**/*.test.ts',
+    '!core/src/**/tests/**',
   ],
 };

@@ -9,7 +9,7 @@ import { sillLog } from './demo/sill.ts';
 import { hiddenPlay } from './devices/deviceService.ts';
 import { ERRORS, errorAnswer, ServerError, toServerError } from './errors.ts';
 import { foldJob, type JobEvent } from '@wendaxis/core/job';
-import { startTestServer, type TestServer } from './testing/testServer.ts';
+import { startTestServer, type TestServer } from './tests/testServer.ts';
 
 const SILL = sillLog();
 const note = (text: string) => ({

@@ -1,4 +1,4 @@
-import { FIXTURE_UNIT } from '../job/jobFixture.test-data.ts';
+import { FIXTURE_UNIT } from '../job/tests/jobFixture.ts';
 import { STATION_KINDS, type Axis, type Station, type StationKind } from '../unit/index.ts';
 import { drawAxis } from './drawAxis.ts';
 import type { Point, Shape } from './geometry.ts';

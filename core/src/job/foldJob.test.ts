@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { packThickness } from '../shims/index.ts';
 import type { JobEvent } from './events.ts';
 import { foldJob, packUncertainty, verdictOf } from './foldJob.ts';
-import { FIXTURE_INSTRUMENT, FIXTURE_UNIT, LogBuilder } from './jobFixture.test-data.ts';
+import { FIXTURE_INSTRUMENT, FIXTURE_UNIT, LogBuilder } from './tests/jobFixture.ts';
 import { cyclesOf } from './state.ts';
 
 const PIECES = [{ sizeId: 'b', thickness: 0.4, quantity: 2, uncertainty: 0.001 }];

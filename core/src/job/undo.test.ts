@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 
 import { foldJob } from './foldJob.ts';
-import { LogBuilder } from './jobFixture.test-data.ts';
+import { LogBuilder } from './tests/jobFixture.ts';
 import { nextToRedo, nextToUndo, standingEvents } from './undo.ts';
 
 const undo = (log: LogBuilder) => log.add('Undone', { eventId: nextToUndo(log.events)!.id });

@@ -1,7 +1,7 @@
 import type { WorkshopEvent, WorkshopEventData, WorkshopEventType } from './events.ts';
 import { foldJob } from './foldJob.ts';
 import { foldWorkshop, piecesBySize } from './foldWorkshop.ts';
-import { FIXTURE_INSTRUMENT, LogBuilder } from './jobFixture.test-data.ts';
+import { FIXTURE_INSTRUMENT, LogBuilder } from './tests/jobFixture.ts';
 import { jobFile, readingRows } from './record.ts';
 import { stockAtHand, withUncertainty } from './stockAtHand.ts';
 

@@ -1,5 +1,5 @@
 import { foldJob } from '../job/index.ts';
-import { LogBuilder } from '../job/jobFixture.test-data.ts';
+import { LogBuilder } from '../job/tests/jobFixture.ts';
 import { judgeRun, type RunVerdict } from '../measure/index.ts';
 import { cyclesLeft, currentRun, nextAction, stageOf, type JudgedVerdict } from './nextAction.ts';
 import { packQuestion } from './packQuestion.ts';

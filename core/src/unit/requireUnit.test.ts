@@ -1,5 +1,5 @@
 import type { InputError } from '../faults/index.ts';
-import { FIXTURE_UNIT } from '../job/jobFixture.test-data.ts';
+import { FIXTURE_UNIT } from '../job/tests/jobFixture.ts';
 import { findStation, requireUnit } from './requireUnit.ts';
 import type { Station, Unit } from './unit.ts';
 

@@ -51,7 +51,9 @@ export function RunPanel({ jobId, spec, action, deviceId, practice, onAccepted }
 
   const take = useCallback(
     (value: number, typed: string | null) => {
-      const position = practice && deviceId !== null && mark !== null ? hands.position : mark;
+      // The virtual shaft knows which of its marks stands at the indicator; a typed reading says its own.
+      const onVirtualShaft = typed === null && practice && mark !== null;
+      const position = onVirtualShaft ? hands.position : mark;
       record(jobId, 'ReadingTaken', {
         runId: run.runId,
         value,

@@ -1,5 +1,5 @@
-import { EVENT_VERSION, type JobEvent, type JobEventData, type JobEventType } from './events.ts';
-import type { Unit } from '../unit/index.ts';
+import { EVENT_VERSION, type JobEvent, type JobEventData, type JobEventType } from '../events.ts';
+import type { Unit } from '../../unit/index.ts';
 
 const NONE = { thrust: null, place: null, designation: null } as const;
 

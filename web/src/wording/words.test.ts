@@ -1,0 +1,95 @@
+import { formatQuantity } from '@wendaxis/core/units';
+import type { Decision, Remedy } from '@wendaxis/core/measure';
+import { STAGES } from '@wendaxis/core/plan';
+import type { JobEvent } from '@wendaxis/core/job';
+
+import type { ScreenUnits } from '../ui/useUnits.ts';
+import { dialDecimals } from '../features/bench/dialDecimals.ts';
+import { HANDS, PHASE_WORDS } from '../features/bench/phaseWords.ts';
+import { ACTION_WORDS, STAGE_WORDS } from './actionWords.ts';
+import { eventWords } from './eventWords.ts';
+import { remedyWords, sideWords } from './verdictWords.ts';
+
+const units: ScreenUnits = {
+  system: 'metric',
+  digits: (value) => formatQuantity(value, 'length', 'metric').text,
+  show: (value) => `${formatQuantity(value, 'length', 'metric').text} mm`,
+  unit: () => 'mm',
+};
+const event = (type: string, data: object) =>
+  ({ id: 'e', seq: 1, type, version: 1, at: '', by: 'runa', data }) as unknown as JobEvent;
+const PIECES = [{ sizeId: 'a', thickness: 0.3, quantity: 2, uncertainty: 0.001 }];
+
+describe('entries of the log in words', () => {
+  test.each<[string, object, string]>([
+    ['JobOpened', { unit: { name: 'Reel' }, reason: 'Growls.' }, 'Booked in: Reel. Growls.'],
+    ['SpecSet', { band: { lower: 0.1, upper: null, target: null }, source: 'Book' }, 'End play band 0.100 to open mm. Book'],
+    ['PackRecorded', { pieces: PIECES }, 'Pack found in place: 2 × 0.300 = 0.600 mm'],
+    ['RunOpened', { instrument: { name: 'Dial' }, shaftHeld: false }, 'Run opened with Dial, shaft can tip'],
+    ['ReadingTaken', { value: 0.1397, typed: '5.5 thou', device: null, position: null }, 'Reading 0.140 mm, typed “5.5 thou”'],
+    ['ReadingTaken', { value: 0.1, typed: null, device: 'dial-a', position: 120 }, 'Reading 0.100 mm, from dial-a, mark 120°'],
+    ['RunClosed', {}, 'Verdict accepted'],
+    ['RunAbandoned', { reason: 'bumped' }, 'Run given up: bumped'],
+    ['PackChosen', { pieces: [] }, 'Pack chosen: no shims = 0.000 mm'],
+    ['PackFitted', { pieces: PIECES }, 'Pack fitted: 2 × 0.300 = 0.600 mm'],
+    ['NoteWritten', { text: 'dry' }, 'Note: dry'],
+    ['JobFinished', { note: 'quiet' }, 'Finished. quiet'],
+    ['JobReopened', { reason: 'noise' }, 'Opened again: noise'],
+    ['Undone', { eventId: 'x' }, 'Taken back'],
+  ])('should tell %s', (type, data, words) => {
+    expect(eventWords(event(type, data), units)).toBe(words);
+  }); // prettier-ignore
+});
+
+describe('verdicts in words', () => {
+  const decision = (word: Decision['word'], limit: Decision['limit']): Decision => ({
+    word,
+    limit,
+    guard: 0.01,
+    provable: true,
+  });
+
+  test('should say on which side, and never proven when it is not', () => {
+    expect(sideWords(decision('conforms', null))).toBe('Proven inside both limits.');
+    expect(sideWords(decision('doesNotConform', 'lower'))).toBe('Proven too little play.');
+    expect(sideWords(decision('doesNotConform', 'upper'))).toBe('Proven too much play.');
+    expect(sideWords(decision('cannotDecide', 'upper'))).toBe(
+      'Too near the upper limit for this instrument.',
+    );
+  });
+
+  test.each<[Remedy, RegExp]>([
+    [
+      { kind: 'moreCycles', extra: 1, expected: 'conforms' },
+      /^1 more cycle at the same scatter would show: in band/,
+    ],
+    [{ kind: 'moreCycles', extra: 3, expected: 'doesNotConform' }, /^3 more cycles .* out of band/],
+    [{ kind: 'finerGraduation', graduation: 0.005, expected: 'conforms' }, /0\.005 mm or finer/],
+    [{ kind: 'movePlay' }, /change the pack/],
+  ])('should say what would decide: %j', (remedy, words) => {
+    expect(remedyWords(remedy, (mm) => units.show(mm))).toMatch(words);
+  });
+});
+
+describe('actions and stages in words', () => {
+  test('should have a title, a reason and a button for each action, and a name for each stage', () => {
+    for (const { title, why, button } of Object.values(ACTION_WORDS)) {
+      expect(title.length).toBeGreaterThan(3);
+      expect(why).toMatch(/\.$/);
+      expect(button).not.toBe('');
+    }
+    expect(Object.keys(STAGE_WORDS)).toEqual([...STAGES]);
+  });
+
+  test('should give each pair of hands a key of its own that nothing else uses', () => {
+    const keys = [...HANDS.map(({ key }) => key), 'U', 'Z', 'Y', 'B'];
+    expect(new Set(keys).size).toBe(keys.length);
+    for (const { phase } of HANDS) expect(PHASE_WORDS[phase].how).not.toBe('');
+  });
+
+  test('should read a dial to no more decimals than it shows', () => {
+    expect(dialDecimals(0.01, 'metric')).toBe(2);
+    expect(dialDecimals(0.001, 'metric')).toBe(3);
+    expect(dialDecimals(0.0127, 'inch')).toBe(4);
+  });
+});
