@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { createServer } from 'node:net';
 
 import fc from 'fast-check';
+import pg from 'pg';
 
 import { readConfig } from './config.ts';
 import { alderLog } from './demo/alder.ts';
@@ -260,6 +261,21 @@ describe('streams to the browser', () => {
     await other.post(`/jobs/${jobId}/events`, { events: [note('there')] });
     expect(await heard).toEqual(['2', '3']);
     await other.stop();
+  });
+
+  test('should hear again after the database has cut the listening connection', async () => {
+    const jobId = await openJob();
+    const client = new pg.Client({ connectionString: server.databaseUrl });
+    await client.connect();
+    const { rowCount } = await client.query(
+      "SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE datname = current_database() AND query LIKE 'LISTEN%'",
+    );
+    await client.end();
+    expect(rowCount).toBeGreaterThan(0);
+    const heard = readStream(`/jobs/${jobId}/live`, 'grown', 1);
+    await new Promise((resolve) => setTimeout(resolve, 1600)); // it tries again after a second
+    await server.post(`/jobs/${jobId}/events`, { events: [note('after the cut')] });
+    expect(await heard).toEqual(['2']);
   });
 
   test('should stream the stand-in indicator as lines, and move it by its hands', async () => {

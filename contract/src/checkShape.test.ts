@@ -1,0 +1,60 @@
+import 'reflect-metadata';
+
+import { Type } from 'class-transformer';
+import { ValidateNested } from 'class-validator';
+
+import { checkShape } from './checkShape.ts';
+import { Degrees, Identifier, Millimetres, OrNull, PlainText, Whole } from './decorators.ts';
+
+class InnerDto {
+  @Millimetres(0, 10) size!: number;
+}
+class OuterDto {
+  @Identifier() id!: string;
+  @PlainText(5, 1) name!: string;
+  @Whole(1, 3) count!: number;
+  @OrNull() @Degrees(0, 360) mark!: number | null;
+  @ValidateNested() @Type(() => InnerDto) inner!: InnerDto;
+}
+const SOUND = { id: 'a-1', name: 'Ø 40', count: 2, mark: null, inner: { size: 10 } };
+const fieldsOf = (value: unknown) => checkShape(OuterDto, value, 'x').map(({ field }) => field);
+
+describe('checking what crosses the wire', () => {
+  test('should let a sound value through', () => {
+    expect(fieldsOf(SOUND)).toEqual([]);
+    expect(fieldsOf({ ...SOUND, mark: 360 })).toEqual([]);
+  });
+
+  test.each<[string, object]>([
+    ['x.id', { id: '-a' }],
+    ['x.id', { id: 'a'.repeat(65) }],
+    ['x.name', { name: '' }],
+    ['x.name', { name: 'longer' }],
+    ['x.name', { name: 'a\u0000' }],
+    ['x.count', { count: 2.5 }],
+    ['x.count', { count: 4 }],
+    ['x.mark', { mark: undefined }],
+    ['x.mark', { mark: 361 }],
+    ['x.inner.size', { inner: { size: -1 } }],
+    ['x.inner.size', { inner: { size: '5' } }],
+    ['x.inner.more', { inner: { size: 5, more: 1 } }],
+    ['x.more', { more: 1 }],
+  ])('should name %s for %j', (field, change) => {
+    expect(fieldsOf({ ...SOUND, ...change })).toEqual([field]);
+  });
+
+  test('should say what was expected, and send back only a short piece of what came', () => {
+    const [fault] = checkShape(OuterDto, { ...SOUND, name: 'y'.repeat(500) }, 'x');
+    expect(fault).toMatchObject({ expected: 'must have at most 5 characters' });
+    expect(String(fault!.value)).toHaveLength(80);
+  });
+
+  test.each([null, 4, 'text', [], undefined])(
+    'should refuse %j where an object belongs',
+    (value) => {
+      expect(checkShape(OuterDto, value, 'x')).toMatchObject([
+        { field: 'x', expected: 'an object' },
+      ]);
+    },
+  );
+});
