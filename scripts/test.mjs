@@ -25,7 +25,9 @@ for (const signal of ['SIGINT', 'SIGTERM'])
 try {
   await ensurePackages();
   for (const [name, [command, args]] of CHECKS) await check(name, command, args);
-  const database = await temporaryPostgres();
+  const database = process.env.DATABASE_URL
+    ? { url: process.env.DATABASE_URL, stop: async () => undefined }
+    : await temporaryPostgres();
   leaving.push(database.stop);
   await ensureChromium();
   say('Building the pages');
