@@ -1,4 +1,11 @@
-import { expect, startRun, test, toSillBench, typeReadings } from './workshopTest.ts';
+import {
+  expect,
+  startRun,
+  test,
+  TOO_MUCH_PLAY,
+  toSillBench,
+  typeReadings,
+} from './workshopTest.ts';
 
 test('a run can be taken with gloves: by pointer and number pad alone', async ({
   page,
@@ -83,7 +90,7 @@ test('undo reaches back over a fitted pack, and the stock comes back with it', a
 }) => {
   await toSillBench(page, workshop.address);
   await startRun(page, /Shop dial/);
-  await typeReadings(page, ['0', '0.26', '0', '0', '0.26', '0', '0', '0.26', '0']);
+  await typeReadings(page, TOO_MUCH_PLAY);
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Accept the verdict' }).click();
   await expect(page.getByRole('heading', { name: 'Choose the pack' })).toBeVisible();

@@ -2,7 +2,14 @@ import { randomUUID } from 'node:crypto';
 
 import { startServer } from '../scripts/setup/server.mjs';
 import { temporaryPostgres } from '../scripts/setup/postgres.mjs';
-import { expect, startRun, test, toSillBench, typeReadings } from './workshopTest.ts';
+import {
+  expect,
+  startRun,
+  test,
+  TOO_MUCH_PLAY,
+  toSillBench,
+  typeReadings,
+} from './workshopTest.ts';
 
 test('killing server and database in the middle loses nothing that was acknowledged, and doubles nothing', async () => {
   test.setTimeout(180_000);
@@ -88,7 +95,7 @@ test('a bench that loses the server goes on, and sends everything when it is bac
   await startRun(page, /Shop dial/);
   await expect(page.getByText('All sent')).toBeVisible();
   await context.setOffline(true);
-  await typeReadings(page, ['0', '0.26', '0', '0', '0.26', '0', '0', '0.26', '0']);
+  await typeReadings(page, TOO_MUCH_PLAY);
   await expect(page.getByText('Out of band')).toBeVisible();
   await expect(page.getByText(/Server out of reach \(9 kept here\)/)).toBeVisible();
   await page.getByRole('button', { name: 'Accept the verdict' }).click();

@@ -1,7 +1,14 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 
-import { expect, startRun, test, toSillBench, typeReadings } from './workshopTest.ts';
+import {
+  expect,
+  startRun,
+  test,
+  TOO_MUCH_PLAY,
+  toSillBench,
+  typeReadings,
+} from './workshopTest.ts';
 
 async function expectAccessible(page: Page, rules: 'all' | 'colours' = 'all'): Promise<void> {
   const axe = new AxeBuilder({ page });
@@ -30,7 +37,7 @@ test('every page passes the accessibility check, in shop light and at night', as
   await both();
   await startRun(page, /Shop dial/);
   await both();
-  await typeReadings(page, ['0', '0.26', '0', '0', '0.26', '0', '0', '0.26', '0']);
+  await typeReadings(page, TOO_MUCH_PLAY);
   await both();
   await page.getByRole('button', { name: 'Working' }).click();
   await expectAccessible(page);
@@ -58,7 +65,7 @@ test('bench mode fits 1280 × 800 without scrolling, with targets of at least 48
 }) => {
   await toSillBench(page, workshop.address);
   await startRun(page, /Shop dial/);
-  await typeReadings(page, ['0', '0.26', '0', '0', '0.26', '0', '0', '0.26', '0']);
+  await typeReadings(page, TOO_MUCH_PLAY);
   const height = await page.evaluate(() => document.documentElement.scrollHeight);
   expect(height).toBeLessThanOrEqual(800);
   for (const button of await page.getByRole('button').all()) {
@@ -103,6 +110,27 @@ test('a page that cannot be fetched says so, and comes back', async ({ page, wor
   await page.unroute(/WorkshopPage/);
   await page.getByRole('button', { name: 'Try again' }).click();
   await expect(page.getByText('Shim box')).toBeVisible();
+});
+
+test('a box beyond what the search takes is told, not a broken page', async ({
+  page,
+  workshop,
+}) => {
+  const events = [1, 2].map((n) => ({
+    id: crypto.randomUUID(),
+    type: 'SizeStocked',
+    version: 1,
+    at: new Date().toISOString(),
+    by: 'runa',
+    data: { sizeId: `many-${n}`, thickness: 0.01 * n, uncertainty: 0.001, count: 300 },
+  }));
+  await page.request.post(`${workshop.address}api/workshop/events`, { data: { events } });
+  await toSillBench(page, workshop.address);
+  await startRun(page, /Shop dial/);
+  await typeReadings(page, TOO_MUCH_PLAY);
+  await page.getByRole('button', { name: 'Accept the verdict' }).click();
+  await page.getByRole('button', { name: 'Choose pack' }).click();
+  await expect(page.getByText(/stock is \d+: expected at most 400 pieces/)).toBeVisible();
 });
 
 test('addresses that lead nowhere say so, and lead back', async ({ page, workshop }) => {

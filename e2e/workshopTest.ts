@@ -77,3 +77,6 @@ export async function typeReadings(page: Page, readings: readonly string[]): Pro
     await expect(page.getByLabel(`Or type the ${phases[(index + 1) % 3]} reading`)).toBeVisible();
   }
 }
+
+/** Readings of a run that proves too much play on the Sill: three cycles of 0.26 mm. */
+export const TOO_MUCH_PLAY = ['0', '0.26', '0', '0', '0.26', '0', '0', '0.26', '0'] as const;

@@ -31,5 +31,5 @@ export {
   type Run,
   type Spec,
 } from './state.ts';
-export { stockAtHand, withUncertainty } from './stockAtHand.ts';
+export { piecesInJobs, stockAtHand, withUncertainty } from './stockAtHand.ts';
 export { nextToRedo, nextToUndo, standingEvents } from './undo.ts';

@@ -9,7 +9,6 @@ export { EQUAL_SUMS, rankPacks, type PackSearch, type RankedPack } from './rankP
 export {
   micrometres,
   packThickness,
-  pieceCount,
   requireStock,
   type PackPiece,
   type ShimSize,

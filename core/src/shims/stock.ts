@@ -58,8 +58,3 @@ export function packThickness(pieces: readonly PackPiece[]): number {
     1000
   );
 }
-
-/** Number of pieces in a pack. */
-export function pieceCount(pieces: readonly PackPiece[]): number {
-  return pieces.reduce((sum, { quantity }) => sum + quantity, 0);
-}

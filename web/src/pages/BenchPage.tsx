@@ -1,5 +1,5 @@
 import { useCallback } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { useNavigate } from 'react-router';
 
 import type { RunStage } from '@wendaxis/core/job';
 
@@ -10,6 +10,7 @@ import { record } from '../stores/jobSync.ts';
 import { Button } from '../ui/Button.tsx';
 import { Notice } from '../ui/Notice.tsx';
 import { useOpenJob } from './JobLayout.tsx';
+import { NotNow } from './NotNow.tsx';
 
 /** The bench: set up a run, take it, and accept its verdict. */
 export function BenchPage() {
@@ -70,13 +71,5 @@ export function BenchPage() {
         </Notice>
       </main>
     );
-  return (
-    <main className="p-6">
-      <Notice title="Nothing to measure now">
-        <Link className="text-ink" to={`/jobs/${jobId}`}>
-          See what comes next
-        </Link>
-      </Notice>
-    </main>
-  );
+  return <NotNow title="Nothing to measure now" jobId={jobId} />;
 }

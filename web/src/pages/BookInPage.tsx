@@ -6,11 +6,11 @@ import { describeFault, InputError } from '@wendaxis/core/faults';
 import { unitFromTemplate, type Unit, type UnitTemplate } from '@wendaxis/core/unit';
 
 import { AxisView } from '../features/axis/AxisView.tsx';
-import { Choice } from '../features/bench/RunSetup.tsx';
 import { BearingFields } from '../features/describe/BearingFields.tsx';
 import { NO_BEARING, readBearing } from '../features/describe/bearingEntry.ts';
 import { record } from '../stores/jobSync.ts';
 import { Button } from '../ui/Button.tsx';
+import { Choice } from '../ui/Choice.tsx';
 import { QuantityField, readField } from '../ui/QuantityField.tsx';
 import { useUnits } from '../ui/useUnits.ts';
 

@@ -1,15 +1,15 @@
 import { useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { useNavigate } from 'react-router';
 
 import type { MeasuredPiece } from '@wendaxis/core/job';
 import { micrometres, packThickness } from '@wendaxis/core/shims';
 
 import { record } from '../stores/jobSync.ts';
 import { Button } from '../ui/Button.tsx';
-import { Notice } from '../ui/Notice.tsx';
 import { QuantityField, readField } from '../ui/QuantityField.tsx';
 import { useUnits } from '../ui/useUnits.ts';
 import { useOpenJob } from './JobLayout.tsx';
+import { NotNow } from './NotNow.tsx';
 
 /** Standard uncertainty taken for a piece measured with a shop micrometer, mm. */
 const MICROMETER = 0.001;
@@ -23,15 +23,7 @@ export function PackInPlacePage() {
   const units = useUnits();
   const [texts, setTexts] = useState<readonly string[]>(['']);
   if (next.kind !== 'recordPack')
-    return (
-      <main className="p-6">
-        <Notice title="The pack in place is known">
-          <Link className="text-ink" to={`/jobs/${jobId}`}>
-            See what comes next
-          </Link>
-        </Notice>
-      </main>
-    );
+    return <NotNow title="The pack in place is known" jobId={jobId} />;
   const readings = texts.map((text) => readField(text, 'length', units.system));
   const values = readings.flatMap((reading) =>
     reading.status === 'read' ? [micrometres(reading.quantity.value) / 1000] : [],
@@ -75,6 +67,11 @@ export function PackInPlacePage() {
       )}
       <p className="m-0 text-2xl">
         Together <span className="figure">{units.show(packThickness(pieces))}</span>
+      </p>
+      <p className="small-label m-0">
+        Each piece is taken as known to ±{' '}
+        {units.show(2 * MICROMETER, 'length', units.system === 'metric' ? 3 : 5)} (twice the
+        standard uncertainty of a shop micrometer; rule of this program).
       </p>
       <Button
         kind="main"

@@ -1,7 +1,7 @@
 import { useCallback, useMemo } from 'react';
 import { Link, useNavigate } from 'react-router';
 
-import { stockAtHand } from '@wendaxis/core/job';
+import { piecesInJobs, stockAtHand } from '@wendaxis/core/job';
 
 import { useWorkshop } from '../api/queries.ts';
 import { ChoosePack } from '../features/pack/ChoosePack.tsx';
@@ -18,11 +18,7 @@ export function PackPage() {
   const site = next.kind === 'choosePack' || next.kind === 'fitPack' ? next.site : null;
   const stock = useMemo(() => {
     if (workshop.data === undefined || site === null) return null;
-    const elsewhere: Record<string, number> = {};
-    for (const [job, pieces] of Object.entries(workshop.data.usedByJob))
-      if (job !== jobId)
-        for (const [size, count] of Object.entries(pieces))
-          elsewhere[size] = (elsewhere[size] ?? 0) + count;
+    const elsewhere = piecesInJobs(workshop.data.usedByJob, jobId);
     return stockAtHand(workshop.data.sizes, elsewhere, state, site.id);
   }, [workshop.data, site, state, jobId]);
 

@@ -1,3 +1,5 @@
+import { piecesInJobs } from '@wendaxis/core/job';
+
 import { useWorkshop } from '../api/queries.ts';
 import { Notice } from '../ui/Notice.tsx';
 import { useUnits } from '../ui/useUnits.ts';
@@ -16,8 +18,8 @@ export function WorkshopPage() {
       </main>
     );
   const { name, instruments, sizes, usedByJob, people } = workshop.data;
-  const used = (id: string) =>
-    Object.values(usedByJob).reduce((sum, pieces) => sum + (pieces[id] ?? 0), 0);
+  const held = piecesInJobs(usedByJob);
+  const used = (id: string) => held[id] ?? 0;
   return (
     <main className="mx-auto grid w-full max-w-6xl gap-6 p-6 lg:grid-cols-2">
       <h1 className="m-0 text-4xl lg:col-span-2">{name}</h1>

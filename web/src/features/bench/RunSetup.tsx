@@ -1,5 +1,4 @@
-import { RadioGroup } from 'radix-ui';
-import { useState, type ReactNode } from 'react';
+import { useState } from 'react';
 import { v4 as uuid } from 'uuid';
 
 import type { RunStage, WorkshopInstrument } from '@wendaxis/core/job';
@@ -8,6 +7,7 @@ import { ANGLE_TO_MEND, type IndicatorContact } from '@wendaxis/core/measure';
 import { useWorkshop } from '../../api/queries.ts';
 import { record } from '../../stores/jobSync.ts';
 import { Button } from '../../ui/Button.tsx';
+import { Choice } from '../../ui/Choice.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { QuantityField, readField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
@@ -117,42 +117,5 @@ export function RunSetup({ jobId, specId, stage }: Props) {
         </p>
       )}
     </div>
-  );
-}
-
-interface ChoiceProps {
-  readonly label: ReactNode;
-  readonly value: string;
-  readonly onChange: (value: string) => void;
-  readonly options: readonly {
-    readonly value: string;
-    readonly words: string;
-    readonly note: string;
-  }[];
-}
-
-/** A choice of a few, each a large target. */
-export function Choice({ label, value, onChange, options }: ChoiceProps) {
-  return (
-    <fieldset className="m-0 border-0 p-0">
-      <legend className="mb-1 p-0 text-lg font-semibold">{label}</legend>
-      <RadioGroup.Root
-        value={value}
-        onValueChange={onChange}
-        className="flex flex-wrap gap-3"
-        aria-label={typeof label === 'string' ? label : undefined}
-      >
-        {options.map((option) => (
-          <RadioGroup.Item
-            key={option.value}
-            value={option.value}
-            className="bg-panel border-edge data-[state=checked]:border-plate data-[state=checked]:bg-plate data-[state=checked]:text-scribe min-h-14 rounded-[3px] border-2 px-4 py-1.5 text-left"
-          >
-            <span className="block text-lg font-semibold">{option.words}</span>
-            {option.note !== '' && <span className="block text-[0.88rem]">{option.note}</span>}
-          </RadioGroup.Item>
-        ))}
-      </RadioGroup.Root>
-    </fieldset>
   );
 }

@@ -1,8 +1,15 @@
 import { useCallback, useMemo, useState } from 'react';
 
+import { describeFault, InputError } from '@wendaxis/core/faults';
 import { withUncertainty, type JobState } from '@wendaxis/core/job';
 import { packQuestion, type NextAction } from '@wendaxis/core/plan';
-import { proposePack, type NothingFits, type ShimSize } from '@wendaxis/core/shims';
+import {
+  proposePack,
+  type NothingFits,
+  type PackAnswer,
+  type PackQuestion,
+  type ShimSize,
+} from '@wendaxis/core/shims';
 
 import { record } from '../../stores/jobSync.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -29,15 +36,23 @@ export function ChoosePack({ jobId, state, action, stock }: Props) {
     () => packQuestion(state, verdict, site, stock),
     [state, verdict, site, stock],
   );
-  const answer = useMemo(() => (question === null ? null : proposePack(question)), [question]);
-  const pack = answer?.packs[Math.min(chosen, answer.packs.length - 1)];
+  const answer = useMemo(() => (question === null ? null : tryProposePack(question)), [question]);
+  const refused = answer instanceof InputError ? answer : null;
+  const proposal = answer instanceof InputError ? null : answer;
+  const pack = proposal?.packs[Math.min(chosen, proposal.packs.length - 1)];
   const choose = useCallback(() => {
     if (pack === undefined) return;
     const pieces = withUncertainty(pack.pieces, stock);
     record(jobId, 'PackChosen', { siteId: site.id, runId: run.runId, pieces });
   }, [jobId, site.id, run.runId, pack, stock]);
   useShortcut(['Enter'], choose, pack !== undefined);
-  if (question === null || answer === null)
+  if (refused !== null)
+    return (
+      <Notice tone="warn" title="No pack can be worked out from these">
+        {refused.faults.map(describeFault).join('. ')}
+      </Notice>
+    );
+  if (question === null || proposal === null)
     return (
       <Notice tone="warn" title="The pack in place is not known">
         Enter it first: the new pack is worked out from it.
@@ -52,7 +67,7 @@ export function ChoosePack({ jobId, state, action, stock }: Props) {
             <p className="m-0 text-xl">
               Play {units.digits(question.endPlay.value)} with a pack of{' '}
               {units.show(question.packInPlace.thickness)}: a pack of{' '}
-              <strong>{units.show(answer.wanted)}</strong> gives the target.
+              <strong>{units.show(proposal.wanted)}</strong> gives the target.
             </p>
           </div>
           {pack !== undefined && (
@@ -66,22 +81,27 @@ export function ChoosePack({ jobId, state, action, stock }: Props) {
             </Button>
           )}
         </div>
-        {answer.status === 'unproven' && (
+        {proposal.status === 'unproven' && (
           <Notice tone="warn" title="No pack at hand can be proven">
             These aim inside the band, but nearer to a limit than the uncertainty. The reading
             afterwards decides.
           </Notice>
         )}
-        {answer.status === 'nothingFits' ? (
-          <Instead instead={answer.instead} />
+        {proposal.status === 'nothingFits' ? (
+          <Instead instead={proposal.instead} />
         ) : (
-          <PackOptions answer={answer} band={question.band} chosen={chosen} onChoose={setChosen} />
+          <PackOptions
+            answer={proposal}
+            band={question.band}
+            chosen={chosen}
+            onChoose={setChosen}
+          />
         )}
         <div className="flex flex-wrap items-center gap-4">
-          <Working title="The pack: the working" lines={answer.working} />
+          <Working title="The pack: the working" lines={proposal.working} />
           <p className="m-0">
-            All {answer.packsCovered.toLocaleString('en')} packs of up to {question.mostPieces}{' '}
-            pieces were weighed; {answer.sumsInside} totals lie within the limits.
+            All {proposal.packsCovered.toLocaleString('en')} packs of up to {question.mostPieces}{' '}
+            pieces were weighed; {proposal.sumsInside} totals lie within the limits.
           </p>
         </div>
       </section>
@@ -91,6 +111,16 @@ export function ChoosePack({ jobId, state, action, stock }: Props) {
       </section>
     </div>
   );
+}
+
+/** The answer, or why none can be given (a box beyond what the search takes, say). */
+function tryProposePack(question: PackQuestion): PackAnswer | InputError {
+  try {
+    return proposePack(question);
+  } catch (error) {
+    if (error instanceof InputError) return error;
+    throw error;
+  }
 }
 
 function Instead({ instead }: { readonly instead: NothingFits }) {
