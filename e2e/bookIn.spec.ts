@@ -7,6 +7,7 @@ test('a unit of one’s own, from book-in to a pack, by keyboard', async ({ page
   await page.getByLabel('What is it').fill('Net hauler');
   await page.getByLabel('Why is it open').fill('Growls under load');
   await page.getByRole('radio', { name: /Cone spacer/ }).click();
+  await page.getByRole('radio', { name: /Only set the play/ }).click();
   const [left, right] = [
     page.getByRole('group', { name: 'Left bearing' }),
     page.getByRole('group', { name: 'Right bearing' }),

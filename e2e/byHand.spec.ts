@@ -98,7 +98,7 @@ test('undo reaches back over a fitted pack, and the stock comes back with it', a
   await expect(page.getByRole('radio', { name: /^Best/ })).toBeChecked();
   await page.keyboard.press('Enter');
   await page.getByRole('button', { name: 'It is in' }).click();
-  await expect(page.getByRole('heading', { name: 'Measure the end play' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Tighten Cover bolts' })).toBeVisible();
   const taken = async () => {
     const { usedByJob } = (await (
       await page.request.get(`${workshop.address}api/stock`)

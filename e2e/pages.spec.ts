@@ -59,6 +59,31 @@ test('every page passes the accessibility check, in shop light and at night', as
   await both();
 });
 
+test('the pages of the plan pass it too', async ({ page, workshop }) => {
+  test.setTimeout(120_000);
+  await page.goto(workshop.address);
+  await page.getByRole('link', { name: /Moth engine case/ }).click();
+  await expect(page.getByRole('heading', { name: '2 Ignition-side bearing' })).toBeVisible();
+  await expectAccessible(page);
+  const job = page.url();
+  for (const path of [
+    '/plan', '/describe', '/describe?view=part', '/describe?view=axis', '/describe?view=keep', '/step',
+    '/step/inspect:bearing-left', '/step/compare:bearing-left', '/step/heat:half-left', '/step/fitSeal:seal-left',
+  ]) {
+    await page.goto(`${job}${path}`);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    await expectAccessible(page);
+  } // prettier-ignore
+  await page.goto(`${workshop.address}book-in`);
+  await expect(page.getByRole('heading', { name: 'Book a job in' })).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: /Switch to night/ }).click();
+  await expectAccessible(page, 'colours');
+  await page.goto(`${job}/plan`);
+  await expect(page.getByRole('heading', { name: /Build plan/ })).toBeVisible();
+  await expectAccessible(page, 'colours');
+});
+
 test('bench mode fits 1280 × 800 without scrolling, with targets of at least 48 px', async ({
   page,
   workshop,
@@ -93,6 +118,8 @@ test('the axis is the map: stations are chosen by pointer and by key', async ({
 
 test('a whole job can be read in the logbook of the finished one', async ({ page, workshop }) => {
   await page.goto(workshop.address);
+  await expect(page.getByRole('link', { name: /Alder feed gearbox/ })).toBeHidden();
+  await page.getByRole('button', { name: /^Finished/ }).click();
   await page.getByRole('link', { name: /Alder feed gearbox/ }).click();
   await expect(page.getByRole('heading', { name: 'Finished' })).toBeVisible();
   await page.keyboard.press('Enter');
@@ -141,5 +168,5 @@ test('addresses that lead nowhere say so, and lead back', async ({ page, worksho
   await expect(page.getByText('There is no such job')).toBeVisible();
   await page.goto(workshop.address);
   await page.getByLabel('Find a job').fill('zeppelin');
-  await expect(page.getByText('No job by that word')).toBeVisible();
+  await expect(page.getByText('No job like that')).toBeVisible();
 });

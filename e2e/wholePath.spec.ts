@@ -7,6 +7,7 @@ import {
   test,
   toSillBench,
   typeReadings,
+  tickUntil,
 } from './workshopTest.ts';
 
 test('from a dial reading to a pack in band, with the stand-in indicator', async ({
@@ -38,7 +39,7 @@ test('from a dial reading to a pack in band, with the stand-in indicator', async
   await page.getByRole('button', { name: 'Take this pack' }).click();
   await page.getByRole('button', { name: 'It is in' }).click();
 
-  await expect(page.getByRole('heading', { name: 'Measure the end play' })).toBeVisible();
+  await tickUntil(page, 'Measure the end play');
   await page.keyboard.press('Enter');
   await startRun(page, /Fine dial/);
   for (let cycle = 0; cycle < 6; cycle += 1) {
@@ -47,7 +48,7 @@ test('from a dial reading to a pack in band, with the stand-in indicator', async
   }
   await expect(page.getByText('In band', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Accept the verdict' }).click();
-  await expect(page.getByRole('heading', { name: 'Lock and finish' })).toBeVisible();
+  await tickUntil(page, 'Lock and finish');
   await page.keyboard.press('Enter');
   await page.getByLabel(/Closing words/).fill('Locked, spun, quiet.');
   await page.getByRole('button', { name: 'Locked and finished' }).click();
@@ -81,6 +82,7 @@ test('from a dial reading to a pack in band, with the stand-in indicator', async
   );
 
   await page.goto(workshop.address);
+  await page.getByRole('button', { name: /^Finished/ }).click();
   await expect(page.getByRole('link', { name: /Sill winch reducer/ })).toContainText('Finished');
   expect(elsewhere).toEqual([]);
 });
@@ -110,7 +112,7 @@ test('the same path with typed readings, in both unit systems, by undo and redo'
   await page.keyboard.press('Enter');
   await page.getByRole('button', { name: 'Take this pack' }).click();
   await page.getByRole('button', { name: 'It is in' }).click();
-  await expect(page.getByRole('heading', { name: 'Measure the end play' })).toBeVisible();
+  await tickUntil(page, 'Measure the end play');
   await page.keyboard.press('Enter');
   await startRun(page, /Shop dial/);
   await typeReadings(page, ['0', '0.14', '0', '0', '0.15', '0', '0', '0.14', '0']);

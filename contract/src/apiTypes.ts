@@ -1,5 +1,6 @@
 import type { InputFault } from '@wendaxis/core/faults';
 import type { WorkshopState } from '@wendaxis/core/job';
+import type { JobScope } from '@wendaxis/core/job';
 import type { NextAction, Stage } from '@wendaxis/core/plan';
 
 /** Answer to a batch of events: where each stands in its stream, old ones included. */
@@ -20,7 +21,15 @@ export interface JobRow {
   readonly name: string;
   readonly reason: string;
   readonly stage: Stage;
+  readonly scope: JobScope;
   readonly next: NextAction['kind'];
+  /** The next step of the plan and why it comes now; null while a run is open or nothing is left. */
+  readonly step: { readonly title: string; readonly reason: string } | null;
+  /** Steps behind, and all of the plan. */
+  readonly behind: number;
+  readonly steps: number;
+  /** Data the plan still lacks, in words; at most three. */
+  readonly missing: readonly string[];
   readonly finished: boolean;
   readonly openedAt: string;
   readonly updatedAt: string;

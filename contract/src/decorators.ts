@@ -1,5 +1,10 @@
 import { applyDecorators } from './applyDecorators.ts';
+import { Type } from 'class-transformer';
 import {
+  ArrayMaxSize,
+  IsArray,
+  IsDefined,
+  IsIn,
   IsInt,
   IsNumber,
   IsString,
@@ -9,6 +14,7 @@ import {
   Min,
   MinLength,
   ValidateIf,
+  ValidateNested,
 } from 'class-validator';
 
 /** A number of millimetres within bounds, ends included. */
@@ -18,6 +24,21 @@ export function Millimetres(min: number, max: number): PropertyDecorator {
     Min(min, { message: `must be at least ${min} mm` }),
     Max(max, { message: `must be at most ${max} mm` }),
   );
+}
+
+/** A number within bounds, ends included, in a unit named in the message. */
+export function Bounded(min: number, max: number, unit = ''): PropertyDecorator {
+  const of = unit === '' ? '' : ` ${unit}`;
+  return applyDecorators(
+    IsNumber({ allowNaN: false, allowInfinity: false }, { message: 'must be a number' }),
+    Min(min, { message: `must be at least ${min}${of}` }),
+    Max(max, { message: `must be at most ${max}${of}` }),
+  );
+}
+
+/** One of a list of names. */
+export function OneOf(names: readonly string[]): PropertyDecorator {
+  return IsIn(names, { message: `must be one of ${names.join(', ')}` });
 }
 
 /** A number of degrees within bounds, ends included. */
@@ -48,6 +69,13 @@ export function Identifier(): PropertyDecorator {
   });
 }
 
+/** A step of a plan: a rule and what it is about. */
+export function StepId(): PropertyDecorator {
+  return Matches(/^[A-Za-z]{1,40}(:[A-Za-z0-9][A-Za-z0-9:._-]{0,129})?$/, {
+    message: 'must be the id of a step, such as pull:bearing-left',
+  });
+}
+
 /** Text a person wrote, which a database and a page can hold: no NUL, no half of a surrogate pair. */
 export function PlainText(max: number, min = 0): PropertyDecorator {
   return applyDecorators(
@@ -61,4 +89,28 @@ export function PlainText(max: number, min = 0): PropertyDecorator {
 /** The rules below it are skipped for null, which is a value of its own. A missing field is still refused. */
 export function OrNull(): PropertyDecorator {
   return ValidateIf((_, value) => value !== null);
+}
+
+/** The field may be left out; when it is there, the rules below it apply. Null is not leaving it out. */
+export function MayBeLeftOut(): PropertyDecorator {
+  return ValidateIf((_, value) => value !== undefined);
+}
+
+/** A list whose entries are checked by the rules below it. */
+export function ListOf(most: number, type: () => new () => object): PropertyDecorator {
+  return (target, property) => {
+    IsArray({ message: 'must be a list' })(target, property);
+    ArrayMaxSize(most, { message: `must have at most ${most} entries` })(target, property);
+    ValidateNested({ each: true })(target, property);
+    Type(type)(target, property as string);
+  };
+}
+
+/** A nested object that must be there. */
+export function Nested(type: () => new () => object): PropertyDecorator {
+  return (target, property) => {
+    IsDefined({ message: 'must be given' })(target, property);
+    ValidateNested()(target, property);
+    Type(type)(target, property as string);
+  };
 }

@@ -19,6 +19,31 @@ const envelope = (type: string, data: unknown, rest: object = {}) => ({
 });
 const READING = { runId: 'r1', value: 0.14, typed: '0.14', device: null, position: null };
 
+const PART = {
+  id: 'p',
+  name: 'p',
+  kind: 'case',
+  material: 'greyIron',
+  mass: 3,
+  area: null,
+  wall: null,
+};
+const GEAR = {
+  id: 's',
+  kind: 'gear',
+  name: 's',
+  at: 0,
+  width: 1,
+  inside: 40,
+  outside: 50,
+  partId: 'p',
+};
+const INSTRUMENT = { id: 'm', name: 'm', graduation: 0.01, calibrationUncertainty: 0, range: 25 };
+const unitWith = (change: object) => ({
+  id: 'u', name: 'u', description: '', parts: [PART],
+  axes: [{ id: 'a', name: 'a', arrangement: 'faceToFace', sets: ['endPlay'], stations: [{ ...GEAR, ...change }] }],
+}); // prettier-ignore
+
 function faultsOf(kind: 'job' | 'workshop', body: unknown) {
   try {
     parseEvents(kind, body);
@@ -89,9 +114,36 @@ describe('reading a batch of events', () => {
     ['no pieces of a size', 'PackFitted', { siteId: 's', pieces: [{ sizeId: 'a', thickness: 0.1, quantity: 0, uncertainty: 0 }] }, 'pieces[0].quantity'],
     ['pieces that are no list', 'PackFitted', { siteId: 's', pieces: {} }, 'pieces'],
     ['an undo of nothing', 'Undone', { eventId: 'last' }, 'eventId'],
-    ['an impossible station', 'JobOpened', { reason: '', unit: { id: 'u', name: 'u', description: '', parts: [{ id: 'p', name: 'p', kind: 'case', material: '' }], axes: [{ id: 'a', name: 'a', arrangement: 'faceToFace', stations: [{ id: 's', kind: 'gear', name: 's', at: 0, width: 1, inside: 50, outside: 40, partId: 'p', thrust: null, place: null, designation: null }] }] } }, 'unit.axes[0].stations[0].outside'],
+    ['a station on a part that is not there', 'JobOpened', { reason: '', scope: 'overhaul', unit: unitWith({ partId: 'ghost' }) }, 'unit.axes[0].stations[0].partId'],
+    ['a station of no kind', 'JobOpened', { reason: '', scope: 'overhaul', unit: unitWith({ kind: 'sprocket' }) }, 'unit.axes[0].stations[0].kind'],
+    ['a detail that its kind does not have', 'StationDescribed', { axisId: 'a', station: { ...GEAR, lip: 'left' } }, 'station.lip'],
+    ['a detail set to nothing', 'StationDescribed', { axisId: 'a', station: { ...GEAR, teeth: null } }, 'station.teeth'],
+    ['a detail out of range', 'StationDescribed', { axisId: 'a', station: { ...GEAR, teeth: 4000 } }, 'station.teeth'],
+    ['a job of no scope', 'JobOpened', { reason: '', unit: unitWith({}) }, 'scope'],
+    ['a material that is not known', 'PartDescribed', { part: { ...PART, material: 'cheese' } }, 'part.material'],
+    ['a part without weight', 'PartDescribed', { part: { ...PART, mass: 0 } }, 'part.mass'],
+    ['something set that is not set on an axis', 'AxisDescribed', { axis: { id: 'a', name: 'a', arrangement: 'faceToFace', sets: ['noise'] } }, 'axis.sets'],
+    ['a torque band below nothing', 'SpecSet', { specId: 's', axisId: 'a', kind: 'rollingTorque', band: { lower: -1, upper: 1, target: null }, source: '' }, 'band.lower'],
+    ['a finding of no name', 'FindingRecorded', { targetId: 's', findings: ['tired'], note: '' }, 'findings'],
+    ['a repair of no name', 'InspectionDecided', { targetId: 's', verdict: 'repair', repair: 'hope', reason: '' }, 'repair'],
+    ['a bearing without a bore', 'BearingOffered', { stationId: 's', designation: null, dimensions: { outside: 40, width: 10 } }, 'dimensions.bore'],
+    ['a step of no shape', 'StepDone', { stepId: 'pull bearing', note: '' }, 'stepId'],
+    ['a step set aside without a reason', 'StepSetAside', { stepId: 'drain', reason: '' }, 'reason'],
+    ['a size of a metre', 'SizeMeasured', { stationId: 's', feature: 'bore', place: 'outer-0', value: 5000, typed: null, instrument: INSTRUMENT }, 'value'],
   ])('should refuse %s', (_, type, data, field) => {
     expect(faultsOfEvent(type, data).map((fault) => fault.field)).toContain(`events[0].data.${field}`);
+  }); // prettier-ignore
+
+  test.each<[string, object]>([
+    ['JobOpened', { reason: '', scope: 'overhaul', unit: unitWith({}) }],
+    ['StationDescribed', { axisId: 'a', station: { ...GEAR, teeth: 41, bevel: 'left' } }],
+    ['StationDescribed', { axisId: 'a', station: { ...GEAR, inside: 60 } }],
+    ['PartDescribed', { part: { ...PART, material: null, mass: null } }],
+    ['FindingRecorded', { targetId: 's', findings: ['sound', 'cracked'], note: '' }],
+    ['BearingOffered', { stationId: 's', designation: '6205', dimensions: null }],
+    ['StepDone', { stepId: 'setSpec:axis:endPlay', note: '' }],
+  ])('should let a sound %s through, impossible sizes included: they are told at the station', (type, data) => {
+    expect(faultsOfEvent(type, data)).toEqual([]);
   }); // prettier-ignore
 
   test('should not take an event of the workshop for a job, nor the other way round', () => {
@@ -115,6 +167,12 @@ describe('reading a batch of events', () => {
       'JobOpened',
       'Undone',
       'NoteWritten',
+      'StationDescribed',
+      'PartDescribed',
+      'AxisDescribed',
+      'SizeMeasured',
+      'FindingRecorded',
+      'BearingOffered',
     ];
     fc.assert(
       fc.property(fc.constantFrom(...types), fc.jsonValue(), (type, data) => {

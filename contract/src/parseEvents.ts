@@ -1,9 +1,13 @@
 import { IsIn, IsInt, IsISO8601, IsObject, IsUUID, Max, Min } from 'class-validator';
 
 import { InputError, type InputFault } from '@wendaxis/core/faults';
-import { EVENT_VERSION, type JobEventData, type WorkshopEventData } from '@wendaxis/core/job';
-import { requireBand } from '@wendaxis/core/measure';
-import { requireUnit } from '@wendaxis/core/unit';
+import {
+  EVENT_VERSION,
+  requireSpecBand,
+  type JobEventData,
+  type WorkshopEventData,
+} from '@wendaxis/core/job';
+import { requirePart, requireStation, requireUnit } from '@wendaxis/core/unit';
 
 import { checkShape } from './checkShape.ts';
 import { Identifier } from './decorators.ts';
@@ -58,10 +62,14 @@ const ENVELOPES = { job: JobEnvelopeDto, workshop: WorkshopEnvelopeDto } as cons
 /** Rules that join several fields; the core owns them. */
 const JOINT_RULES: Readonly<Record<string, (data: never) => void>> = {
   JobOpened: ({ unit }: JobEventData['JobOpened']) => void requireUnit(unit, 'unit.'),
-  SpecSet: ({ band }: JobEventData['SpecSet']) => void requireBand(band),
+  SpecSet: ({ kind, band }: JobEventData['SpecSet']) => void requireSpecBand(kind, band),
+  StationDescribed: ({ station }: JobEventData['StationDescribed']) =>
+    requireStation(station, new Set([station.partId]), 'station'),
+  PartDescribed: ({ part }: JobEventData['PartDescribed']) => void requirePart(part, 'part'),
   PackRecorded: ({ pieces }: JobEventData['PackRecorded']) => pieces.forEach(requireMicrometres),
   PackChosen: ({ pieces }: JobEventData['PackChosen']) => pieces.forEach(requireMicrometres),
   PackFitted: ({ pieces }: JobEventData['PackFitted']) => pieces.forEach(requireMicrometres),
+  TemplateSaved: ({ unit }: WorkshopEventData['TemplateSaved']) => void requireUnit(unit, 'unit.'),
   SizeStocked: (data: WorkshopEventData['SizeStocked']) => requireMicrometres(data),
 };
 

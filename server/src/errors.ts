@@ -52,7 +52,7 @@ export class ServerError extends Error {
 /** Database conditions under which sending again later helps: connection loss, shutdown, too many connections. */
 const DATABASE_AWAY = /^(08|57P|53)|ECONN|ENOENT|EPIPE|ETIMEDOUT/;
 const CONNECTION_GONE =
-  /Connection terminated|not queryable|timeout exceeded when trying to connect/;
+  /Connection terminated|not queryable|timeout exceeded when trying to connect|Cannot use a pool after/;
 /** Two requests stored the same id at the same moment in different streams. */
 const UNIQUE_VIOLATION = '23505';
 

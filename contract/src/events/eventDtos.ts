@@ -1,28 +1,24 @@
-import { Type } from 'class-transformer';
+import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsUUID } from 'class-validator';
+
+import { FINDING_IDS, REPAIR_IDS, SIZE_FEATURES, VERDICTS } from '@wendaxis/core/inspect';
+import { JOB_SCOPES, type JobEventType, type WorkshopEventType } from '@wendaxis/core/job';
+import { SPEC_KIND_NAMES, type SpecKind } from '@wendaxis/core/unit';
+
 import {
-  ArrayMaxSize,
-  IsArray,
-  IsBoolean,
-  IsDefined,
-  IsIn,
-  IsUUID,
-  ValidateNested,
-} from 'class-validator';
-
-import type { JobEventType, WorkshopEventType } from '@wendaxis/core/job';
-
-import { Degrees, Identifier, Millimetres, OrNull, PlainText, Whole } from '../decorators.ts';
+  Bounded,
+  Degrees,
+  Identifier,
+  ListOf,
+  Millimetres,
+  Nested,
+  OneOf,
+  OrNull,
+  PlainText,
+  StepId,
+  Whole,
+} from '../decorators.ts';
 import { BandDto, IndicatorDto, InstrumentDto } from './measureDtos.ts';
-import { UnitDto } from './unitDtos.ts';
-
-/** A nested object that must be there. */
-function Nested(type: () => new () => object): PropertyDecorator {
-  return (target, property) => {
-    IsDefined({ message: 'must be given' })(target, property);
-    ValidateNested()(target, property);
-    Type(type)(target, property as string);
-  };
-}
+import { BareAxisDto, PartDto, StationDto, UnitDto } from './unitDtos.ts';
 
 class PieceDto {
   @Identifier() sizeId!: string;
@@ -33,21 +29,37 @@ class PieceDto {
 
 class PackDto {
   @Identifier() siteId!: string;
-  @IsArray({ message: 'must be a list of pieces' })
-  @ArrayMaxSize(40)
-  @ValidateNested({ each: true })
-  @Type(() => PieceDto)
-  pieces!: PieceDto[];
+  @ListOf(40, () => PieceDto) pieces!: PieceDto[];
 }
 
 class JobOpenedDto {
   @Nested(() => UnitDto) unit!: UnitDto;
   @PlainText(2000) reason!: string;
+  @OneOf(JOB_SCOPES) scope!: string;
+}
+class StationDescribedDto {
+  @Identifier() axisId!: string;
+  @Nested(() => StationDto) station!: StationDto;
+}
+class StationRemovedDto {
+  @Identifier() stationId!: string;
+}
+class PartDescribedDto {
+  @Nested(() => PartDto) part!: PartDto;
+}
+class PartRemovedDto {
+  @Identifier() partId!: string;
+}
+class AxisDescribedDto {
+  @Nested(() => BareAxisDto) axis!: BareAxisDto;
+}
+class AxisRemovedDto {
+  @Identifier() axisId!: string;
 }
 class SpecSetDto {
   @Identifier() specId!: string;
   @Identifier() axisId!: string;
-  @IsIn(['endPlay'], { message: 'must be endPlay' }) kind!: 'endPlay';
+  @OneOf(SPEC_KIND_NAMES) kind!: SpecKind;
   @Nested(() => BandDto) band!: BandDto;
   @PlainText(300) source!: string;
 }
@@ -77,6 +89,57 @@ class RunAbandonedDto {
 class PackChosenDto extends PackDto {
   @Identifier() runId!: string;
 }
+class MarkMadeDto {
+  @Identifier() stationId!: string;
+  @PlainText(300, 1) text!: string;
+}
+class SizeMeasuredDto {
+  @Identifier() stationId!: string;
+  @OneOf(SIZE_FEATURES) feature!: string;
+  @Identifier() place!: string;
+  @Millimetres(0.1, 2000) value!: number;
+  @OrNull() @PlainText(40) typed!: string | null;
+  @Nested(() => InstrumentDto) instrument!: InstrumentDto;
+}
+class FindingRecordedDto {
+  @Identifier() targetId!: string;
+  @IsArray({ message: 'must be a list of findings' })
+  @ArrayMaxSize(FINDING_IDS.length)
+  @IsIn(FINDING_IDS, { each: true, message: `must be of ${FINDING_IDS.join(', ')}` })
+  findings!: string[];
+  @PlainText(500) note!: string;
+}
+class InspectionDecidedDto {
+  @Identifier() targetId!: string;
+  @OneOf(VERDICTS) verdict!: string;
+  @OrNull() @OneOf(REPAIR_IDS) repair!: string | null;
+  @PlainText(500) reason!: string;
+}
+class DimensionsDto {
+  @Millimetres(0.5, 2000) bore!: number;
+  @Millimetres(0.5, 3000) outside!: number;
+  @Millimetres(0.5, 1000) width!: number;
+}
+class BearingOfferedDto {
+  @Identifier() stationId!: string;
+  @OrNull() @PlainText(40) designation!: string | null;
+  @OrNull() @Nested(() => DimensionsDto) dimensions!: DimensionsDto | null;
+}
+class FigureTakenDto {
+  @Identifier() specId!: string;
+  @IsIn(['asFound', 'trial', 'final'], { message: 'must be asFound, trial or final' })
+  stage!: string;
+  @Bounded(-100, 500) value!: number;
+  @OrNull() @PlainText(40) typed!: string | null;
+}
+class StepDoneDto {
+  @StepId() stepId!: string;
+  @PlainText(500) note!: string;
+}
+class StepSetAsideDto {
+  @StepId() stepId!: string;
+  @PlainText(300, 1) reason!: string;
+}
 class NoteWrittenDto {
   @PlainText(4000, 1) text!: string;
 }
@@ -102,6 +165,14 @@ class InstrumentAddedDto {
   @Nested(() => InstrumentDto) instrument!: InstrumentDto;
   @OrNull() @Identifier() deviceId!: string | null;
 }
+class TemplateSavedDto {
+  @Identifier() templateId!: string;
+  @PlainText(80, 1) name!: string;
+  @Nested(() => UnitDto) unit!: UnitDto;
+}
+class TemplateRemovedDto {
+  @Identifier() templateId!: string;
+}
 class PersonAddedDto {
   @Identifier() personId!: string;
   @PlainText(60, 1) name!: string;
@@ -113,6 +184,12 @@ type DtoClass = new () => object;
 /** The shape of each event of a job. */
 export const JOB_EVENT_DTOS: Readonly<Record<JobEventType, DtoClass>> = {
   JobOpened: JobOpenedDto,
+  StationDescribed: StationDescribedDto,
+  StationRemoved: StationRemovedDto,
+  PartDescribed: PartDescribedDto,
+  PartRemoved: PartRemovedDto,
+  AxisDescribed: AxisDescribedDto,
+  AxisRemoved: AxisRemovedDto,
   SpecSet: SpecSetDto,
   PackRecorded: PackDto,
   RunOpened: RunOpenedDto,
@@ -121,6 +198,14 @@ export const JOB_EVENT_DTOS: Readonly<Record<JobEventType, DtoClass>> = {
   RunAbandoned: RunAbandonedDto,
   PackChosen: PackChosenDto,
   PackFitted: PackDto,
+  MarkMade: MarkMadeDto,
+  SizeMeasured: SizeMeasuredDto,
+  FindingRecorded: FindingRecordedDto,
+  InspectionDecided: InspectionDecidedDto,
+  BearingOffered: BearingOfferedDto,
+  FigureTaken: FigureTakenDto,
+  StepDone: StepDoneDto,
+  StepSetAside: StepSetAsideDto,
   NoteWritten: NoteWrittenDto,
   JobFinished: JobFinishedDto,
   JobReopened: JobReopenedDto,
@@ -132,6 +217,8 @@ export const WORKSHOP_EVENT_DTOS: Readonly<Record<WorkshopEventType, DtoClass>> 
   WorkshopNamed: WorkshopNamedDto,
   SizeStocked: SizeStockedDto,
   InstrumentAdded: InstrumentAddedDto,
+  TemplateSaved: TemplateSavedDto,
+  TemplateRemoved: TemplateRemovedDto,
   PersonAdded: PersonAddedDto,
   Undone: UndoneDto,
 };

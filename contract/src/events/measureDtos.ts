@@ -1,12 +1,12 @@
 import { IsIn } from 'class-validator';
 
-import { Degrees, Identifier, Millimetres, OrNull, PlainText } from '../decorators.ts';
+import { Bounded, Degrees, Identifier, Millimetres, OrNull, PlainText } from '../decorators.ts';
 
-/** A band: null is an open limit. */
+/** A band in the core unit of its spec; null is an open limit. The core checks what its kind allows. */
 export class BandDto {
-  @OrNull() @Millimetres(-100, 100) lower!: number | null;
-  @OrNull() @Millimetres(-100, 100) upper!: number | null;
-  @OrNull() @Millimetres(-100, 100) target!: number | null;
+  @OrNull() @Bounded(-500, 500) lower!: number | null;
+  @OrNull() @Bounded(-500, 500) upper!: number | null;
+  @OrNull() @Bounded(-500, 500) target!: number | null;
 }
 
 /** An instrument's card. */

@@ -1,63 +1,88 @@
-import { Type } from 'class-transformer';
-import { ArrayMaxSize, IsArray, IsIn, ValidateNested } from 'class-validator';
+import { ArrayMaxSize, IsArray, IsIn } from 'class-validator';
 
 import { GAIN_TABLE } from '@wendaxis/core/arrangement';
-import { STATION_KINDS } from '@wendaxis/core/unit';
+import { MATERIAL_IDS } from '@wendaxis/core/materials';
+import {
+  DETAIL_NAMES,
+  DETAIL_TABLE,
+  MOST_AXES,
+  MOST_PARTS,
+  MOST_STATIONS,
+  PART_KINDS,
+  SPEC_KIND_NAMES,
+  STATION_KINDS,
+  type DetailName,
+} from '@wendaxis/core/unit';
 
-import { Identifier, Millimetres, OrNull, PlainText } from '../decorators.ts';
+import { applyDecorators } from '../applyDecorators.ts';
+import {
+  Bounded,
+  Identifier,
+  ListOf,
+  MayBeLeftOut,
+  Millimetres,
+  OneOf,
+  OrNull,
+  PlainText,
+} from '../decorators.ts';
 
-const PART_KINDS = ['case', 'cover', 'shaft'];
 const ARRANGEMENTS = [...new Set(GAIN_TABLE.map(({ arrangement }) => arrangement))];
-const PLACES = [...new Set(GAIN_TABLE.map(({ place }) => place))];
 
-function oneOf(names: readonly string[]): PropertyDecorator {
-  return IsIn(names, { message: `must be one of ${names.join(', ')}` });
+/** A list of what is set on an axis. */
+function SpecKinds(): PropertyDecorator {
+  return applyDecorators(
+    IsArray({ message: 'must be a list' }),
+    ArrayMaxSize(SPEC_KIND_NAMES.length),
+    IsIn(SPEC_KIND_NAMES, { each: true, message: `must be of ${SPEC_KIND_NAMES.join(', ')}` }),
+  );
 }
 
 export class PartDto {
   @Identifier() id!: string;
   @PlainText(80, 1) name!: string;
-  @oneOf(PART_KINDS) kind!: string;
-  @PlainText(80) material!: string;
+  @OneOf(PART_KINDS) kind!: string;
+  @OrNull() @OneOf(MATERIAL_IDS) material!: string | null;
+  @OrNull() @Bounded(0.001, 5000, 'kg') mass!: number | null;
+  @OrNull() @Bounded(0.0001, 50, 'm²') area!: number | null;
+  @OrNull() @Millimetres(0.1, 500) wall!: number | null;
 }
 
+/** A station; its details follow below, from the core's table. */
 export class StationDto {
   @Identifier() id!: string;
-  @oneOf(STATION_KINDS) kind!: string;
+  @OneOf(STATION_KINDS) kind!: string;
   @PlainText(80, 1) name!: string;
   @Millimetres(-5000, 5000) at!: number;
   @Millimetres(0, 5000) width!: number;
   @Millimetres(0, 3000) inside!: number;
   @Millimetres(0, 3000) outside!: number;
   @Identifier() partId!: string;
-  @OrNull() @oneOf(['left', 'right']) thrust!: string | null;
-  @OrNull() @oneOf(PLACES) place!: string | null;
-  @OrNull() @PlainText(40) designation!: string | null;
 }
 
-export class AxisDto {
+function detailRule(name: DetailName): PropertyDecorator {
+  const row = DETAIL_TABLE[name];
+  if (row.type === 'choice') return OneOf(row.values);
+  return row.type === 'text' ? PlainText(row.longest) : Bounded(row.least, row.most);
+}
+for (const name of DETAIL_NAMES)
+  applyDecorators(MayBeLeftOut(), detailRule(name))(StationDto.prototype, name);
+
+/** An axis without what stands on it. */
+export class BareAxisDto {
   @Identifier() id!: string;
   @PlainText(80, 1) name!: string;
-  @oneOf(ARRANGEMENTS) arrangement!: string;
-  @IsArray()
-  @ArrayMaxSize(60)
-  @ValidateNested({ each: true })
-  @Type(() => StationDto)
-  stations!: StationDto[];
+  @OneOf(ARRANGEMENTS) arrangement!: string;
+  @SpecKinds() sets!: string[];
+}
+
+export class AxisDto extends BareAxisDto {
+  @ListOf(MOST_STATIONS, () => StationDto) stations!: StationDto[];
 }
 
 export class UnitDto {
   @Identifier() id!: string;
   @PlainText(80, 1) name!: string;
   @PlainText(2000) description!: string;
-  @IsArray()
-  @ArrayMaxSize(40)
-  @ValidateNested({ each: true })
-  @Type(() => PartDto)
-  parts!: PartDto[];
-  @IsArray()
-  @ArrayMaxSize(12)
-  @ValidateNested({ each: true })
-  @Type(() => AxisDto)
-  axes!: AxisDto[];
+  @ListOf(MOST_PARTS, () => PartDto) parts!: PartDto[];
+  @ListOf(MOST_AXES, () => AxisDto) axes!: AxisDto[];
 }

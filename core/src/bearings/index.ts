@@ -1,4 +1,10 @@
 export {
+  compareBearings,
+  type BearingComparison,
+  type ComparisonLine,
+  type OfferedBearing,
+} from './compareBearings.ts';
+export {
   decodeDesignation,
   type BearingDimensions,
   type BearingFamily,

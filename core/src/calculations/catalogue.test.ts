@@ -1,6 +1,6 @@
 import type { InputError } from '../faults/index.ts';
 import { calculate, CATALOGUE } from './catalogue.ts';
-import { describeType } from './field.ts';
+import { describeType } from '../shape/index.ts';
 
 /** One sound input for each calculation, and a figure its result must contain. */
 const SOUND: Readonly<Record<string, readonly [input: object, expected: object]>> = {

@@ -33,7 +33,7 @@ import {
   type QuantityKind,
   type UnitSystem,
 } from '../units/index.ts';
-import { checkShape, type Field } from './field.ts';
+import { checkShape, type Field } from '../shape/index.ts';
 
 /** A calculation that can be called by name with plain data. */
 export interface Calculation {

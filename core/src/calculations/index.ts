@@ -1,2 +1,2 @@
+export { describeType, type Field } from '../shape/index.ts';
 export { calculate, CATALOGUE, type Calculation } from './catalogue.ts';
-export { describeType, type Field } from './field.ts';

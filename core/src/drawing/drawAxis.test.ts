@@ -6,7 +6,7 @@ import type { Point, Shape } from './geometry.ts';
 const axis = FIXTURE_UNIT.axes[0]!;
 const station = (kind: StationKind, rest: Partial<Station> = {}): Station => ({
   id: kind, kind, name: kind, partId: 'case', at: 10, width: 20, inside: 40, outside: 80,
-  thrust: null, place: null, designation: null, ...rest,
+  ...rest,
 }); // prettier-ignore
 const drawOne = (one: Station) => drawAxis({ ...axis, stations: [one] }).stations[0]!;
 const pointsOf = (shape: Shape): readonly Point[] =>
@@ -22,7 +22,12 @@ describe('the section drawing', () => {
     'should keep a %s inside its own outline and symmetrical to the axis',
     (kind) => {
       const { shapes } = drawOne(
-        station(kind, { thrust: 'left', place: kind === 'shimSite' ? 'underCoverFlange' : null }),
+        station(kind, {
+          thrust: 'left',
+          oilHole: 3,
+          spacerType: 'collapsible',
+          ...(kind === 'shimSite' ? { place: 'underCoverFlange' } : {}),
+        }),
       );
       const points = shapes.flatMap(pointsOf);
       for (const { x, y } of points) {

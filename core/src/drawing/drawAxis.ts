@@ -1,6 +1,7 @@
-import { LOAD_PATH, shimGain, type GainRow } from '../arrangement/index.ts';
+import { findGain, LOAD_PATH, type GainRow } from '../arrangement/index.ts';
 import type { Axis, Side, Station } from '../unit/index.ts';
 import type { Point, Shape } from './geometry.ts';
+import { placeLabels, type StationLabel } from './placeLabels.ts';
 import { stationShapes } from './stationShapes.ts';
 
 /** One station as drawn. */
@@ -36,6 +37,8 @@ export interface AxisDrawing {
     readonly row: GainRow;
     readonly anchor: Point;
   }[];
+  /** Numbered marks under the section, one for each station that is more than a piece of a casting or shaft. */
+  readonly labels: readonly StationLabel[];
   readonly loadPath: string;
   readonly extent: { readonly left: number; readonly right: number; readonly radius: number };
 }
@@ -43,16 +46,13 @@ export interface AxisDrawing {
 /** Room left and right of the outermost stations, as a share of the length. */
 const MARGIN = 0.06;
 
-/** Paint order: what stands behind comes first. */
-const DEPTH: readonly Station['kind'][] = [
-  'shaftStep', 'gear', 'housing', 'cover', 'seal', 'ballBearing', 'taperedRoller', 'shimSite',
-]; // prettier-ignore
+/** Paint order: what stands behind comes first; kinds that are not named stand between. */
+const BEHIND: readonly Station['kind'][] = ['shaftStep', 'gear', 'housing', 'cover'];
+const IN_FRONT: readonly Station['kind'][] = ['bolts', 'spacer', 'shimSite'];
 
 /** Compute the section drawing of an axis from its stations. */
 export function drawAxis(axis: Axis): AxisDrawing {
-  const stations = axis.stations
-    .toSorted((a, b) => DEPTH.indexOf(a.kind) - DEPTH.indexOf(b.kind))
-    .map(drawStation);
+  const stations = axis.stations.toSorted((a, b) => depthOf(a) - depthOf(b)).map(drawStation);
   if (axis.stations.length === 0) return emptyDrawing(axis);
   const left = Math.min(...axis.stations.map(({ at }) => at));
   const right = Math.max(...axis.stations.map(({ at, width }) => at + width));
@@ -61,26 +61,38 @@ export function drawAxis(axis: Axis): AxisDrawing {
   return {
     stations,
     loads: axis.stations.flatMap(loadStroke),
-    gains: axis.stations.flatMap((station) =>
-      station.place === null
-        ? []
-        : [
-            {
-              stationId: station.id,
-              row: shimGain(axis.arrangement, station.place),
-              anchor: { x: station.at + station.width / 2, y: station.outside / 2 },
-            },
-          ],
-    ),
+    gains: axis.stations.flatMap((station) => gainMark(axis, station)),
+    labels: placeLabels(axis.stations, { left: left - margin, right: right + margin }),
     loadPath: LOAD_PATH[axis.arrangement],
     extent: { left: left - margin, right: right + margin, radius },
   };
 }
 
+function depthOf({ kind }: Station): number {
+  return BEHIND.includes(kind) ? BEHIND.indexOf(kind) - BEHIND.length : IN_FRONT.indexOf(kind) + 1;
+}
+
+/** The gain of a place, where the arrangement has such a place. */
+function gainMark(
+  { arrangement }: Axis,
+  { id, at, width, outside, place }: Station,
+): AxisDrawing['gains'] {
+  const row = place === undefined ? null : findGain(arrangement, place);
+  if (row === null) return [];
+  return [{ stationId: id, row, anchor: { x: at + width / 2, y: outside / 2 } }];
+}
+
 /** A bare centre line, for an axis on which nothing stands yet. */
 function emptyDrawing({ arrangement }: Axis): AxisDrawing {
   const extent = { left: 0, right: 100, radius: 30 };
-  return { stations: [], loads: [], gains: [], loadPath: LOAD_PATH[arrangement], extent };
+  return {
+    stations: [],
+    loads: [],
+    gains: [],
+    labels: [],
+    loadPath: LOAD_PATH[arrangement],
+    extent,
+  };
 }
 
 function drawStation(station: Station): DrawnStation {
@@ -103,7 +115,7 @@ function loadStroke({
   outside,
   thrust,
 }: Station): readonly LoadStroke[] {
-  if (kind !== 'taperedRoller' || thrust === null) return [];
+  if (kind !== 'taperedRoller' || thrust === undefined) return [];
   const [back, front] = thrust === 'left' ? [at, at + width] : [at + width, at];
   return [
     { stationId: id, from: { x: front, y: inside / 2 }, to: { x: back, y: outside / 2 }, thrust },

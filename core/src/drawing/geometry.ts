@@ -16,6 +16,10 @@ export type ShapeRole =
   | 'gear'
   | 'seal'
   | 'shim'
+  | 'spacer'
+  | 'thread'
+  | 'fixing'
+  | 'bush'
   | 'lip';
 
 /** A closed outline or a circle of the section. */

@@ -1,2 +1,3 @@
 export { drawAxis, type AxisDrawing, type DrawnStation, type LoadStroke } from './drawAxis.ts';
 export type { Point, Shape, ShapeRole } from './geometry.ts';
+export type { StationLabel } from './placeLabels.ts';

@@ -1,30 +1,50 @@
 import type { Station, StationKind } from '../unit/index.ts';
 import { mirrored, rectangle, type Point, type Shape } from './geometry.ts';
+import {
+  ballBearing,
+  drawnCup,
+  needleThrust,
+  rollerBearing,
+  taperedRoller,
+} from './bearingSections.ts';
 
 type Section = (station: Station) => readonly Shape[];
-
-/** Contact angle a tapered roller is drawn with when its own is not known (degrees). */
-const DRAWN_TAPER = 14;
 
 /** The half section above the axis, for each kind of station. */
 const SECTIONS: Readonly<Record<StationKind, Section>> = {
   taperedRoller,
   ballBearing,
+  cylindricalRoller: rollerBearing,
+  drawnCup,
+  needleThrust,
+  looseRollers: (station) => [inner(station, 'roller', 0.06)],
+  plainBearing: bush,
+  bush,
+  thrustWasher: (station) => [plain(station, 'bush')],
   seal,
+  oRing: ({ at, width, inside, outside }) => [
+    { kind: 'circle', role: 'seal', centre: { x: at + width / 2, y: (inside + outside) / 4 }, radius: Math.min(width / 2, (outside - inside) / 4) },
+  ],
+  shimSite: (station) => [plain(station, 'shim')],
+  spacer,
+  adjuster: threaded('thread'),
   gear: (station) => [plain(station, 'gear')],
+  snapRing: (station) => [plain(station, 'fixing')],
+  retainer: (station) => [plain(station, 'fixing')],
+  nut: threaded('fixing'),
+  bolts,
   housing: (station) => [plain(station, 'case')],
   cover: (station) => [plain(station, 'cover')],
-  shimSite: (station) => [plain(station, 'shim')],
   shaftStep: (station) => [plain(station, 'shaft')],
-};
+}; // prettier-ignore
 
 /** Both halves of the section of a station. */
 export function stationShapes(station: Station): readonly Shape[] {
   const upper = SECTIONS[station.kind](station);
-  // A solid shaft is one piece across the axis.
-  if (station.kind === 'shaftStep' && station.inside === 0) {
+  // What is solid is one piece across the axis.
+  if (upper.length === 1 && station.inside === 0) {
     const radius = station.outside / 2;
-    return [rectangle('shaft', station.at, station.at + station.width, -radius, radius)];
+    return [rectangle(upper[0]!.role, station.at, station.at + station.width, -radius, radius)];
   }
   return [...upper, ...upper.map(mirrored)];
 }
@@ -33,63 +53,66 @@ function plain({ at, width, inside, outside }: Station, role: Shape['role']): Sh
   return rectangle(role, at, at + width, inside / 2, outside / 2);
 }
 
-/**
- * Cup, cone and roller. The back of the cup (its thick end) is on the side to which the shaft may push, the
- * large end of the roller on the other.
- */
-function taperedRoller({ at, width, inside, outside, thrust }: Station): readonly Shape[] {
-  const [bore, rim] = [inside / 2, outside / 2];
-  const height = rim - bore;
-  const middle = { x: width / 2, y: (bore + rim) / 2 };
-  const half = { length: 0.3 * width, radius: 0.2 * height };
-  const slope = Math.tan((DRAWN_TAPER * Math.PI) / 180);
-  const rollerEdge = (x: number, side: 1 | -1) =>
-    middle.y + (x - middle.x) * slope + side * half.radius;
-  const [from, to] = [middle.x - half.length, middle.x + half.length];
-  // Drawn pushing to the left: thick cup end left, large roller end right; turned over for the right.
-  const cup: Point[] = [
-    { x: 0, y: rim },
-    { x: 0.8 * width, y: rim },
-    { x: 0.8 * width, y: rollerEdge(0.8 * width, 1) },
-    { x: 0, y: rollerEdge(0, 1) },
-  ];
-  const rib = rollerEdge(to, -1) + 0.45 * half.radius;
-  const cone: Point[] = [
-    { x: 0.14 * width, y: bore },
-    { x: width, y: bore },
-    { x: width, y: rib },
-    { x: to, y: rib },
-    { x: to, y: rollerEdge(to, -1) },
-    { x: from, y: rollerEdge(from, -1) },
-    { x: 0.14 * width, y: rollerEdge(from, -1) },
-  ];
-  const roller: Point[] = [
-    { x: from, y: rollerEdge(from, -1) },
-    { x: to, y: rollerEdge(to, -1) },
-    { x: to, y: rollerEdge(to, 1) },
-    { x: from, y: rollerEdge(from, 1) },
-  ];
-  const place = ({ x, y }: Point): Point => ({
-    x: thrust === 'right' ? at + width - x : at + x,
-    y,
-  });
-  return (
-    [
-      ['cup', cup],
-      ['cone', cone],
-      ['roller', roller],
-    ] as const
-  ).map(([role, points]) => ({ kind: 'outline', role, points: points.map(place) }));
+/** The same rectangle drawn in by a share of its height at the bore and the rim. */
+function inner({ at, width, inside, outside }: Station, role: Shape['role'], share: number): Shape {
+  const cut = (share * (outside - inside)) / 2;
+  return rectangle(role, at, at + width, inside / 2 + cut, outside / 2 - cut);
 }
 
-function ballBearing({ at, width, inside, outside }: Station): readonly Shape[] {
-  const [bore, rim] = [inside / 2, outside / 2];
-  const ring = 0.27 * (rim - bore);
-  const centre = { x: at + width / 2, y: (bore + rim) / 2 };
+/** A collapsible spacer has its fold drawn; a solid one is plain. */
+function spacer(station: Station): readonly Shape[] {
+  if (station.spacerType !== 'collapsible') return [plain(station, 'spacer')];
+  const { at, width, inside, outside } = station;
+  const [low, high] = [inside / 2, outside / 2];
+  const wall = 0.45 * (high - low);
+  const outer = [
+    [0, low + wall],
+    [0.35, low + wall],
+    [0.5, high],
+    [0.65, low + wall],
+    [1, low + wall],
+  ];
+  const under = [
+    [1, low],
+    [0.65, low],
+    [0.5, high - wall],
+    [0.35, low],
+    [0, low],
+  ];
+  const points = [...outer, ...under].map(([share, y]) => ({ x: at + share! * width, y: y! }));
+  return [{ kind: 'outline', role: 'spacer', points }];
+}
+
+/** A shell with the hole through it shown where it has one. */
+function bush(station: Station): readonly Shape[] {
+  const { at, width, inside, outside, oilHole } = station;
+  if (oilHole === undefined || oilHole >= width) return [plain(station, 'bush')];
+  const [from, to] = [at + (width - oilHole) / 2, at + (width + oilHole) / 2];
   return [
-    rectangle('cup', at, at + width, rim - ring, rim),
-    rectangle('cone', at, at + width, bore, bore + ring),
-    { kind: 'circle', role: 'ball', centre, radius: 0.32 * (rim - bore) },
+    rectangle('bush', at, from, inside / 2, outside / 2),
+    rectangle('bush', to, at + width, inside / 2, outside / 2),
+  ];
+}
+
+/** A ring with its thread scribed as a band: outside for an adjuster, inside for a nut. */
+function threaded(role: 'thread' | 'fixing'): Section {
+  return (station) => {
+    const { at, width, inside, outside } = station;
+    const band = 0.12 * (outside - inside) * 0.5;
+    const [low, high] =
+      role === 'thread' ? [outside / 2 - band, outside / 2] : [inside / 2, inside / 2 + band];
+    return [plain(station, role), rectangle('lip', at, at + width, low, high)];
+  };
+}
+
+/** Head outside, shank through. */
+function bolts({ at, width, inside, outside }: Station): readonly Shape[] {
+  const [low, high] = [inside / 2, outside / 2];
+  const shank = 0.25 * (high - low);
+  const head = Math.min(0.3 * width, high - low);
+  return [
+    rectangle('fixing', at, at + width - head, low + shank, high - shank),
+    rectangle('fixing', at + width - head, at + width, low, high),
   ];
 }
 

@@ -1,6 +1,11 @@
 import type { Band, IndicatorSetting, Instrument } from '../measure/index.ts';
 import type { PackPiece } from '../shims/index.ts';
-import type { Unit } from '../unit/index.ts';
+import type { FindingId, InspectionVerdict, RepairId, SizeFeature } from '../inspect/index.ts';
+import type { Axis, Part, SpecKind, Station, Unit } from '../unit/index.ts';
+
+/** How much of the work the job takes in: all of it, or only what sets the play. */
+export const JOB_SCOPES = ['overhaul', 'setPlay'] as const;
+export type JobScope = (typeof JOB_SCOPES)[number];
 
 /** At which point of the job a run is taken. */
 export type RunStage = 'asFound' | 'trial' | 'final';
@@ -12,11 +17,19 @@ export interface MeasuredPiece extends PackPiece {
 
 /** What each event of a job carries. Lengths in mm; `typed` keeps what the mechanic wrote. */
 export interface JobEventData {
-  readonly JobOpened: { readonly unit: Unit; readonly reason: string };
+  readonly JobOpened: { readonly unit: Unit; readonly reason: string; readonly scope: JobScope };
+  /** A station put on an axis, or described anew. */
+  readonly StationDescribed: { readonly axisId: string; readonly station: Station };
+  readonly StationRemoved: { readonly stationId: string };
+  readonly PartDescribed: { readonly part: Part };
+  readonly PartRemoved: { readonly partId: string };
+  readonly AxisDescribed: { readonly axis: Omit<Axis, 'stations'> };
+  readonly AxisRemoved: { readonly axisId: string };
   readonly SpecSet: {
     readonly specId: string;
     readonly axisId: string;
-    readonly kind: 'endPlay';
+    readonly kind: SpecKind;
+    /** In the core unit of the kind: mm or N·m. */
     readonly band: Band;
     /** The line that says where the figure comes from. */
     readonly source: string;
@@ -50,6 +63,49 @@ export interface JobEventData {
     readonly pieces: readonly MeasuredPiece[];
   };
   readonly PackFitted: { readonly siteId: string; readonly pieces: readonly MeasuredPiece[] };
+  /** A position marked before it comes apart: caps, nuts, which way round. */
+  readonly MarkMade: { readonly stationId: string; readonly text: string };
+  /** One diameter or length at one place; a later one at the same place replaces it. mm. */
+  readonly SizeMeasured: {
+    readonly stationId: string;
+    readonly feature: SizeFeature;
+    readonly place: string;
+    readonly value: number;
+    readonly typed: string | null;
+    readonly instrument: Instrument;
+  };
+  /** What was seen on a station or a part. */
+  readonly FindingRecorded: {
+    readonly targetId: string;
+    readonly findings: readonly FindingId[];
+    readonly note: string;
+  };
+  readonly InspectionDecided: {
+    readonly targetId: string;
+    readonly verdict: InspectionVerdict;
+    readonly repair: RepairId | null;
+    readonly reason: string;
+  };
+  /** The new bearing as it lies on the bench. mm. */
+  readonly BearingOffered: {
+    readonly stationId: string;
+    readonly designation: string | null;
+    readonly dimensions: {
+      readonly bore: number;
+      readonly outside: number;
+      readonly width: number;
+    } | null;
+  };
+  /** A figure read off without a guided run: rolling torque in N·m, backlash in mm. */
+  readonly FigureTaken: {
+    readonly specId: string;
+    readonly stage: RunStage;
+    readonly value: number;
+    readonly typed: string | null;
+  };
+  readonly StepDone: { readonly stepId: string; readonly note: string };
+  /** Not needed on this job, and why. */
+  readonly StepSetAside: { readonly stepId: string; readonly reason: string };
   readonly NoteWritten: { readonly text: string };
   readonly JobFinished: { readonly note: string };
   readonly JobReopened: { readonly reason: string };
@@ -72,6 +128,13 @@ export interface WorkshopEventData {
     /** Device that streams its readings; null when it is read by eye. */
     readonly deviceId: string | null;
   };
+  /** A unit kept as the workshop's own template; the same id replaces it. */
+  readonly TemplateSaved: {
+    readonly templateId: string;
+    readonly name: string;
+    readonly unit: Unit;
+  };
+  readonly TemplateRemoved: { readonly templateId: string };
   readonly PersonAdded: { readonly personId: string; readonly name: string; readonly role: string };
   readonly Undone: { readonly eventId: string };
 }

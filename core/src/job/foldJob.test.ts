@@ -55,10 +55,10 @@ describe('events that cannot be applied', () => {
 
   test.each<[string, LogBuilder, RegExp]>([
     ['a reading before the job is open', new LogBuilder().reading('r', 0), /not been opened/],
-    ['opening twice', new LogBuilder().booked().add('JobOpened', { unit: FIXTURE_UNIT, reason: '' }), /open already/],
+    ['opening twice', new LogBuilder().booked().add('JobOpened', { unit: FIXTURE_UNIT, reason: '', scope: 'setPlay' }), /open already/],
     ['a band on an axis that is not there', new LogBuilder().booked().add('SpecSet', { specId: 's', axisId: 'no', kind: 'endPlay', band: { lower: 0, upper: 1, target: null }, source: '' }), /no axis no/],
     ['a band upside down', new LogBuilder().booked().add('SpecSet', { specId: 's', axisId: 'axis', kind: 'endPlay', band: { lower: 1, upper: 0, target: null }, source: '' }), /band.upper/],
-    ['a run against no band', new LogBuilder().booked().add('RunOpened', { runId: 'r', specId: 'no', stage: 'trial', instrument: FIXTURE_INSTRUMENT, indicator: { contact: 'lever', angle: 0 }, shaftHeld: true }), /no spec no/],
+    ['a run against no band', new LogBuilder().booked().add('RunOpened', { runId: 'r', specId: 'no', stage: 'trial', instrument: FIXTURE_INSTRUMENT, indicator: { contact: 'lever', angle: 0 }, shaftHeld: true }), /no end play spec no/],
     ['a run with an impossible instrument', new LogBuilder().booked().add('RunOpened', { runId: 'r', specId: 'spec', stage: 'trial', instrument: { ...FIXTURE_INSTRUMENT, graduation: 0 }, indicator: { contact: 'lever', angle: 0 }, shaftHeld: true }), /instrument.graduation/],
     ['two open runs', new LogBuilder().booked().run('r1', [], false).run('r2', [], false), /another run is open/],
     ['the same run twice', new LogBuilder().booked().run('r1', [0.3, 0.3, 0.3]).run('r1', [], false), /run r1 exists/],

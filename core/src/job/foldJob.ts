@@ -1,22 +1,29 @@
 import { InputError } from '../faults/index.ts';
-import { judgeRun, requireBand } from '../measure/index.ts';
+import { judgeRun } from '../measure/index.ts';
 import { findStation, requireUnit } from '../unit/index.ts';
-import type { Envelope, JobEvent, JobEventData, JobEventType, MeasuredPiece } from './events.ts';
+import { BENCH_REDUCERS } from './benchReducers.ts';
+import type { JobEvent, JobEventType, MeasuredPiece } from './events.ts';
 import { liftEvent } from './lift.ts';
+import type { Reducer } from './reducer.ts';
+import { requireSpecBand } from './requireSpecBand.ts';
 import { cyclesOf, EMPTY_JOB, type JobState, type Run } from './state.ts';
 import { standingEvents } from './undo.ts';
-
-/** A reducer gives the new state, or a sentence that says why the event cannot be applied. */
-type Reducer<T extends JobEventType> = (
-  state: JobState,
-  event: Envelope<T, JobEventData[T]>,
-) => JobState | string;
+import { UNIT_REDUCERS } from './unitReducers.ts';
 
 /** One reducer for each event. `Undone` never reaches it: undone events are taken out beforehand. */
 const REDUCERS: { readonly [T in Exclude<JobEventType, 'Undone'>]: Reducer<T> } = {
+  ...UNIT_REDUCERS,
+  ...BENCH_REDUCERS,
+
   JobOpened: (state, { data, at }) =>
     state.unit === null
-      ? { ...state, unit: requireUnit(data.unit), reason: data.reason, openedAt: at }
+      ? {
+          ...state,
+          unit: requireUnit(data.unit),
+          reason: data.reason,
+          scope: data.scope,
+          openedAt: at,
+        }
       : 'the job is open already',
 
   SpecSet: (state, { data }) =>
@@ -25,7 +32,7 @@ const REDUCERS: { readonly [T in Exclude<JobEventType, 'Undone'>]: Reducer<T> } 
           ...state,
           specs: [
             ...state.specs.filter(({ specId }) => specId !== data.specId),
-            { ...data, band: requireBand(data.band) },
+            { ...data, band: requireSpecBand(data.kind, data.band) },
           ],
         }
       : `no axis ${data.axisId}`,
@@ -43,7 +50,7 @@ const REDUCERS: { readonly [T in Exclude<JobEventType, 'Undone'>]: Reducer<T> } 
   RunOpened: (state, { data, at, by }) => {
     if (state.finished !== null) return 'the job is finished';
     const spec = state.specs.find(({ specId }) => specId === data.specId);
-    if (spec === undefined) return `no spec ${data.specId}`;
+    if (spec?.kind !== 'endPlay') return `no end play spec ${data.specId}`;
     if (state.runs.some(({ runId }) => runId === data.runId)) return `run ${data.runId} exists`;
     if (state.runs.some(({ status }) => status === 'open')) return 'another run is open';
     judgeRun({ ...data, band: spec.band, cycles: [] }); // refuses an instrument that cannot be used

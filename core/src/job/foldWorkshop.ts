@@ -1,5 +1,6 @@
 import type { Instrument } from '../measure/index.ts';
 import type { ShimSize } from '../shims/index.ts';
+import type { Unit } from '../unit/index.ts';
 import type { MeasuredPiece, WorkshopEvent } from './events.ts';
 import { liftEvent } from './lift.ts';
 import { standingEvents } from './undo.ts';
@@ -16,15 +17,29 @@ export interface Person {
   readonly role: string;
 }
 
+/** A unit the workshop keeps to begin others from. */
+export interface WorkshopTemplate {
+  readonly templateId: string;
+  readonly name: string;
+  readonly unit: Unit;
+}
+
 /** The workshop, folded from its log. `sizes` are the counts as last counted, before what jobs have taken. */
 export interface WorkshopState {
   readonly name: string;
   readonly sizes: readonly ShimSize[];
   readonly instruments: readonly WorkshopInstrument[];
   readonly people: readonly Person[];
+  readonly templates: readonly WorkshopTemplate[];
 }
 
-const EMPTY_WORKSHOP: WorkshopState = { name: '', sizes: [], instruments: [], people: [] };
+const EMPTY_WORKSHOP: WorkshopState = {
+  name: '',
+  sizes: [],
+  instruments: [],
+  people: [],
+  templates: [],
+};
 
 /** The state of the workshop from its log. */
 export function foldWorkshop(events: readonly WorkshopEvent[]): WorkshopState {
@@ -46,6 +61,18 @@ function applyEvent(state: WorkshopState, event: WorkshopEvent): WorkshopState {
     }
     case 'PersonAdded':
       return { ...state, people: replaceById(state.people, event.data, (row) => row.personId) };
+    case 'TemplateSaved':
+      return {
+        ...state,
+        templates: replaceById(state.templates, event.data, (row) => row.templateId),
+      };
+    case 'TemplateRemoved': {
+      const { templateId } = event.data;
+      return {
+        ...state,
+        templates: state.templates.filter((row) => row.templateId !== templateId),
+      };
+    }
     case 'Undone':
       return state;
   }

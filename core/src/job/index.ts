@@ -1,10 +1,12 @@
 export {
   EVENT_VERSION,
+  JOB_SCOPES,
   type Envelope,
   type EventOf,
   type JobEvent,
   type JobEventData,
   type JobEventType,
+  type JobScope,
   type MeasuredPiece,
   type RunStage,
   type WorkshopEvent,
@@ -17,6 +19,7 @@ export {
   piecesBySize,
   type Person,
   type WorkshopInstrument,
+  type WorkshopTemplate,
   type WorkshopState,
 } from './foldWorkshop.ts';
 export { JOB_FILE_VERSION, jobFile, readingRows, type JobFile, type ReadingRow } from './record.ts';
@@ -25,11 +28,16 @@ export {
   EMPTY_JOB,
   type IgnoredEvent,
   type JobState,
+  type MeasuredSize,
   type Pack,
   type Reading,
   type ReadingPhase,
   type Run,
   type Spec,
+  type StationSizes,
+  type StepRecord,
+  type TakenFigure,
 } from './state.ts';
 export { piecesInJobs, stockAtHand, withUncertainty } from './stockAtHand.ts';
+export { requireSpecBand } from './requireSpecBand.ts';
 export { nextToRedo, nextToUndo, standingEvents } from './undo.ts';

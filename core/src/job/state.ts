@@ -1,12 +1,13 @@
 import type { Band, Cycle, IndicatorSetting, Instrument } from '../measure/index.ts';
-import type { Unit } from '../unit/index.ts';
-import type { JobEventType, MeasuredPiece, RunStage } from './events.ts';
+import type { FindingId, InspectionVerdict, RepairId, SizeFeature } from '../inspect/index.ts';
+import type { SpecKind, Unit } from '../unit/index.ts';
+import type { JobEventData, JobEventType, JobScope, MeasuredPiece, RunStage } from './events.ts';
 
 /** A spec band and where its figure comes from. */
 export interface Spec {
   readonly specId: string;
   readonly axisId: string;
-  readonly kind: 'endPlay';
+  readonly kind: SpecKind;
   readonly band: Band;
   readonly source: string;
 }
@@ -42,6 +43,38 @@ export interface Pack {
   readonly by: string;
 }
 
+/** A diameter or length as it was measured. mm. */
+export interface MeasuredSize {
+  readonly value: number;
+  readonly typed: string | null;
+  readonly instrument: Instrument;
+  readonly at: string;
+  readonly by: string;
+}
+
+/** Sizes of a station: by feature, then by place. */
+export type StationSizes = Readonly<
+  Partial<Record<SizeFeature, Readonly<Record<string, MeasuredSize>>>>
+>;
+
+/** A figure read off without a guided run, in the core unit of its spec. */
+export interface TakenFigure {
+  readonly specId: string;
+  readonly stage: RunStage;
+  readonly value: number;
+  readonly typed: string | null;
+  readonly at: string;
+}
+
+/** What the mechanic said of a step of the plan. */
+export interface StepRecord {
+  readonly status: 'done' | 'setAside';
+  readonly words: string;
+  readonly eventId: string;
+  readonly at: string;
+  readonly by: string;
+}
+
 /** An event that could not be applied, and why. It stays in the log; it changes nothing. */
 export interface IgnoredEvent {
   readonly eventId: string;
@@ -53,6 +86,7 @@ export interface IgnoredEvent {
 export interface JobState {
   readonly unit: Unit | null;
   readonly reason: string;
+  readonly scope: JobScope;
   readonly openedAt: string | null;
   readonly specs: readonly Spec[];
   readonly runs: readonly Run[];
@@ -64,6 +98,31 @@ export interface JobState {
   readonly chosen: Readonly<Record<string, Pack & { readonly runId: string }>>;
   /** Closed runs taken before the pack now in place went in do not speak for it. */
   readonly lastFittedAfterRun: number;
+  /** By station. */
+  readonly marks: Readonly<
+    Record<string, readonly { readonly text: string; readonly at: string; readonly by: string }[]>
+  >;
+  readonly sizes: Readonly<Record<string, StationSizes>>;
+  /** By station or part. */
+  readonly findings: Readonly<
+    Record<string, { readonly findings: readonly FindingId[]; readonly note: string }>
+  >;
+  /** By station or part. */
+  readonly decisions: Readonly<
+    Record<
+      string,
+      {
+        readonly verdict: InspectionVerdict;
+        readonly repair: RepairId | null;
+        readonly reason: string;
+      }
+    >
+  >;
+  /** New bearings, by station. */
+  readonly offered: Readonly<Record<string, Omit<JobEventData['BearingOffered'], 'stationId'>>>;
+  readonly figures: readonly TakenFigure[];
+  /** By step. */
+  readonly steps: Readonly<Record<string, StepRecord>>;
   readonly notes: readonly { readonly text: string; readonly at: string; readonly by: string }[];
   readonly finished: { readonly note: string; readonly at: string } | null;
   readonly ignored: readonly IgnoredEvent[];
@@ -73,6 +132,7 @@ export interface JobState {
 export const EMPTY_JOB: JobState = {
   unit: null,
   reason: '',
+  scope: 'overhaul',
   openedAt: null,
   specs: [],
   runs: [],
@@ -80,6 +140,13 @@ export const EMPTY_JOB: JobState = {
   foundPacks: {},
   chosen: {},
   lastFittedAfterRun: 0,
+  marks: {},
+  sizes: {},
+  findings: {},
+  decisions: {},
+  offered: {},
+  figures: [],
+  steps: {},
   notes: [],
   finished: null,
   ignored: [],

@@ -1,4 +1,4 @@
-import { refuse, requireNumber } from '../faults/index.ts';
+import { refuse, requireNumber, type Bounds } from '../faults/index.ts';
 
 /** What is allowed. A limit that is null is open. For end play: > 0 free travel, < 0 preload. mm. */
 export interface Band {
@@ -10,18 +10,27 @@ export interface Band {
 
 /**
  * Check a band: at least one limit, lower below upper, target inside.
+ * @param bounds of the limits; those of an end play when not given
  * @throws InputError naming `band.lower`, `band.upper` or `band.target`
  */
-export function requireBand(band: Band): Band {
+export function requireBand(
+  band: Band,
+  bounds: Bounds = { min: -100, max: 100, unit: 'mm' },
+): Band {
   const { lower, upper, target } = band;
-  if (lower !== null) requireNumber('band.lower', lower, { min: -100, max: 100, unit: 'mm' });
-  if (upper !== null) requireNumber('band.upper', upper, { min: -100, max: 100, unit: 'mm' });
+  if (lower !== null) requireNumber('band.lower', lower, bounds);
+  if (upper !== null) requireNumber('band.upper', upper, bounds);
   if (lower === null && upper === null)
     refuse('missing', 'band', band, 'a lower or an upper limit');
   if (lower !== null && upper !== null && lower >= upper)
-    refuse('contradiction', 'band.upper', upper, `more than the lower limit, ${lower} mm`);
+    refuse(
+      'contradiction',
+      'band.upper',
+      upper,
+      `more than the lower limit, ${lower}${bounds.unit === undefined ? '' : ` ${bounds.unit}`}`,
+    );
   if (target === null) return band;
-  requireNumber('band.target', target, { unit: 'mm' });
+  requireNumber('band.target', target);
   if ((lower !== null && target < lower) || (upper !== null && target > upper))
     refuse('contradiction', 'band.target', target, 'a target inside the band');
   return band;

@@ -1,11 +1,18 @@
+export { CAUTIONS, type CautionId } from './cautions.ts';
+export { compilePlan, type Plan } from './compilePlan.ts';
 export {
-  currentRun,
+  actionFor,
   cyclesLeft,
   nextAction,
-  STAGES,
   stageOf,
-  type JudgedVerdict,
+  STAGES_OF,
   type NextAction,
   type Stage,
 } from './nextAction.ts';
 export { packQuestion, USUAL_MOST_PIECES } from './packQuestion.ts';
+export { PHASE_NAMES, PHASES, type Phase } from './phases.ts';
+export { currentRun, type JudgedVerdict } from './playProgress.ts';
+export { comparisonOf } from './comparison.ts';
+export { nominalOf, seatsOf, seatVerdict } from './seats.ts';
+export { STATION_STATES, stationStates, type StationState } from './stationStates.ts';
+export type { Figure, Missing, Orientation, Step, StepForm, StepStatus } from './step.ts';

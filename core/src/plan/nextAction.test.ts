@@ -1,7 +1,8 @@
 import { foldJob } from '../job/index.ts';
 import { LogBuilder } from '../job/tests/jobFixture.ts';
 import { judgeRun, type RunVerdict } from '../measure/index.ts';
-import { cyclesLeft, currentRun, nextAction, stageOf, type JudgedVerdict } from './nextAction.ts';
+import { cyclesLeft, nextAction, stageOf } from './nextAction.ts';
+import { currentRun, type JudgedVerdict } from './playProgress.ts';
 import { packQuestion } from './packQuestion.ts';
 
 const PIECES = [{ sizeId: 'b', thickness: 0.415, quantity: 2, uncertainty: 0.001 }];

@@ -1,21 +1,38 @@
-import { CYCLES_NEEDED, type DecisionWord, type RunVerdict } from '../measure/index.ts';
+import { CYCLES_NEEDED, type RunVerdict } from '../measure/index.ts';
 import {
   cyclesOf,
   verdictOf,
+  type JobScope,
   type JobState,
   type Reading,
   type ReadingPhase,
   type Run,
+  type RunStage,
   type Spec,
 } from '../job/index.ts';
-import type { Axis, Station } from '../unit/index.ts';
+import { findStation, type Axis, type SpecKind, type Station } from '../unit/index.ts';
+import { compilePlan, type Plan } from './compilePlan.ts';
+import type { Phase } from './phases.ts';
+import { currentRun, playVerdict, type JudgedVerdict } from './playProgress.ts';
+import type { Step } from './step.ts';
 
 /** The one thing to do next, with what the screen needs to say it. */
 export type NextAction =
   | { readonly kind: 'openJob' }
-  | { readonly kind: 'setSpec'; readonly axis: Axis }
-  | { readonly kind: 'recordPack'; readonly site: Station }
-  | { readonly kind: 'startRun'; readonly spec: Spec; readonly again: boolean }
+  | {
+      readonly kind: 'setSpec';
+      readonly axis: Axis;
+      readonly specKind: SpecKind;
+      readonly step: Step;
+    }
+  | { readonly kind: 'recordPack'; readonly site: Station; readonly step: Step }
+  | {
+      readonly kind: 'startRun';
+      readonly spec: Spec;
+      readonly stage: RunStage;
+      readonly again: boolean;
+      readonly step: Step;
+    }
   | {
       readonly kind: 'takeReading';
       readonly run: Run;
@@ -32,33 +49,48 @@ export type NextAction =
       readonly run: Run;
       readonly verdict: JudgedVerdict;
       readonly site: Station;
+      readonly step: Step;
     }
-  | { readonly kind: 'fitPack'; readonly site: Station }
-  | { readonly kind: 'finishJob'; readonly run: Run; readonly verdict: JudgedVerdict }
+  | { readonly kind: 'fitPack'; readonly site: Station; readonly step: Step }
+  /** A step that is done on its own page. */
+  | { readonly kind: 'step'; readonly step: Step }
+  | { readonly kind: 'finishJob'; readonly step: Step }
   | { readonly kind: 'done' };
 
-/** A verdict with a value. */
-export type JudgedVerdict = Extract<RunVerdict, { status: 'judged' }>;
-
 /**
- * What the mechanic should do now, from the job as it stands.
- *
- * Order: spec, pack in place, measure, judge, choose, fit, measure again, finish. The first axis with a
- * shim site that is not proven yet is the one worked on.
+ * What the mechanic should do now: the run that is open, else the first step of the plan that can be done.
+ * @param plan the job's plan, when the caller has it already
  */
-export function nextAction(state: JobState): NextAction {
+export function nextAction(state: JobState, plan: Plan = compilePlan(state)): NextAction {
   if (state.unit === null) return { kind: 'openJob' };
   if (state.finished !== null) return { kind: 'done' };
   const open = state.runs.find(({ status }) => status === 'open');
   if (open !== undefined) return duringRun(state, open);
-  const actions = state.unit.axes.map((axis) => onAxis(state, axis));
-  return actions.find(({ kind }) => kind !== 'finishJob') ?? actions[0] ?? { kind: 'done' };
+  return plan.next === null ? { kind: 'done' } : actionFor(state, plan.next);
 }
 
-/** The last closed run of a spec that speaks for the pack now in place; null when it has to be measured. */
-export function currentRun(state: JobState, specId: string): Run | null {
-  const since = state.runs.slice(state.lastFittedAfterRun);
-  return since.findLast((run) => run.specId === specId && run.status === 'closed') ?? null;
+/** What doing a step means on screen. */
+export function actionFor(state: JobState, step: Step): NextAction {
+  const unit = state.unit!;
+  const site = step.stationId === null ? null : (findStation(unit, step.stationId)?.station ?? null);
+  const axis = unit.axes.find(({ id }) => id === step.axisId);
+  const spec = state.specs.find((row) => row.axisId === step.axisId && row.kind === 'endPlay');
+  if (step.form === 'finish') return { kind: 'finishJob', step };
+  if (step.form === 'setSpec') return { kind: 'setSpec', axis: axis!, specKind: step.specKind!, step };
+  if (step.form === 'recordPack') return { kind: 'recordPack', site: site!, step };
+  if (step.form === 'fitPack' && state.chosen[site!.id] !== undefined) return { kind: 'fitPack', site: site!, step };
+  if (step.form === 'run' && spec !== undefined)
+    return { kind: 'startRun', spec, stage: stageOfRun(step), again: state.lastFittedAfterRun > 0, step };
+  const run = spec === undefined ? null : currentRun(state, spec.specId);
+  const verdict = spec === undefined ? null : playVerdict(state, spec.specId);
+  if (step.form === 'choosePack' && run !== null && verdict !== null)
+    return { kind: 'choosePack', run, verdict, site: site!, step };
+  return { kind: 'step', step };
+} // prettier-ignore
+
+function stageOfRun({ rule }: Step): RunStage {
+  if (rule === 'asFound') return 'asFound';
+  return rule === 'prove' ? 'final' : 'trial';
 }
 
 function duringRun(state: JobState, run: Run): NextAction {
@@ -70,29 +102,19 @@ function duringRun(state: JobState, run: Run): NextAction {
   return { kind: 'takeReading', run, phase: next, cycle: complete.length + 1, partial, verdict };
 }
 
-function onAxis(state: JobState, axis: Axis): NextAction {
-  const spec = state.specs.find(({ axisId }) => axisId === axis.id);
-  if (spec === undefined) return { kind: 'setSpec', axis };
-  const site = axis.stations.find(({ kind }) => kind === 'shimSite');
-  if (site !== undefined && state.packs[site.id] === undefined) return { kind: 'recordPack', site };
-  if (site !== undefined && state.chosen[site.id] !== undefined) return { kind: 'fitPack', site };
-  const run = currentRun(state, spec.specId);
-  const verdict = run === null ? null : verdictOf(state, run);
-  if (run === null || verdict?.status !== 'judged')
-    return { kind: 'startRun', spec, again: state.lastFittedAfterRun > 0 };
-  const word: DecisionWord = verdict.decision.word;
-  if (word === 'conforms' || site === undefined) return { kind: 'finishJob', run, verdict };
-  return { kind: 'choosePack', run, verdict, site };
-}
+/** How far a job is along its line, by its scope: the stations of the line. */
+export const STAGES_OF = {
+  setPlay: ['describe', 'measure', 'choose', 'fit', 'prove', 'finish'],
+  overhaul: ['describe', 'strip', 'inspect', 'seat', 'set', 'close', 'finish'],
+} as const satisfies Record<JobScope, readonly string[]>;
+export type Stage = (typeof STAGES_OF)[JobScope][number];
 
-/** How far a job is along its line: the stages of setting play, with where it stands. */
-export const STAGES = ['describe', 'measure', 'choose', 'fit', 'prove', 'finish'] as const;
-export type Stage = (typeof STAGES)[number];
-
-const STAGE_OF: Readonly<Record<NextAction['kind'], Stage>> = {
+/** Which station of the line an action of a job that only sets the play is at. */
+const PLAY_STAGE: Readonly<Record<NextAction['kind'], Stage>> = {
   openJob: 'describe',
   setSpec: 'describe',
   recordPack: 'describe',
+  step: 'describe',
   startRun: 'measure',
   takeReading: 'measure',
   restartRun: 'measure',
@@ -103,9 +125,30 @@ const STAGE_OF: Readonly<Record<NextAction['kind'], Stage>> = {
   done: 'finish',
 };
 
+/** Which station of the line a phase of an overhaul is at. */
+const OVERHAUL_STAGE: Readonly<Record<Phase, Stage>> = {
+  bookIn: 'describe',
+  strip: 'strip',
+  inspect: 'inspect',
+  compare: 'inspect',
+  fits: 'seat',
+  seat: 'seat',
+  trial: 'set',
+  select: 'set',
+  final: 'set',
+  seals: 'close',
+  prove: 'close',
+  record: 'finish',
+};
+
 /** The stage of a job. Measuring after a pack was fitted is proving. */
 export function stageOf(state: JobState, action: NextAction): Stage {
-  const stage = STAGE_OF[action.kind];
+  if (state.scope === 'overhaul') {
+    if ('step' in action) return OVERHAUL_STAGE[action.step.phase];
+    if ('run' in action) return action.run.stage === 'asFound' ? 'strip' : 'set';
+    return action.kind === 'openJob' ? 'describe' : 'finish';
+  }
+  const stage = PLAY_STAGE[action.kind];
   return stage === 'measure' && state.lastFittedAfterRun > 0 ? 'prove' : stage;
 }
 

@@ -3,7 +3,7 @@ import { packUncertainty, type JobState } from '../job/index.ts';
 import type { Band } from '../measure/index.ts';
 import { packThickness, type PackQuestion, type ShimSize } from '../shims/index.ts';
 import { findStation, type Station } from '../unit/index.ts';
-import type { JudgedVerdict } from './nextAction.ts';
+import type { JudgedVerdict } from './playProgress.ts';
 
 /** Most pieces in a pack, unless the unit says otherwise. */
 export const USUAL_MOST_PIECES = 4;
@@ -23,8 +23,8 @@ export function packQuestion(
 ): PackQuestion | null {
   const pack = state.packs[site.id];
   const axis = state.unit === null ? null : findStation(state.unit, site.id)?.axis;
-  const spec = state.specs.find(({ axisId }) => axisId === axis?.id);
-  if (pack === undefined || !axis || spec === undefined || site.place === null) return null;
+  const spec = state.specs.find(({ axisId, kind }) => axisId === axis?.id && kind === 'endPlay');
+  if (pack === undefined || !axis || spec === undefined || site.place === undefined) return null;
   const { mean, low, high, uncertainty } = verdict.value;
   const dof = uncertainty.degreesOfFreedom;
   return {

@@ -8,3 +8,4 @@ export {
   type HandAction,
   type VirtualAssembly,
 } from './virtualAssembly.ts';
+export { answerStep, type Recorded, type WorkHabits } from './answerStep.ts';

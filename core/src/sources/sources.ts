@@ -38,6 +38,35 @@ export const SOURCES = {
     standing: 'practice',
   },
   agreeRule: { title: 'Three cycles that agree within one graduation', standing: 'practice' },
+  fitSizes: { title: 'Difference of the two sizes, worst case of both', standing: 'geometry' },
+  thermalFit: {
+    title: 'Linear expansion of both parts; drop-in clearance the larger of 0.010 mm and 0.0005·D',
+    standing: 'practice',
+  },
+  iso286: { title: 'ISO 286-1:2010, table 1: standard tolerances', standing: 'standard' },
+  iso492: { title: 'ISO 492: Normal class, mean diameter', standing: 'standard' },
+  roundnessRule: {
+    title: 'A seat may be out of round, or taper, by half of IT7 of its size',
+    standing: 'house',
+  },
+  rollerGeometry: { title: 'Rollers side by side on their pitch circle', standing: 'geometry' },
+  circleGeometry: { title: 'Area common to two circles', standing: 'geometry' },
+  clearanceSizes: { title: 'Bore less journal, caps torqued', standing: 'geometry' },
+  usualClearance: {
+    title: '0.00075 to 0.001 of the journal, where the manual is silent',
+    standing: 'practice',
+  },
+  sealGap: { title: 'At least 1 mm between seal and bearing', standing: 'practice' },
+  torqueStages: {
+    title: 'Rounds at 50, 75 and 100 %; the middle of the band',
+    standing: 'practice',
+  },
+  leakPressure: {
+    title: 'Air test at 0.2 to 0.3 bar, never above the seal’s rating',
+    standing: 'practice',
+  },
+  asBookedIn: { title: 'As described when the unit was booked in', standing: 'house' },
+  asMeasured: { title: 'As measured on this job', standing: 'house' },
   packRule: {
     title: 'Nearest to target, then fewest pieces, then keep scarce sizes',
     standing: 'house',

@@ -1,18 +1,49 @@
-export { findStation, requireUnit } from './requireUnit.ts';
 export {
+  withAxis,
+  withoutAxis,
+  withoutPart,
+  withoutStation,
+  withPart,
+  withStation,
+} from './editUnit.ts';
+export { geometryFaults, type GeometryFaults } from './geometryFaults.ts';
+export { findStation, requirePart, requireStation, requireUnit } from './requireUnit.ts';
+export { opposite, SIDES, type Side } from './side.ts';
+export { SPEC_KIND_NAMES, SPEC_KINDS, type SpecKind, type SpecKindRow } from './specKinds.ts';
+export {
+  DETAIL_NAMES,
+  DETAIL_TABLE,
+  detailWords,
+  type DetailName,
+  type DetailRow,
+  type StationDetails,
+} from './stationDetails.ts';
+export { STATION_KIND_TABLE, type StationKindRow } from './stationKinds.ts';
+export { unitFromTemplate } from './templates.ts';
+export {
+  TEMPLATE_TABLE,
   UNIT_TEMPLATES,
-  unitFromTemplate,
-  type TemplateBearing,
-  type TemplateInput,
+  type TemplateRow,
   type UnitTemplate,
-} from './templates.ts';
+} from './templateTable.ts';
+export type { TemplateBearing, TemplateInput } from './layouts/layout.ts';
 export {
+  PART_KINDS,
   STATION_KINDS,
   type Axis,
   type Part,
   type PartKind,
-  type Side,
   type Station,
   type StationKind,
   type Unit,
 } from './unit.ts';
+export {
+  MOST_AXES,
+  MOST_PARTS,
+  MOST_STATIONS,
+  readUnitFile,
+  UNIT_FILE_LONGEST,
+  UNIT_FILE_VERSION,
+  writeUnitFile,
+  type UnitFile,
+} from './unitFile.ts';

@@ -1,5 +1,6 @@
 import type { InputError } from '../faults/index.ts';
 import { FIXTURE_UNIT } from '../job/tests/jobFixture.ts';
+import { geometryFaults } from './geometryFaults.ts';
 import { findStation, requireUnit } from './requireUnit.ts';
 import type { Station, Unit } from './unit.ts';
 
@@ -15,33 +16,49 @@ const faultsOf = (unit: Unit) => {
   }
   return [];
 };
+const SEAL = { kind: 'seal', thrust: undefined, width: 8 } as const;
 
 describe('a unit', () => {
   test('should pass when it is sound', () => {
     expect(requireUnit(FIXTURE_UNIT)).toBe(FIXTURE_UNIT);
+    expect(geometryFaults(FIXTURE_UNIT)).toEqual({});
   });
 
   test('should have every fault named at its station', () => {
-    expect(faultsOf(withStations({ outside: 30 }, { width: 0 }, { place: null }))).toEqual([
-      'axes[0].stations[0].outside',
-      'axes[0].stations[1].width',
-      'axes[0].stations[2].place',
+    expect(faultsOf(withStations({ at: NaN }, { partId: 'ghost' }, { count: 3 }))).toEqual([
+      'axes[0].stations[0].at',
+      'axes[0].stations[1].partId',
+      'axes[0].stations[2].count',
     ]);
   });
 
-  test.each([
-    ['partId', { partId: 'ghost' }],
-    ['at', { at: NaN }],
+  test.each<[string, Partial<Station>]>([
     ['inside', { inside: -1 }],
+    ['name', { name: ' ' }],
+    ['id', { id: 'no blanks' }],
+    ['thrust', { thrust: 'up' as 'left' }],
+    ['designation', { designation: 'x'.repeat(41) }],
+    ['lip', { lip: 'left' }],
   ])('should name %s', (field, change) => {
     expect(faultsOf(withStations(change))).toEqual([`axes[0].stations[0].${field}`]);
   });
 
-  test('should refuse a shim place the arrangement does not have, and an id used twice', () => {
-    expect(faultsOf(withStations({}, {}, { place: 'betweenClampedCones' }))).toEqual([
-      'axes[0].stations[2].place',
-    ]);
+  test('should want whole numbers where things are counted', () => {
+    const bolts = { kind: 'bolts', thrust: undefined, count: 2.5 } as const;
+    expect(faultsOf(withStations(bolts))).toEqual(['axes[0].stations[0].count']);
+  });
+
+  test('should refuse ids that are used twice', () => {
     expect(faultsOf(withStations({}, { id: 'left' }))).toEqual(['axes.stations.id']);
+    const [axis] = FIXTURE_UNIT.axes;
+    expect(faultsOf({ ...FIXTURE_UNIT, axes: [axis!, { ...axis!, stations: [] }] })).toEqual([
+      'axes.id',
+    ]);
+    const [part] = FIXTURE_UNIT.parts;
+    expect(faultsOf({ ...FIXTURE_UNIT, parts: [part!, part!] })).toEqual(['parts.id']);
+    expect(faultsOf({ ...FIXTURE_UNIT, parts: [{ ...part!, mass: -1 }] })).toEqual([
+      'parts[0].mass',
+    ]);
   });
 
   test('should find a station and its axis', () => {
@@ -50,5 +67,41 @@ describe('a unit', () => {
       station: { id: 'shims' },
     });
     expect(findStation(FIXTURE_UNIT, 'none')).toBeNull();
+  });
+});
+
+describe('geometry that cannot be so', () => {
+  const fields = (...changes: readonly Partial<Station>[]) =>
+    Object.entries(geometryFaults(withStations(...changes))).map(([id, faults]) => [
+      id,
+      faults.map(({ field }) => field),
+    ]);
+
+  test.each<[string, Partial<Station>, readonly string[]]>([
+    ['a bore over the outside diameter', { inside: 81 }, ['outside']],
+    ['no width', { width: 0 }, ['width']],
+    ['a seal deeper than its bore', { ...SEAL, depth: 5, boreDepth: 12 }, ['depth']],
+    ['a torque band upside down', { kind: 'nut', thrust: undefined, torqueLeast: 9, torqueMost: 8 }, ['torqueMost']],
+    ['a place that the arrangement does not have', { kind: 'spacer', thrust: undefined, place: 'betweenClampedCones' }, ['place']],
+  ])('should name %s at its station, and leave the others alone', (_, change, expected) => {
+    expect(fields(change)).toEqual([['left', expected]]);
+  }); // prettier-ignore
+
+  test('should let a seal go as deep as its bore, and touch what is beside it', () => {
+    expect(fields({ ...SEAL, depth: 4, boreDepth: 12 })).toEqual([]);
+    expect(fields({}, { at: 20 })).toEqual([]);
+  });
+
+  test('should name both stations that stand in one place, but not a ring on its shaft', () => {
+    expect(fields({}, { at: 10 })).toEqual([
+      ['left', ['at']],
+      ['right', ['at']],
+    ]);
+    expect(fields({}, { kind: 'shaftStep', thrust: undefined, at: 0 })).toEqual([]);
+    expect(fields({}, { at: 0, inside: 80, outside: 120 })).toEqual([]);
+  });
+
+  test('should want to know where shims sit', () => {
+    expect(fields({}, {}, { place: undefined })).toEqual([['shims', ['place']]]);
   });
 });

@@ -1,28 +1,42 @@
-import { shimGain } from '../arrangement/index.ts';
-import { InputError, refuse, requireNumber, type InputFault } from '../faults/index.ts';
-import type { Axis, Station, Unit } from './unit.ts';
+import {
+  InputError,
+  refuse,
+  requireNumber,
+  requireOneOf,
+  requireText,
+  type InputFault,
+} from '../faults/index.ts';
+import { DETAIL_NAMES, DETAIL_TABLE, type DetailName } from './stationDetails.ts';
+import { STATION_KIND_TABLE } from './stationKinds.ts';
+import type { Axis, Part, Station, Unit } from './unit.ts';
 
 /**
- * Check a unit's geometry and names; every fault is collected, each at its station.
+ * Check that a unit can be worked with at all: names that lead somewhere, numbers that are numbers. What is
+ * merely impossible in its geometry is told by `geometryFaults`, at the station, and does not stop the rest.
  * @param path put before every field named, ending with a point
- * @throws InputError with paths such as `axes[0].stations[3].outside`
+ * @throws InputError with every fault, at paths such as `axes[0].stations[3].partId`
  */
 export function requireUnit(unit: Unit, path = ''): Unit {
   const parts = new Set(unit.parts.map(({ id }) => id));
-  const faults: InputFault[] = unit.axes.flatMap((axis, a) =>
-    axis.stations.flatMap((station, s) =>
-      faultsOf(() => requireStation(axis, station, `${path}axes[${a}].stations[${s}]`, parts)),
+  const faults: InputFault[] = [
+    ...faultsOf(() => requireNamed(unit, path.slice(0, -1) || 'unit')),
+    ...unit.parts.flatMap((part, p) =>
+      faultsOf(() => void requirePart(part, `${path}parts[${p}]`)),
     ),
-  );
-  const ids = unit.axes.flatMap((axis) => axis.stations.map(({ id }) => id));
-  const twice = ids.find((id, index) => ids.indexOf(id) !== index);
-  if (twice !== undefined)
-    faults.push({
-      code: 'contradiction',
-      field: `${path}axes.stations.id`,
-      value: twice,
-      expected: 'an id of its own for each station',
-    });
+    ...unit.axes.flatMap((axis, a) => faultsOf(() => requireNamed(axis, `${path}axes[${a}]`))),
+    ...unit.axes.flatMap((axis, a) =>
+      axis.stations.flatMap((station, s) =>
+        faultsOf(() => requireStation(station, parts, `${path}axes[${a}].stations[${s}]`)),
+      ),
+    ),
+    ...twiceFault(`${path}parts.id`, unit.parts, 'an id of its own for each part'),
+    ...twiceFault(`${path}axes.id`, unit.axes, 'an id of its own for each axis'),
+    ...twiceFault(
+      `${path}axes.stations.id`,
+      unit.axes.flatMap(({ stations }) => stations),
+      'an id of its own for each station',
+    ),
+  ];
   if (faults.length > 0) throw new InputError(faults);
   return unit;
 }
@@ -39,26 +53,70 @@ export function findStation(
   return null;
 }
 
-function requireStation(
-  axis: Axis,
-  station: Station,
-  field: string,
-  parts: ReadonlySet<string>,
-): void {
+/**
+ * Check a part's figures.
+ * @throws InputError naming `mass`, `area` or `wall`
+ */
+export function requirePart(part: Part, field: string): Part {
+  const { mass, area, wall } = part;
+  requireNamed(part, field);
+  if (mass !== null) requireNumber(`${field}.mass`, mass, { above: 0, max: 5000, unit: 'kg' });
+  if (area !== null) requireNumber(`${field}.area`, area, { above: 0, max: 50, unit: 'm²' });
+  if (wall !== null) requireNumber(`${field}.wall`, wall, { above: 0, max: 500, unit: 'mm' });
+  return part;
+}
+
+/**
+ * Check that a station's numbers are numbers, its part is there and its details belong to its kind.
+ * @throws InputError naming the field
+ */
+export function requireStation(station: Station, parts: ReadonlySet<string>, field: string): void {
+  requireNamed(station, field);
   requireNumber(`${field}.at`, station.at, { min: -5000, max: 5000, unit: 'mm' });
-  requireNumber(`${field}.width`, station.width, { above: 0, max: 5000, unit: 'mm' });
+  requireNumber(`${field}.width`, station.width, { min: 0, max: 5000, unit: 'mm' });
   requireNumber(`${field}.inside`, station.inside, { min: 0, max: 3000, unit: 'mm' });
-  requireNumber(`${field}.outside`, station.outside, {
-    above: station.inside,
-    max: 3000,
-    unit: 'mm',
-  });
+  requireNumber(`${field}.outside`, station.outside, { min: 0, max: 3000, unit: 'mm' });
   if (!parts.has(station.partId))
     refuse('unknownName', `${field}.partId`, station.partId, `one of ${[...parts].join(', ')}`);
-  if (station.kind !== 'shimSite') return;
-  if (station.place === null)
-    return refuse('missing', `${field}.place`, null, 'where the thickness sits');
-  shimGain(axis.arrangement, station.place, `${field}.place`);
+  const { words, details } = STATION_KIND_TABLE[station.kind];
+  for (const name of DETAIL_NAMES) {
+    const value = station[name];
+    if (value === undefined) continue;
+    if (!details.includes(name))
+      refuse('contradiction', `${field}.${name}`, value, `no such detail on: ${words}`);
+    requireDetail(name, value, `${field}.${name}`);
+  }
+}
+
+const ID = /^[A-Za-z0-9][A-Za-z0-9:._-]{0,63}$/;
+
+function requireNamed(
+  { id, name }: { readonly id: string; readonly name: string },
+  field: string,
+): void {
+  if (!ID.test(id)) refuse('unreadable', `${field}.id`, id, '1 to 64 letters, digits or : . _ -');
+  requireText(`${field}.name`, name, 80);
+}
+
+function requireDetail(name: DetailName, value: string | number, field: string): void {
+  const row = DETAIL_TABLE[name];
+  if (row.type === 'number') {
+    const number = requireNumber(field, value, { min: row.least, max: row.most });
+    if (row.whole && !Number.isInteger(number))
+      refuse('outOfRange', field, value, 'a whole number');
+  } else if (row.type === 'choice') requireOneOf(field, value as string, row.values);
+  else if (typeof value !== 'string' || value.length > row.longest)
+    refuse('outOfRange', field, value, `text of at most ${row.longest} characters`);
+}
+
+function twiceFault(
+  field: string,
+  rows: readonly { readonly id: string }[],
+  expected: string,
+): readonly InputFault[] {
+  const seen = new Set<string>();
+  const twice = rows.find(({ id }) => seen.size === seen.add(id).size);
+  return twice === undefined ? [] : [{ code: 'contradiction', field, value: twice.id, expected }];
 }
 
 function faultsOf(check: () => void): readonly InputFault[] {

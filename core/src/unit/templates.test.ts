@@ -2,17 +2,15 @@ import fc from 'fast-check';
 
 import { decodeDesignation } from '../bearings/index.ts';
 import { drawAxis } from '../drawing/index.ts';
-import {
-  unitFromTemplate,
-  UNIT_TEMPLATES,
-  type TemplateBearing,
-  type TemplateInput,
-} from './templates.ts';
+import type { TemplateBearing, TemplateInput } from './layouts/layout.ts';
+import { UNIT_TEMPLATES } from './templateTable.ts';
+import { geometryFaults } from './geometryFaults.ts';
+import { unitFromTemplate } from './templates.ts';
 
 function bearing(designation: string): TemplateBearing {
   const decoded = decodeDesignation(designation);
   if (decoded.status !== 'known') throw new Error(decoded.reason);
-  return { designation, dimensions: decoded.dimensions };
+  return { designation, family: decoded.family, dimensions: decoded.dimensions };
 }
 const INPUT: TemplateInput = {
   name: 'Reel',
@@ -26,12 +24,17 @@ describe('a unit from a template', () => {
     ['coverShims', 1, ['left', 'right']],
     ['coneSpacerShims', 1, ['right', 'left']],
     ['thrustWasher', -1, []],
+    ['pinionSleeve', 0, ['right', 'left']],
+    ['carrierOutboard', -1, ['left', 'right']],
+    ['carrierInboard', -1, ['left', 'right']],
+    ['carrierAdjusters', -1, ['left', 'right']],
+    ['needleThrustStack', -1, []],
   ] as const)(
     'should hold the shaft as %s does: gain %d, push taken to %j',
     (template, gain, thrusts) => {
       const unit = unitFromTemplate(template, INPUT);
       const { gains, loads } = drawAxis(unit.axes[0]!);
-      expect(gains.map(({ row }) => row.gain)).toEqual([gain]);
+      expect(gains.map(({ row }) => row.gain)).toContain(gain);
       expect(loads.map(({ thrust }) => thrust)).toEqual(thrusts);
     },
   );
@@ -45,6 +48,14 @@ describe('a unit from a template', () => {
     expect(right!.at - (left!.at + left!.width)).toBeCloseTo(60, 9);
   });
 
+  test('should have the play of a pinion follow its spacer shims, not its depth shim', () => {
+    const { gains } = drawAxis(unitFromTemplate('pinionSpacer', INPUT).axes[0]!);
+    expect(gains.map(({ stationId, row }) => [stationId, row.gain])).toEqual([
+      ['depth-shim', 0],
+      ['shims', 1],
+    ]);
+  });
+
   test('should be sound for any bearings and span', () => {
     const size = fc.tuple(
       fc.integer({ min: 4, max: 300 }),
@@ -53,6 +64,7 @@ describe('a unit from a template', () => {
     );
     const any = size.map(([bore, wall, width]) => ({
       designation: null,
+      family: null,
       dimensions: { bore, outside: bore + wall, width },
     }));
     fc.assert(
@@ -63,7 +75,9 @@ describe('a unit from a template', () => {
         fc.integer({ min: 1, max: 900 }),
         (template, left, right, span) => {
           const unit = unitFromTemplate(template, { name: 'x', left, right, span });
-          return unit.axes[0]!.stations.filter(({ kind }) => kind === 'shimSite').length === 1;
+          return (
+            unit.axes[0]!.stations.length > 4 && Object.keys(geometryFaults(unit)).length === 0
+          );
         },
       ),
     );
@@ -74,11 +88,19 @@ describe('a unit from a template', () => {
     ['span', { span: 0 }],
     [
       'left.outside',
-      { left: { designation: null, dimensions: { bore: 30, outside: 30, width: 10 } } },
+      {
+        left: { designation: null, family: null, dimensions: { bore: 30, outside: 30, width: 10 } },
+      },
     ],
     [
       'right.width',
-      { right: { designation: null, dimensions: { bore: 30, outside: 60, width: NaN } } },
+      {
+        right: {
+          designation: null,
+          family: null,
+          dimensions: { bore: 30, outside: 60, width: NaN },
+        },
+      },
     ],
   ])('should name %s when it cannot be used', (field, change) => {
     expect(() => unitFromTemplate('coverShims', { ...INPUT, ...change })).toThrow(field);

@@ -1,41 +1,39 @@
-import type { Arrangement, ShimPlace } from '../arrangement/index.ts';
+import type { Arrangement } from '../arrangement/index.ts';
+import type { MaterialId } from '../materials/index.ts';
+import type { SpecKind } from './specKinds.ts';
+import type { StationDetails } from './stationDetails.ts';
 
 /** What a part of the unit is. */
-export type PartKind = 'case' | 'cover' | 'shaft';
+export const PART_KINDS = ['case', 'caseHalf', 'cover', 'carrier', 'shaft'] as const;
+export type PartKind = (typeof PART_KINDS)[number];
 
-/** A case half, cover or shaft. */
+/** A case, case half, cover, carrier or shaft. What is not known is null. */
 export interface Part {
   readonly id: string;
   readonly name: string;
   readonly kind: PartKind;
-  /** Material in words, as booked in. */
-  readonly material: string;
+  readonly material: MaterialId | null;
+  /** kg. */
+  readonly mass: number | null;
+  /** Surface that takes heat, m². */
+  readonly area: number | null;
+  /** Usual wall, mm. */
+  readonly wall: number | null;
 }
 
 /** What stands on an axis. */
-export type StationKind =
-  | 'taperedRoller'
-  | 'ballBearing'
-  | 'seal'
-  | 'gear'
-  | 'housing'
-  | 'cover'
-  | 'shimSite'
-  | 'shaftStep';
-
-/** Every kind of station, in the order they are listed to a reader. */
 export const STATION_KINDS = [
-  'taperedRoller', 'ballBearing', 'seal', 'gear', 'housing', 'cover', 'shimSite', 'shaftStep',
-] as const satisfies readonly StationKind[]; // prettier-ignore
-
-/** Direction along the axis, as drawn. */
-export type Side = 'left' | 'right';
+  'taperedRoller', 'ballBearing', 'cylindricalRoller', 'drawnCup', 'needleThrust', 'looseRollers',
+  'plainBearing', 'bush', 'thrustWasher', 'seal', 'oRing', 'shimSite', 'spacer', 'adjuster', 'gear',
+  'snapRing', 'retainer', 'nut', 'bolts', 'housing', 'cover', 'shaftStep',
+] as const; // prettier-ignore
+export type StationKind = (typeof STATION_KINDS)[number];
 
 /**
  * One station on an axis: a ring of rectangular outline, from `at` to `at + width` along the axis and from
- * diameter `inside` to `outside`. Lengths in mm.
+ * diameter `inside` to `outside`. Lengths in mm. What only some kinds have is in {@link StationDetails}.
  */
-export interface Station {
+export interface Station extends StationDetails {
   readonly id: string;
   readonly kind: StationKind;
   readonly name: string;
@@ -45,11 +43,6 @@ export interface Station {
   readonly outside: number;
   /** Part that holds it (case, cover) or that it is (shaft). */
   readonly partId: string;
-  /** Bearings: the way the shaft may push it; null for stations that hold no thrust or both ways. */
-  readonly thrust: Side | null;
-  /** Shim sites: where the thickness sits in the arrangement. */
-  readonly place: ShimPlace | null;
-  readonly designation: string | null;
 }
 
 /** A shaft line with its stations in order from left to right. */
@@ -57,6 +50,8 @@ export interface Axis {
   readonly id: string;
   readonly name: string;
   readonly arrangement: Arrangement;
+  /** What is set on this axis, each against a band. */
+  readonly sets: readonly SpecKind[];
   readonly stations: readonly Station[];
 }
 

@@ -46,6 +46,14 @@ const DISPLAY: Readonly<
     metric: [{ unit: 'bar', decimals: 2, from: 0 }, { unit: 'MPa', decimals: 1, from: 1 }],
     inch: [{ unit: 'psi', decimals: 1, from: 0 }],
   },
+  mass: {
+    metric: [{ unit: 'kg', decimals: 2, from: 0 }, { unit: 'kg', decimals: 1, from: 10 }],
+    inch: [{ unit: 'lb', decimals: 1, from: 0 }],
+  },
+  area: {
+    metric: [{ unit: 'm2', decimals: 3, from: 0 }],
+    inch: [{ unit: 'in2', decimals: 0, from: 0 }],
+  },
   number: {
     metric: [{ unit: 'one', decimals: 2, from: 0 }],
     inch: [{ unit: 'one', decimals: 2, from: 0 }],

@@ -78,6 +78,8 @@ const EXAMPLES: Readonly<Record<QuantityKind, string>> = {
   angle: '30°',
   force: '20 N',
   pressure: '0.3 bar or 5 psi',
+  mass: '4.2 kg or 9 lb',
+  area: '0.12 m² or 180 in²',
   number: '3',
 };
 

@@ -1,4 +1,4 @@
-/** What is measured. Core units: mm, °C, K, N·m, degrees, N, MPa, 1 (numbers and counts). */
+/** What is measured. Core units: mm, °C, K, N·m, degrees, N, MPa, kg, m², 1 (numbers and counts). */
 export type QuantityKind =
   | 'length'
   | 'temperature'
@@ -7,6 +7,8 @@ export type QuantityKind =
   | 'angle'
   | 'force'
   | 'pressure'
+  | 'mass'
+  | 'area'
   | 'number';
 
 /** The two families of units a screen can be switched to. */
@@ -23,6 +25,7 @@ export interface UnitRow {
 }
 
 const INCH = 25.4; // mm, exact by definition (1959)
+const POUND = 0.45359237; // kg, exact by definition (1959)
 const POUND_FORCE = 4.4482216152605; // N, exact: 0.45359237 kg × 9.80665 m/s²
 const KILOGRAM_FORCE = 9.80665; // N, exact by definition of standard gravity
 
@@ -87,6 +90,17 @@ export const UNIT_TABLE: Readonly<Record<QuantityKind, readonly UnitRow[]>> = {
     unit('bar', 'bar', 0.1, ['bar', 'bars']),
     unit('kPa', 'kPa', 0.001, ['kpa']),
     unit('psi', 'psi', POUND_FORCE / (INCH * INCH), ['psi']),
+  ],
+  mass: [
+    unit('kg', 'kg', 1, ['kg', 'kilo', 'kilos', 'kilogram', 'kilograms']),
+    unit('g', 'g', 0.001, ['g', 'gram', 'grams']),
+    unit('lb', 'lb', POUND, ['lb', 'lbs', 'pound', 'pounds']),
+  ],
+  area: [
+    unit('m2', 'm²', 1, ['m2', 'm²']),
+    unit('cm2', 'cm²', 1e-4, ['cm2', 'cm²']),
+    unit('in2', 'in²', (INCH * INCH) / 1e6, ['in2', 'in²', 'sqin']),
+    unit('ft2', 'ft²', (INCH * INCH * 144) / 1e6, ['ft2', 'ft²', 'sqft']),
   ],
   number: [unit('one', '', 1, ['', 'x'])],
 };

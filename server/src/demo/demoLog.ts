@@ -1,10 +1,15 @@
 import { v5 as uuidV5 } from 'uuid';
 
 import type { NewEvent } from '@wendaxis/contract';
-import { EVENT_VERSION } from '@wendaxis/core/job';
+import { EVENT_VERSION, foldJob, type JobEvent, type JobEventData } from '@wendaxis/core/job';
+import { compilePlan } from '@wendaxis/core/plan';
+import { answerStep, type WorkHabits } from '@wendaxis/core/simulate';
 
 /** Namespace of the demo's ids; any fixed UUID. */
 const NAMESPACE = '6f0d0a52-6c1b-4b52-9f0c-0d6d0f6b7a11';
+
+/** Keeps a demo that cannot come to its end from going on for ever. */
+const MOST_STEPS = 300;
 
 /** Writes a demo log: ids follow from the place in the log, so that loading it twice stores it once. */
 export class DemoLog<Map extends object> {
@@ -27,4 +32,20 @@ export class DemoLog<Map extends object> {
     this.events.push({ id, type, version: EVENT_VERSION, at, by: this.#by, data: data as object });
     return this;
   }
+}
+
+/** Let the imagined mechanic work a job through until the plan's next step is by this rule. */
+export function workUntil(
+  log: DemoLog<JobEventData>,
+  rule: string,
+  habits: WorkHabits,
+): DemoLog<JobEventData> {
+  for (let turn = 0; turn < MOST_STEPS; turn += 1) {
+    const state = foldJob(log.events as unknown as readonly JobEvent[]);
+    const { next } = compilePlan(state);
+    if (next === null || next.rule === rule) return log;
+    for (const { type, data } of answerStep(state, next, habits, () => `${next.rule}-${turn}`))
+      log.add(type, data as never, 2);
+  }
+  throw new Error(`the demo never comes to ${rule}`);
 }

@@ -8,8 +8,18 @@ export const SHIM_UNCERTAINTY = 0.001;
 /** Indicators on the shelf. mm. */
 export const INSTRUMENTS = {
   shopDial: { id: 'shop-dial', name: 'Shop dial, 0.01', graduation: 0.01, calibrationUncertainty: 0.0015, range: 10 },
+  boreGauge: { id: 'bore-gauge', name: 'Bore gauge, 0.001', graduation: 0.001, calibrationUncertainty: 0.001, range: 1 },
+  micrometer: { id: 'micrometer', name: 'Micrometer, 0.001', graduation: 0.001, calibrationUncertainty: 0.0008, range: 25 },
+  caliper: { id: 'caliper', name: 'Caliper, 0.02', graduation: 0.02, calibrationUncertainty: 0.01, range: 150 },
   fineDial: { id: 'fine-dial', name: 'Fine dial, 0.001', graduation: 0.001, calibrationUncertainty: 0.0006, range: 1 },
 } as const; // prettier-ignore
+
+/** Bands for demo jobs whose own are not in question. */
+export const DEMO_BANDS = {
+  endPlay: { lower: 0.1, upper: 0.18, target: null },
+  rollingTorque: { lower: 0.7, upper: 1.1, target: null },
+  backlash: { lower: 0.12, upper: 0.2, target: null },
+} as const;
 
 /** The shim box: thickness as measured (mm), pieces. */
 const BOX: readonly (readonly [thickness: number, count: number])[] = [
@@ -24,6 +34,8 @@ export function workshopLog(): DemoLog<WorkshopEventData> {
   log.add('PersonAdded', { personId: 'helper', name: 'Helper', role: 'apprentice' });
   log.add('InstrumentAdded', { instrument: INSTRUMENTS.shopDial, deviceId: 'dial-a' });
   log.add('InstrumentAdded', { instrument: INSTRUMENTS.fineDial, deviceId: 'dial-b' });
+  for (const instrument of [INSTRUMENTS.boreGauge, INSTRUMENTS.micrometer, INSTRUMENTS.caliper])
+    log.add('InstrumentAdded', { instrument, deviceId: null });
   for (const [thickness, count] of BOX)
     log.add('SizeStocked', {
       sizeId: `box-${thickness.toFixed(3)}`,

@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
 
-import { shimGain } from '@wendaxis/core/arrangement';
+import { findGain } from '@wendaxis/core/arrangement';
 import { bandTarget } from '@wendaxis/core/measure';
 import type { JobState } from '@wendaxis/core/job';
 import { packThickness } from '@wendaxis/core/shims';
@@ -81,7 +81,7 @@ const FOUND_MISS = { least: 0.08, most: 0.24 };
  * only on the job's id; from then on it follows the packs that go in.
  */
 export function hiddenPlay(job: JobState, jobId: string): number {
-  const spec = job.specs[0];
+  const spec = job.specs.find(({ kind }) => kind === 'endPlay');
   const target = spec === undefined ? 0.1 : bandTarget(spec.band);
   const share = (seedOf(jobId) % 1009) / 1008;
   const miss = FOUND_MISS.least + share * (FOUND_MISS.most - FOUND_MISS.least);
@@ -89,7 +89,7 @@ export function hiddenPlay(job: JobState, jobId: string): number {
     const found = job.unit === null ? null : findStation(job.unit, siteId);
     const place = found?.station.place;
     if (!found || !place) return 0;
-    const { gain } = shimGain(found.axis.arrangement, place);
+    const gain = findGain(found.axis.arrangement, place)?.gain ?? 0;
     const before = packThickness(job.foundPacks[siteId]?.pieces ?? pack.pieces);
     return gain * (packThickness(pack.pieces) - before);
   });

@@ -30,7 +30,7 @@ export class JobListRepository {
 
   /** Write a row, unless a newer one is there. */
   async write(row: JobRow, foldedSeq: number): Promise<void> {
-    const values = { ...row, foldedSeq };
+    const values = { ...row, missing: [...row.missing], foldedSeq };
     await this.#db
       .insert(jobList)
       .values(values)

@@ -16,7 +16,7 @@ import {
   type WorkshopInstrument,
   type WorkshopState,
 } from '@wendaxis/core/job';
-import { nextAction, stageOf } from '@wendaxis/core/plan';
+import { compilePlan, nextAction, stageOf } from '@wendaxis/core/plan';
 
 import { ServerError } from '../errors.ts';
 import type { EventRepository } from '../repositories/eventRepository.ts';
@@ -26,6 +26,8 @@ import type { JobListRepository } from '../repositories/jobListRepository.ts';
 export const WORKSHOP_STREAM = 'workshop';
 /** Most events in one answer; the reader asks again for the rest. */
 const READ_LIMIT = 20_000;
+/** Most missing data named in the list of jobs. */
+const MISSING_SHOWN = 3;
 
 /** Reads and writes of logs, and what is folded from them. */
 export class JobService {
@@ -92,14 +94,23 @@ export class JobService {
 
 function listRow(jobId: string, events: readonly JobEvent[]): JobRow {
   const state = foldJob(events);
-  const next = nextAction(state);
+  const plan = compilePlan(state);
+  const next = nextAction(state, plan);
   const openedAt = state.openedAt ?? events[0]!.at;
   return {
     jobId,
     name: state.unit?.name ?? '',
     reason: state.reason,
     stage: stageOf(state, next),
+    scope: state.scope,
     next: next.kind,
+    step: 'step' in next ? { title: next.step.title, reason: next.step.reason } : null,
+    behind: plan.behind,
+    steps: plan.steps.length,
+    missing: plan.missing
+      .filter(({ on }) => on !== 'step')
+      .slice(0, MISSING_SHOWN)
+      .map(({ words }) => words),
     finished: state.finished !== null,
     openedAt,
     updatedAt: events.at(-1)?.at ?? openedAt,

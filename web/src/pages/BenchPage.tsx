@@ -1,8 +1,6 @@
 import { useCallback } from 'react';
 import { useNavigate } from 'react-router';
 
-import type { RunStage } from '@wendaxis/core/job';
-
 import { useWorkshop } from '../api/queries.ts';
 import { RunPanel } from '../features/bench/RunPanel.tsx';
 import { RunSetup } from '../features/bench/RunSetup.tsx';
@@ -20,14 +18,13 @@ export function BenchPage() {
   const toJob = useCallback(() => void navigate(`/jobs/${jobId}`), [jobId, navigate]);
 
   if (next.kind === 'startRun') {
-    const stage: RunStage = next.again ? 'final' : state.runs.length === 0 ? 'asFound' : 'trial';
     return (
       <main className="grid gap-4 p-6">
         <div>
           <h1 className="m-0 text-[2.3rem] leading-tight">Set up the run</h1>
           <p className="m-0 text-xl">The stand on the case, the plunger in line with the shaft.</p>
         </div>
-        <RunSetup jobId={jobId} specId={next.spec.specId} stage={stage} />
+        <RunSetup jobId={jobId} specId={next.spec.specId} stage={next.stage} />
       </main>
     );
   }

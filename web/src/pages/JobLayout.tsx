@@ -1,5 +1,5 @@
 import { useCallback } from 'react';
-import { Link, Outlet, useOutletContext } from 'react-router';
+import { Link, NavLink, Outlet, useOutletContext } from 'react-router';
 
 import { redo, undo } from '../stores/jobSync.ts';
 import { useJob, type OpenJob } from '../stores/useJob.ts';
@@ -7,6 +7,14 @@ import { Button } from '../ui/Button.tsx';
 import { JobLine } from '../ui/JobLine.tsx';
 import { Notice } from '../ui/Notice.tsx';
 import { useShortcut } from '../ui/useShortcut.ts';
+
+/** The pages of a job. */
+const JOB_PAGES = [
+  ['', 'Axis'],
+  ['/plan', 'Plan'],
+  ['/describe', 'Unit'],
+  ['/log', 'Logbook'],
+] as const;
 
 /** The frame of a job's pages: its name, its line, and undo. */
 export function JobLayout() {
@@ -19,20 +27,24 @@ export function JobLayout() {
   if (job.state.unit === null) return <NotReady status={job.status} />;
   return (
     <>
-      <div className="border-edge flex flex-wrap items-center gap-x-6 gap-y-2 border-b-2 px-6 py-1.5 print:hidden">
+      <div className="border-edge flex flex-wrap items-center gap-x-4 gap-y-2 border-b-2 px-6 py-1.5 print:hidden">
         <Link to={`/jobs/${jobId}`} className="tape text-lg no-underline">
           {job.state.unit.name}
         </Link>
-        <div className="min-w-[26rem] flex-1">
-          <JobLine stage={job.stage} done={job.state.finished !== null} />
+        <div className="min-w-[24rem] flex-1">
+          <JobLine scope={job.state.scope} stage={job.stage} done={job.state.finished !== null} />
         </div>
-        <nav className="flex gap-3" aria-label="Job">
-          <Link
-            className="text-ink inline-flex min-h-12 items-center px-2 font-semibold"
-            to={`/jobs/${jobId}/log`}
-          >
-            Logbook
-          </Link>
+        <nav className="flex items-center gap-2" aria-label="Job">
+          {JOB_PAGES.map(([path, words]) => (
+            <NavLink
+              key={path}
+              end
+              className="text-ink aria-[current=page]:border-brass-edge inline-flex min-h-12 items-center border-b-4 border-transparent px-2 font-semibold no-underline"
+              to={`/jobs/${jobId}${path}`}
+            >
+              {words}
+            </NavLink>
+          ))}
           <Button onClick={takeBack} disabled={!canUndo} shortcut="Z">
             Undo
           </Button>

@@ -1,86 +1,109 @@
-import { useState } from 'react';
+import { ZoomIn, ZoomOut } from 'lucide-react';
+import { useCallback, useState } from 'react';
 
 import { LOAD_PATH } from '@wendaxis/core/arrangement';
-import { verdictOf, type JobState, type Spec } from '@wendaxis/core/job';
-import { currentRun } from '@wendaxis/core/plan';
+import { drawAxis } from '@wendaxis/core/drawing';
+import { stationStates } from '@wendaxis/core/plan';
 import type { Axis } from '@wendaxis/core/unit';
 
 import { AxisView } from '../features/axis/AxisView.tsx';
-import { StationCard } from '../features/axis/StationCard.tsx';
+import { SpecCards } from '../features/axis/SpecCards.tsx';
 import { SpecForm } from '../features/axis/SpecForm.tsx';
-import { BandStrip } from '../ui/BandStrip.tsx';
-import { useUnits } from '../ui/useUnits.ts';
-import { Verdict } from '../ui/Verdict.tsx';
+import { StationCard } from '../features/axis/StationCard.tsx';
+import type { OpenJob } from '../stores/useJob.ts';
+import { Button, Key } from '../ui/Button.tsx';
+import { useShortcut } from '../ui/useShortcut.ts';
 import { useOpenJob } from './JobLayout.tsx';
 import { NextBanner } from './NextBanner.tsx';
 
 /** A job: what to do next, and the axis as the way around it. */
 export function JobPage() {
   const job = useOpenJob();
-  const { state, jobId, next } = job;
+  const { state, jobId, next, plan } = job;
+  const axes = state.unit!.axes;
+  const nextAxis = 'axis' in next ? next.axis.id : plan.next?.axisId;
+  const [chosen, setChosen] = useState<string | null>(null);
+  const axis = axes.find(({ id }) => id === (chosen ?? nextAxis)) ?? axes[0];
   return (
-    <main className="grid gap-4 p-6">
+    <main className="grid gap-3 p-5">
       <NextBanner job={job} />
-      {next.kind === 'setSpec' && <SpecForm jobId={jobId} axis={next.axis} />}
-      {state.unit!.axes.map((axis) => (
-        <AxisPanel key={axis.id} axis={axis} state={state} />
-      ))}
+      {next.kind === 'setSpec' && (
+        <SpecForm key={next.step.id} jobId={jobId} axis={next.axis} kind={next.specKind} />
+      )}
+      {axis !== undefined && (
+        <AxisPanel key={axis.id} axis={axis} axes={axes} onAxis={setChosen} job={job} />
+      )}
     </main>
   );
 }
 
-function AxisPanel({ axis, state }: { readonly axis: Axis; readonly state: JobState }) {
-  const first = axis.stations.find(({ kind }) => kind === 'shimSite') ?? axis.stations[0];
-  const [selected, setSelected] = useState(first?.id ?? null);
-  const station = axis.stations.find(({ id }) => id === selected);
-  const spec = state.specs.find(({ axisId }) => axisId === axis.id);
-  return (
-    <section aria-label={axis.name} className="grid gap-4 lg:grid-cols-[1.45fr_1fr]">
-      <div className="bg-plate text-scribe on-plate rounded-[3px] px-5 pt-3 pb-3">
-        <h2 className="m-0 text-2xl">{axis.name}</h2>
-        <AxisView axis={axis} selected={selected} onSelect={setSelected} />
-        <p className="text-scribe m-0 text-[0.9rem]">{LOAD_PATH[axis.arrangement]}</p>
-      </div>
-      <div className="grid content-start gap-4">
-        {spec !== undefined && <SpecCard spec={spec} state={state} />}
-        {station !== undefined && <StationCard axis={axis} station={station} state={state} />}
-      </div>
-    </section>
-  );
+interface PanelProps {
+  readonly axis: Axis;
+  readonly axes: readonly Axis[];
+  readonly onAxis: (axisId: string) => void;
+  readonly job: OpenJob;
 }
 
-function SpecCard({ spec, state }: { readonly spec: Spec; readonly state: JobState }) {
-  const units = useUnits();
-  const run = currentRun(state, spec.specId);
-  const verdict = run === null ? null : verdictOf(state, run);
-  const judged = verdict?.status === 'judged' ? verdict : null;
-  const value = judged && {
-    low: judged.value.low,
-    high: judged.value.high,
-    expanded: judged.decision.guard,
-  };
+function AxisPanel({ axis, axes, onAxis, job }: PanelProps) {
+  const { state, plan, jobId } = job;
+  const first =
+    axis.stations.find(({ id }) => id === plan.next?.stationId) ??
+    axis.stations.find(({ kind }) => kind === 'shimSite') ??
+    axis.stations[0];
+  const [selected, setSelected] = useState(first?.id ?? null);
+  const [zoomed, setZoomed] = useState(false);
+  const switchZoom = useCallback(() => setZoomed((old) => !old), []);
+  useShortcut(['+', 'x'], switchZoom, selected !== null);
+  const station = axis.stations.find(({ id }) => id === selected);
+  const number = drawAxis(axis).labels.find(({ stationId }) => stationId === selected)?.number;
   return (
-    <section className="bg-panel border-edge rounded-[3px] border-2 p-5" aria-label="End play">
-      <div className="flex flex-wrap items-baseline justify-between gap-3">
-        <h2 className="m-0 text-2xl">End play</h2>
-        {judged === null ? (
-          <span className="font-semibold">Not measured with this pack</span>
-        ) : (
-          <Verdict word={judged.decision.word} size="small" />
-        )}
+    <section aria-label={axis.name} className="grid gap-3 lg:grid-cols-[1.5fr_1fr]">
+      <div className="bg-plate text-scribe on-plate plate self-start rounded-[3px] px-4 pt-2 pb-2">
+        <div className="flex flex-wrap items-center justify-between gap-2">
+          {axes.length === 1 ? (
+            <h2 className="m-0 text-2xl">{axis.name}</h2>
+          ) : (
+            <div role="group" aria-label="Axes" className="flex flex-wrap gap-2">
+              {axes.map(({ id, name }) => (
+                <Button
+                  key={id}
+                  kind="plate"
+                  aria-pressed={id === axis.id}
+                  className={id === axis.id ? 'bg-plate-deep border-brass!' : ''}
+                  onClick={() => onAxis(id)}
+                >
+                  {name}
+                </Button>
+              ))}
+            </div>
+          )}
+          <Button kind="plate" onClick={switchZoom} aria-pressed={zoomed} className="print:hidden">
+            {zoomed ? <ZoomOut aria-hidden="true" /> : <ZoomIn aria-hidden="true" />}
+            {zoomed ? 'Whole axis' : 'Look closely'} <Key name="X" />
+          </Button>
+        </div>
+        <AxisView
+          axis={axis}
+          selected={selected}
+          onSelect={setSelected}
+          states={stationStates(plan)}
+          zoomOn={zoomed ? selected : null}
+        />
+        <p className="text-scribe m-0 text-[0.88rem]">{LOAD_PATH[axis.arrangement]}</p>
       </div>
-      {judged !== null && (
-        <p className="figure m-0 text-3xl">
-          {units.digits(judged.value.mean)} ± {units.show(judged.decision.guard)}
-        </p>
-      )}
-      <BandStrip
-        band={spec.band}
-        value={value}
-        guard={judged?.decision.guard ?? 0}
-        word={judged?.decision.word ?? null}
-      />
-      <p className="small-label m-0">{spec.source}</p>
+      <div className="grid content-start gap-3">
+        {station !== undefined && (
+          <StationCard
+            jobId={jobId}
+            axis={axis}
+            station={station}
+            number={number ?? null}
+            state={state}
+            plan={plan}
+          />
+        )}
+        <SpecCards axis={axis} state={state} />
+      </div>
     </section>
   );
 }

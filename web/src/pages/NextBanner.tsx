@@ -5,24 +5,29 @@ import { useNavigate } from 'react-router';
 import type { OpenJob } from '../stores/useJob.ts';
 import { Button } from '../ui/Button.tsx';
 import { useShortcut } from '../ui/useShortcut.ts';
-import { ACTION_WORDS } from '../wording/actionWords.ts';
+import { actionWords } from '../wording/actionWords.ts';
 
 /** The next thing to do, large, with the way to it. */
 export function NextBanner({ job }: { readonly job: OpenJob }) {
   const navigate = useNavigate();
-  const { title, why, path, button } = ACTION_WORDS[job.next.kind];
+  const { title, why, path, button } = actionWords(job.next);
   const go = useCallback(() => {
     if (path !== null) void navigate(`/jobs/${job.jobId}${path}`);
   }, [job.jobId, navigate, path]);
   useShortcut(['Enter'], go, path !== null);
   return (
-    <section aria-label="Next" className="flex flex-wrap items-center justify-between gap-4">
-      <div>
-        <h1 className="m-0 text-[2.4rem] leading-tight">{title}</h1>
+    <section aria-label="Next" className="flex items-center justify-between gap-4">
+      <div className="min-w-0">
+        <h1 className="m-0 text-[2.2rem] leading-tight">{title}</h1>
         <p className="m-0 text-xl">{why}</p>
       </div>
       {path !== null && (
-        <Button kind="main" className="min-h-16 px-8 text-2xl" onClick={go} shortcut="Enter">
+        <Button
+          kind="main"
+          className="min-h-16 shrink-0 px-8 text-2xl"
+          onClick={go}
+          shortcut="Enter"
+        >
           {button} <ArrowRight aria-hidden="true" />
         </Button>
       )}

@@ -32,10 +32,13 @@ export function Shell() {
           Wendaxis
         </Link>
         <nav className="flex gap-5" aria-label="Main">
-          <Link className="text-scribe inline-flex min-h-12 items-center" to="/">
+          <Link className="text-scribe inline-flex min-h-12 items-center no-underline" to="/">
             Jobs
           </Link>
-          <Link className="text-scribe inline-flex min-h-12 items-center" to="/workshop">
+          <Link
+            className="text-scribe inline-flex min-h-12 items-center no-underline"
+            to="/workshop"
+          >
             Workshop
           </Link>
         </nav>

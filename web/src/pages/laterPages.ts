@@ -5,5 +5,8 @@ export const LATER_PAGES = {
   bench: async () => ({ Component: (await import('./BenchPage.tsx')).BenchPage }),
   pack: async () => ({ Component: (await import('./PackPage.tsx')).PackPage }),
   packInPlace: async () => ({ Component: (await import('./PackInPlacePage.tsx')).PackInPlacePage }),
+  plan: async () => ({ Component: (await import('./PlanPage.tsx')).PlanPage }),
+  step: async () => ({ Component: (await import('./StepPage.tsx')).StepPage }),
+  describe: async () => ({ Component: (await import('./DescribePage.tsx')).DescribePage }),
   log: async () => ({ Component: (await import('./LogPage.tsx')).LogPage }),
 } as const;

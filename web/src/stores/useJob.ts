@@ -2,7 +2,14 @@ import { useEffect, useMemo } from 'react';
 import { useParams } from 'react-router';
 
 import { foldJob, nextToRedo, nextToUndo, type JobEvent, type JobState } from '@wendaxis/core/job';
-import { nextAction, stageOf, type NextAction, type Stage } from '@wendaxis/core/plan';
+import {
+  compilePlan,
+  nextAction,
+  stageOf,
+  type NextAction,
+  type Plan,
+  type Stage,
+} from '@wendaxis/core/plan';
 
 import { useJobLogs, type JobLog } from './jobLogStore.ts';
 import { openJob } from './jobSync.ts';
@@ -14,6 +21,7 @@ export interface OpenJob {
   readonly events: readonly JobEvent[];
   readonly waiting: number;
   readonly state: JobState;
+  readonly plan: Plan;
   readonly next: NextAction;
   readonly stage: Stage;
   readonly canUndo: boolean;
@@ -33,13 +41,15 @@ export function useJob(): OpenJob {
   );
   return useMemo(() => {
     const state = foldJob(events);
-    const next = nextAction(state);
+    const plan = compilePlan(state);
+    const next = nextAction(state, plan);
     return {
       jobId,
       status: log?.status ?? 'loading',
       events,
       waiting: log?.waiting.length ?? 0,
       state,
+      plan,
       next,
       stage: stageOf(state, next),
       canUndo: nextToUndo(events) !== null,

@@ -2,6 +2,8 @@ import { useId } from 'react';
 
 import { bandTarget, type Band, type DecisionWord } from '@wendaxis/core/measure';
 
+import type { QuantityKind } from '@wendaxis/core/units';
+
 import { bandStripModel, type StripValue } from './bandStripModel.ts';
 import { useUnits } from './useUnits.ts';
 import { VERDICT_INK } from './Verdict.tsx';
@@ -14,10 +16,12 @@ interface Props {
   readonly value: StripValue | null;
   readonly guard: number;
   readonly word: DecisionWord | null;
+  /** What is measured; a length when not given. */
+  readonly quantity?: QuantityKind;
 }
 
 /** The one figure for every measured thing: band, guard zones hatched, value with its uncertainty, target. */
-export function BandStrip({ band, value, guard, word }: Props) {
+export function BandStrip({ band, value, guard, word, quantity = 'length' }: Props) {
   const units = useUnits();
   const id = useId();
   const model = bandStripModel(band, value, guard);
@@ -113,18 +117,21 @@ export function BandStrip({ band, value, guard, word }: Props) {
       { share: model.band.to, limit: band.upper },
     ];
     return ends.flatMap(({ share, limit }) =>
-      limit === null ? [] : [{ share, text: units.digits(limit), anchor: 'middle' as const }],
+      limit === null
+        ? []
+        : [{ share, text: units.digits(limit, quantity), anchor: 'middle' as const }],
     );
   }
 
   function describe(): string {
-    const limit = (mm: number | null, open: string) => (mm === null ? open : units.show(mm));
-    const range = `band ${limit(band.lower, 'open')} to ${limit(band.upper, 'open')}, target ${units.show(bandTarget(band))}`;
+    const limit = (mm: number | null, open: string) =>
+      mm === null ? open : units.show(mm, quantity);
+    const range = `band ${limit(band.lower, 'open')} to ${limit(band.upper, 'open')}, target ${units.show(bandTarget(band), quantity)}`;
     if (value === null) return `${range}, nothing measured`;
     const read =
       value.low === value.high
-        ? units.show(value.low)
-        : `${units.show(value.low)} to ${units.show(value.high)}`;
-    return `${range}, measured ${read} plus or minus ${units.show(value.expanded)}`;
+        ? units.show(value.low, quantity)
+        : `${units.show(value.low, quantity)} to ${units.show(value.high, quantity)}`;
+    return `${range}, measured ${read} plus or minus ${units.show(value.expanded, quantity)}`;
   }
 }

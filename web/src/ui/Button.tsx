@@ -17,7 +17,7 @@ interface Props extends ButtonHTMLAttributes<HTMLButtonElement> {
 
 /** Looks shared by buttons and by links that act like one. */
 export function buttonLook(kind: Kind): string {
-  return `inline-flex min-h-12 items-center justify-center gap-3 rounded-[3px] border-2 px-5 py-2 text-lg leading-tight active:translate-y-px disabled:opacity-55 ${LOOK[kind]}`;
+  return `inline-flex min-h-12 items-center justify-center gap-3 rounded-[3px] border-2 px-5 py-2 text-lg leading-tight no-underline active:translate-y-px disabled:opacity-55 ${LOOK[kind]}`;
 }
 
 /** A button for gloved hands: at least 48 px, with its key on it. */

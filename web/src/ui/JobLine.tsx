@@ -1,27 +1,38 @@
-import { STAGES, type Stage } from '@wendaxis/core/plan';
+import type { JobScope } from '@wendaxis/core/job';
+import { STAGES_OF, type Stage } from '@wendaxis/core/plan';
 
 import { STAGE_WORDS } from '../wording/actionWords.ts';
 
 /** The line of the axis with the stages of the job as its stations: where the job stands. */
 export function JobLine({
+  scope,
   stage,
   done = false,
 }: {
+  readonly scope: JobScope;
   readonly stage: Stage;
   readonly done?: boolean;
 }) {
-  const at = STAGES.indexOf(stage);
+  const stages: readonly Stage[] = STAGES_OF[scope];
+  const at = stages.indexOf(stage);
+  const inset = `${50 / stages.length}%`;
   return (
-    <ol className="relative m-0 grid list-none grid-cols-6 p-0" aria-label="Stages of the job">
+    <ol
+      className="relative m-0 grid list-none p-0"
+      style={{ gridTemplateColumns: `repeat(${stages.length}, 1fr)` }}
+      aria-label="Stages of the job"
+    >
       <li
         aria-hidden="true"
-        className="pointer-events-none absolute top-[13px] right-[8.3%] left-[8.3%] h-0.5"
+        className="pointer-events-none absolute top-[13px] h-0.5"
         style={{
+          left: inset,
+          right: inset,
           background:
             'repeating-linear-gradient(90deg, var(--brass-edge) 0 26px, transparent 26px 32px, var(--brass-edge) 32px 37px, transparent 37px 43px)',
         }}
       />
-      {STAGES.map((name, index) => {
+      {stages.map((name, index) => {
         const past = index < at || (done && index === at);
         const now = index === at && !done;
         return (

@@ -26,6 +26,12 @@ export function readField(text: string, kind: QuantityKind, system: UnitSystem):
     : { status: 'read', quantity: result };
 }
 
+/** What was read, unless it says what was typed. */
+function echo(shown: string, text: string): string {
+  const same = shown === text.trim() || Number(shown) === Number(text);
+  return same ? '' : `= ${shown}`;
+}
+
 interface Props {
   readonly label: string;
   readonly kind?: QuantityKind;
@@ -34,6 +40,8 @@ interface Props {
   readonly optional?: boolean;
   /** The label is only read out; the field stands beside others that say what it is for. */
   readonly compact?: boolean;
+  /** Nothing is said below while nothing is typed. */
+  readonly quiet?: boolean;
 }
 
 /** A field for a quantity, typed as people write it, read back below in the screen's unit. */
@@ -44,18 +52,21 @@ export function QuantityField({
   onText,
   optional = false,
   compact = false,
+  quiet = false,
 }: Props) {
   const units = useUnits();
   const id = useId();
   const reading = readField(text, kind, units.system);
   const bad = reading.status === 'unreadable';
   const hint = {
-    empty: compact
-      ? `type, in ${units.unit(kind)}`
-      : optional
-        ? 'May be left open'
-        : `In ${units.unit(kind)}, or with a unit`,
-    read: reading.status === 'read' ? `= ${units.show(reading.quantity.value, kind)}` : '',
+    empty: quiet
+      ? ''
+      : compact
+        ? `type, in ${units.unit(kind)}`
+        : optional
+          ? 'May be left open'
+          : `In ${units.unit(kind)}, or with a unit`,
+    read: reading.status === 'read' ? echo(units.show(reading.quantity.value, kind), text) : '',
     unreadable: bad ? `Expected ${reading.expected}` : '',
   }[reading.status];
   return (

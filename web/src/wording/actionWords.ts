@@ -5,7 +5,7 @@ export interface ActionWords {
   readonly title: string;
   readonly why: string;
   /** Path under the job; null when it is done on the job's own page. */
-  readonly path: '/bench' | '/pack' | '/log' | '/pack-in-place' | null;
+  readonly path: '/bench' | '/pack' | '/log' | '/pack-in-place' | '/step' | null;
   readonly button: string;
 }
 
@@ -20,6 +20,7 @@ export const ACTION_WORDS: Readonly<Record<NextAction['kind'], ActionWords>> = {
   acceptRun: { title: 'Accept the verdict', why: 'Three cycles agree.', path: '/bench', button: 'To the bench' },
   choosePack: { title: 'Choose the pack', why: 'The play is not proven in band with the pack in place.', path: '/pack', button: 'Choose pack' },
   fitPack: { title: 'Fit the chosen pack', why: 'Then measure again: only a reading proves it.', path: '/pack', button: 'Fit pack' },
+  step: { title: 'Go on with the plan', why: 'The next step waits.', path: '/step', button: 'Do it' },
   finishJob: { title: 'Lock and finish', why: 'The end play is proven in band.', path: '/log', button: 'Finish' },
   done: { title: 'Finished', why: 'The record is complete.', path: '/log', button: 'Read the log' },
 }; // prettier-ignore
@@ -27,9 +28,20 @@ export const ACTION_WORDS: Readonly<Record<NextAction['kind'], ActionWords>> = {
 /** The stations of a job's line. */
 export const STAGE_WORDS: Readonly<Record<Stage, string>> = {
   describe: 'Book in',
+  strip: 'Strip',
+  inspect: 'Inspect',
+  seat: 'Seat',
+  set: 'Set',
+  close: 'Close',
   measure: 'Measure',
   choose: 'Choose',
   fit: 'Fit',
   prove: 'Prove',
   finish: 'Finish',
 };
+
+/** Words for an action: those of its step where the plan has written them. */
+export function actionWords(next: NextAction): ActionWords {
+  const words = ACTION_WORDS[next.kind];
+  return next.kind === 'step' ? { ...words, title: next.step.title, why: next.step.reason } : words;
+}

@@ -1,18 +1,29 @@
-import type { JobEvent } from '@wendaxis/core/job';
+import { FINDINGS, REPAIRS } from '@wendaxis/core/inspect';
+import type { JobEvent, JobEventData } from '@wendaxis/core/job';
+import { SPEC_KINDS } from '@wendaxis/core/unit';
 import { packThickness } from '@wendaxis/core/shims';
 
 import { packWords } from '../features/pack/packWords.ts';
 import type { ScreenUnits } from '../ui/useUnits.ts';
 
+const STAGE_OF_RUN = { asFound: 'as found', trial: 'trial', final: 'as built' } as const;
+
+/** A band with the line it comes from. */
+function specWords({ kind, band, source }: JobEventData['SpecSet'], units: ScreenUnits): string {
+  const { words, quantity } = SPEC_KINDS[kind];
+  const limit = (value: number | null) => (value === null ? 'open' : units.digits(value, quantity));
+  const name = words.charAt(0).toUpperCase() + words.slice(1);
+  return `${name} band ${limit(band.lower)} to ${limit(band.upper)} ${units.unit(quantity)}. ${source}`;
+}
+
 /** An event of the log as one line. */
 export function eventWords(event: JobEvent, units: ScreenUnits): string {
   const length = (mm: number) => units.digits(mm);
-  const limit = (mm: number | null) => (mm === null ? 'open' : length(mm));
   switch (event.type) {
     case 'JobOpened':
       return `Booked in: ${event.data.unit.name}. ${event.data.reason}`;
     case 'SpecSet':
-      return `End play band ${limit(event.data.band.lower)} to ${limit(event.data.band.upper)} ${units.unit()}. ${event.data.source}`;
+      return specWords(event.data, units);
     case 'PackRecorded':
       return `Pack found in place: ${packWords(event.data.pieces, length)} = ${units.show(packThickness(event.data.pieces))}`;
     case 'RunOpened':
@@ -30,6 +41,47 @@ export function eventWords(event: JobEvent, units: ScreenUnits): string {
       return `Pack chosen: ${packWords(event.data.pieces, length)} = ${units.show(packThickness(event.data.pieces))}`;
     case 'PackFitted':
       return `Pack fitted: ${packWords(event.data.pieces, length)} = ${units.show(packThickness(event.data.pieces))}`;
+    case 'StationDescribed':
+      return `Described: ${event.data.station.name}`;
+    case 'StationRemoved':
+      return `Taken off the axis: ${event.data.stationId}`;
+    case 'PartDescribed':
+      return `Part described: ${event.data.part.name}`;
+    case 'PartRemoved':
+      return `Part taken away: ${event.data.partId}`;
+    case 'AxisDescribed':
+      return `Axis described: ${event.data.axis.name}`;
+    case 'AxisRemoved':
+      return `Axis taken away: ${event.data.axisId}`;
+    case 'MarkMade':
+      return `Marked ${event.data.stationId}: ${event.data.text}`;
+    case 'SizeMeasured': {
+      const { stationId, feature, place, value, instrument } = event.data;
+      return `Measured ${feature} of ${stationId}, ${place}: ${units.show(value)} with ${instrument.name}`;
+    }
+    case 'FindingRecorded': {
+      const seen = event.data.findings.map((finding) => FINDINGS[finding].words).join(', ');
+      return `Seen on ${event.data.targetId}: ${[seen, event.data.note].filter(Boolean).join('. ')}`;
+    }
+    case 'InspectionDecided': {
+      const { targetId, verdict, repair, reason } = event.data;
+      const how = repair === null ? '' : ` (${REPAIRS[repair].words})`;
+      return `Decided on ${targetId}: ${verdict}${how}. ${reason}`;
+    }
+    case 'BearingOffered': {
+      const { stationId, designation, dimensions } = event.data;
+      const size =
+        dimensions === null
+          ? ''
+          : `${dimensions.bore} × ${dimensions.outside} × ${dimensions.width} mm`;
+      return `New for ${stationId}: ${designation ?? size}`;
+    }
+    case 'FigureTaken':
+      return `Read off: ${event.data.typed ?? event.data.value}, ${STAGE_OF_RUN[event.data.stage]}`;
+    case 'StepDone':
+      return `Done: ${event.data.stepId}${event.data.note === '' ? '' : `. ${event.data.note}`}`;
+    case 'StepSetAside':
+      return `Not needed: ${event.data.stepId}. ${event.data.reason}`;
     case 'NoteWritten':
       return `Note: ${event.data.text}`;
     case 'JobFinished':

@@ -1,6 +1,6 @@
 import { formatQuantity } from '@wendaxis/core/units';
 import type { Decision, Remedy } from '@wendaxis/core/measure';
-import { STAGES } from '@wendaxis/core/plan';
+import { STAGES_OF } from '@wendaxis/core/plan';
 import type { JobEvent } from '@wendaxis/core/job';
 
 import type { ScreenUnits } from '../ui/useUnits.ts';
@@ -23,11 +23,26 @@ const PIECES = [{ sizeId: 'a', thickness: 0.3, quantity: 2, uncertainty: 0.001 }
 describe('entries of the log in words', () => {
   test.each<[string, object, string]>([
     ['JobOpened', { unit: { name: 'Reel' }, reason: 'Growls.' }, 'Booked in: Reel. Growls.'],
-    ['SpecSet', { band: { lower: 0.1, upper: null, target: null }, source: 'Book' }, 'End play band 0.100 to open mm. Book'],
+    ['SpecSet', { kind: 'endPlay', band: { lower: 0.1, upper: null, target: null }, source: 'Book' }, 'End play band 0.100 to open mm. Book'],
     ['PackRecorded', { pieces: PIECES }, 'Pack found in place: 2 × 0.300 = 0.600 mm'],
     ['RunOpened', { instrument: { name: 'Dial' }, shaftHeld: false }, 'Run opened with Dial, shaft can tip'],
     ['ReadingTaken', { value: 0.1397, typed: '5.5 thou', device: null, position: null }, 'Reading 0.140 mm, typed “5.5 thou”'],
     ['ReadingTaken', { value: 0.1, typed: null, device: 'dial-a', position: 120 }, 'Reading 0.100 mm, from dial-a, mark 120°'],
+    ['SpecSet', { kind: 'rollingTorque', band: { lower: 0.7, upper: 1.1, target: null }, source: 'Book' }, 'Rolling torque band 0.700 to 1.100 mm. Book'],
+    ['StationDescribed', { station: { name: 'Seal' } }, 'Described: Seal'],
+    ['StationRemoved', { stationId: 'seal-1' }, 'Taken off the axis: seal-1'],
+    ['PartDescribed', { part: { name: 'Case' } }, 'Part described: Case'],
+    ['PartRemoved', { partId: 'cover' }, 'Part taken away: cover'],
+    ['AxisDescribed', { axis: { name: 'Pinion' } }, 'Axis described: Pinion'],
+    ['AxisRemoved', { axisId: 'pinion' }, 'Axis taken away: pinion'],
+    ['MarkMade', { stationId: 'nut', text: 'three threads' }, 'Marked nut: three threads'],
+    ['SizeMeasured', { stationId: 'left', feature: 'bore', place: 'outer-0', value: 51.99, instrument: { name: 'Gauge' } }, 'Measured bore of left, outer-0: 51.990 mm with Gauge'],
+    ['FindingRecorded', { targetId: 'left', findings: ['rough'], note: 'gritty' }, 'Seen on left: Rough by hand, clean and oiled. gritty'],
+    ['InspectionDecided', { targetId: 'left', verdict: 'repair', repair: 'dress', reason: 'bruised' }, 'Decided on left: repair (Dress the edge). bruised'],
+    ['BearingOffered', { stationId: 'left', designation: null, dimensions: { bore: 30, outside: 62, width: 16 } }, 'New for left: 30 × 62 × 16 mm'],
+    ['FigureTaken', { value: 0.9, typed: '0.9 Nm', stage: 'final' }, 'Read off: 0.9 Nm, as built'],
+    ['StepDone', { stepId: 'drain', note: 'grey' }, 'Done: drain. grey'],
+    ['StepSetAside', { stepId: 'drain', reason: 'dry' }, 'Not needed: drain. dry'],
     ['RunClosed', {}, 'Verdict accepted'],
     ['RunAbandoned', { reason: 'bumped' }, 'Run given up: bumped'],
     ['PackChosen', { pieces: [] }, 'Pack chosen: no shims = 0.000 mm'],
@@ -78,7 +93,8 @@ describe('actions and stages in words', () => {
       expect(why).toMatch(/\.$/);
       expect(button).not.toBe('');
     }
-    expect(Object.keys(STAGE_WORDS)).toEqual([...STAGES]);
+    for (const stages of Object.values(STAGES_OF))
+      for (const stage of stages) expect(STAGE_WORDS[stage]).not.toBe('');
   });
 
   test('should give each pair of hands a key of its own that nothing else uses', () => {

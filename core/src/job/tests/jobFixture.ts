@@ -1,18 +1,16 @@
 import { EVENT_VERSION, type JobEvent, type JobEventData, type JobEventType } from '../events.ts';
 import type { Unit } from '../../unit/index.ts';
 
-const NONE = { thrust: null, place: null, designation: null } as const;
-
 /** A small unit for tests: two tapered rollers face to face, shims under the cover. */
 export const FIXTURE_UNIT: Unit = {
   id: 'unit', name: 'Test unit', description: '',
-  parts: [{ id: 'case', name: 'Case', kind: 'case', material: 'iron' }],
+  parts: [{ id: 'case', name: 'Case', kind: 'case', material: 'greyIron', mass: 4, area: 0.12, wall: 12 }],
   axes: [{
-    id: 'axis', name: 'Shaft', arrangement: 'faceToFace',
+    id: 'axis', name: 'Shaft', arrangement: 'faceToFace', sets: ['endPlay'],
     stations: [
-      { ...NONE, id: 'left', kind: 'taperedRoller', name: 'Left', partId: 'case', at: 0, width: 20, inside: 40, outside: 80, thrust: 'left' },
-      { ...NONE, id: 'right', kind: 'taperedRoller', name: 'Right', partId: 'case', at: 80, width: 20, inside: 40, outside: 80, thrust: 'right' },
-      { ...NONE, id: 'shims', kind: 'shimSite', name: 'Shims', partId: 'case', at: 102, width: 1, inside: 80, outside: 120, place: 'underCoverFlange' },
+      { id: 'left', kind: 'taperedRoller', name: 'Left', partId: 'case', at: 0, width: 20, inside: 40, outside: 80, thrust: 'left' },
+      { id: 'right', kind: 'taperedRoller', name: 'Right', partId: 'case', at: 80, width: 20, inside: 40, outside: 80, thrust: 'right' },
+      { id: 'shims', kind: 'shimSite', name: 'Shims', partId: 'case', at: 102, width: 1, inside: 80, outside: 120, place: 'underCoverFlange' },
     ],
   }],
 }; // prettier-ignore
@@ -42,7 +40,7 @@ export class LogBuilder {
 
   /** Opened, band 0.10 to 0.18, 1.000 mm of shims in place. */
   booked(): this {
-    return this.add('JobOpened', { unit: FIXTURE_UNIT, reason: 'noise' })
+    return this.add('JobOpened', { unit: FIXTURE_UNIT, reason: 'noise', scope: 'setPlay' })
       .add('SpecSet', {
         specId: 'spec',
         axisId: 'axis',

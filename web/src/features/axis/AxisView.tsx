@@ -1,14 +1,23 @@
-import { useMemo } from 'react';
+import { useId, useMemo } from 'react';
 
 import { drawAxis, type AxisDrawing, type DrawnStation } from '@wendaxis/core/drawing';
+import type { StationState } from '@wendaxis/core/plan';
 import type { Axis } from '@wendaxis/core/unit';
 
-import { PAINT, pathData } from './axisPaint.ts';
+import { StateShape } from '../../ui/StateMark.tsx';
+import { STATION_STATE_WORDS } from '../../wording/stateWords.ts';
+import { paintOf, pathData } from './axisPaint.ts';
+import { windowOn } from './axisWindow.ts';
 
 interface Props {
   readonly axis: Axis;
   readonly selected: string | null;
   readonly onSelect: (stationId: string) => void;
+  /** How each station stands; without it only numbers are shown. */
+  readonly states?: Readonly<Record<string, StationState>>;
+  /** Show the surroundings of this station only. */
+  readonly zoomOn?: string | null;
+  readonly size?: 'small' | 'plate';
 }
 
 const GAIN_WORDS = {
@@ -18,25 +27,23 @@ const GAIN_WORDS = {
 } as const;
 
 /** The section along the shaft, scribed on a dyed plate. Every station can be selected, by pointer or key. */
-export function AxisView({ axis, selected, onSelect }: Props) {
+export function AxisView({ axis, selected, onSelect, states, zoomOn = null, size = 'plate' }: Props) {
   const drawing = useMemo(() => drawAxis(axis), [axis]);
-  const { left, right, radius } = drawing.extent;
-  const label = 0.16 * radius;
-  const above = (1.8 + 1.2 * drawing.gains.length) * label;
-  const height = 2 * radius + above + label;
-  const width = right - left;
+  const hatch = useId();
+  const view = windowOn(drawing, zoomOn);
+  const { unit } = view;
   return (
     <svg
-      viewBox={`${left} ${-radius - above} ${width} ${height}`}
-      className="block max-h-[52vh] w-full"
+      viewBox={`${view.x} ${view.y} ${view.width} ${view.height}`}
+      className={`block w-full ${size === 'small' ? 'max-h-[28vh]' : 'max-h-[46vh]'}`}
       role="group"
       aria-label={`Section along ${axis.name}`}
     >
       <defs>
-        <Hatch id="cut-right" angle={45} />
-        <Hatch id="cut-left" angle={-45} />
+        <Hatch id={`${hatch}right`} angle={45} unit={unit} />
+        <Hatch id={`${hatch}left`} angle={-45} unit={unit} />
         <marker
-          id="push"
+          id={`${hatch}push`}
           viewBox="0 0 10 10"
           refX="9"
           refY="5"
@@ -51,47 +58,64 @@ export function AxisView({ axis, selected, onSelect }: Props) {
         <StationShape
           key={drawn.station.id}
           drawn={drawn}
+          hatch={hatch}
+          unit={unit}
+          words={[
+            drawn.station.name,
+            drawn.station.designation,
+            STATION_STATE_WORDS[states?.[drawn.station.id] ?? 'plain'],
+          ]}
           selected={drawn.station.id === selected}
           onSelect={onSelect}
         />
       ))}
       <line
-        x1={left}
-        x2={right}
+        x1={drawing.extent.left}
+        x2={drawing.extent.right}
         y1={0}
         y2={0}
         stroke="var(--brass)"
-        strokeWidth="0.7"
-        strokeDasharray="11 2.4 2 2.4"
+        strokeWidth={0.35 * unit}
+        strokeDasharray={[5.5, 1.2, 1, 1.2].map((length) => length * unit).join(' ')}
         pointerEvents="none"
       />
       {drawing.loads.map(({ stationId, from, to }) => (
-        <g key={stationId} stroke="var(--brass)" strokeWidth="1.1" pointerEvents="none">
-          <line x1={from.x} y1={-from.y} x2={to.x} y2={-to.y} markerEnd="url(#push)" />
-          <line x1={from.x} y1={from.y} x2={to.x} y2={to.y} markerEnd="url(#push)" />
+        <g key={stationId} stroke="var(--brass)" strokeWidth={0.55 * unit} pointerEvents="none">
+          {[1, -1].map((half) => (
+            <line
+              key={half}
+              x1={from.x}
+              y1={half * -from.y}
+              x2={to.x}
+              y2={half * -to.y}
+              markerEnd={`url(#${CSS.escape(`${hatch}push`)})`}
+            />
+          ))}
         </g>
       ))}
-      <GainMarks drawing={drawing} size={label} />
+      <GainMarks drawing={drawing} size={3.4 * unit} />
+      <Labels drawing={drawing} unit={unit} selected={selected} onSelect={onSelect} states={states} />
     </svg>
   );
-}
+} // prettier-ignore
 
-function StationShape({
-  drawn,
-  selected,
-  onSelect,
-}: {
+interface ShapeProps {
   readonly drawn: DrawnStation;
+  readonly hatch: string;
+  readonly unit: number;
+  readonly words: readonly (string | undefined)[];
   readonly selected: boolean;
   readonly onSelect: (id: string) => void;
-}) {
+}
+
+function StationShape({ drawn, hatch, unit, words, selected, onSelect }: ShapeProps) {
   const { station, shapes } = drawn;
   return (
     <g
       role="button"
       tabIndex={0}
       aria-pressed={selected}
-      aria-label={[station.name, station.designation].filter(Boolean).join(' ')}
+      aria-label={words.filter(Boolean).join(', ')}
       className="cursor-pointer"
       onClick={() => onSelect(station.id)}
       onKeyDown={(event) => {
@@ -101,9 +125,9 @@ function StationShape({
       }}
     >
       {shapes.map((shape, index) => {
-        const paint = PAINT[shape.role];
+        const paint = paintOf(shape.role, hatch);
         const stroke = selected ? 'var(--brass)' : paint.stroke;
-        const common = { fill: paint.fill, stroke, strokeWidth: selected ? 1.5 : 0.55 };
+        const common = { fill: paint.fill, stroke, strokeWidth: (selected ? 0.75 : 0.28) * unit };
         return shape.kind === 'circle' ? (
           <circle
             key={index}
@@ -120,11 +144,15 @@ function StationShape({
   );
 }
 
-/** Above the section, led to each shim site: which way a thicker shim moves the play. */
+/** Above the section, led to each site: which way a thicker piece moves the play. */
 function GainMarks({ drawing, size }: { readonly drawing: AxisDrawing; readonly size: number }) {
+  const { left, right } = drawing.extent;
   return drawing.gains.map(({ stationId, row, anchor }, index) => {
     // Each label has a line of its own, so that neighbouring sites do not write over each other.
     const baseline = -drawing.extent.radius - (0.7 + 1.2 * index) * size;
+    const words = GAIN_WORDS[row.gain];
+    // Kept inside the plate: about half a size a letter.
+    const half = 0.26 * words.length * size;
     return (
       <g key={stationId} pointerEvents="none">
         <line
@@ -133,33 +161,75 @@ function GainMarks({ drawing, size }: { readonly drawing: AxisDrawing; readonly 
           y1={-anchor.y}
           y2={baseline + 0.25 * size}
           stroke="var(--brass)"
-          strokeWidth="0.7"
+          strokeWidth={0.1 * size}
         />
         <text
-          x={anchor.x}
+          x={Math.min(Math.max(anchor.x, left + half), right - half)}
           y={baseline}
           textAnchor="middle"
           fontSize={size}
           fontWeight="650"
           fill="var(--brass)"
         >
-          {GAIN_WORDS[row.gain]}
+          {words}
         </text>
       </g>
     );
   });
 }
 
-function Hatch({ id, angle }: { readonly id: string; readonly angle: number }) {
+interface LabelProps {
+  readonly drawing: AxisDrawing;
+  readonly unit: number;
+  readonly selected: string | null;
+  readonly onSelect: (id: string) => void;
+  readonly states: Readonly<Record<string, StationState>> | undefined;
+}
+
+/** Numbered marks under the section, each with the shape of its station's state. */
+function Labels({ drawing, unit, selected, onSelect, states }: LabelProps) {
+  const top = drawing.extent.radius + 2.2 * unit;
+  return drawing.labels.map(({ stationId, number, x, anchor }) => {
+    const state = states?.[stationId];
+    const chosen = stationId === selected;
+    return (
+      <g key={stationId} className="cursor-pointer" onClick={() => onSelect(stationId)}>
+        <path
+          d={`M${anchor.x} ${-anchor.y}V${drawing.extent.radius + 0.5 * unit}L${x} ${top}`}
+          fill="none"
+          stroke={chosen ? 'var(--brass)' : 'var(--scribe-soft)'}
+          strokeWidth={(chosen ? 0.5 : 0.22) * unit}
+        />
+        <text
+          x={x}
+          y={top + 3.1 * unit}
+          textAnchor="middle"
+          fontSize={2.9 * unit}
+          fontWeight={chosen ? 800 : 600}
+          fill={chosen ? 'var(--brass)' : 'var(--scribe)'}
+        >
+          {number}
+        </text>
+        {state !== undefined && (
+          <g transform={`translate(${x} ${top + 5.6 * unit}) scale(${0.16 * unit})`}>
+            <StateShape state={state} />
+          </g>
+        )}
+      </g>
+    );
+  });
+}
+
+function Hatch({ id, angle, unit }: { readonly id: string; readonly angle: number; readonly unit: number }) {
   return (
     <pattern
       id={id}
-      width="3"
-      height="3"
+      width={1.5 * unit}
+      height={1.5 * unit}
       patternUnits="userSpaceOnUse"
       patternTransform={`rotate(${angle})`}
     >
-      <line y2="3" stroke="var(--scribe-soft)" strokeWidth="0.55" />
+      <line y2={1.5 * unit} stroke="var(--scribe-soft)" strokeWidth={0.28 * unit} />
     </pattern>
   );
-}
+} // prettier-ignore

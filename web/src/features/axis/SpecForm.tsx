@@ -2,16 +2,24 @@ import { useState, type FormEvent } from 'react';
 import { v4 as uuid } from 'uuid';
 
 import { describeFault, InputError } from '@wendaxis/core/faults';
-import { requireBand, type Band } from '@wendaxis/core/measure';
-import type { Axis } from '@wendaxis/core/unit';
+import { requireSpecBand } from '@wendaxis/core/job';
+import type { Band } from '@wendaxis/core/measure';
+import { SPEC_KINDS, type Axis, type SpecKind } from '@wendaxis/core/unit';
 
 import { record } from '../../stores/jobSync.ts';
 import { Button } from '../../ui/Button.tsx';
 import { QuantityField, readField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 
-/** The end play band of an axis, and the line it was read from. */
-export function SpecForm({ jobId, axis }: { readonly jobId: string; readonly axis: Axis }) {
+interface Props {
+  readonly jobId: string;
+  readonly axis: Axis;
+  readonly kind: SpecKind;
+}
+
+/** The band of what is set on an axis, and the line it was read from. */
+export function SpecForm({ jobId, axis, kind }: Props) {
+  const { words, quantity } = SPEC_KINDS[kind];
   const { system } = useUnits();
   const [texts, setTexts] = useState({ lower: '', upper: '', source: '' });
   const [fault, setFault] = useState<string | null>(null);
@@ -20,7 +28,7 @@ export function SpecForm({ jobId, axis }: { readonly jobId: string; readonly axi
   function submit(event: FormEvent): void {
     event.preventDefault();
     const [lower, upper] = [texts.lower, texts.upper].map((text) =>
-      readField(text, 'length', system),
+      readField(text, quantity, system),
     );
     if (lower!.status === 'unreadable' || upper!.status === 'unreadable') return;
     const limit = (reading: typeof lower) =>
@@ -29,7 +37,7 @@ export function SpecForm({ jobId, axis }: { readonly jobId: string; readonly axi
     if (texts.source.trim() === '')
       return setFault('Say where the figure comes from: manual, page, line.');
     try {
-      requireBand(band);
+      requireSpecBand(kind, band);
     } catch (error) {
       if (!(error instanceof InputError)) throw error;
       return setFault(error.faults.map(describeFault).join('. '));
@@ -37,7 +45,7 @@ export function SpecForm({ jobId, axis }: { readonly jobId: string; readonly axi
     record(jobId, 'SpecSet', {
       specId: uuid(),
       axisId: axis.id,
-      kind: 'endPlay',
+      kind,
       band,
       source: texts.source.trim(),
     });
@@ -48,8 +56,20 @@ export function SpecForm({ jobId, axis }: { readonly jobId: string; readonly axi
       onSubmit={submit}
       className="bg-panel border-edge grid gap-4 rounded-[3px] border-2 p-5 md:grid-cols-[1fr_1fr_2fr_max-content]"
     >
-      <QuantityField label="Least end play" text={texts.lower} onText={set('lower')} optional />
-      <QuantityField label="Most end play" text={texts.upper} onText={set('upper')} optional />
+      <QuantityField
+        label={`Least ${words}`}
+        kind={quantity}
+        text={texts.lower}
+        onText={set('lower')}
+        optional
+      />
+      <QuantityField
+        label={`Most ${words}`}
+        kind={quantity}
+        text={texts.upper}
+        onText={set('upper')}
+        optional
+      />
       <label className="grid content-start gap-1">
         <span className="small-label">Where the figure comes from</span>
         <input

@@ -27,7 +27,7 @@ export function BearingFields({ label, entry, onEntry }: Props) {
   const decoded = decodeEntry(entry);
   const set = (name: keyof BearingEntry) => (text: string) => onEntry({ ...entry, [name]: text });
   return (
-    <fieldset className="border-edge m-0 grid min-w-0 content-start gap-2 rounded-[3px] border-2 p-4">
+    <fieldset className="border-edge m-0 grid min-w-0 content-start gap-1.5 rounded-[3px] border-2 px-4 pt-1 pb-3">
       <legend className="px-2 text-lg font-semibold">{label}</legend>
       <label htmlFor={id} className="small-label">
         Printed on the ring
@@ -41,8 +41,7 @@ export function BearingFields({ label, entry, onEntry }: Props) {
         onChange={(event) => set('designation')(event.target.value)}
       />
       <p className="m-0 min-h-14 text-base break-words" aria-live="polite">
-        {decoded === null &&
-          'For example 30206 or 6204-2RS C3. Leave it empty to enter the dimensions.'}
+        {decoded === null && 'Such as 30206 or 6204-2RS C3. Or its dimensions:'}
         {decoded?.status === 'unknown' && decoded.reason}
         {decoded?.status === 'known' && (
           <>
@@ -59,9 +58,9 @@ export function BearingFields({ label, entry, onEntry }: Props) {
       </p>
       {decoded?.status !== 'known' && (
         <div className="grid grid-cols-3 gap-3">
-          <QuantityField label="Bore" text={entry.bore} onText={set('bore')} />
-          <QuantityField label="Outside" text={entry.outside} onText={set('outside')} />
-          <QuantityField label="Width" text={entry.width} onText={set('width')} />
+          <QuantityField label="Bore" text={entry.bore} onText={set('bore')} quiet />
+          <QuantityField label="Outside" text={entry.outside} onText={set('outside')} quiet />
+          <QuantityField label="Width" text={entry.width} onText={set('width')} quiet />
         </div>
       )}
     </fieldset>

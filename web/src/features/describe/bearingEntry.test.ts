@@ -12,6 +12,7 @@ describe('entering a bearing', () => {
     const entry = { designation: 'OLD 7', bore: '1 in', outside: '52', width: '15' };
     expect(readBearing(entry, 'metric')).toEqual({
       designation: 'OLD 7',
+      family: null,
       dimensions: { bore: 25.4, outside: 52, width: 15 },
     });
     expect(readBearing({ ...NO_BEARING, bore: '1', outside: '2', width: '.5' }, 'inch')?.dimensions).toEqual({

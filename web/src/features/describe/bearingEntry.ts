@@ -23,11 +23,12 @@ export function decodeEntry({ designation }: BearingEntry): DecodedBearing | nul
 export function readBearing(entry: BearingEntry, system: UnitSystem): TemplateBearing | null {
   const decoded = decodeEntry(entry);
   const designation = decoded?.designation ?? null;
-  if (decoded?.status === 'known') return { designation, dimensions: decoded.dimensions };
+  if (decoded?.status === 'known')
+    return { designation, family: decoded.family, dimensions: decoded.dimensions };
   const [bore, outside, width] = [entry.bore, entry.outside, entry.width].map((text) => {
     const reading = readField(text, 'length', system);
     return reading.status === 'read' ? reading.quantity.value : null;
   });
   if (bore == null || outside == null || width == null) return null;
-  return { designation, dimensions: { bore, outside, width } };
+  return { designation, family: null, dimensions: { bore, outside, width } };
 }

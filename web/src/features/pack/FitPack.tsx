@@ -78,7 +78,7 @@ export function FitPack({ jobId, state, site, onFitted }: Props) {
     const run = state.runs.find((candidate) => candidate.runId === runId);
     const verdict = run === undefined ? null : verdictOf(state, run);
     const found = findStation(state.unit!, site.id);
-    if (verdict?.status !== 'judged' || !found || site.place === null) return '';
+    if (verdict?.status !== 'judged' || !found || site.place === undefined) return '';
     const { gain } = shimGain(found.axis.arrangement, site.place);
     const play = verdict.value.mean + gain * (after - before);
     return `The play should go from ${units.digits(verdict.value.mean)} to ${units.show(play)}.`;

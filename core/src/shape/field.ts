@@ -1,7 +1,7 @@
 import { InputError, type InputFault } from '../faults/index.ts';
 
 /**
- * One input field of a calculation. `path` uses `.` for members and `[]` for each entry of a list:
+ * One field of an input. `path` uses `.` for members and `[]` for each entry of a list:
  * `cycles[].lift`.
  */
 export interface Field {
@@ -28,7 +28,8 @@ export function checkShape(fields: readonly Field[], input: unknown): void {
 }
 
 type Tree =
-  { readonly leaf: Field } | { readonly members: Map<string, Tree>; readonly list: boolean };
+  | { readonly leaf: Field; readonly list: boolean }
+  | { readonly members: Map<string, Tree>; readonly list: boolean };
 
 function toTree(fields: readonly Field[]): Tree {
   const root = { members: new Map<string, Tree>(), list: false };
@@ -41,18 +42,19 @@ function toTree(fields: readonly Field[]): Tree {
         at.members.set(name, { members: new Map(), list: step.endsWith('[]') });
       at = at.members.get(name) as typeof root;
     }
-    at.members.set(steps.at(-1)!, { leaf: field });
+    const last = steps.at(-1)!;
+    at.members.set(last.replace('[]', ''), { leaf: field, list: last.endsWith('[]') });
   }
   return root;
 }
 
 function shapeFaults(tree: Tree, value: unknown, path: string): readonly InputFault[] {
-  if ('leaf' in tree) return leafFaults(tree.leaf, value, path);
   if (tree.list) {
     if (!Array.isArray(value)) return [fault('missing', path, value, 'a list')];
     const each = { ...tree, list: false };
     return value.flatMap((entry, index) => shapeFaults(each, entry, `${path}[${index}]`));
   }
+  if ('leaf' in tree) return leafFaults(tree.leaf, value, path);
   if (typeof value !== 'object' || value === null || Array.isArray(value))
     return [
       fault(

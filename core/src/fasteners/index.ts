@@ -1,0 +1,7 @@
+export {
+  PATTERNS,
+  STAGES_OF_TORQUE,
+  tighteningOrder,
+  torqueStages,
+  type Pattern,
+} from './tightening.ts';

@@ -1,0 +1,45 @@
+import fc from 'fast-check';
+
+import { tighteningOrder, torqueStages } from './tightening.ts';
+
+describe('the order of tightening', () => {
+  test('should go crosswise round a circle', () => {
+    // Common practice, no source: the star on four, six and eight bolts.
+    expect(tighteningOrder(4, 'circle')).toEqual([1, 3, 2, 4]);
+    expect(tighteningOrder(6, 'circle')).toEqual([1, 4, 2, 5, 3, 6]);
+    expect(tighteningOrder(8, 'circle')).toEqual([1, 5, 3, 7, 2, 6, 4, 8]);
+  });
+
+  test('should go from the middle outwards along a row', () => {
+    expect(tighteningOrder(5, 'row')).toEqual([3, 2, 4, 1, 5]);
+    expect(tighteningOrder(6, 'pan')).toEqual([3, 4, 2, 5, 1, 6]);
+  });
+
+  test('should name every bolt once', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 60 }),
+        fc.constantFrom('circle' as const, 'pan' as const, 'row' as const),
+        (count, pattern) => {
+          const order = tighteningOrder(count, pattern);
+          expect(order.toSorted((a, b) => a - b)).toEqual(Array.from({ length: count }, (_, at) => at + 1)); // prettier-ignore
+        },
+      ),
+    );
+  });
+
+  test('should refuse no bolts, and a pattern that is none', () => {
+    expect(() => tighteningOrder(0, 'circle')).toThrow(/count/);
+    expect(() => tighteningOrder(4, 'heap' as 'row')).toThrow(/pattern/);
+  });
+});
+
+describe('rounds of torque', () => {
+  test('should end in the middle of the band', () => {
+    expect(torqueStages(20, 24)).toEqual([11, 16.5, 22]);
+  });
+  test('should refuse a band upside down', () => {
+    expect(() => torqueStages(24, 20)).toThrow(/most/);
+    expect(() => torqueStages(0, 20)).toThrow(/least/);
+  });
+});

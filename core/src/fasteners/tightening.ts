@@ -1,0 +1,52 @@
+import { requireInteger, requireNumber, requireOneOf } from '../faults/index.ts';
+
+/** How bolts lie. */
+export const PATTERNS = ['circle', 'pan', 'row'] as const;
+export type Pattern = (typeof PATTERNS)[number];
+
+/** Shares of the full torque at which each round is made. Common practice, no source. */
+export const STAGES_OF_TORQUE = [0.5, 0.75, 1] as const;
+
+/** Torque of each round, N·m, the last one the middle of the band. */
+export function torqueStages(least: number, most: number): readonly number[] {
+  requireNumber('least', least, { above: 0, max: 5000, unit: 'N·m' });
+  requireNumber('most', most, { min: least, max: 5000, unit: 'N·m' });
+  return STAGES_OF_TORQUE.map((share) => share * ((least + most) / 2));
+}
+
+/**
+ * Order in which bolts are tightened, by their number (1 to n as they lie: round a circle, along a row, round a
+ * pan). A circle goes by the star: each next one as far as can be from those already tight. A row or pan goes
+ * from the middle outwards. Common practice, no source.
+ *
+ * @throws InputError naming `count` or `pattern`
+ * @example tighteningOrder(6, 'circle') // [1, 4, 2, 5, 3, 6]
+ */
+export function tighteningOrder(count: number, pattern: Pattern): readonly number[] {
+  requireInteger('count', count, { min: 1, max: 60 });
+  requireOneOf('pattern', pattern, PATTERNS);
+  return pattern === 'circle' ? star(count) : fromTheMiddle(count);
+}
+
+/** Opposite ones in turn, each pair as far as can be from those already tight. */
+function star(count: number): readonly number[] {
+  const order: number[] = [];
+  const apart = (a: number, b: number) => Math.min(Math.abs(a - b), count - Math.abs(a - b));
+  const room = (bolt: number) => Math.min(...order.map((tight) => apart(bolt, tight)), count);
+  while (order.length < count) {
+    const left = Array.from({ length: count }, (_, at) => at + 1).filter(
+      (bolt) => !order.includes(bolt),
+    );
+    const next = left.reduce((best, bolt) => (room(bolt) > room(best) ? bolt : best));
+    const facing = ((next - 1 + Math.floor(count / 2)) % count) + 1;
+    order.push(next, ...(left.includes(facing) && facing !== next ? [facing] : []));
+  }
+  return order;
+}
+
+function fromTheMiddle(count: number): readonly number[] {
+  const middle = (count + 1) / 2;
+  return Array.from({ length: count }, (_, at) => at + 1).toSorted(
+    (a, b) => Math.abs(a - middle) - Math.abs(b - middle) || a - b,
+  );
+}

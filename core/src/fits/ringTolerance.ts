@@ -1,0 +1,41 @@
+import { refuse, requireNumber } from '../faults/index.ts';
+
+/** Families with rows of their own. */
+export type RingFamily = 'radial' | 'tapered';
+/** A ring by the surface that is fitted. */
+export type Ring = 'inner' | 'outer';
+
+/** "Up to and including", mm, then how far below nominal the mean diameter may be, µm. */
+type Row = readonly [upTo: number, below: number];
+
+/**
+ * Lower deviation of the mean bore or outside diameter, Normal class; the upper one is 0. ISO 492:2014 (from
+ * memory of commonly printed tables).
+ */
+const TABLE: Readonly<Record<RingFamily, Readonly<Record<Ring, readonly Row[]>>>> = {
+  radial: {
+    inner: [[18, 8], [30, 10], [50, 12], [80, 15], [120, 20], [180, 25], [250, 30]],
+    outer: [[18, 8], [30, 9], [50, 11], [80, 13], [120, 15], [150, 18], [180, 25], [250, 30], [315, 35]],
+  },
+  tapered: {
+    inner: [[30, 12], [50, 12], [80, 15], [120, 20], [180, 25], [250, 30]],
+    outer: [[30, 12], [50, 14], [80, 16], [120, 18], [150, 20], [180, 25], [250, 30], [315, 35]],
+  },
+}; // prettier-ignore
+
+/**
+ * Limits of a ring's mean diameter where it was not measured, mm.
+ * @throws InputError naming `size` when the table has no row for it
+ * @example ringLimits(62, 'outer', 'radial') // { least: 61.987, most: 62 }
+ */
+export function ringLimits(
+  size: number,
+  ring: Ring,
+  family: RingFamily,
+): { readonly least: number; readonly most: number } {
+  requireNumber('size', size, { above: 0, unit: 'mm' });
+  const row = TABLE[family][ring].find(([upTo]) => size <= upTo);
+  if (row === undefined)
+    return refuse('outOfRange', 'size', size, `at most ${TABLE[family][ring].at(-1)![0]} mm`);
+  return { least: size - row[1] / 1000, most: size };
+}

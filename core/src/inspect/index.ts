@@ -1,0 +1,27 @@
+export { judgeBoltLength } from './boltLength.ts';
+export {
+  FINDING_IDS,
+  FINDINGS,
+  FINDINGS_OF,
+  PART_FINDINGS,
+  REPAIR_IDS,
+  REPAIRS,
+  VERDICTS,
+  type Finding,
+  type FindingId,
+  type InspectionVerdict,
+  type Repair,
+  type RepairId,
+} from './findings.ts';
+export { judgeRound, SHARE_OF_IT7, type PlacedSize, type RoundVerdict } from './judgeRound.ts';
+export { looseBoreRemedy } from './looseBore.ts';
+export {
+  ANGLES,
+  featuresOf,
+  PLANES,
+  placesFor,
+  SIZE_FEATURES,
+  type Plane,
+  type SizeFeature,
+  type SizePlace,
+} from './sizePlaces.ts';

@@ -1,0 +1,57 @@
+import { findGain } from '../arrangement/index.ts';
+import { verdictOf, type JobState, type Run } from '../job/index.ts';
+import type { RunVerdict } from '../measure/index.ts';
+import type { Axis, Station } from '../unit/index.ts';
+
+/** A verdict with a value. */
+export type JudgedVerdict = Extract<RunVerdict, { status: 'judged' }>;
+
+/** What setting the play of an axis wants next. */
+export type PlayStage = 'measure' | 'choose' | 'fit' | 'prove' | 'proven';
+const ORDER = [
+  'measure',
+  'choose',
+  'fit',
+  'prove',
+  'proven',
+] as const satisfies readonly PlayStage[];
+
+/** Whether a shim site moves the play of its axis, and the play is what is set there. */
+export function setsPlay(axis: Axis, { kind, place }: Station): boolean {
+  if (kind !== 'shimSite' || place === undefined || !axis.sets.includes('endPlay')) return false;
+  const row = findGain(axis.arrangement, place);
+  return row !== null && row.gain !== 0;
+}
+
+/** The last closed run of a spec that speaks for the pack now in place; null when it has to be measured. */
+export function currentRun(state: JobState, specId: string): Run | null {
+  const since = state.runs.slice(state.lastFittedAfterRun);
+  return (
+    since.findLast(
+      (run) => run.specId === specId && run.status === 'closed' && run.stage !== 'asFound',
+    ) ?? null
+  );
+}
+
+/** How far the setting of the play is on an axis. */
+export function playStage(state: JobState, axis: Axis): PlayStage {
+  const spec = state.specs.find((row) => row.axisId === axis.id && row.kind === 'endPlay');
+  if (spec === undefined) return 'measure';
+  const site = axis.stations.find((station) => setsPlay(axis, station));
+  if (site !== undefined && state.chosen[site.id] !== undefined) return 'fit';
+  const verdict = playVerdict(state, spec.specId);
+  if (verdict === null) return state.lastFittedAfterRun > 0 ? 'prove' : 'measure';
+  return verdict.decision.word === 'conforms' || site === undefined ? 'proven' : 'choose';
+}
+
+/** The verdict of the run that speaks for the pack now in place. */
+export function playVerdict(state: JobState, specId: string): JudgedVerdict | null {
+  const run = currentRun(state, specId);
+  const verdict = run === null ? null : verdictOf(state, run);
+  return verdict?.status === 'judged' ? verdict : null;
+}
+
+/** Whether a stage is behind. */
+export function stagePassed(now: PlayStage, stage: Exclude<PlayStage, 'proven'>): boolean {
+  return ORDER.indexOf(now) > ORDER.indexOf(stage);
+}

@@ -1,0 +1,63 @@
+import type { JobState, Spec } from '../job/index.ts';
+import type { Axis, Part, SpecKind, Station, StationKind, Unit } from '../unit/index.ts';
+import type { CautionId } from './cautions.ts';
+import type { Phase } from './phases.ts';
+import type { Figure, Missing, Orientation, StepForm } from './step.ts';
+
+/** What a rule looks at. A rule on stations has axis and station, one on parts has part, and so on. */
+export interface Subject {
+  readonly state: JobState;
+  readonly unit: Unit;
+  readonly axis: Axis | null;
+  readonly station: Station | null;
+  /** The part itself, or the part on which the station stands. */
+  readonly part: Part | null;
+  readonly specKind: SpecKind | null;
+  readonly spec: Spec | null;
+}
+
+/** Numbers of a step, and which of them cannot be given yet. */
+export interface Numbers {
+  readonly figures: readonly Figure[];
+  readonly missing: readonly Missing[];
+}
+
+/** A step waits for the steps of another rule: of its own station, part or axis, or for all of them. */
+export interface After {
+  readonly rule: string;
+  readonly of: 'station' | 'part' | 'axis' | 'all';
+}
+
+/** What a rule is applied to. */
+export type RuleTarget = 'unit' | 'axis' | 'spec' | 'part' | 'station';
+
+/** One row of the plan's tables: when a step is in the plan, what it says, and what it comes after. */
+export interface Rule {
+  readonly id: string;
+  readonly phase: Phase;
+  readonly on: RuleTarget;
+  /** Of stations: these kinds only. */
+  readonly kinds?: readonly StationKind[];
+  /** Also part of a job that only sets the play. */
+  readonly always?: true;
+  readonly form: StepForm;
+  readonly when?: (subject: Subject) => boolean;
+  readonly title: (subject: Subject) => string;
+  readonly how: string | ((subject: Subject) => string);
+  readonly reason: string;
+  readonly numbers?: (subject: Subject) => Numbers;
+  readonly orientation?: (subject: Subject) => readonly Orientation[];
+  readonly cautions?: readonly CautionId[] | ((subject: Subject) => readonly CautionId[]);
+  readonly tools?: readonly string[] | ((subject: Subject) => readonly string[]);
+  readonly consumables?: readonly string[];
+  readonly after?: readonly After[];
+  /** Whether the log itself shows that it is done; absent where only a tick can say so. */
+  readonly done?: (subject: Subject) => boolean;
+}
+
+export const NO_NUMBERS: Numbers = { figures: [], missing: [] };
+
+/** Names of what a rule looks at, for its words. */
+export function nameOf({ station, part, axis, unit }: Subject): string {
+  return (station ?? part ?? axis ?? unit).name;
+}

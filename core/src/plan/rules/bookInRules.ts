@@ -1,0 +1,38 @@
+import { describeFault } from '../../faults/index.ts';
+import { geometryFaults, SPEC_KINDS } from '../../unit/index.ts';
+import { bandFigure, numbers } from '../figures.ts';
+import { nameOf, NO_NUMBERS, type Rule, type Subject } from '../rule.ts';
+
+const bandOf = ({ spec, specKind }: Subject) =>
+  spec === null
+    ? NO_NUMBERS
+    : numbers(bandFigure('Band', SPEC_KINDS[specKind!].quantity, spec.band, spec.source));
+
+/** Booking in: bands, and what cannot be so in the description. */
+export const BOOK_IN_RULES: readonly Rule[] = [
+  {
+    id: 'mend',
+    phase: 'bookIn',
+    on: 'station',
+    always: true,
+    form: 'mend',
+    when: ({ unit, station }) => geometryFaults(unit)[station!.id] !== undefined,
+    title: (subject) => `Mend the description of ${nameOf(subject)}`,
+    how: ({ unit, station }) => (geometryFaults(unit)[station!.id] ?? []).map(describeFault).join('. '),
+    reason: 'It cannot be so. Every other station can be worked on meanwhile.',
+    done: () => false,
+  },
+  {
+    id: 'setSpec',
+    phase: 'bookIn',
+    on: 'spec',
+    always: true,
+    form: 'setSpec',
+    when: ({ state, specKind }) => state.scope === 'overhaul' || specKind === 'endPlay',
+    title: ({ axis, specKind }) => `Enter the ${SPEC_KINDS[specKind!].words} band, ${axis!.name}`,
+    how: 'From the unit’s manual, with the line it stands on.',
+    reason: 'Every reading is judged against it.',
+    numbers: bandOf,
+    done: ({ spec }) => spec !== null,
+  },
+]; // prettier-ignore

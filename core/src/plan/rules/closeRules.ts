@@ -1,0 +1,173 @@
+import { DETAIL_TABLE, detailWords, type Station } from '../../unit/index.ts';
+import { SOURCES } from '../../sources/index.ts';
+import { sealDepth } from '../../seals/index.ts';
+import { figure, lacksDetail, numbers, range, words } from '../figures.ts';
+import { nameOf, type Numbers, type Rule, type Subject } from '../rule.ts';
+import { orientationOf } from './orientation.ts';
+
+/** Air test pressure, MPa. Common practice, no source. */
+const TEST_PRESSURE = { least: 0.02, most: 0.03 } as const;
+
+const LOCK_HOW: Readonly<Record<NonNullable<Station['lock']>, string>> = {
+  none: 'Nothing locks it: check the manual once more.',
+  lockTab: 'A new tab, bent flat against one face of the nut.',
+  staked: 'Stake the collar into the groove with a rounded punch; not cracked, not sheared.',
+  splitPin: 'To the next slot by tightening, never by slackening. New pin.',
+  threadlocker: 'Degrease, one drop on the thread, torque within its working time.',
+  lockWire: 'Twist so that the wire pulls towards tight.',
+  selfLocking: 'A new nut; check that it drags before it seats.',
+};
+
+function sealNumbers({ station }: Subject): Numbers {
+  const { depth, boreDepth, width, depthRule } = station!;
+  const size = words(
+    'Size',
+    station!.designation ??
+      `${station!.inside.toFixed(1)} × ${station!.outside.toFixed(1)} × ${width.toFixed(1)} mm`,
+    SOURCES.asBookedIn.title,
+  );
+  const flush = depthRule === 'flush' ? 0 : depth;
+  if (boreDepth === undefined)
+    return numbers(
+      size,
+      lacksDetail(station!, 'boreDepth'),
+      flush === undefined ? lacksDetail(station!, 'depth') : null,
+    );
+  const to = depthRule === 'shoulder' ? boreDepth - width : flush;
+  if (to === undefined) return numbers(size, lacksDetail(station!, 'depth'));
+  if (to < 0 || to + width > boreDepth) return numbers(size);
+  const { gap, deepest, enough, working } = sealDepth({ boreDepth, depth: to, width });
+  return numbers(
+    size,
+    figure('Depth from the face', 'length', to, SOURCES.asBookedIn.title),
+    range('Not deeper than', 'length', { least: null, most: deepest }, SOURCES.sealGap.title),
+    figure('Gap behind it', 'length', gap, SOURCES.sealGap.title, {
+      word: enough || depthRule === 'shoulder' ? 'conforms' : 'doesNotConform',
+      working,
+    }),
+  );
+}
+
+/** Whether a nut stands outside a seal: then the seal has to be in before the nut. */
+function behindNut({ axis, station }: Subject): boolean {
+  const middle = (one: Station) => one.at + one.width / 2;
+  return axis!.stations.some(
+    (other) =>
+      other.kind === 'nut' &&
+      (station!.wayIn === 'right'
+        ? middle(other) < middle(station!)
+        : middle(other) > middle(station!)),
+  );
+}
+
+const SEAL: Pick<
+  Rule,
+  'on' | 'kinds' | 'form' | 'title' | 'how' | 'numbers' | 'orientation' | 'tools' | 'consumables'
+> = {
+  on: 'station',
+  kinds: ['seal'],
+  form: 'tick',
+  title: (subject) => `Fit ${nameOf(subject)}`,
+  how: 'Tape or sleeve over splines and threads. Oil on the lip, outside as its maker says: dry where nothing retains it. Square, with a driver on its outer edge, to the depth; then turn the shaft.',
+  numbers: sealNumbers,
+  orientation: ({ station }) => orientationOf(station!),
+  tools: ['driver just under the bore’s size', 'depth gauge'],
+  consumables: ['new seal', 'the unit’s own oil'],
+};
+
+/** Seals, locks, proving, writing down. */
+export const CLOSE_RULES: readonly Rule[] = [
+  {
+    ...SEAL,
+    id: 'fitSealEarly',
+    phase: 'select',
+    when: behindNut,
+    reason: 'The nut goes on outside it: it has to be in before.',
+    after: [{ rule: 'newPart', of: 'station' }, { rule: 'repair', of: 'station' }, { rule: 'inspect', of: 'station' }, { rule: 'assemble', of: 'axis' }, { rule: 'measure', of: 'axis' }],
+  },
+  {
+    id: 'lock',
+    phase: 'final',
+    on: 'station',
+    kinds: ['nut', 'bolts', 'adjuster'],
+    form: 'tick',
+    when: ({ station }) => station!.lock !== 'none',
+    title: (subject) => `Lock ${nameOf(subject)}`,
+    how: ({ station }) => (station!.lock === undefined ? 'How it is locked is not described.' : LOCK_HOW[station!.lock]),
+    reason: 'The figure is proven; now it may not move.',
+    numbers: ({ station }) => (station!.lock === undefined ? numbers(lacksDetail(station!, 'lock')) : numbers(words(DETAIL_TABLE.lock.words, detailWords('lock', station!.lock), SOURCES.asBookedIn.title))),
+    after: [{ rule: 'prove', of: 'axis' }, { rule: 'proveFigure', of: 'axis' }, { rule: 'torque', of: 'station' }],
+  },
+  {
+    ...SEAL,
+    id: 'fitSeal',
+    phase: 'seals',
+    when: (subject) => !behindNut(subject),
+    reason: 'Last, so that no lip meets a sharp edge twice.',
+    after: [{ rule: 'newPart', of: 'station' }, { rule: 'repair', of: 'station' }, { rule: 'inspect', of: 'station' }, { rule: 'lock', of: 'axis' }, { rule: 'prove', of: 'axis' }, { rule: 'proveFigure', of: 'axis' }],
+  },
+  {
+    id: 'fitORing',
+    phase: 'seals',
+    on: 'station',
+    kinds: ['oRing'],
+    form: 'tick',
+    title: (subject) => `Fit ${nameOf(subject)}`,
+    how: 'Greased, not twisted, past no sharp edge.',
+    reason: 'With the seals.',
+    after: [{ rule: 'newPart', of: 'station' }],
+  },
+  {
+    id: 'spin',
+    phase: 'prove',
+    on: 'unit',
+    form: 'tick',
+    title: () => 'Turn it by hand, through every gear',
+    how: 'Even drag, no tight spot, no noise. Feel each bearing boss.',
+    reason: 'What is wrong now is still quick to reach.',
+    cautions: ['turning'],
+    after: ['fitSeal', 'fitSealEarly', 'fitORing', 'lock', 'torque', 'assemble', 'prove', 'proveFigure'].map((rule) => ({ rule, of: 'all' as const })),
+  },
+  {
+    id: 'leakTest',
+    phase: 'prove',
+    on: 'unit',
+    form: 'tick',
+    when: ({ unit }) => unit.axes.some(({ stations }) => stations.some(({ kind }) => kind === 'seal' || kind === 'oRing')),
+    title: () => 'Test it with air for leaks',
+    how: 'Breather closed, gauge on, soap on every seal. The pressure moves with the temperature: let it settle first.',
+    reason: 'Before oil hides a leak.',
+    numbers: ({ unit }) => {
+      const ratings = unit.axes.flatMap(({ stations }) => stations).filter(({ kind }) => kind === 'seal').map(({ rating }) => rating ?? Infinity);
+      const most = Math.min(TEST_PRESSURE.most, ...ratings);
+      return numbers(range('Air pressure', 'pressure', { least: Math.min(TEST_PRESSURE.least, most), most }, SOURCES.leakPressure.title));
+    },
+    cautions: ['airTest'],
+    tools: ['regulator, relief valve and gauge', 'soap'],
+    after: [{ rule: 'spin', of: 'all' }],
+  },
+  {
+    id: 'fill',
+    phase: 'prove',
+    on: 'unit',
+    form: 'tick',
+    title: () => 'Flush, fill and run it in',
+    how: 'Flushing oil, turn, drain, look; then the final oil to its level. Feel for heat after the first run.',
+    reason: 'Tight and turning.',
+    consumables: ['flushing oil', 'oil as the manual says', 'new plug rings'],
+    cautions: ['turning'],
+    after: [{ rule: 'leakTest', of: 'all' }, { rule: 'spin', of: 'all' }],
+  },
+  {
+    id: 'finish',
+    phase: 'record',
+    on: 'unit',
+    always: true,
+    form: 'finish',
+    title: () => 'Finish the record',
+    how: 'Note what the next one who opens it should know.',
+    reason: 'Everything before it is done.',
+    after: ['fill', 'spin', 'prove', 'proveFigure', 'lock', 'mend', 'setSpec', 'recordPack', 'measure'].map((rule) => ({ rule, of: 'all' as const })),
+    done: ({ state }) => state.finished !== null,
+  },
+]; // prettier-ignore

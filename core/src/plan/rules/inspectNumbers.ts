@@ -1,0 +1,158 @@
+import {
+  LEAST_OPENING,
+  oilHoleOpening,
+  plainClearance,
+  usualClearance,
+} from '../../plain/index.ts';
+import { fullComplement } from '../../rollers/index.ts';
+import { SOURCES } from '../../sources/index.ts';
+import { STATION_KIND_TABLE, type Station } from '../../unit/index.ts';
+import { bandFigure, figure, fromDetail, lacksDetail, numbers, range, words } from '../figures.ts';
+import type { Numbers, Subject } from '../rule.ts';
+import { nominalOf, seatsOf, seatVerdict, sizeUncertainty } from '../seats.ts';
+import type { Figure, Missing } from '../step.ts';
+
+/** What the kind of station itself says when it is looked at. */
+export const KIND_NUMBERS: Readonly<
+  Partial<Record<Station['kind'], (subject: Subject) => Numbers>>
+> = {
+  bush: ({ station }) => {
+    const { oilHole, feedHole, holeOffset } = station!;
+    if (oilHole === undefined || feedHole === undefined || holeOffset === undefined)
+      return numbers(
+        (['oilHole', 'feedHole', 'holeOffset'] as const)
+          .filter((name) => station![name] === undefined)
+          .map((name) => lacksDetail(station!, name)),
+      );
+    const { share, working } = oilHoleOpening(oilHole, feedHole, holeOffset);
+    const word = share >= LEAST_OPENING ? 'conforms' : 'doesNotConform';
+    return numbers(
+      figure('Open share of the oil hole', 'number', share, SOURCES.circleGeometry.title, {
+        working,
+        word,
+      }),
+    );
+  },
+  looseRollers: ({ station }) => rollerNumbers(station!),
+  bolts: ({ station }) =>
+    numbers(
+      station!.longest === undefined
+        ? null
+        : range(
+            'Length under the head',
+            'length',
+            { least: null, most: station!.longest },
+            SOURCES.asBookedIn.title,
+          ),
+    ),
+};
+
+function rollerNumbers(station: Station): Numbers {
+  return numbers(
+    fromDetail(station, 'rollerDiameter', (roller) => {
+      const { count, gap, working } = fullComplement(station.inside, roller);
+      return [
+        figure('Rollers in a full set', 'number', count, SOURCES.rollerGeometry.title, { working }),
+        figure('Gap left', 'length', gap, SOURCES.rollerGeometry.title, { working }),
+        ...(station.rollerCount === undefined || station.rollerCount === count
+          ? []
+          : [
+              words(
+                'Count',
+                `${station.rollerCount} described, ${count} fill it: ${station.rollerCount < count ? 'short' : 'too many'}`,
+                'Compared',
+              ),
+            ]),
+      ];
+    }),
+    station.rollerCount === undefined ? lacksDetail(station, 'rollerCount') : null,
+  );
+}
+
+/** Sizes of a station's seats: what is nominal, and how round they are as far as measured. */
+export function seatNumbers({ state, station }: Subject): Numbers {
+  const each = seatsOf(station!).flatMap((feature): readonly Figure[] => {
+    const verdict = seatVerdict(state, station!, feature);
+    const name = feature === 'bore' ? 'Bore' : 'Journal';
+    if (verdict === null)
+      return [
+        figure(
+          `${name}, nominal`,
+          'length',
+          nominalOf(station!, feature),
+          SOURCES.asBookedIn.title,
+        ),
+      ];
+    const { mean, expanded, ovality, taper, limit, ovalityDecision, taperDecision, working } =
+      verdict;
+    const source = `${SOURCES.roundnessRule.title} (${(limit * 1000).toFixed(1)} µm)`;
+    return [
+      figure(`${name}, mean`, 'length', mean, SOURCES.asMeasured.title, { expanded, working }),
+      figure(`${name}, ovality`, 'length', ovality, source, {
+        word: ovalityDecision.word,
+        expanded: ovalityDecision.guard,
+        working,
+      }),
+      figure(`${name}, taper`, 'length', taper, source, {
+        word: taperDecision.word,
+        expanded: taperDecision.guard,
+        working,
+      }),
+    ];
+  });
+  return numbers(
+    each,
+    STATION_KIND_TABLE[station!.kind].bearing === 'plain'
+      ? clearanceNumbers(state, station!)
+      : null,
+    tightRingMissing(station!),
+  );
+}
+
+function tightRingMissing(station: Station): Missing | null {
+  return STATION_KIND_TABLE[station.kind].bearing === 'rolling' && station.tightRing === undefined
+    ? lacksDetail(station, 'tightRing')
+    : null;
+}
+
+/** Clearance of a plain bearing over every place, against its band or the usual one. */
+function clearanceNumbers(state: Subject['state'], station: Station): readonly Figure[] {
+  const stated = {
+    lower: station.clearanceLeast ?? null,
+    upper: station.clearanceMost ?? null,
+    target: null,
+  };
+  const silent = stated.lower === null && stated.upper === null;
+  const band = silent ? usualClearance(station.inside) : stated;
+  const source = silent ? SOURCES.usualClearance.title : SOURCES.asBookedIn.title;
+  const limits = bandFigure('Clearance, band', 'length', band, source);
+  const [bores, journals] = (['bore', 'journal'] as const).map((feature) =>
+    Object.values(state.sizes[station.id]?.[feature] ?? {}),
+  );
+  if (bores!.length === 0 || journals!.length === 0) return [limits];
+  const { least, most, working } = plainClearance(
+    bores!.map(({ value }) => value),
+    journals!.map(({ value }) => value),
+  );
+  const guard =
+    1.645 *
+    Math.hypot(
+      Math.max(...bores!.map(sizeUncertainty)),
+      Math.max(...journals!.map(sizeUncertainty)),
+    );
+  const inside =
+    (band.lower === null || least >= band.lower + guard) &&
+    (band.upper === null || most <= band.upper - guard);
+  const outside =
+    (band.lower !== null && least < band.lower - guard) ||
+    (band.upper !== null && most > band.upper + guard);
+  const word = outside ? 'doesNotConform' : inside ? 'conforms' : 'cannotDecide';
+  return [
+    limits,
+    range('Clearance', 'length', { least, most }, SOURCES.clearanceSizes.title, {
+      expanded: guard,
+      word,
+      working,
+    }),
+  ];
+}

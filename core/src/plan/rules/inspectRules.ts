@@ -1,0 +1,160 @@
+import { judgeBoltLength, placesFor, REPAIRS } from '../../inspect/index.ts';
+import { SOURCES } from '../../sources/index.ts';
+import { STATION_KIND_TABLE, STATION_KINDS } from '../../unit/index.ts';
+import { comparisonOf } from '../comparison.ts';
+import { figure, numbers, range, words } from '../figures.ts';
+import { nameOf, type Rule } from '../rule.ts';
+import { seatsOf, seatVerdict, sizeUncertainty } from '../seats.ts';
+import { KIND_NUMBERS, seatNumbers } from './inspectNumbers.ts';
+
+const ROLLING = STATION_KINDS.filter((kind) => STATION_KIND_TABLE[kind].bearing === 'rolling');
+const SEATED = STATION_KINDS.filter((kind) => STATION_KIND_TABLE[kind].bearing !== null);
+/** Nothing to decide: used once. */
+const ONCE = ['oRing'] as const;
+const INSPECTED = STATION_KINDS.filter(
+  (kind) => STATION_KIND_TABLE[kind].form !== 'body' && kind !== 'oRing',
+);
+const NEW_BEARINGS = [...ROLLING, 'drawnCup', 'needleThrust'] as const;
+const NEW_PARTS = INSPECTED.filter(
+  (kind) => !(NEW_BEARINGS as readonly string[]).includes(kind) && kind !== 'shimSite',
+);
+
+/** Looking, measuring, deciding; repairs and new parts follow from what was decided. */
+export const INSPECT_RULES: readonly Rule[] = [
+  {
+    id: 'clean',
+    phase: 'inspect',
+    on: 'unit',
+    form: 'tick',
+    title: () => 'Wash everything, and look before wiping',
+    how: 'Where the dirt lies says where it came from. Blow oilways through; let bearings drip dry.',
+    reason: 'Cracks and scores show only on clean metal.',
+    cautions: ['solvent', 'noSpinning'],
+    consumables: ['cleaner', 'lint-free cloth'],
+    after: [{ rule: 'pull', of: 'all' }, { rule: 'pullSeal', of: 'all' }, { rule: 'takeOutRollers', of: 'all' }, { rule: 'recordPack', of: 'all' }],
+  },
+  {
+    id: 'inspectPart',
+    phase: 'inspect',
+    on: 'part',
+    form: 'inspect',
+    title: (subject) => `Look over ${nameOf(subject)}`,
+    how: ({ part }) => (part!.kind === 'shaft' ? 'Journals, seal tracks, splines, threads. Temper colour anywhere?' : 'Cracks round bores and bolt bosses, scores in line with oil holes, joint faces, threads.'),
+    reason: 'A part that cannot be used changes everything after it.',
+    tools: ['strong lamp', 'crack spray where in doubt'],
+    after: [{ rule: 'clean', of: 'all' }],
+    done: ({ state, part }) => state.decisions[part!.id] !== undefined,
+  },
+  {
+    id: 'measureSeats',
+    phase: 'inspect',
+    on: 'station',
+    kinds: [...SEATED, 'looseRollers'],
+    form: 'sizes',
+    title: ({ station }) => `Measure the ${seatsOf(station!).join(' and the ')} of ${station!.name}`,
+    how: 'Three angles at two depths. Part and gauge at one temperature.',
+    reason: 'The fit, and the heat it takes, come from these sizes.',
+    numbers: seatNumbers,
+    tools: ({ station }) => seatsOf(station!).map((seat) => (seat === 'bore' ? 'bore gauge' : 'micrometer')),
+    after: [{ rule: 'clean', of: 'all' }],
+    done: ({ state, station }) => seatsOf(station!).every((feature) => seatVerdict(state, station!, feature) !== null),
+  },
+  {
+    id: 'measureBolts',
+    phase: 'inspect',
+    on: 'station',
+    kinds: ['bolts'],
+    form: 'sizes',
+    when: ({ station }) => station!.longest !== undefined,
+    title: (subject) => `Measure the length of ${nameOf(subject)}`,
+    how: 'Under the head to the tip, each one.',
+    reason: 'A bolt past its limit has yielded and yields again.',
+    numbers: ({ state, station }) => {
+      const lengths = Object.values(state.sizes[station!.id]?.['length'] ?? {});
+      const limit = range('Longest allowed', 'length', { least: null, most: station!.longest! }, SOURCES.asBookedIn.title);
+      const longest = lengths.toSorted((a, b) => b.value - a.value)[0];
+      if (longest === undefined) return numbers(limit);
+      const { word, guard } = judgeBoltLength(longest.value, station!.longest!, sizeUncertainty(longest));
+      return numbers(limit, figure('Longest measured', 'length', longest.value, SOURCES.asMeasured.title, { word, expanded: guard }));
+    },
+    tools: ['caliper or micrometer'],
+    after: [{ rule: 'clean', of: 'all' }],
+    done: ({ state, station }) => Object.keys(state.sizes[station!.id]?.['length'] ?? {}).length >= placesFor('length', station!.count).length,
+  },
+  {
+    id: 'inspect',
+    phase: 'inspect',
+    on: 'station',
+    kinds: INSPECTED,
+    form: 'inspect',
+    title: (subject) => `Decide on ${nameOf(subject)}`,
+    how: ({ station }) => (station!.kind === 'seal' ? 'Look at its bore and at the track of its lip; the seal itself is replaced.' : 'Reuse, repair or replace: say what was seen.'),
+    reason: 'What is decided here writes the rest of the plan.',
+    numbers: (subject) => KIND_NUMBERS[subject.station!.kind]?.(subject) ?? numbers(),
+    tools: ['strong lamp'],
+    after: [{ rule: 'clean', of: 'all' }, { rule: 'measureSeats', of: 'station' }, { rule: 'measureBolts', of: 'station' }],
+    done: ({ state, station }) => state.decisions[station!.id] !== undefined,
+  },
+  {
+    id: 'repairPart',
+    phase: 'compare',
+    on: 'part',
+    form: 'tick',
+    when: ({ state, part }) => state.decisions[part!.id]?.verdict === 'repair',
+    title: ({ state, part }) => `${REPAIRS[state.decisions[part!.id]!.repair!].words}: ${part!.name}`,
+    how: ({ state, part }) => REPAIRS[state.decisions[part!.id]!.repair!].how,
+    reason: 'Decided at inspection. Nothing is fitted to it before.',
+    cautions: ({ state, part }) => (state.decisions[part!.id]?.repair === 'weld' ? ['noFlame'] : []),
+    after: [{ rule: 'inspectPart', of: 'part' }],
+  },
+  {
+    id: 'replacePart',
+    phase: 'compare',
+    on: 'part',
+    form: 'tick',
+    when: ({ state, part }) => state.decisions[part!.id]?.verdict === 'replace',
+    title: ({ part }) => `Get another ${part!.name}`,
+    how: 'Compare seats, faces, holes and threads with the old one; then measure its seats.',
+    reason: 'Decided at inspection.',
+    after: [{ rule: 'inspectPart', of: 'part' }],
+  },
+  {
+    id: 'repair',
+    phase: 'compare',
+    on: 'station',
+    form: 'tick',
+    when: ({ state, station }) => state.decisions[station!.id]?.verdict === 'repair',
+    title: ({ state, station }) => `${REPAIRS[state.decisions[station!.id]!.repair!].words}: ${station!.name}`,
+    how: ({ state, station }) => REPAIRS[state.decisions[station!.id]!.repair!].how,
+    reason: 'Decided at inspection.',
+    cautions: ({ state, station }) => (/ompound/.test(state.decisions[station!.id]?.repair ?? '') ? ['compound'] : []),
+    after: [{ rule: 'inspect', of: 'station' }],
+  },
+  {
+    id: 'compare',
+    phase: 'compare',
+    on: 'station',
+    kinds: NEW_BEARINGS,
+    form: 'compare',
+    when: ({ state, station }) => (state.decisions[station!.id]?.verdict ?? 'replace') === 'replace',
+    title: (subject) => `Compare the new ${nameOf(subject)} with the old`,
+    how: 'Size, lettering, clearance class, radius side, oil holes, groove, shields to take off.',
+    reason: 'The last moment at which a wrong part costs nothing.',
+    numbers: ({ station }) => numbers(words('Wanted', station!.designation ?? `${station!.inside} × ${station!.outside} × ${station!.width} mm`, 'As described')),
+    after: [{ rule: 'inspect', of: 'station' }],
+    done: ({ state, station }) => ['same', 'note'].includes(comparisonOf(state, station!)?.result ?? ''),
+  },
+  {
+    id: 'newPart',
+    phase: 'compare',
+    on: 'station',
+    kinds: [...NEW_PARTS, ...ONCE],
+    form: 'tick',
+    when: ({ state, station }) => station!.kind === 'oRing' || station!.kind === 'seal' || state.decisions[station!.id]?.verdict === 'replace',
+    title: (subject) => `Lay the new ${nameOf(subject)} beside the old`,
+    how: ({ station }) => (station!.kind === 'seal' ? 'Size, lip material, dust lip or not, direction of the helix against the way the shaft turns.' : 'Same size, same shape, same side features.'),
+    reason: 'Used once, or decided at inspection.',
+    numbers: ({ station }) => numbers(words('Size', station!.designation ?? `${station!.inside.toFixed(1)} × ${station!.outside.toFixed(1)} × ${station!.width.toFixed(1)} mm`, 'As described')),
+    after: [{ rule: 'inspect', of: 'station' }],
+  },
+]; // prettier-ignore

@@ -1,0 +1,17 @@
+import type { Rule } from '../rule.ts';
+import { BOOK_IN_RULES } from './bookInRules.ts';
+import { CLOSE_RULES } from './closeRules.ts';
+import { INSPECT_RULES } from './inspectRules.ts';
+import { SEAT_RULES } from './seatRules.ts';
+import { SET_RULES } from './setRules.ts';
+import { STRIP_RULES } from './stripRules.ts';
+
+/** Every rule of the plan. Where nothing else decides, steps stand in this order. */
+export const RULES: readonly Rule[] = [
+  ...BOOK_IN_RULES,
+  ...STRIP_RULES,
+  ...INSPECT_RULES,
+  ...SEAT_RULES,
+  ...SET_RULES,
+  ...CLOSE_RULES,
+];

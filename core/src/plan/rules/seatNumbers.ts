@@ -1,0 +1,188 @@
+import { torqueStages } from '../../fasteners/index.ts';
+import { looseBoreRemedy, REPAIRS } from '../../inspect/index.ts';
+import { materialOf } from '../../materials/index.ts';
+import { fullComplement } from '../../rollers/index.ts';
+import { SOURCES } from '../../sources/index.ts';
+import { STATION_KIND_TABLE, type Station } from '../../unit/index.ts';
+import {
+  figure,
+  fromDetail,
+  lacksDetail,
+  lacksOfPart,
+  lacksStep,
+  numbers,
+  range,
+  words,
+} from '../figures.ts';
+import type { Numbers, Subject } from '../rule.ts';
+import { isSealed, outerSeatsIn, RING_LIMIT, seatDropIn, seatInterference } from '../seats.ts';
+import type { Figure, Missing } from '../step.ts';
+
+/** Interference of a ring on its seat; where it is loose, what to do about it. */
+export function fitNumbers({ state, station }: Subject, ring: 'inner' | 'outer'): Numbers {
+  const fit = seatInterference(state, station!, ring);
+  if (fit === null) {
+    const seat = ring === 'outer' ? 'bore' : 'journal';
+    return numbers(
+      lacksStep(`measured ${seat} of ${station!.name}`, `measureSeats:${station!.id}`),
+    );
+  }
+  const { mean, least, most, working } = fit;
+  const loose = mean <= 0 ? looseBoreRemedy(-mean) : null;
+  return numbers(
+    range('Interference', 'length', { least, most }, `${SOURCES.iso492.title}; seat as measured`, {
+      working,
+      word: mean > 0 ? 'conforms' : 'doesNotConform',
+    }),
+    figure('Interference, middle', 'length', mean, SOURCES.fitSizes.title, { working }),
+    loose === null
+      ? null
+      : words('Loose', `${REPAIRS[loose.repair].words}: ${loose.reason}`, 'Common practice'),
+  );
+}
+
+/** What each tight ring of a part needs, and so the part. */
+export function heatNumbers({ state, unit, part }: Subject): Numbers {
+  const seats = outerSeatsIn(unit, part!.id);
+  if (part!.material === null) return numbers(lacksOfPart(part!, 'material'));
+  const { hottest, hottestReason } = materialOf(part!.material);
+  const each = seats.map((station): Figure | Missing => {
+    const drop = seatDropIn(state, station, part);
+    return drop === null
+      ? lacksStep(`measured bore of ${station.name}`, `measureSeats:${station.id}`)
+      : figure(
+          `For ${station.name}`,
+          'temperature',
+          drop.temperature,
+          drop.way === 'press'
+            ? `${SOURCES.thermalFit.title}; over the limit: press it`
+            : SOURCES.thermalFit.title,
+          { working: drop.working },
+        );
+  });
+  const drops = seats.map((station) => seatDropIn(state, station, part));
+  const known = drops.filter((drop) => drop !== null && drop.way !== 'press');
+  const target = Math.max(...known.map((drop) => drop!.temperature));
+  return numbers(
+    known.length === seats.length
+      ? figure('Heat to', 'temperature', target, SOURCES.thermalFit.title)
+      : null,
+    range(
+      'Not above',
+      'temperature',
+      { least: null, most: hottest },
+      `${materialOf(part!.material).words}: ${hottestReason}`,
+    ),
+    each,
+    drops.some((drop) => drop?.way === 'caseAndFreezer')
+      ? words(
+          'Freezer',
+          'Freeze the rings: the case alone would have to be too hot',
+          SOURCES.thermalFit.title,
+        )
+      : null,
+  );
+}
+
+/** How the ring goes in, with the temperature it needs. */
+export function seatNumbers(subject: Subject): Numbers {
+  const { state, station, part } = subject;
+  if (STATION_KIND_TABLE[station!.kind].bearing !== 'rolling')
+    return numbers(
+      fromDetail(station!, 'depth', (depth) =>
+        figure('Depth from the face', 'length', depth, SOURCES.asBookedIn.title),
+      ),
+    );
+  if (part?.material == null)
+    return part === null ? numbers() : numbers(lacksOfPart(part, 'material'));
+  const drop = seatDropIn(state, station!, part);
+  if (drop === null) return fitNumbers(subject, 'outer');
+  return numbers(
+    drop.way === 'free'
+      ? words('Way in', 'It drops in cold', SOURCES.thermalFit.title)
+      : drop.way === 'press'
+        ? words(
+            'Way in',
+            `Press: ${Math.round(drop.withFrozenRing)} °C would be needed even with a frozen ring, ${drop.limit} °C is the limit`,
+            SOURCES.thermalFit.title,
+          )
+        : figure(
+            drop.way === 'caseOnly'
+              ? 'Case, ring at room temperature'
+              : 'Case, ring from the freezer',
+            'temperature',
+            drop.temperature,
+            SOURCES.thermalFit.title,
+            { working: drop.working },
+          ),
+    figure('Clearance to drop in', 'length', drop.clearance, SOURCES.thermalFit.title),
+  );
+}
+
+export function innerNumbers(subject: Subject): Numbers {
+  const { station } = subject;
+  const limit = isSealed(station!) ? RING_LIMIT.sealed : RING_LIMIT.open;
+  const fit = fitNumbers(subject, 'inner');
+  const most = seatInterference(subject.state, station!, 'inner')?.most;
+  const ring = materialOf('bearingSteel').expansion;
+  const clearance = Math.max(0.01, 0.0005 * station!.inside);
+  const needed =
+    most === undefined ? null : 20 + (Math.max(0, most) + clearance) / (station!.inside * ring);
+  const limits = range(
+    'Ring not above',
+    'temperature',
+    { least: null, most: limit },
+    isSealed(station!)
+      ? 'Sealed or greased bearing, common practice'
+      : 'Through-hardened ring, common practice',
+  );
+  const warm =
+    needed === null
+      ? null
+      : needed <= limit
+        ? figure('Warm the ring to', 'temperature', needed, SOURCES.thermalFit.title)
+        : words(
+            'Way on',
+            `Press on its inner ring: it would need ${Math.round(needed)} °C`,
+            SOURCES.thermalFit.title,
+          );
+  return { figures: [...fit.figures, ...numbers(warm, limits).figures], missing: fit.missing };
+}
+
+export function rollerNumbers({ station }: Subject): Numbers {
+  return numbers(
+    fromDetail(station!, 'rollerDiameter', (roller) => {
+      const { count, gap, working } = fullComplement(station!.inside, roller);
+      return [
+        figure('Rollers in the set', 'number', count, SOURCES.rollerGeometry.title, { working }),
+        figure('Gap left', 'length', gap, SOURCES.rollerGeometry.title, { working }),
+      ];
+    }),
+  );
+}
+
+/** Torque of each round and the order, for what is bolted. */
+export function torqueNumbers({ station }: { readonly station: Station | null }): Numbers {
+  const { torqueLeast, torqueMost } = station!;
+  if (torqueLeast === undefined || torqueMost === undefined)
+    return numbers(
+      (['torqueLeast', 'torqueMost'] as const)
+        .filter((name) => station![name] === undefined)
+        .map((name) => lacksDetail(station!, name)),
+    );
+  if (torqueLeast > torqueMost) return numbers();
+  const stages = torqueStages(torqueLeast, torqueMost);
+  const band = range(
+    'Torque',
+    'torque',
+    { least: torqueLeast, most: torqueMost },
+    SOURCES.asBookedIn.title,
+  );
+  if (station!.kind === 'nut') return numbers(band);
+  return numbers(
+    band,
+    stages.map((torque, at) =>
+      figure(`Round ${at + 1}`, 'torque', torque, SOURCES.torqueStages.title),
+    ),
+  );
+}

@@ -1,0 +1,159 @@
+import { materialOf } from '../../materials/index.ts';
+import { packThickness } from '../../shims/index.ts';
+import { SOURCES } from '../../sources/index.ts';
+import { DETAIL_TABLE, STATION_KIND_TABLE, STATION_KINDS, type Station } from '../../unit/index.ts';
+import { figure, lacksStep, numbers } from '../figures.ts';
+import { nameOf, type After, type Rule } from '../rule.ts';
+import { setsPlay } from '../playProgress.ts';
+import { isSeparable, isTight, outerSeatsIn, ringWords, seatInterference } from '../seats.ts';
+import { orientationOf } from './orientation.ts';
+import {
+  fitNumbers,
+  heatNumbers,
+  innerNumbers,
+  rollerNumbers,
+  seatNumbers,
+  torqueNumbers,
+} from './seatNumbers.ts';
+
+const ROLLING = STATION_KINDS.filter((kind) => STATION_KIND_TABLE[kind].bearing === 'rolling');
+const PLACE_WORDS = DETAIL_TABLE.place.type === 'choice' ? DETAIL_TABLE.place.valueWords : {};
+const READY: readonly After[] = [
+  { rule: 'compare', of: 'station' },
+  { rule: 'newPart', of: 'station' },
+  { rule: 'repair', of: 'station' },
+  { rule: 'repairPart', of: 'all' },
+  { rule: 'replacePart', of: 'all' },
+  { rule: 'inspect', of: 'station' },
+  { rule: 'inspectPart', of: 'all' },
+];
+
+/** Both rings tight and not to be parted: the ring goes into the case, then the shaft into the ring. */
+function comesAsOne(station: Station): boolean {
+  return !isSeparable(station) && isTight(station, 'outer') && isTight(station, 'inner');
+}
+
+/** Fits, heat, and everything that goes into its seat. */
+export const SEAT_RULES: readonly Rule[] = [
+  ...(['outer', 'inner'] as const).map((ring): Rule => ({
+    id: ring === 'outer' ? 'fitOuter' : 'fitInner',
+    phase: 'fits',
+    on: 'station',
+    kinds: ROLLING,
+    form: 'tick',
+    when: ({ station }) => isTight(station!, ring),
+    title: ({ station }) => `Fit of ${station!.name}, ${ringWords(station!)[ring]} ${ring === 'outer' ? 'in its bore' : 'on its journal'}`,
+    how: 'Worked out from the sizes measured. Where it is loose, decide on the remedy before heating anything.',
+    reason: 'No heat is chosen before the fit is known.',
+    numbers: (subject) => fitNumbers(subject, ring),
+    after: [...READY, { rule: 'measureSeats', of: 'station' }],
+    done: ({ state, station }) => (seatInterference(state, station!, ring)?.mean ?? 0) > 0,
+  })),
+  {
+    id: 'heat',
+    phase: 'seat',
+    on: 'part',
+    form: 'tick',
+    when: ({ unit, part }) => part!.kind !== 'shaft' && outerSeatsIn(unit, part!.id).length > 0,
+    title: (subject) => `Heat ${nameOf(subject)}`,
+    how: 'Plugs, sensors and seals out. Evenly, in an oven; measure on the boss with a contact thermometer, not by the dial.',
+    reason: 'All its rings go in from one heat, so their fits come first.',
+    numbers: heatNumbers,
+    cautions: ({ part }) => ['hotParts', 'fumes', ...(part!.material !== null && !materialOf(part!.material).flame ? ['noFlame' as const] : [])],
+    tools: ['oven', 'contact thermometer', 'dry heat-proof gloves'],
+    after: [{ rule: 'fitOuter', of: 'part' }, { rule: 'compare', of: 'part' }, { rule: 'repairPart', of: 'part' }, { rule: 'replacePart', of: 'part' }, { rule: 'repair', of: 'part' }],
+  },
+  {
+    id: 'seatOuter',
+    phase: 'seat',
+    on: 'station',
+    kinds: [...ROLLING, 'drawnCup', 'bush'],
+    form: 'tick',
+    when: ({ station }) => STATION_KIND_TABLE[station!.kind].bearing !== 'rolling' || isTight(station!, 'outer'),
+    title: ({ station, part }) => `Seat ${station!.name}${isSeparable(station!) ? `, ${ringWords(station!).outer},` : ''} in ${part?.name ?? 'its bore'}`,
+    how: ({ station }) =>
+      station!.kind === 'drawnCup' ? 'Press on the lettered end with a stepped driver; stop at the depth.'
+      : station!.kind === 'bush' ? 'Oil hole in line with its feed; press with a pilot; check the hole, then the bore.'
+      : 'Straight in with one movement. Hold it down until it grips, listen for the note to change, look from behind, turn it by hand.',
+    reason: 'Its part is hot now; what others block goes in first.',
+    numbers: seatNumbers,
+    orientation: ({ station }) => orientationOf(station!),
+    cautions: ({ station }) => (STATION_KIND_TABLE[station!.kind].bearing === 'rolling' ? ['hotParts'] : ['press']),
+    tools: ({ station }) => (STATION_KIND_TABLE[station!.kind].bearing === 'rolling' ? ['driver on the outer ring'] : ['press', 'stepped driver']),
+    after: [...READY, { rule: 'heat', of: 'part' }, { rule: 'fitOuter', of: 'station' }],
+  },
+  {
+    id: 'placeShims',
+    phase: 'seat',
+    on: 'station',
+    kinds: ['shimSite'],
+    form: 'tick',
+    when: ({ axis, station }) => !setsPlay(axis!, station!),
+    title: (subject) => `Lay the shims in at ${nameOf(subject)}`,
+    how: ({ station }) => (station!.place === undefined ? 'In their old order, wiped clean.' : `They sit ${PLACE_WORDS[station!.place]}. Wiped clean, the old thickness to begin with unless a part that sets the position was changed.`),
+    reason: 'The ring in front of them covers them.',
+    numbers: ({ state, station }) => {
+      const pack = state.packs[station!.id];
+      return numbers(pack === undefined ? lacksStep(`the pack found at ${station!.name}`, `recordPack:${station!.id}`) : figure('Thickness', 'length', packThickness(pack.pieces), SOURCES.asMeasured.title));
+    },
+    after: [{ rule: 'recordPack', of: 'station' }, { rule: 'inspect', of: 'station' }, { rule: 'newPart', of: 'station' }],
+  },
+  {
+    id: 'seatInner',
+    phase: 'seat',
+    on: 'station',
+    kinds: ROLLING,
+    form: 'tick',
+    when: ({ station }) => isTight(station!, 'inner'),
+    title: ({ station }) => (comesAsOne(station!) ? `Bring the shaft into ${station!.name}` : `Fit ${station!.name}, ${ringWords(station!).inner}, on its journal`),
+    how: ({ station }) =>
+      comesAsOne(station!)
+        ? 'Warm the inner ring, or draw the shaft in by a puller acting on the inner ring. Never pull it in by the case bolts. Then relieve side load and check that it turns.'
+        : 'Warm it evenly, slide it home against the shoulder and hold it there until it grips. Check the gap to the shoulder with a feeler when cold.',
+    reason: 'The journal is sound and the ring is the right one.',
+    numbers: innerNumbers,
+    orientation: ({ station }) => orientationOf(station!),
+    cautions: ['hotParts', 'press'],
+    tools: ['induction heater, oven or oil-free bath', 'tube on the inner ring'],
+    after: [...READY, { rule: 'fitInner', of: 'station' }, { rule: 'seatOuter', of: 'axis' }, { rule: 'placeShims', of: 'axis' }],
+  },
+  {
+    id: 'retain',
+    phase: 'seat',
+    on: 'station',
+    kinds: ['snapRing', 'retainer'],
+    form: 'tick',
+    title: (subject) => `Fit ${nameOf(subject)}`,
+    how: ({ station }) => (station!.kind === 'snapRing' ? 'Sharp edge away from the ring it holds. Turn it in its groove: it must sit all round.' : 'Threads dry and clean, threadlocker on them, then torque.'),
+    reason: 'The ring behind it is home and cold.',
+    numbers: (subject) => (subject.station!.kind === 'retainer' ? torqueNumbers(subject) : numbers()),
+    orientation: ({ station }) => orientationOf(station!),
+    consumables: ['threadlocker'],
+    after: [{ rule: 'seatOuter', of: 'axis' }, { rule: 'seatInner', of: 'axis' }, { rule: 'inspect', of: 'station' }, { rule: 'newPart', of: 'station' }],
+  },
+  {
+    id: 'loadRollers',
+    phase: 'seat',
+    on: 'station',
+    kinds: ['looseRollers'],
+    form: 'tick',
+    title: (subject) => `Load ${nameOf(subject)}`,
+    how: 'Thick grease, a dummy shaft to hold them, count aloud. The last gap is smaller than a roller.',
+    reason: 'The set is complete and the bore is clean.',
+    numbers: rollerNumbers,
+    consumables: ['assembly grease'],
+    after: READY,
+  },
+  {
+    id: 'shells',
+    phase: 'seat',
+    on: 'station',
+    kinds: ['plainBearing'],
+    form: 'tick',
+    title: (subject) => `Lay in ${nameOf(subject)}`,
+    how: 'Backs and seats dry, faces oiled. The shell for the loaded side on the loaded side; the flanged one where the thrust is; oil holes in line. The lug locates the shell, its crush holds it.',
+    reason: 'Clearance is proven.',
+    orientation: ({ station }) => orientationOf(station!),
+    after: [...READY, { rule: 'measureSeats', of: 'station' }],
+  },
+]; // prettier-ignore

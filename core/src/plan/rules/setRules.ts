@@ -1,0 +1,238 @@
+import { tighteningOrder } from '../../fasteners/index.ts';
+import { bandTarget } from '../../measure/index.ts';
+import { packThickness } from '../../shims/index.ts';
+import { SOURCES } from '../../sources/index.ts';
+import { SPEC_KINDS } from '../../unit/index.ts';
+import { findGain } from '../../arrangement/index.ts';
+import { verdictOf } from '../../job/index.ts';
+import { bandFigure, figure, fromDetail, lacksDetail, numbers, words } from '../figures.ts';
+import { playStage, setsPlay, stagePassed } from '../playProgress.ts';
+import { nameOf, type Numbers, type Rule, type Subject } from '../rule.ts';
+import { torqueNumbers } from './seatNumbers.ts';
+
+const ARRANGEMENT_HOW = {
+  faceToFace: 'Cups home in their seats, shaft in, cover on with the pack in place.',
+  backToBack:
+    'Cups home, spacer and shims between the cones, nut to its torque; leave its lock open.',
+  plainThrust: 'Washers in their order, oiled, faces to the load.',
+} as const;
+
+/** The band, and what the as-found reading says the pack should become. */
+function playNumbers({ state, axis, spec }: Subject): Numbers {
+  if (spec === null) return numbers();
+  const band = bandFigure('Band', SPEC_KINDS[spec.kind].quantity, spec.band, spec.source);
+  const site = axis!.stations.find((station) => setsPlay(axis!, station));
+  const found = state.runs.findLast(
+    (run) => run.specId === spec.specId && run.stage === 'asFound' && run.status === 'closed',
+  );
+  const verdict = found === undefined ? null : verdictOf(state, found);
+  if (verdict?.status !== 'judged') return numbers(band);
+  const asFound = figure('As found', 'length', verdict.value.mean, SOURCES.asMeasured.title, {
+    expanded: verdict.decision.guard,
+    word: verdict.decision.word,
+  });
+  const pack = site === undefined ? undefined : state.foundPacks[site.id];
+  const gain = site?.place === undefined ? null : findGain(axis!.arrangement, site.place)?.gain;
+  if (pack === undefined || !gain) return numbers(band, asFound);
+  const thickness = packThickness(pack.pieces);
+  const estimate = thickness + (bandTarget(spec.band) - verdict.value.mean) / gain;
+  return numbers(
+    band,
+    asFound,
+    figure(
+      'Pack, first estimate',
+      'length',
+      estimate,
+      `t = t₀ + (target − e₀)/gain, t₀ = ${thickness.toFixed(3)} mm; changed parts move it`,
+    ),
+  );
+}
+
+function figureNumbers({ state, spec, specKind }: Subject): Numbers {
+  if (spec === null) return numbers();
+  const { quantity } = SPEC_KINDS[specKind!];
+  const taken = (stage: string) =>
+    state.figures.findLast((row) => row.specId === spec.specId && row.stage === stage);
+  const asFound = taken('asFound');
+  const final = taken('final');
+  return numbers(
+    bandFigure('Band', quantity, spec.band, spec.source),
+    asFound === undefined
+      ? null
+      : figure('As found', quantity, asFound.value, SOURCES.asMeasured.title),
+    final === undefined
+      ? null
+      : figure('As built', quantity, final.value, SOURCES.asMeasured.title, {
+          word: inBand(spec.band, final.value) ? 'conforms' : 'doesNotConform',
+        }),
+  );
+}
+
+function inBand(
+  { lower, upper }: { readonly lower: number | null; readonly upper: number | null },
+  value: number,
+): boolean {
+  return (lower === null || value >= lower) && (upper === null || value <= upper);
+}
+
+function boltNumbers(subject: Subject): Numbers {
+  const station = subject.station!;
+  const { count, pattern } = station;
+  const torque = torqueNumbers(subject);
+  if (station.kind !== 'bolts') return torque;
+  const order = numbers(
+    count === undefined
+      ? lacksDetail(station, 'count')
+      : pattern === undefined
+        ? lacksDetail(station, 'pattern')
+        : words(
+            'Order',
+            tighteningOrder(count, pattern).join(' – '),
+            'Common practice: star for a circle, middle outwards otherwise',
+          ),
+  );
+  return {
+    figures: [...order.figures, ...torque.figures],
+    missing: [...order.missing, ...torque.missing],
+  };
+}
+
+/** Trial build, measuring, choosing, final build. */
+export const SET_RULES: readonly Rule[] = [
+  {
+    id: 'assemble',
+    phase: 'trial',
+    on: 'axis',
+    form: 'tick',
+    title: (subject) => `Build up ${nameOf(subject)}, oiled, for measuring`,
+    how: ({ axis }) => `${ARRANGEMENT_HOW[axis!.arrangement]} Every bearing that locates the shaft is in: a shaft that tips reads more play than it has.`,
+    reason: 'Every ring is seated and cold.',
+    consumables: ['the unit’s own oil'],
+    after: ['placeShims', 'seatOuter', 'seatInner', 'retain', 'loadRollers', 'shells', 'compare', 'newPart', 'repair'].map((rule) => ({ rule, of: 'axis' as const })),
+  },
+  {
+    id: 'measure',
+    phase: 'trial',
+    on: 'spec',
+    always: true,
+    form: 'run',
+    when: ({ specKind }) => specKind === 'endPlay',
+    title: ({ axis }) => `Measure the end play, ${axis!.name}`,
+    how: SPEC_KINDS.endPlay.how,
+    reason: 'One good measurement, then the arithmetic: no second guess.',
+    numbers: playNumbers,
+    tools: ['dial indicator on a firm stand'],
+    after: [{ rule: 'setSpec', of: 'axis' }, { rule: 'recordPack', of: 'axis' }, { rule: 'assemble', of: 'axis' }],
+    done: (subject) => stagePassed(playStage(subject.state, subject.axis!), 'measure'),
+  },
+  {
+    id: 'choosePack',
+    phase: 'select',
+    on: 'station',
+    kinds: ['shimSite'],
+    always: true,
+    form: 'choosePack',
+    when: ({ axis, station }) => setsPlay(axis!, station!),
+    title: (subject) => `Choose the pack for ${nameOf(subject)}`,
+    how: 'From the box at hand, by its measured pieces.',
+    reason: 'The play is measured with a known pack in place.',
+    after: [{ rule: 'measure', of: 'axis' }],
+    done: ({ state, axis }) => stagePassed(playStage(state, axis!), 'choose'),
+  },
+  {
+    id: 'fitPack',
+    phase: 'select',
+    on: 'station',
+    kinds: ['shimSite'],
+    always: true,
+    form: 'fitPack',
+    when: ({ axis, station }) => setsPlay(axis!, station!),
+    title: (subject) => `Fit the pack at ${nameOf(subject)}`,
+    how: 'Thin pieces inside, between thick ones. Wiped clean.',
+    reason: 'It is chosen.',
+    after: [{ rule: 'choosePack', of: 'station' }],
+    done: ({ state, axis }) => stagePassed(playStage(state, axis!), 'fit'),
+  },
+  {
+    id: 'crush',
+    phase: 'select',
+    on: 'station',
+    kinds: ['spacer'],
+    form: 'tick',
+    when: ({ station }) => station!.spacerType === 'collapsible',
+    title: (subject) => `Crush ${nameOf(subject)} to the preload`,
+    how: 'A new sleeve. Tighten in small steps, turn the shaft, read the rolling torque after each. Stop before the band, then smaller steps. Past the band: sleeve is scrap. Never back off.',
+    reason: 'It can be crushed once, so everything else is right first.',
+    numbers: ({ state, axis, station }) => {
+      const spec = state.specs.find((row) => row.axisId === axis!.id && row.kind === 'rollingTorque');
+      return numbers(
+        spec === undefined ? { words: `rolling torque band of ${axis!.name}`, on: 'step', id: `setSpec:${axis!.id}:rollingTorque`, field: '' } : bandFigure('Rolling torque', 'torque', spec.band, spec.source),
+        figure('Sleeve, free length', 'length', station!.width, SOURCES.asBookedIn.title),
+      );
+    },
+    tools: ['long bar on the nut', 'flange holder', 'beam or dial torque wrench'],
+    consumables: ['new sleeve', 'new nut'],
+    after: [{ rule: 'assemble', of: 'axis' }, { rule: 'newPart', of: 'station' }, { rule: 'fitSealEarly', of: 'axis' }],
+  },
+  {
+    id: 'setAdjuster',
+    phase: 'select',
+    on: 'station',
+    kinds: ['adjuster'],
+    form: 'tick',
+    title: (subject) => `Set ${nameOf(subject)}`,
+    how: 'One in and the other out by equal notches moves the gear and keeps the play. Turn the gear while tightening; come to the place from the loose side.',
+    reason: 'The carrier is in and turns.',
+    numbers: ({ station }) =>
+      numbers(
+        station!.notches === undefined ? lacksDetail(station!, 'notches') : null,
+        fromDetail(station!, 'lead', (lead) => (station!.notches === undefined ? [] : figure('Travel of one notch', 'length', lead / station!.notches, SOURCES.loop.title))),
+      ),
+    after: [{ rule: 'assemble', of: 'axis' }, { rule: 'inspect', of: 'station' }],
+  },
+  {
+    id: 'torque',
+    phase: 'final',
+    on: 'station',
+    kinds: ['bolts', 'nut'],
+    form: 'tick',
+    title: (subject) => `Tighten ${nameOf(subject)}`,
+    how: ({ station }) => (station!.kind === 'nut' ? 'Hold the shaft. Leave the lock open until the figure is proven.' : 'In rounds, in this order. Threads clean; oiled or dry as the figure says.'),
+    reason: 'Play is proven with everything at its torque.',
+    numbers: boltNumbers,
+    tools: ['torque wrench'],
+    after: [{ rule: 'fitPack', of: 'axis' }, { rule: 'crush', of: 'axis' }, { rule: 'setAdjuster', of: 'axis' }, { rule: 'assemble', of: 'axis' }, { rule: 'inspect', of: 'station' }, { rule: 'newPart', of: 'station' }, { rule: 'fitSealEarly', of: 'axis' }],
+  },
+  {
+    id: 'prove',
+    phase: 'final',
+    on: 'spec',
+    always: true,
+    form: 'run',
+    when: ({ specKind }) => specKind === 'endPlay',
+    title: ({ axis }) => `Prove the end play, ${axis!.name}`,
+    how: SPEC_KINDS.endPlay.how,
+    reason: 'Only a reading proves the pack.',
+    numbers: playNumbers,
+    tools: ['dial indicator on a firm stand'],
+    after: [{ rule: 'fitPack', of: 'axis' }, { rule: 'torque', of: 'axis' }, { rule: 'measure', of: 'axis' }],
+    done: ({ state, axis }) => stagePassed(playStage(state, axis!), 'prove'),
+  },
+  {
+    id: 'proveFigure',
+    phase: 'final',
+    on: 'spec',
+    form: 'figure',
+    when: ({ specKind }) => specKind !== 'endPlay',
+    title: ({ axis, specKind }) => `Measure the ${SPEC_KINDS[specKind!].words} as built, ${axis!.name}`,
+    how: ({ specKind }) => SPEC_KINDS[specKind!].how,
+    reason: 'Only a reading proves it.',
+    numbers: figureNumbers,
+    tools: ({ specKind }) => [specKind === 'rollingTorque' ? 'beam or dial torque wrench' : 'dial indicator on a firm stand'],
+    after: [{ rule: 'setSpec', of: 'axis' }, { rule: 'assemble', of: 'axis' }, { rule: 'crush', of: 'axis' }, { rule: 'setAdjuster', of: 'axis' }, { rule: 'fitPack', of: 'axis' }, { rule: 'torque', of: 'axis' }],
+    done: ({ state, spec }) => {
+      const final = spec === null ? undefined : state.figures.findLast((row) => row.specId === spec.specId && row.stage === 'final');
+      return final !== undefined && inBand(spec!.band, final.value);
+    },
+  },
+]; // prettier-ignore

@@ -1,0 +1,164 @@
+import { tighteningOrder } from '../../fasteners/index.ts';
+import {
+  SPEC_KINDS,
+  STATION_KINDS,
+  STATION_KIND_TABLE,
+  type Station,
+  type StationKind,
+} from '../../unit/index.ts';
+import { bandFigure, fromDetail, lacksDetail, numbers, words } from '../figures.ts';
+import { nameOf, type Rule, type Subject } from '../rule.ts';
+import { setsPlay } from '../playProgress.ts';
+import { isTight } from '../seats.ts';
+
+const ROLLING = STATION_KINDS.filter((kind) => STATION_KIND_TABLE[kind].bearing === 'rolling');
+const FIXINGS: readonly StationKind[] = ['bolts', 'retainer', 'nut'];
+
+const PULL_HOW: Readonly<Record<string, string>> = {
+  inner: 'Pull on the inner ring only. Pulled through the rollers it is scrap.',
+  outer: 'Push or draw on the outer ring only. From a blind bore: expanding puller.',
+  both: 'Warm the case first; then press on the ring that still holds. Case supported round the bore, crank held.',
+};
+
+/** Slackening goes the other way round from tightening. */
+function slackeningOrder({ kind, count, pattern }: Station): string | null {
+  if (kind === 'nut' || count === undefined || pattern === undefined) return null;
+  return tighteningOrder(count, pattern).toReversed().join(' – ');
+}
+
+function loosenNumbers({ station }: Subject) {
+  const order = slackeningOrder(station!);
+  const hand =
+    station!.hand === 'left'
+      ? words('Thread', 'left hand: undoes clockwise', 'As described')
+      : null;
+  if (station!.kind === 'nut') return numbers(hand);
+  return numbers(
+    hand,
+    order === null
+      ? [lacksDetail(station!, station!.count === undefined ? 'count' : 'pattern')]
+      : words('Order', order, 'Reverse of tightening, common practice'),
+  );
+}
+
+/** Measure as found, mark, take apart. */
+export const STRIP_RULES: readonly Rule[] = [
+  {
+    id: 'drain',
+    phase: 'strip',
+    on: 'unit',
+    form: 'tick',
+    title: () => 'Drain the oil and look at it',
+    how: 'Into a clean pan. Flakes, water or a burnt smell are findings: note them.',
+    reason: 'What is in the oil says what to look for.',
+    cautions: ['hotOil'],
+    tools: ['drain pan', 'magnet'],
+  },
+  {
+    id: 'asFound',
+    phase: 'strip',
+    on: 'spec',
+    form: 'run',
+    title: ({ axis, specKind }) => `Measure the ${SPEC_KINDS[specKind!].words} as found, ${axis!.name}`,
+    how: ({ specKind }) => SPEC_KINDS[specKind!].how,
+    reason: 'Before anything moves: it is the best first estimate of the new pack.',
+    numbers: ({ spec, specKind }) =>
+      numbers(spec === null ? null : bandFigure('Band', SPEC_KINDS[specKind!].quantity, spec.band, spec.source)),
+    tools: ({ specKind }) => [specKind === 'rollingTorque' ? 'beam or dial torque wrench' : 'dial indicator on a firm stand'],
+    after: [{ rule: 'setSpec', of: 'axis' }],
+    done: ({ state, spec }) =>
+      spec !== null &&
+      (state.runs.some((run) => run.specId === spec.specId && run.stage === 'asFound' && run.status === 'closed') ||
+        state.figures.some((taken) => taken.specId === spec.specId && taken.stage === 'asFound')),
+  },
+  {
+    id: 'mark',
+    phase: 'strip',
+    on: 'station',
+    kinds: ['nut', 'adjuster', 'bolts', 'plainBearing'],
+    form: 'mark',
+    title: (subject) => `Mark ${nameOf(subject)}`,
+    how: 'Punch or paint across the joint, and write down what was marked: position, notches, threads showing, which cap, which way round.',
+    reason: 'A position that was not marked cannot be found again.',
+    tools: ['centre punch or paint pen'],
+    after: [{ rule: 'asFound', of: 'axis' }],
+    done: ({ state, station }) => (state.marks[station!.id] ?? []).length > 0,
+  },
+  {
+    id: 'loosen',
+    phase: 'strip',
+    on: 'station',
+    kinds: FIXINGS,
+    form: 'tick',
+    title: (subject) => `Undo ${nameOf(subject)}`,
+    how: ({ station }) => (station!.kind === 'nut' ? 'Open the lock fully, hold the shaft, undo.' : 'Slacken all a little, then a little more: the part stays flat.'),
+    reason: 'In the reverse of tightening, so that nothing bends.',
+    numbers: loosenNumbers,
+    cautions: ['heavyFalls'],
+    after: [{ rule: 'mark', of: 'station' }, { rule: 'asFound', of: 'axis' }, { rule: 'drain', of: 'all' }],
+  },
+  {
+    id: 'liftOff',
+    phase: 'strip',
+    on: 'part',
+    form: 'tick',
+    when: ({ part }) => part!.kind !== 'shaft' && part!.kind !== 'case',
+    title: (subject) => `Take off ${nameOf(subject)}`,
+    how: 'Tap on the lugs; never lever between the joint faces. Keep gasket or shims together.',
+    reason: 'The fixings are out.',
+    cautions: ['heavyFalls'],
+    tools: ['soft hammer'],
+    after: [{ rule: 'loosen', of: 'all' }],
+  },
+  {
+    id: 'recordPack',
+    phase: 'strip',
+    on: 'station',
+    kinds: ['shimSite'],
+    always: true,
+    form: 'recordPack',
+    when: ({ state, axis, station }) => state.scope === 'overhaul' || setsPlay(axis!, station!),
+    title: (subject) => `Measure the pack at ${nameOf(subject)}`,
+    how: 'Wipe each piece and measure it alone, at three places.',
+    reason: 'The new pack is worked out from the one that is in now.',
+    tools: ['micrometer'],
+    after: [{ rule: 'liftOff', of: 'all' }, { rule: 'asFound', of: 'axis' }, { rule: 'setSpec', of: 'axis' }],
+    done: ({ state, station }) => state.packs[station!.id] !== undefined,
+  },
+  {
+    id: 'takeOutRollers',
+    phase: 'strip',
+    on: 'station',
+    kinds: ['looseRollers'],
+    form: 'tick',
+    title: (subject) => `Catch and count ${nameOf(subject)}`,
+    how: 'Over a tray, with a dummy shaft if there is one. Keep each set apart.',
+    reason: 'One roller left in the case wrecks it; one too few wrecks the set.',
+    numbers: ({ station }) => numbers(fromDetail(station!, 'rollerCount', (count) => words('Rollers', String(count), 'As described'))),
+    after: [{ rule: 'liftOff', of: 'all' }, { rule: 'loosen', of: 'all' }],
+  },
+  {
+    id: 'pullSeal',
+    phase: 'strip',
+    on: 'station',
+    kinds: ['seal'],
+    form: 'tick',
+    title: (subject) => `Take out ${nameOf(subject)}`,
+    how: 'Note its depth and which way the lip looks. Lever on its shell, never against the bore.',
+    reason: 'It is in the way of the bearing, and is replaced.',
+    after: [{ rule: 'liftOff', of: 'all' }, { rule: 'loosen', of: 'axis' }],
+  },
+  {
+    id: 'pull',
+    phase: 'strip',
+    on: 'station',
+    kinds: [...ROLLING, 'drawnCup'],
+    form: 'tick',
+    title: ({ station }) => `Take off ${station!.name}`,
+    how: ({ station }) => PULL_HOW[station!.kind === 'drawnCup' ? 'outer' : (station!.tightRing ?? 'both')]!,
+    reason: 'Nothing stands in front of it any more.',
+    cautions: ['splinters', 'press', 'heavyFalls'],
+    tools: ({ station }) => [isTight(station!, 'inner') ? 'puller behind the inner ring' : 'expanding puller or press and ring'],
+    after: [{ rule: 'pullSeal', of: 'axis' }, { rule: 'liftOff', of: 'all' }, { rule: 'loosen', of: 'axis' }],
+  },
+]; // prettier-ignore

@@ -1,0 +1,116 @@
+import { decodeDesignation } from '../bearings/index.ts';
+import {
+  dropIn,
+  interference,
+  ringLimits,
+  type DropIn,
+  type Interference,
+  type Ring,
+} from '../fits/index.ts';
+import { InputError } from '../faults/index.ts';
+import { judgeRound, type RoundVerdict, type SizeFeature } from '../inspect/index.ts';
+import type { JobState, MeasuredSize } from '../job/index.ts';
+import { STATION_KIND_TABLE, type Part, type Station, type Unit } from '../unit/index.ts';
+
+/** Limit of a sealed or greased bearing, and of an open one, °C. Common practice, no source. */
+export const RING_LIMIT = { sealed: 80, open: 120 } as const;
+
+/** The seats of a station that have to be measured. */
+export function seatsOf(station: Station): readonly SizeFeature[] {
+  const { bearing } = STATION_KIND_TABLE[station.kind];
+  if (bearing === 'rolling')
+    return { inner: ['journal'] as const, outer: ['bore'] as const, both: ['bore', 'journal'] as const }[station.tightRing ?? 'both'];
+  return bearing === 'plain' || station.kind === 'looseRollers' ? ['bore', 'journal'] : [];
+} // prettier-ignore
+
+/** Nominal size of a seat: a bearing's own ring, mm. */
+export function nominalOf({ inside, outside, kind }: Station, feature: SizeFeature): number {
+  if (feature === 'journal') return inside;
+  return STATION_KIND_TABLE[kind].bearing === 'plain' ? inside : outside;
+}
+
+/** Standard uncertainty of a size: the graduation's and the calibration's, in quadrature. mm. */
+export function sizeUncertainty({ instrument }: MeasuredSize): number {
+  return Math.hypot(instrument.graduation / Math.sqrt(12), instrument.calibrationUncertainty);
+}
+
+/** The verdict on a measured bore or journal; null while too little is measured, or the readings cannot be so. */
+export function seatVerdict(
+  state: JobState,
+  station: Station,
+  feature: SizeFeature,
+): RoundVerdict | null {
+  const sizes = Object.entries(state.sizes[station.id]?.[feature] ?? {}).map(([place, size]) => ({
+    plane: place.startsWith('outer') ? ('outer' as const) : ('inner' as const),
+    value: size.value,
+    uncertainty: sizeUncertainty(size),
+  }));
+  try {
+    return judgeRound(sizes, nominalOf(station, feature));
+  } catch (error) {
+    if (error instanceof InputError) return null;
+    throw error;
+  }
+}
+
+/** Interference of a ring on its measured seat; null while the seat is not measured or no table has the ring. */
+export function seatInterference(
+  state: JobState,
+  station: Station,
+  ring: Ring,
+): Interference | null {
+  const feature = ring === 'outer' ? 'bore' : 'journal';
+  const seat = seatVerdict(state, station, feature);
+  if (seat === null) return null;
+  const family = station.kind === 'taperedRoller' ? 'tapered' : 'radial';
+  try {
+    const limits = ringLimits(nominalOf(station, feature), ring, family);
+    return interference(ring, limits, {
+      least: seat.mean - seat.expanded,
+      most: seat.mean + seat.expanded,
+    });
+  } catch (error) {
+    if (error instanceof InputError) return null;
+    throw error;
+  }
+}
+
+/** How hot the part must be for the outer ring to drop in; null while a datum is missing. */
+export function seatDropIn(state: JobState, station: Station, part: Part | null): DropIn | null {
+  const fit = seatInterference(state, station, 'outer');
+  if (fit === null || part?.material == null) return null;
+  return dropIn({ diameter: station.outside, tightest: fit.most, material: part.material });
+}
+
+/** Stations of a part whose outer ring is tight in it. */
+export function outerSeatsIn(unit: Unit, partId: string): readonly Station[] {
+  return unit.axes
+    .flatMap(({ stations }) => stations)
+    .filter((station) => station.partId === partId && isTight(station, 'outer'));
+}
+
+/** Whether a rolling bearing's ring is fitted tight; where nothing is known both are taken to be. */
+export function isTight(station: Station, ring: Ring): boolean {
+  if (STATION_KIND_TABLE[station.kind].bearing !== 'rolling') return false;
+  const tight = station.tightRing ?? 'both';
+  return tight === 'both' || tight === ring;
+}
+
+/** Whether a bearing has seals or shields with grease, by its designation. */
+export function isSealed({ designation }: Station): boolean {
+  if (designation === undefined || designation.trim() === '') return false;
+  const read = decodeDesignation(designation.slice(0, 40));
+  return read.status === 'known' && read.suffixes.some(({ closedSides }) => closedSides > 0);
+}
+
+/** What the trade calls the rings of a bearing. */
+export function ringWords({ kind }: Station): Readonly<Record<Ring, string>> {
+  return kind === 'taperedRoller'
+    ? { outer: 'cup', inner: 'cone' }
+    : { outer: 'outer ring', inner: 'inner ring' };
+}
+
+/** Whether the rings come apart, so that each goes to its own seat. */
+export function isSeparable({ kind }: Station): boolean {
+  return kind === 'taperedRoller' || kind === 'cylindricalRoller';
+}

@@ -1,0 +1,78 @@
+import type { DecisionWord } from '../measure/index.ts';
+import type { Side, SpecKind } from '../unit/index.ts';
+import type { QuantityKind } from '../units/index.ts';
+import type { WorkingLine } from '../working/index.ts';
+import type { CautionId } from './cautions.ts';
+import type { Phase } from './phases.ts';
+
+/** A number of a step, in core units, with where it comes from. A limit that is null is open. */
+export type Figure =
+  | {
+      readonly form: 'quantity';
+      readonly name: string;
+      readonly quantity: QuantityKind;
+      readonly least: number | null;
+      readonly most: number | null;
+      /** One-sided 95 % uncertainty; absent where the figure is a limit or was described. */
+      readonly expanded?: number;
+      readonly word?: DecisionWord;
+      readonly source: string;
+      readonly working: readonly WorkingLine[];
+    }
+  | {
+      readonly form: 'text';
+      readonly name: string;
+      readonly text: string;
+      readonly source: string;
+    };
+
+/** A datum that a step's numbers need and the job does not have yet. */
+export interface Missing {
+  readonly words: string;
+  /** What it is to be entered on. */
+  readonly on: 'station' | 'part' | 'axis' | 'step';
+  readonly id: string;
+  readonly field: string;
+}
+
+/** Which way round something goes in. */
+export interface Orientation {
+  readonly feature: string;
+  readonly side: Side;
+}
+
+/** How a step is done on screen. */
+export type StepForm =
+  | 'tick' | 'mend' | 'setSpec' | 'run' | 'figure' | 'mark' | 'recordPack' | 'inspect' | 'sizes' | 'compare'
+  | 'choosePack' | 'fitPack' | 'finish'; // prettier-ignore
+
+/** `done` and `setAside` are behind; `waiting` waits for other steps; `missing` can be done but lacks a number. */
+export type StepStatus = 'done' | 'setAside' | 'ready' | 'missing' | 'waiting';
+
+/** One step of the build plan. */
+export interface Step {
+  /** Rule and target: the same after every recompute. */
+  readonly id: string;
+  readonly rule: string;
+  readonly phase: Phase;
+  readonly form: StepForm;
+  readonly status: StepStatus;
+  readonly title: string;
+  readonly how: string;
+  /** Why it stands where it does. */
+  readonly reason: string;
+  readonly axisId: string | null;
+  readonly stationId: string | null;
+  readonly partId: string | null;
+  readonly specKind: SpecKind | null;
+  readonly figures: readonly Figure[];
+  readonly missing: readonly Missing[];
+  readonly orientation: readonly Orientation[];
+  readonly cautions: readonly CautionId[];
+  readonly tools: readonly string[];
+  readonly consumables: readonly string[];
+  /** Steps it comes after, by id, in plan order. */
+  readonly after: readonly string[];
+  /** Of these, those that are still open. */
+  readonly waitsFor: readonly string[];
+}

@@ -1,0 +1,1 @@
+export { fullComplement, type FullComplement } from './fullComplement.ts';

@@ -1,0 +1,1 @@
+export { LEAST_GAP, sealDepth, type SealDepth } from './sealDepth.ts';

@@ -1,0 +1,1 @@
+export { checkShape, describeType, type Field } from './field.ts';

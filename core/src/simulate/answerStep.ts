@@ -1,0 +1,124 @@
+import {
+  FINDINGS,
+  FINDINGS_OF,
+  PART_FINDINGS,
+  placesFor,
+  type Finding,
+  type FindingId,
+} from '../inspect/index.ts';
+import type { JobEventData, JobEventType, JobState } from '../job/index.ts';
+import { bandTarget, type Band, type Instrument } from '../measure/index.ts';
+import { nominalOf, seatsOf, type Step } from '../plan/index.ts';
+import { findStation, type SpecKind, type Station } from '../unit/index.ts';
+
+/** Something a mechanic records: the type of the event and what it carries. */
+export type Recorded = {
+  [Type in JobEventType]: { readonly type: Type; readonly data: JobEventData[Type] };
+}[JobEventType];
+
+/** How the imagined mechanic works. */
+export interface WorkHabits {
+  readonly instrument: Instrument;
+  /** Bands for specs that are still to be entered, with the line they come from. */
+  readonly bands: Readonly<Record<SpecKind, Band>>;
+  readonly source: string;
+  /** Findings other than the first of the table, by station or part. */
+  readonly findings?: Readonly<Record<string, FindingId>>;
+  /** End play found before strip-down; the middle of the band when it is not given. mm. */
+  readonly asFoundPlay?: number;
+}
+
+/** How far measured seats lie from nominal, mm: invented, a usual light interference. */
+const SEAT_OFF = { bore: -0.012, journal: 0.009, length: -0.4 } as const;
+
+/**
+ * What an imagined mechanic records to do a step: everything is as it should be unless the habits say otherwise.
+ * Used to lead demo jobs to a certain point and to work whole plans through in tests.
+ *
+ * @param ids makes the ids of runs and specs
+ */
+export function answerStep(
+  state: JobState,
+  step: Step,
+  { instrument, bands, source, findings = {}, asFoundPlay }: WorkHabits,
+  ids: () => string,
+): readonly Recorded[] {
+  const station = step.stationId === null ? null : findStation(state.unit!, step.stationId)!.station;
+  const spec = state.specs.find((row) => row.axisId === step.axisId && row.kind === step.specKind);
+  const done: Recorded = { type: 'StepDone', data: { stepId: step.id, note: '' } };
+  switch (step.form) {
+    case 'tick':
+      return [done];
+    case 'mend':
+      return [{ type: 'StationRemoved', data: { stationId: step.stationId! } }];
+    case 'setSpec':
+      return [{ type: 'SpecSet', data: { specId: ids(), axisId: step.axisId!, kind: step.specKind!, band: bands[step.specKind!], source } }];
+    case 'mark':
+      return [{ type: 'MarkMade', data: { stationId: step.stationId!, text: 'Punched across the joint' } }];
+    case 'recordPack':
+      return [{ type: 'PackRecorded', data: { siteId: step.stationId!, pieces: [{ sizeId: 'found', thickness: Math.max(0.05, round(station!.width)), quantity: 1, uncertainty: 0.001 }] } }];
+    case 'inspect':
+      return inspected(state, step, findings);
+    case 'sizes':
+      return sizes(station!, instrument);
+    case 'compare':
+      return [{ type: 'BearingOffered', data: offered(station!) }];
+    case 'figure':
+      return [{ type: 'FigureTaken', data: { specId: spec!.specId, stage: step.rule === 'asFound' ? 'asFound' : 'final', value: bandTarget(spec!.band), typed: null } }];
+    case 'run':
+      return run(spec!, step, instrument, { runId: ids(), play: (step.rule === 'asFound' ? asFoundPlay : undefined) ?? round(bandTarget(spec!.band)) });
+    case 'choosePack':
+    case 'fitPack':
+      return [{ type: 'PackFitted', data: { siteId: step.stationId!, pieces: state.packs[step.stationId!]!.pieces } }];
+    case 'finish':
+      return [{ type: 'JobFinished', data: { note: '' } }];
+  }
+} // prettier-ignore
+
+function inspected(state: JobState, step: Step, chosen: WorkHabits['findings']): readonly Recorded[] {
+  const targetId = step.stationId ?? step.partId!;
+  const possible =
+    step.stationId === null
+      ? PART_FINDINGS[state.unit!.parts.find(({ id }) => id === targetId)!.kind]
+      : FINDINGS_OF[findStation(state.unit!, targetId)!.station.kind];
+  const finding = chosen?.[targetId] ?? possible[0]!;
+  const row: Finding = FINDINGS[finding];
+  return [
+    { type: 'FindingRecorded', data: { targetId, findings: [finding], note: '' } },
+    { type: 'InspectionDecided', data: { targetId, verdict: row.verdict, repair: row.repair ?? null, reason: row.words } },
+  ];
+} // prettier-ignore
+
+function sizes(station: Station, instrument: Instrument): readonly Recorded[] {
+  const features = station.kind === 'bolts' ? (['length'] as const) : seatsOf(station);
+  return features.flatMap((feature) =>
+    placesFor(feature, station.count).map(({ id: place }, at): Recorded => {
+      const nominal = feature === 'length' ? station.longest! : nominalOf(station, feature);
+      const value = round(nominal + SEAT_OFF[feature] + 0.001 * (at % 3));
+      return { type: 'SizeMeasured', data: { stationId: station.id, feature, place, value, typed: String(value), instrument } };
+    }),
+  );
+} // prettier-ignore
+
+function offered({ id: stationId, designation, inside: bore, outside, width }: Station): JobEventData['BearingOffered'] {
+  return { stationId, designation: designation ?? null, dimensions: { bore, outside, width } };
+} // prettier-ignore
+
+function run(
+  { specId }: JobState['specs'][number],
+  step: Step,
+  instrument: Instrument,
+  { runId, play }: { readonly runId: string; readonly play: number },
+): readonly Recorded[] {
+  const stage = step.rule === 'asFound' ? 'asFound' : step.rule === 'prove' ? 'final' : 'trial';
+  const reading = (value: number): Recorded => ({ type: 'ReadingTaken', data: { runId, value, typed: String(value), device: null, position: null } });
+  return [
+    { type: 'RunOpened', data: { runId, specId, stage, instrument, indicator: { contact: 'faceSquareToTravel', angle: 0 }, shaftHeld: true } },
+    ...[0, play, 0, 0, play, 0, 0, play, 0].map(reading),
+    { type: 'RunClosed', data: { runId } },
+  ];
+} // prettier-ignore
+
+function round(mm: number): number {
+  return Math.round(mm * 1000) / 1000;
+}

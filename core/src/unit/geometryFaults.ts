@@ -1,0 +1,93 @@
+import { findGain } from '../arrangement/index.ts';
+import type { InputFault } from '../faults/index.ts';
+import { STATION_KIND_TABLE } from './stationKinds.ts';
+import type { Axis, Station, Unit } from './unit.ts';
+
+/** Faults in the geometry of a unit, by the station at which they are named. */
+export type GeometryFaults = Readonly<Record<string, readonly InputFault[]>>;
+
+/** Rings may touch; they are in each other's way from this depth on, mm. */
+const TOUCHING = 0.05;
+
+/**
+ * What cannot be so in the geometry of a unit, each fault at its station: a bore over the outside diameter, no
+ * width, rings in each other's way, a seal deeper than its bore, a place that the arrangement does not have.
+ */
+export function geometryFaults(unit: Unit): GeometryFaults {
+  const rows = unit.axes.flatMap((axis) =>
+    axis.stations.map((station) => [station.id, stationFaults(station, axis)] as const),
+  );
+  return Object.fromEntries(rows.filter(([, faults]) => faults.length > 0));
+}
+
+function stationFaults(station: Station, axis: Axis): readonly InputFault[] {
+  return [
+    ...ownSize(station),
+    ...depthInBore(station),
+    ...torqueBand(station),
+    ...placeInArrangement(station, axis),
+    ...inTheWay(station, axis.stations),
+  ];
+}
+
+function ownSize({ width, inside, outside }: Station): readonly InputFault[] {
+  return [
+    ...(outside > inside ? [] : [fault('outside', outside, `more than the inside, ${inside} mm`)]),
+    ...(width > 0 ? [] : [fault('width', width, 'more than 0 mm')]),
+  ];
+}
+
+function depthInBore({ kind, depth, width, boreDepth }: Station): readonly InputFault[] {
+  if (kind !== 'seal' || boreDepth === undefined) return [];
+  const inner = (depth ?? 0) + width;
+  return inner <= boreDepth
+    ? []
+    : [fault('depth', depth ?? 0, `at most ${round(boreDepth - width)} mm: the seal is ${width} mm wide and the bore ${boreDepth} mm deep`)];
+} // prettier-ignore
+
+function torqueBand({ torqueLeast, torqueMost }: Station): readonly InputFault[] {
+  if (torqueLeast === undefined || torqueMost === undefined || torqueLeast <= torqueMost) return [];
+  return [fault('torqueMost', torqueMost, `at least the least torque, ${torqueLeast} N·m`)];
+}
+
+function placeInArrangement(
+  { kind, place }: Station,
+  { arrangement }: Axis,
+): readonly InputFault[] {
+  if (place === undefined)
+    return kind === 'shimSite' ? [fault('place', null, 'where the thickness sits')] : [];
+  return findGain(arrangement, place) === null
+    ? [fault('place', place, 'a place that this arrangement has')]
+    : [];
+}
+
+function inTheWay(station: Station, all: readonly Station[]): readonly InputFault[] {
+  if (STATION_KIND_TABLE[station.kind].form !== 'ring') return [];
+  const other = all.find(
+    (candidate) =>
+      candidate.id !== station.id &&
+      STATION_KIND_TABLE[candidate.kind].form === 'ring' &&
+      overlap(
+        station.at,
+        station.at + station.width,
+        candidate.at,
+        candidate.at + candidate.width,
+      ) &&
+      overlap(station.inside / 2, station.outside / 2, candidate.inside / 2, candidate.outside / 2),
+  );
+  return other === undefined
+    ? []
+    : [fault('at', station.at, `room of its own: ${other.name} stands in the same place`)];
+}
+
+function overlap(from: number, to: number, otherFrom: number, otherTo: number): boolean {
+  return Math.min(to, otherTo) - Math.max(from, otherFrom) > TOUCHING;
+}
+
+function fault(field: string, value: unknown, expected: string): InputFault {
+  return { code: 'contradiction', field, value, expected };
+}
+
+function round(mm: number): number {
+  return Math.round(mm * 1000) / 1000;
+}

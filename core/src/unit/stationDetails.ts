@@ -1,0 +1,147 @@
+import { GAIN_TABLE, type ShimPlace } from '../arrangement/index.ts';
+import type { QuantityKind } from '../units/index.ts';
+import { SIDES, type Side } from './side.ts';
+
+/** Which ring of a bearing is fitted tight. */
+export const TIGHT_RINGS = ['inner', 'outer', 'both'] as const;
+/** What holds a ring in place besides its fit. */
+export const RETENTIONS = [
+  'fitOnly', 'shoulder', 'cover', 'snapRing', 'retainerPlate', 'nut', 'staking', 'compound',
+] as const; // prettier-ignore
+/** How deep a seal goes. */
+export const DEPTH_RULES = ['flush', 'setDepth', 'shoulder'] as const;
+export const SPACER_TYPES = ['solid', 'collapsible'] as const;
+export const HANDS = ['right', 'left'] as const;
+/** What stops a nut or bolt from turning. */
+export const LOCKS = [
+  'none', 'lockTab', 'staked', 'splitPin', 'threadlocker', 'lockWire', 'selfLocking',
+] as const; // prettier-ignore
+/** How the bolts lie, which decides the order of tightening. */
+export const BOLT_PATTERNS = ['circle', 'pan', 'row'] as const;
+
+/**
+ * What only some kinds of station have. A member that is absent is not known, and a plan that needs it says so.
+ * Lengths in mm, torques in N·m. Sides are as drawn.
+ */
+export interface StationDetails {
+  readonly designation?: string;
+  /** Bearings: the way the shaft may push it; absent when it holds no thrust or both ways. */
+  readonly thrust?: Side;
+  /** Shims, spacers, adjusters: where the thickness sits in the arrangement. */
+  readonly place?: ShimPlace;
+  readonly tightRing?: (typeof TIGHT_RINGS)[number];
+  readonly retention?: (typeof RETENTIONS)[number];
+  /** Side from which it goes in. */
+  readonly wayIn?: Side;
+  readonly lettering?: Side;
+  readonly radius?: Side;
+  readonly groove?: Side;
+  readonly shield?: Side;
+  readonly bevel?: Side;
+  readonly lip?: Side;
+  /** From the face on the way in to the outer face of what is fitted. */
+  readonly depth?: number;
+  readonly depthRule?: (typeof DEPTH_RULES)[number];
+  /** From the face on the way in to the shoulder, or to the bearing behind. */
+  readonly boreDepth?: number;
+  /** Pressure the seal is rated for, MPa. */
+  readonly rating?: number;
+  readonly rollerDiameter?: number;
+  readonly rollerCount?: number;
+  /** Bush: hole in the bush, hole in the housing, and how far their centres are apart. */
+  readonly oilHole?: number;
+  readonly feedHole?: number;
+  readonly holeOffset?: number;
+  readonly clearanceLeast?: number;
+  readonly clearanceMost?: number;
+  readonly spacerType?: (typeof SPACER_TYPES)[number];
+  readonly lead?: number;
+  readonly notches?: number;
+  readonly hand?: (typeof HANDS)[number];
+  readonly teeth?: number;
+  readonly count?: number;
+  readonly pattern?: (typeof BOLT_PATTERNS)[number];
+  readonly torqueLeast?: number;
+  readonly torqueMost?: number;
+  readonly longest?: number;
+  readonly lock?: (typeof LOCKS)[number];
+}
+export type DetailName = keyof StationDetails;
+
+/** How one detail is entered and checked. `choice` lists its values; numbers have a quantity and bounds. */
+export type DetailRow = { readonly words: string } & (
+  | { readonly type: 'text'; readonly longest: number }
+  | { readonly type: 'choice'; readonly values: readonly string[]; readonly valueWords: Readonly<Record<string, string>> }
+  | { readonly type: 'number'; readonly quantity: QuantityKind; readonly least: number; readonly most: number; readonly whole?: true }
+); // prettier-ignore
+
+const SIDE_WORDS = { left: 'to the left', right: 'to the right' };
+const side = (words: string): DetailRow => choice(words, SIDES, SIDE_WORDS);
+const length = (words: string, least: number, most: number): DetailRow =>
+  ({ words, type: 'number', quantity: 'length', least, most }); // prettier-ignore
+const whole = (words: string, least: number, most: number): DetailRow =>
+  ({ words, type: 'number', quantity: 'number', least, most, whole: true }); // prettier-ignore
+const torque = (words: string): DetailRow =>
+  ({ words, type: 'number', quantity: 'torque', least: 0.1, most: 2000 }); // prettier-ignore
+
+function choice<Value extends string>(
+  words: string,
+  values: readonly Value[],
+  valueWords: Readonly<Record<Value, string>>,
+): DetailRow {
+  return { words, type: 'choice', values, valueWords };
+}
+
+const PLACE_WORDS = Object.fromEntries(GAIN_TABLE.map(({ place, words }) => [place, words]));
+
+/** Every detail, once: the editor, the check of a file and the check of a request all read this table. */
+export const DETAIL_TABLE: Readonly<Record<DetailName, DetailRow>> = {
+  designation: { words: 'Printed on it', type: 'text', longest: 40 },
+  thrust: side('The shaft pushes it'),
+  place: choice('Where the thickness sits', Object.keys(PLACE_WORDS), PLACE_WORDS),
+  tightRing: choice('Tight ring', TIGHT_RINGS, { inner: 'inner ring', outer: 'outer ring', both: 'both rings' }),
+  retention: choice('Held by', RETENTIONS, {
+    fitOnly: 'its fit alone', shoulder: 'a shoulder', cover: 'a cover', snapRing: 'a snap ring',
+    retainerPlate: 'a retainer plate', nut: 'a nut', staking: 'staking', compound: 'retaining compound',
+  }),
+  wayIn: side('Goes in moving'),
+  lettering: side('Lettering looks'),
+  radius: side('Large radius'),
+  groove: side('Groove'),
+  shield: side('Shield or seal'),
+  bevel: side('Bevel'),
+  lip: side('Lip and spring'),
+  depth: length('Depth from the face', 0, 500),
+  depthRule: choice('Depth is', DEPTH_RULES, { flush: 'flush with the face', setDepth: 'a set depth', shoulder: 'to the shoulder' }),
+  boreDepth: length('Face to shoulder or bearing', 0, 1000),
+  rating: { words: 'Pressure rating', type: 'number', quantity: 'pressure', least: 0.001, most: 100 },
+  rollerDiameter: length('Roller diameter', 0.5, 120),
+  rollerCount: whole('Rollers in the set', 3, 200),
+  oilHole: length('Hole in the bush', 0.5, 60),
+  feedHole: length('Hole in the housing', 0.5, 60),
+  holeOffset: length('Centres apart', 0, 60),
+  clearanceLeast: length('Least clearance', 0, 5),
+  clearanceMost: length('Most clearance', 0, 5),
+  spacerType: choice('Spacer', SPACER_TYPES, { solid: 'solid', collapsible: 'collapsible, once only' }),
+  lead: length('Thread lead', 0.1, 10),
+  notches: whole('Notches', 1, 120),
+  hand: choice('Thread', HANDS, { right: 'right hand', left: 'left hand' }),
+  teeth: whole('Teeth', 4, 400),
+  count: whole('How many', 1, 60),
+  pattern: choice('They lie in', BOLT_PATTERNS, { circle: 'a circle', pan: 'a pan or frame', row: 'a row' }),
+  torqueLeast: torque('Least torque'),
+  torqueMost: torque('Most torque'),
+  longest: length('Longest under the head', 1, 1000),
+  lock: choice('Locked by', LOCKS, {
+    none: 'nothing', lockTab: 'a lock tab', staked: 'staking', splitPin: 'a split pin',
+    threadlocker: 'threadlocker', lockWire: 'lock wire', selfLocking: 'a self-locking nut',
+  }),
+}; // prettier-ignore
+
+export const DETAIL_NAMES = Object.keys(DETAIL_TABLE) as readonly DetailName[];
+
+/** The value of a detail as it is read out; lengths and torques are left to the screen. */
+export function detailWords(name: DetailName, value: string): string {
+  const row = DETAIL_TABLE[name];
+  return row.type === 'choice' ? (row.valueWords[value] ?? value) : value;
+}

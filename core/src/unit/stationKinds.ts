@@ -1,0 +1,63 @@
+import type { DetailName } from './stationDetails.ts';
+import type { StationKind } from './unit.ts';
+
+/** What a kind of station is called, and which details it has. */
+export interface StationKindRow {
+  readonly words: string;
+  /** `ring`: turned or pressed into place, can be in another's way; `body`: part of a casting or shaft; `loose`: neither. */
+  readonly form: 'ring' | 'body' | 'loose';
+  /** `rolling`: has rings, seats and a designation. */
+  readonly bearing: 'rolling' | 'plain' | null;
+  readonly details: readonly DetailName[];
+}
+
+const ROLLING = [
+  'designation',
+  'tightRing',
+  'retention',
+  'wayIn',
+  'lettering',
+  'radius',
+  'groove',
+  'shield',
+] as const;
+const FIXING = ['torqueLeast', 'torqueMost', 'lock'] as const; // prettier-ignore
+
+function rolling(words: string, ...more: readonly DetailName[]): StationKindRow {
+  return { words, form: 'ring', bearing: 'rolling', details: [...ROLLING, ...more] };
+}
+function plain(words: string, ...details: readonly DetailName[]): StationKindRow {
+  return { words, form: 'ring', bearing: 'plain', details };
+}
+function ring(words: string, ...details: readonly DetailName[]): StationKindRow {
+  return { words, form: 'ring', bearing: null, details };
+}
+function body(words: string): StationKindRow {
+  return { words, form: 'body', bearing: null, details: [] };
+}
+
+/** Every kind of station. */
+export const STATION_KIND_TABLE: Readonly<Record<StationKind, StationKindRow>> = {
+  taperedRoller: rolling('Tapered roller bearing', 'thrust'),
+  ballBearing: rolling('Ball bearing', 'thrust'),
+  cylindricalRoller: rolling('Cylindrical roller bearing'),
+  drawnCup: ring('Needle bearing or drawn cup', 'designation', 'wayIn', 'lettering', 'depth'),
+  needleThrust: ring('Needle thrust bearing', 'designation', 'lip', 'bevel'),
+  looseRollers: ring('Loose rollers', 'rollerDiameter', 'rollerCount'),
+  plainBearing: plain('Plain bearing or shells', 'clearanceLeast', 'clearanceMost', 'oilHole'),
+  bush: plain('Bush with oil hole', 'wayIn', 'depth', 'oilHole', 'feedHole', 'holeOffset', 'clearanceLeast', 'clearanceMost'),
+  thrustWasher: ring('Thrust washer', 'groove', 'bevel'),
+  seal: ring('Shaft seal', 'designation', 'wayIn', 'lip', 'lettering', 'depthRule', 'depth', 'boreDepth', 'rating'),
+  oRing: { words: 'O-ring', form: 'loose', bearing: null, details: ['designation'] },
+  shimSite: ring('Shim site', 'place'),
+  spacer: ring('Spacer', 'spacerType', 'place'),
+  adjuster: ring('Threaded adjuster', 'place', 'lead', 'hand', 'notches', 'lock'),
+  gear: ring('Gear', 'teeth', 'bevel'),
+  snapRing: ring('Snap ring', 'bevel', 'wayIn'),
+  retainer: ring('Retainer plate', 'count', 'pattern', ...FIXING),
+  nut: ring('Nut', 'hand', ...FIXING),
+  bolts: { words: 'Bolts', form: 'loose', bearing: null, details: ['count', 'pattern', ...FIXING, 'longest'] },
+  housing: body('Housing'),
+  cover: body('Cover'),
+  shaftStep: body('Shaft'),
+}; // prettier-ignore

@@ -1,0 +1,134 @@
+import type { Arrangement } from '../arrangement/index.ts';
+import {
+  carrierAdjusters,
+  carrierInboard,
+  carrierOutboard,
+  pinionSleeve,
+  pinionSpacer,
+} from './layouts/axleLayouts.ts';
+import type { Layout, TemplateInput } from './layouts/layout.ts';
+import { crankcaseHalves, floatingCountershaft, needleThrustStack } from './layouts/caseLayouts.ts';
+import { coneSpacerShims, coverShims, thrustWasher } from './layouts/shaftLayouts.ts';
+import type { SpecKind } from './specKinds.ts';
+
+/** One of the usual arrangements a unit can be begun from. */
+export interface TemplateRow {
+  readonly words: string;
+  /** How the shaft is held, in a few words. */
+  readonly note: string;
+  readonly axisName: string;
+  readonly arrangement: Arrangement;
+  readonly sets: readonly SpecKind[];
+  /** What the two things at the ends are called when they are asked for. */
+  readonly ends: readonly [left: string, right: string];
+  readonly layout: (input: TemplateInput) => Layout;
+}
+
+const BEARINGS = ['Left bearing', 'Right bearing'] as const;
+const HEAD_TAIL = ['Head bearing', 'Tail bearing'] as const;
+
+/** Every template. */
+export const TEMPLATE_TABLE = {
+  coverShims: {
+    words: 'Cover shims',
+    note: 'tapered rollers face to face',
+    axisName: 'Shaft',
+    arrangement: 'faceToFace',
+    sets: ['endPlay'],
+    ends: BEARINGS,
+    layout: coverShims,
+  },
+  coneSpacerShims: {
+    words: 'Cone spacer with shims',
+    note: 'tapered rollers back to back',
+    axisName: 'Shaft',
+    arrangement: 'backToBack',
+    sets: ['endPlay'],
+    ends: BEARINGS,
+    layout: coneSpacerShims,
+  },
+  pinionSleeve: {
+    words: 'Pinion, collapsible sleeve',
+    note: 'preload set by the nut, once',
+    axisName: 'Pinion',
+    arrangement: 'backToBack',
+    sets: ['rollingTorque'],
+    ends: HEAD_TAIL,
+    layout: pinionSleeve,
+  },
+  pinionSpacer: {
+    words: 'Pinion, solid spacer',
+    note: 'preload set by shims beside it',
+    axisName: 'Pinion',
+    arrangement: 'backToBack',
+    sets: ['rollingTorque'],
+    ends: HEAD_TAIL,
+    layout: pinionSpacer,
+  },
+  carrierOutboard: {
+    words: 'Carrier, shims outboard',
+    note: 'shims outside the cups',
+    axisName: 'Carrier',
+    arrangement: 'faceToFace',
+    sets: ['endPlay', 'backlash'],
+    ends: BEARINGS,
+    layout: carrierOutboard,
+  },
+  carrierInboard: {
+    words: 'Carrier, shims inboard',
+    note: 'shims behind the cones',
+    axisName: 'Carrier',
+    arrangement: 'faceToFace',
+    sets: ['endPlay', 'backlash'],
+    ends: BEARINGS,
+    layout: carrierInboard,
+  },
+  carrierAdjusters: {
+    words: 'Carrier, adjusters',
+    note: 'threaded rings with notches',
+    axisName: 'Carrier',
+    arrangement: 'faceToFace',
+    sets: ['rollingTorque', 'backlash'],
+    ends: BEARINGS,
+    layout: carrierAdjusters,
+  },
+  crankcaseHalves: {
+    words: 'Crankcase halves',
+    note: 'bearings in both halves',
+    axisName: 'Crankshaft',
+    arrangement: 'plainThrust',
+    sets: ['endPlay'],
+    ends: BEARINGS,
+    layout: crankcaseHalves,
+  },
+  thrustWasher: {
+    words: 'Thrust washer',
+    note: 'shaft between thrust faces',
+    axisName: 'Shaft',
+    arrangement: 'plainThrust',
+    sets: ['endPlay'],
+    ends: BEARINGS,
+    layout: thrustWasher,
+  },
+  floatingCountershaft: {
+    words: 'Floating countershaft',
+    note: 'cluster on loose rollers',
+    axisName: 'Countershaft',
+    arrangement: 'plainThrust',
+    sets: ['endPlay'],
+    ends: ['Left rollers', 'Right rollers'],
+    layout: floatingCountershaft,
+  },
+  needleThrustStack: {
+    words: 'Needle thrust stack',
+    note: 'gear between needle thrust bearings',
+    axisName: 'Shaft',
+    arrangement: 'plainThrust',
+    sets: ['endPlay'],
+    ends: ['Left needles', 'Right needles'],
+    layout: needleThrustStack,
+  },
+} as const satisfies Record<string, TemplateRow>;
+
+export type UnitTemplate = keyof typeof TEMPLATE_TABLE;
+export const UNIT_TEMPLATES = Object.keys(TEMPLATE_TABLE) as readonly UnitTemplate[];

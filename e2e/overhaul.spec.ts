@@ -1,0 +1,189 @@
+import { readFileSync } from 'node:fs';
+
+import { expect, startRun, test, tickUntil, typeReadings } from './workshopTest.ts';
+
+test('an engine case from book-in to the decided bearing: described, stripped, measured, inspected, compared', async ({
+  page,
+  workshop,
+}) => {
+  test.setTimeout(120_000);
+  const heading = (name: string | RegExp) => page.getByRole('heading', { name, level: 1 });
+  await page.goto(workshop.address);
+  await expect(heading('On the bench')).toBeVisible();
+  await page.keyboard.press('b');
+  await page.getByLabel('What is it').fill('Pump engine');
+  await page.getByLabel('Why is it open').fill('Rattles');
+  await page.getByRole('radio', { name: /Crankcase halves/ }).click();
+  const fill = async (side: string, designation: string) =>
+    page.getByRole('group', { name: side }).getByLabel('Printed on the ring').fill(designation);
+  await fill('Left bearing', '6205 C3');
+  await fill('Right bearing', '6206');
+  await page.getByLabel(/Distance between/).fill('55');
+  await page.keyboard.press('Enter');
+
+  await page.getByLabel('Least end play').fill('0.1');
+  await page.getByLabel('Most end play').fill('0.3');
+  await page.getByLabel('Where the figure comes from').fill('Pump sheet 2');
+  await page.keyboard.press('Enter');
+  await tickUntil(page, 'Measure the end play');
+  await page.keyboard.press('Enter');
+  await startRun(page, /Shop dial/);
+  await typeReadings(page, ['0', '0.42', '0', '0', '0.42', '0', '0', '0.42', '0']);
+  await page.getByRole('button', { name: 'Accept the verdict' }).click();
+
+  await expect(heading('Mark Bolts')).toBeHidden();
+  await expect(heading('Mark Case bolts')).toBeVisible();
+  await page.keyboard.press('Enter');
+  await page.getByLabel(/Or in your words/).fill('Long one at the top');
+  await page.keyboard.press('Enter');
+  await tickUntil(page, 'Measure the pack in place');
+  await page.keyboard.press('Enter');
+  await page.getByLabel('Piece 1').fill('0.5');
+  await page.getByRole('button', { name: 'Record the pack' }).click();
+
+  // Seats come off, everything is washed, both halves and the crank are looked over.
+  for (const part of ['Left case half', 'Right case half', 'Crankshaft']) {
+    await tickUntilStep(`Look over ${part}`);
+    await page.keyboard.press('1');
+    await page.keyboard.press('Enter');
+  }
+  await expect(heading('Measure the bore and the journal of Left bearing')).toBeVisible();
+  const bore = page.getByRole('group', { name: 'Bore' });
+  await bore.getByLabel('outer end, 0°').fill('519');
+  await page.keyboard.press('Enter');
+  await expect(bore.getByRole('alert')).toContainText('Too far from 52.000 mm');
+  await bore.getByLabel('outer end, 0°').fill('51.988');
+  await page.keyboard.press('Enter');
+  for (const size of ['51.99', '2.0469 in', '51.991', '51.99', '51.989']) await enter(size);
+  await expect(page.getByRole('region', { name: 'Numbers' })).toContainText('Bore, ovality');
+  for (const size of ['25.008', '25.009', '25.008', '25.008', '25.009', '25.008'])
+    await enter(size);
+  await expect(heading('Measure the bore and the journal of Right bearing')).toBeVisible();
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  const heat = page.getByRole('link', { name: /Heat Left case half/ });
+  await expect(heat).toContainText('lacks: Left case half: material');
+  await heat.click();
+  await page.getByRole('link', { name: 'Not known: enter it' }).click();
+  await page.getByLabel('Made of').selectOption('castAluminium');
+  await page.getByRole('button', { name: 'Record it' }).click();
+  await page.goBack();
+  // Ring 52 −0/−0.013 in a bore of 51.9895: tightest 0.0125 mm; c = 0.026; 20 + 0.0385/(52 · 21.5e-6) = 54 °C.
+  await expect(page.getByRole('region', { name: 'Numbers' })).toContainText(/Heat to.*5[45] °C/s);
+
+  await page.goto(`${page.url().split('/step')[0]}/step/inspect:bearing-left`);
+  await page.getByRole('button', { name: /Track pitted/ }).click();
+  await expect(page.getByRole('radio', { name: /Replace/ })).toBeChecked();
+  await page.getByRole('button', { name: /^Decided/ }).click();
+  await page.goto(`${page.url().split('/step')[0]}/step/compare:bearing-left`);
+  await page.getByLabel('Printed on the ring').fill('6205');
+  await expect(page.getByText('It does not belong here.')).toBeVisible();
+  await page.getByLabel('Printed on the ring').fill('6205-2RS C3');
+  await expect(page.getByText(/Take the shield or seal off/)).toBeVisible();
+  await page.getByRole('button', { name: 'This one lies here' }).click();
+  await expect(page.getByText('Done', { exact: true }).first()).toBeVisible();
+  await page.getByRole('link', { name: 'Logbook' }).click();
+  const log = page.getByRole('list', { name: 'Entries, newest first' });
+  await expect(log).toContainText('New for bearing-left: 6205-2RS C3');
+  await expect(log).toContainText('Decided on bearing-left: replace');
+
+  async function enter(size: string): Promise<void> {
+    await page.keyboard.type(size);
+    await page.keyboard.press('Enter');
+  }
+  async function tickUntilStep(title: string): Promise<void> {
+    await tickUntil(page, title);
+    if (await page.getByRole('button', { name: /^Do it/ }).isVisible())
+      await page.keyboard.press('Enter');
+    await expect(page.getByText('What was seen')).toBeVisible();
+  }
+});
+
+test('a unit is described station by station, kept, handed over and begun from again', async ({
+  page,
+  workshop,
+}) => {
+  await page.goto(workshop.address);
+  await page.getByRole('link', { name: /Tarn rear axle/ }).click();
+  await page.getByRole('link', { name: 'Unit', exact: true }).click();
+  const list = page.getByRole('listbox');
+  await list.getByRole('option', { name: /Tail bearing/ }).click();
+  const form = page.getByRole('form', { name: 'Describe Tail bearing' });
+  await form.getByLabel('Inside diameter').fill('99');
+  await page.keyboard.press('Enter');
+  await expect(form.getByRole('alert').first()).toContainText('outside is 62: expected more than the inside, 99 mm'); // prettier-ignore
+  await page.keyboard.press('Escape');
+  await page.getByRole('link', { name: 'Axis', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Mend the description of Tail bearing' })).toBeVisible(); // prettier-ignore
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(page.getByRole('heading', { name: 'Mark Pinion nut' })).toBeVisible();
+
+  await page.getByRole('link', { name: 'Unit', exact: true }).click();
+  await list.getByRole('option', { name: /Depth shim/ }).click();
+  await list.getByRole('option', { name: /Depth shim/ }).focus();
+  await page.keyboard.press('ArrowDown');
+  await expect(list.getByRole('option', { selected: true })).not.toContainText('Depth shim');
+  await page.getByRole('button', { name: 'Add a station' }).click();
+  const fresh = page.getByRole('form', { name: 'Describe New station' });
+  await fresh.getByLabel('Kind').selectOption('oRing');
+  await fresh.getByLabel('Name').fill('Flange O-ring');
+  await page.keyboard.press('Enter');
+  await expect(list.getByRole('option', { name: /Flange O-ring/ })).toBeVisible();
+
+  await page.getByRole('button', { name: 'Keep' }).click();
+  await page.getByLabel(/own template/).fill('Tarn kind of axle');
+  await page.getByRole('button', { name: 'Save the template' }).click();
+  await expect(page.getByText(/^Saved/)).toBeVisible();
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Unit as JSON' }).click(),
+  ]);
+  const text = readFileSync(await download.path(), 'utf8');
+  expect(JSON.parse(text)).toMatchObject({ format: 'wendaxis-unit', version: 1 });
+
+  await page.goto(`${workshop.address}book-in`);
+  await expect(page.getByRole('radio', { name: /Tarn kind of axle/ })).toBeVisible();
+  const give = (content: string) =>
+    page.getByLabel('A unit file').setInputFiles({ name: 'axle.json', mimeType: 'application/json', buffer: Buffer.from(content) }); // prettier-ignore
+  await give(text.replace('"version": 1', '"version": 9'));
+  await expect(page.getByRole('alert')).toContainText('version is 9');
+  await give(text.replace('"kind": "oRing"', '"kind": "sprocket"'));
+  await expect(page.getByRole('alert')).toContainText(/unit\.axes\[0\]\.stations\[\d+\]\.kind is "sprocket"/); // prettier-ignore
+  await give('{');
+  await expect(page.getByRole('alert')).toContainText('file is');
+  await give(text);
+  await expect(page.getByText(/Tarn rear axle, from axle.json/)).toBeVisible();
+  await page.getByLabel('What is it').fill('Second axle');
+  await page.getByRole('button', { name: 'Book it in' }).click();
+  await expect(page.getByRole('button', { name: /Flange O-ring/ })).toBeVisible();
+  await page.goto(workshop.address);
+  await page.getByLabel('Find a job').fill('axle second');
+  await expect(page.getByRole('link', { name: /Second axle/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Tarn rear axle/ })).toBeHidden();
+});
+
+test('a step can be set aside with a reason, taken back, and done out of turn', async ({
+  page,
+  workshop,
+}) => {
+  await page.goto(workshop.address);
+  await page.getByRole('link', { name: /Tarn rear axle/ }).click();
+  await expect(page.getByRole('heading', { name: 'Mark Pinion nut' })).toBeVisible();
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Not needed on this job' }).click();
+  await page.getByLabel('Why is it not needed').fill('Nut is renewed');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Mark Pinion nut' })).toBeHidden();
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  const step = page.getByRole('link', { name: /Mark Pinion nut/ });
+  await expect(step).toContainText('Not needed');
+  await step.click();
+  await expect(page.getByText('Not needed: Nut is renewed')).toBeVisible();
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(page.getByText('Not needed: Nut is renewed')).toBeHidden();
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await page.getByRole('link', { name: /Turn it by hand/ }).click();
+  await expect(page.getByText('It waits for')).toBeVisible();
+  await page.getByRole('button', { name: 'Done already' }).click();
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await expect(page.getByRole('link', { name: /Turn it by hand/ })).toContainText('Done');
+});

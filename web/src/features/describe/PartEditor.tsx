@@ -1,0 +1,116 @@
+import { useEffect, useRef, useState, type FormEvent } from 'react';
+
+import { MATERIAL_IDS, MATERIALS, type MaterialId } from '@wendaxis/core/materials';
+import { PART_KINDS, type Part, type PartKind } from '@wendaxis/core/unit';
+import type { QuantityKind } from '@wendaxis/core/units';
+
+import { Button } from '../../ui/Button.tsx';
+import { QuantityField, readField } from '../../ui/QuantityField.tsx';
+import { useUnits } from '../../ui/useUnits.ts';
+import { SelectField } from './SelectField.tsx';
+import { TextField } from './TextField.tsx';
+
+const KIND_WORDS: Readonly<Record<PartKind, string>> = {
+  case: 'Case',
+  caseHalf: 'Case half',
+  cover: 'Cover',
+  carrier: 'Carrier or gear cluster',
+  shaft: 'Shaft',
+};
+const FIGURES = [
+  ['mass', 'Weight', 'mass'],
+  ['area', 'Surface that takes heat', 'area'],
+  ['wall', 'Usual wall', 'length'],
+] as const satisfies readonly (readonly [keyof Part, string, QuantityKind])[];
+
+interface Props {
+  readonly part: Part;
+  readonly field: string | null;
+  readonly onRecord: (part: Part) => void;
+  /** Absent while something stands on it. */
+  readonly onRemove: (() => void) | null;
+}
+
+/** Describe a part: what it is made of, and for heating its weight, surface and wall. */
+export function PartEditor({ part, field, onRecord, onRemove }: Props) {
+  const units = useUnits();
+  const [edits, setEdits] = useState<Readonly<Partial<Record<keyof Part, string>>>>({});
+  const form = useRef<HTMLFormElement>(null);
+  useEffect(() => {
+    if (field === null) return;
+    form.current?.querySelector<HTMLElement>(`[data-field="${field}"] :is(input, select)`)?.focus();
+  }, [field]);
+  const set = (name: keyof Part) => (text: string) => setEdits({ ...edits, [name]: text });
+  const readings = FIGURES.map(([name, , quantity]) => {
+    const text = edits[name];
+    if (text === undefined) return part[name];
+    const reading = readField(text, quantity, units.system);
+    if (reading.status === 'empty') return null;
+    return reading.status === 'read' && reading.quantity.value > 0 ? reading.quantity.value : NaN;
+  });
+  const [mass, area, wall] = readings as [number | null, number | null, number | null];
+  const name = (edits.name ?? part.name).trim();
+  const bad = readings.some((value) => Number.isNaN(value)) || name === '';
+  const changed = Object.keys(edits).length > 0;
+
+  function submit(event: FormEvent): void {
+    event.preventDefault();
+    if (bad || !changed) return;
+    const material = (edits.material ?? part.material ?? '') as MaterialId | '';
+    onRecord({
+      id: part.id,
+      name,
+      kind: (edits.kind ?? part.kind) as PartKind,
+      material: material === '' ? null : material,
+      mass,
+      area,
+      wall,
+    });
+    setEdits({});
+  }
+
+  return (
+    <form ref={form} onSubmit={submit} className="grid gap-3" aria-label={`Describe ${part.name}`}>
+      <div className="grid grid-cols-2 gap-x-3 gap-y-2">
+        <TextField
+          label="Name"
+          value={edits.name ?? part.name}
+          onChange={set('name')}
+          max={80}
+        />
+        <SelectField
+          label="It is"
+          value={edits.kind ?? part.kind}
+          onChange={set('kind')}
+          options={PART_KINDS.map((id) => [id, KIND_WORDS[id]])}
+        />
+        <div data-field="material">
+          <SelectField
+            label="Made of"
+            value={edits.material ?? part.material ?? ''}
+            onChange={set('material')}
+            options={MATERIAL_IDS.map((id) => [id, MATERIALS[id].words])}
+            unknown="not known"
+          />
+        </div>
+        {FIGURES.map(([figure, label, quantity]) => (
+          <div key={figure} data-field={figure}>
+            <QuantityField
+              label={label}
+              kind={quantity}
+              text={edits[figure] ?? (part[figure] === null ? '' : units.show(part[figure], quantity))}
+              onText={set(figure)}
+              optional
+            />
+          </div>
+        ))}
+      </div>
+      <div className="flex flex-wrap gap-3">
+        <Button kind="main" type="submit" className="text-xl" disabled={bad || !changed}>
+          Record it
+        </Button>
+        {onRemove !== null && <Button onClick={onRemove}>Remove</Button>}
+      </div>
+    </form>
+  );
+} // prettier-ignore

@@ -1,0 +1,53 @@
+import { InputError } from '@wendaxis/core/faults';
+import { readUnitFile, unitFromTemplate, type Unit, type UnitTemplate } from '@wendaxis/core/unit';
+import type { UnitSystem } from '@wendaxis/core/units';
+
+import { readField } from '../../ui/QuantityField.tsx';
+import { readBearing, type BearingEntry } from './bearingEntry.ts';
+
+/** What a unit is begun from: one of the usual arrangements, or a whole unit from elsewhere. */
+export type Beginning =
+  | { readonly from: 'template'; readonly template: UnitTemplate }
+  | { readonly from: 'unit'; readonly words: string; readonly unit: Unit };
+
+/** What was typed for one of the usual arrangements. */
+export interface TemplateEntry {
+  readonly left: BearingEntry;
+  readonly right: BearingEntry;
+  readonly span: string;
+}
+
+/** The unit as far as it is entered: null while something is missing, or what is wrong with it. */
+export function beginUnit(
+  beginning: Beginning,
+  name: string,
+  { left, right, span }: TemplateEntry,
+  system: UnitSystem,
+): Unit | InputError | null {
+  if (beginning.from === 'unit')
+    return name.trim() === '' ? beginning.unit : { ...beginning.unit, name: name.trim() };
+  const bearings = { left: readBearing(left, system), right: readBearing(right, system) };
+  const distance = readField(span, 'length', system);
+  if (bearings.left === null || bearings.right === null || distance.status !== 'read') return null;
+  const input = {
+    name: name.trim() === '' ? 'Unnamed' : name,
+    left: bearings.left,
+    right: bearings.right,
+    span: distance.quantity.value,
+  };
+  return caught(() => unitFromTemplate(beginning.template, input));
+}
+
+/** A unit from the text of a file, or why it is refused. */
+export function unitFromFile(text: string): Unit | InputError {
+  return caught(() => readUnitFile(text));
+}
+
+function caught(make: () => Unit): Unit | InputError {
+  try {
+    return make();
+  } catch (error) {
+    if (error instanceof InputError) return error;
+    throw error;
+  }
+}

@@ -1,0 +1,95 @@
+import { decodeDesignation, type BearingDimensions } from '@wendaxis/core/bearings';
+import { describeFault, InputError } from '@wendaxis/core/faults';
+import {
+  DETAIL_TABLE,
+  requireStation,
+  STATION_KIND_TABLE,
+  type DetailName,
+  type Station,
+  type StationKind,
+} from '@wendaxis/core/unit';
+import type { UnitSystem } from '@wendaxis/core/units';
+
+import { readField } from '../../ui/QuantityField.tsx';
+
+/** Sizes every station has, with what they are called. */
+export const SIZE_NAMES = { at: 'Begins at', width: 'Width', inside: 'Inside diameter', outside: 'Outside diameter' } as const; // prettier-ignore
+export type SizeName = keyof typeof SIZE_NAMES;
+
+/** What was changed on a station: the texts of the fields that were touched. Others keep their values. */
+export interface StationEdits {
+  readonly kind?: StationKind;
+  readonly texts: Readonly<Partial<Record<SizeName | DetailName | 'name' | 'partId', string>>>;
+}
+export const NO_EDITS: StationEdits = { texts: {} };
+
+/** The station as edited, or why it cannot be recorded. */
+export type EditedStation =
+  | { readonly status: 'sound'; readonly station: Station }
+  | { readonly status: 'faulty'; readonly reasons: readonly string[] };
+
+/**
+ * Apply edits to a station. A detail whose text is emptied is taken away; details that the new kind does not have
+ * go with the old kind.
+ */
+export function editStation(
+  station: Station,
+  edits: StationEdits,
+  partIds: ReadonlySet<string>,
+  system: UnitSystem,
+): EditedStation {
+  const reasons: string[] = [];
+  const kind = edits.kind ?? station.kind;
+  const kept = new Set<string>([...BASE, ...STATION_KIND_TABLE[kind].details]);
+  const result = new Map<string, unknown>(
+    Object.entries({ ...station, kind }).filter(([name]) => kept.has(name)),
+  );
+  for (const [name, text] of Object.entries(edits.texts)) {
+    if (!kept.has(name)) continue;
+    const value = readValue(name, text, system);
+    if (value instanceof InputError) reasons.push(value.faults.map(describeFault).join('. '));
+    else if (value === null) result.delete(name);
+    else result.set(name, value);
+  }
+  const edited = Object.fromEntries(result) as unknown as Station;
+  try {
+    requireStation(edited, partIds, '');
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error;
+    reasons.push(...error.faults.map((fault) => describeFault({ ...fault, field: fault.field.slice(1) }))); // prettier-ignore
+  }
+  return reasons.length > 0 ? { status: 'faulty', reasons } : { status: 'sound', station: edited };
+}
+
+const BASE = ['id', 'kind', 'name', 'partId', 'at', 'width', 'inside', 'outside'];
+
+/** A text as the value it stands for; null when it was emptied. */
+function readValue(name: string, text: string, system: UnitSystem): string | number | null | InputError {
+  const isSize = name in SIZE_NAMES;
+  const row = isSize ? null : (DETAIL_TABLE as Readonly<Record<string, (typeof DETAIL_TABLE)[DetailName]>>)[name];
+  const trimmed = text.trim();
+  if (trimmed === '' && !isSize && name !== 'name') return null;
+  if (!isSize && row?.type !== 'number') return trimmed;
+  const reading = readField(trimmed, row?.type === 'number' ? row.quantity : 'length', system);
+  if (reading.status === 'read') return reading.quantity.value;
+  const expected = reading.status === 'unreadable' ? reading.expected : 'a number';
+  return new InputError([{ code: 'unreadable', field: name, value: text, expected }]);
+} // prettier-ignore
+
+/** Sizes that a designation says, when they are not the station's already. */
+export function sizesFrom(designation: string, station: Station): BearingDimensions | null {
+  if (designation.trim() === '') return null;
+  const decoded = decodeDesignation(designation.slice(0, 40));
+  if (decoded.status !== 'known') return null;
+  const { bore, outside, width } = decoded.dimensions;
+  const same = bore === station.inside && outside === station.outside && width === station.width;
+  return same ? null : decoded.dimensions;
+}
+
+/** A new station beside another, of a kind and size that is then described. */
+export function besideStation(id: string, beside: Station | undefined, partId: string): Station {
+  const at = beside === undefined ? 0 : beside.at + beside.width;
+  const inside = beside?.inside ?? 20;
+  const outside = Math.max(beside?.outside ?? 40, inside + 5);
+  return { id, kind: 'ballBearing', name: 'New station', partId, at, width: 10, inside, outside };
+}

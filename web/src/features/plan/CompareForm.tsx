@@ -1,0 +1,105 @@
+import { useState, type FormEvent } from 'react';
+
+import { compareBearings, type BearingComparison } from '@wendaxis/core/bearings';
+import type { JobState } from '@wendaxis/core/job';
+import type { Step } from '@wendaxis/core/plan';
+import { findStation } from '@wendaxis/core/unit';
+
+import { record } from '../../stores/jobSync.ts';
+import { Button } from '../../ui/Button.tsx';
+import { useUnits } from '../../ui/useUnits.ts';
+import { BearingFields } from '../describe/BearingFields.tsx';
+import { NO_BEARING, readBearing } from '../describe/bearingEntry.ts';
+
+const RESULT_WORDS: Readonly<Record<BearingComparison['result'], string>> = {
+  same: 'It is the same.',
+  note: 'It can be used: mind what is said below.',
+  differs: 'It does not belong here.',
+  unknown: 'Nothing can be compared: enter its dimensions.',
+};
+const LINE_SIGNS = { same: '=', note: '!', differs: '≠' } as const;
+
+interface Props {
+  readonly jobId: string;
+  readonly step: Step;
+  readonly state: JobState;
+}
+
+/** The new bearing against the old: what is printed on it, its sizes, clearance, seals, groove. */
+export function CompareForm({ jobId, step, state }: Props) {
+  const { system } = useUnits();
+  const [entry, setEntry] = useState(NO_BEARING);
+  const station = findStation(state.unit!, step.stationId!)!.station;
+  const { inside: bore, outside, width } = station;
+  const wanted = {
+    designation: station.designation ?? null,
+    dimensions: { bore, outside, width },
+  };
+  const fresh = readBearing(entry, system);
+  const offered = fresh === null ? state.offered[station.id] : fresh;
+  const comparison = offered === undefined ? null : compareBearings(wanted, offered);
+  const submit = (event: FormEvent): void => {
+    event.preventDefault();
+    if (fresh === null) return;
+    const { designation, dimensions } = fresh;
+    record(jobId, 'BearingOffered', {
+      stationId: station.id,
+      designation,
+      dimensions: {
+        bore: dimensions.bore,
+        outside: dimensions.outside,
+        width: dimensions.width,
+      },
+    });
+  };
+  return (
+    <form onSubmit={submit} className="grid gap-3">
+      <BearingFields label="The new one" entry={entry} onEntry={setEntry} />
+      {comparison !== null && (
+        <div
+          className={`bg-panel rounded-[3px] border-2 p-3 ${comparison.result === 'differs' ? 'border-bad' : 'border-edge'}`}
+          aria-live="polite"
+        >
+          <p className="m-0 text-xl font-bold">{RESULT_WORDS[comparison.result]}</p>
+          <table className="w-full border-collapse">
+            <thead>
+              <tr className="small-label text-left">
+                <th className="w-8" />
+                <th>What</th>
+                <th>Wanted</th>
+                <th>New</th>
+              </tr>
+            </thead>
+            <tbody>
+              {comparison.lines.map((line) => (
+                <tr key={line.what} className="border-edge border-t align-baseline">
+                  <td
+                    className={`text-xl font-bold ${line.result === 'differs' ? 'text-bad' : ''}`}
+                  >
+                    {LINE_SIGNS[line.result]}
+                  </td>
+                  <td className="py-1 font-semibold">
+                    {line.what}
+                    {line.advice !== '' && (
+                      <span className="block text-base font-normal">{line.advice}</span>
+                    )}
+                  </td>
+                  <td className="figure">{line.wanted}</td>
+                  <td className="figure">{line.offered}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+      )}
+      <Button
+        kind="main"
+        type="submit"
+        className="min-h-16 justify-self-start px-8 text-2xl"
+        disabled={fresh === null}
+      >
+        This one lies here
+      </Button>
+    </form>
+  );
+}

@@ -1,0 +1,51 @@
+import { useState, type FormEvent } from 'react';
+
+import type { JobState } from '@wendaxis/core/job';
+import type { Step } from '@wendaxis/core/plan';
+import { SPEC_KINDS } from '@wendaxis/core/unit';
+
+import { record } from '../../stores/jobSync.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Notice } from '../../ui/Notice.tsx';
+import { QuantityField, readField } from '../../ui/QuantityField.tsx';
+import { useUnits } from '../../ui/useUnits.ts';
+
+interface Props {
+  readonly jobId: string;
+  readonly step: Step;
+  readonly state: JobState;
+}
+
+/** Enter a figure that was read off: rolling torque or backlash. */
+export function FigureForm({ jobId, step, state }: Props) {
+  const { system } = useUnits();
+  const [text, setText] = useState('');
+  const { words, quantity, least, most } = SPEC_KINDS[step.specKind!];
+  const spec = state.specs.find(({ axisId, kind }) => axisId === step.axisId && kind === step.specKind); // prettier-ignore
+  if (spec === undefined) return <Notice title={`Enter the ${words} band first`} />;
+  const reading = readField(text, quantity, system);
+  const value = reading.status === 'read' ? reading.quantity.value : null;
+  const usable = value !== null && value >= least && value <= most;
+  const submit = (event: FormEvent): void => {
+    event.preventDefault();
+    if (!usable) return;
+    const stage = step.rule === 'asFound' ? 'asFound' : 'final';
+    record(jobId, 'FigureTaken', { specId: spec.specId, stage, value, typed: text.trim() });
+    setText('');
+  };
+  return (
+    <form onSubmit={submit} className="flex flex-wrap items-start gap-3">
+      <div className="w-64">
+        <QuantityField label={`Read off, ${words}`} kind={quantity} text={text} onText={setText} />
+      </div>
+      <Button kind="main" type="submit" className="mt-6 text-xl" disabled={!usable}>
+        Record it
+      </Button>
+      {value !== null && !usable && (
+        <p role="alert" className="text-bad m-0 self-center font-semibold">
+          Out of what can be: check the reading and its unit.
+        </p>
+      )}
+    </form>
+  );
+}

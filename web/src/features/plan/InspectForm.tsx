@@ -1,0 +1,151 @@
+import { useCallback, useState } from 'react';
+
+import {
+  FINDINGS,
+  REPAIR_IDS,
+  REPAIRS,
+  VERDICTS,
+  type FindingId,
+  type InspectionVerdict,
+  type RepairId,
+} from '@wendaxis/core/inspect';
+import type { JobState } from '@wendaxis/core/job';
+import type { Step } from '@wendaxis/core/plan';
+
+import { record } from '../../stores/jobSync.ts';
+import { Button, Key } from '../../ui/Button.tsx';
+import { Choice } from '../../ui/Choice.tsx';
+import { useShortcut } from '../../ui/useShortcut.ts';
+import { possibleFindings, suggestionFrom } from './inspectModel.ts';
+
+const VERDICT_WORDS: Readonly<Record<InspectionVerdict, { words: string; note: string }>> = {
+  reuse: { words: 'Reuse', note: 'it goes back in' },
+  repair: { words: 'Repair', note: 'before anything is fitted' },
+  replace: { words: 'Replace', note: 'a new one is compared first' },
+};
+
+interface Props {
+  readonly jobId: string;
+  readonly step: Step;
+  readonly state: JobState;
+  readonly onDone: () => void;
+}
+
+/** Mark what was seen; the decision follows and can be overruled. */
+export function InspectForm({ jobId, step, state, onDone }: Props) {
+  const targetId = step.stationId ?? step.partId!;
+  const possible = possibleFindings(state.unit!, step);
+  const before = state.findings[targetId];
+  const [seen, setSeen] = useState<readonly FindingId[]>(before?.findings ?? []);
+  const [note, setNote] = useState(before?.note ?? '');
+  const [overruled, setOverruled] = useState<InspectionVerdict | null>(null);
+  const [chosenRepair, setChosenRepair] = useState<RepairId | null>(null);
+  const suggestion = suggestionFrom(seen);
+  const verdict = overruled ?? suggestion?.verdict ?? null;
+  const repair = verdict === 'repair' ? (chosenRepair ?? suggestion?.repair ?? 'dress') : null;
+  const toggle = useCallback(
+    (id: FindingId) =>
+      setSeen((old) => {
+        if (old.includes(id)) return old.filter((one) => one !== id);
+        // Sound and a finding do not go together.
+        return id === 'sound' ? ['sound'] : [...old.filter((one) => one !== 'sound'), id];
+      }),
+    [],
+  );
+  const decide = useCallback(() => {
+    if (verdict === null) return;
+    record(jobId, 'FindingRecorded', { targetId, findings: seen, note: note.trim() });
+    const reason = [suggestion?.reason ?? '', note.trim()].filter(Boolean).join('. ');
+    record(jobId, 'InspectionDecided', { targetId, verdict, repair, reason });
+    onDone();
+  }, [jobId, targetId, seen, note, verdict, repair, suggestion, onDone]);
+  useShortcut(['Enter'], decide, verdict !== null);
+  return (
+    <div className="grid gap-3">
+      <fieldset className="m-0 grid gap-2 border-0 p-0 sm:grid-cols-2">
+        <legend className="mb-1 p-0 text-lg font-semibold">What was seen</legend>
+        {possible.map((id, index) => (
+          <FindingButton
+            key={id}
+            id={id}
+            digit={index + 1}
+            pressed={seen.includes(id)}
+            onToggle={toggle}
+          />
+        ))}
+      </fieldset>
+      {seen.some((id) => id !== 'sound') && (
+        <p className="m-0">
+          {seen.map((id) => `${FINDINGS[id].words}: ${FINDINGS[id].cause}`).join(' ')}
+        </p>
+      )}
+      {verdict !== null && (
+        <Choice
+          label="So it is to"
+          value={verdict}
+          onChange={(value) => setOverruled(value as InspectionVerdict)}
+          options={VERDICTS.map((value) => ({ value, ...VERDICT_WORDS[value] }))}
+        />
+      )}
+      {repair !== null && (
+        <label className="grid gap-1">
+          <span className="small-label">How it is repaired</span>
+          <select
+            className="bg-panel border-edge min-h-12 border-2 px-3 text-lg"
+            value={repair}
+            onChange={(event) => setChosenRepair(event.target.value as RepairId)}
+          >
+            {REPAIR_IDS.map((id) => (
+              <option key={id} value={id}>
+                {REPAIRS[id].words}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
+      <div className="flex flex-wrap items-end gap-3">
+        <Button
+          kind="main"
+          className="min-h-16 px-8 text-2xl"
+          disabled={verdict === null}
+          onClick={decide}
+          shortcut="Enter"
+        >
+          Decided
+        </Button>
+        <label className="grid min-w-60 flex-1 gap-1">
+          <span className="small-label">Note, if there is one</span>
+          <input
+            className="bg-panel border-edge min-h-12 border-2 px-3"
+            maxLength={300}
+            value={note}
+            onChange={(event) => setNote(event.target.value)}
+          />
+        </label>
+      </div>
+    </div>
+  );
+}
+
+interface FindingProps {
+  readonly id: FindingId;
+  readonly digit: number;
+  readonly pressed: boolean;
+  readonly onToggle: (id: FindingId) => void;
+}
+
+function FindingButton({ id, digit, pressed, onToggle }: FindingProps) {
+  const toggle = useCallback(() => onToggle(id), [id, onToggle]);
+  useShortcut([String(digit)], toggle, digit < 10);
+  return (
+    <button
+      type="button"
+      aria-pressed={pressed}
+      onClick={toggle}
+      className="bg-panel border-edge aria-pressed:border-plate aria-pressed:bg-plate aria-pressed:text-scribe flex min-h-12 items-center justify-between gap-3 rounded-[3px] border-2 px-4 py-1 text-left text-lg font-semibold"
+    >
+      {FINDINGS[id].words}
+      {digit < 10 && <Key name={String(digit)} />}
+    </button>
+  );
+}

@@ -1,0 +1,57 @@
+import { useState, type FormEvent } from 'react';
+
+import type { Step } from '@wendaxis/core/plan';
+
+import { record } from '../../stores/jobSync.ts';
+import { Button } from '../../ui/Button.tsx';
+
+/** What is usually written down; one press each. */
+const USUAL = [
+  'Punch marks across the joint',
+  'Paint line across the joint',
+  'Numbered as they lie',
+] as const;
+
+interface Props {
+  readonly jobId: string;
+  readonly step: Step;
+}
+
+/** Write down how something was marked before it comes apart. */
+export function MarkForm({ jobId, step }: Props) {
+  const [text, setText] = useState('');
+  const mark = (words: string): void => {
+    record(jobId, 'MarkMade', { stationId: step.stationId!, text: words });
+    setText('');
+  };
+  const submit = (event: FormEvent): void => {
+    event.preventDefault();
+    if (text.trim() !== '') mark(text.trim());
+  };
+  return (
+    <form onSubmit={submit} className="grid gap-3">
+      <div className="flex flex-wrap gap-3">
+        {USUAL.map((words) => (
+          <Button key={words} onClick={() => mark(words)}>
+            {words}
+          </Button>
+        ))}
+      </div>
+      <div className="flex flex-wrap items-end gap-3">
+        <label className="grid min-w-60 flex-1 gap-1">
+          <span className="small-label">Or in your words: notches, threads showing, which cap</span>
+          <input
+            autoFocus
+            className="bg-panel border-edge min-h-12 border-2 px-3 text-lg"
+            maxLength={300}
+            value={text}
+            onChange={(event) => setText(event.target.value)}
+          />
+        </label>
+        <Button kind="main" type="submit" className="text-xl" disabled={text.trim() === ''}>
+          Marked
+        </Button>
+      </div>
+    </form>
+  );
+}

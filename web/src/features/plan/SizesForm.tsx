@@ -1,0 +1,146 @@
+import { useState, type FormEvent } from 'react';
+
+import { placesFor, type SizeFeature } from '@wendaxis/core/inspect';
+import type { JobState, WorkshopInstrument } from '@wendaxis/core/job';
+import { nominalOf, seatsOf, type Step } from '@wendaxis/core/plan';
+import { findStation, type Station } from '@wendaxis/core/unit';
+
+import { useWorkshop } from '../../api/queries.ts';
+import { record } from '../../stores/jobSync.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Notice } from '../../ui/Notice.tsx';
+import { QuantityField, readField } from '../../ui/QuantityField.tsx';
+import { useUnits } from '../../ui/useUnits.ts';
+
+const FEATURE_WORDS: Readonly<Record<SizeFeature, string>> = {
+  bore: 'Bore',
+  journal: 'Journal',
+  length: 'Length under the head',
+};
+/** A size further than this from nominal is a slip of the unit or the point. Share of nominal. */
+const FAR: Readonly<Record<SizeFeature, number>> = { bore: 0.05, journal: 0.05, length: 0.5 };
+
+interface Props {
+  readonly jobId: string;
+  readonly step: Step;
+  readonly state: JobState;
+}
+
+/** Sizes at their places, one after the other; each is recorded as it is entered. */
+export function SizesForm({ jobId, step, state }: Props) {
+  const workshop = useWorkshop();
+  const [chosen, setChosen] = useState<Readonly<Partial<Record<SizeFeature, string>>>>({});
+  const station = findStation(state.unit!, step.stationId!)!.station;
+  const features: readonly SizeFeature[] = station.kind === 'bolts' ? ['length'] : seatsOf(station);
+  const instruments = workshop.data?.instruments ?? [];
+  if (workshop.isPending) return <Notice title="Fetching the instruments…" />;
+  if (instruments.length === 0)
+    return <Notice tone="warn" title="No instrument is known to the workshop" />;
+  return (
+    <div className="grid gap-4">
+      {features.map((feature) => {
+        const instrument =
+          instruments.find(({ id }) => id === chosen[feature]) ??
+          instruments.find(({ name }) => USUAL[feature].test(name)) ??
+          instruments[0]!;
+        return (
+          <fieldset key={feature} className="border-edge m-0 rounded-[3px] border-2 p-3">
+            <legend className="px-2 text-lg font-semibold">{FEATURE_WORDS[feature]}</legend>
+            <label className="mb-2 flex flex-wrap items-center gap-3">
+              <span className="small-label">Measured with</span>
+              <select
+                className="bg-panel border-edge min-h-12 border-2 px-3"
+                value={instrument.id}
+                onChange={(event) => setChosen({ ...chosen, [feature]: event.target.value })}
+              >
+                {instruments.map(({ id, name }) => (
+                  <option key={id} value={id}>
+                    {name}
+                  </option>
+                ))}
+              </select>
+            </label>
+            <div className="grid gap-x-3 gap-y-1 sm:grid-cols-3">
+              {placesFor(feature, station.count).map((place) => (
+                <SizeEntry
+                  key={place.id}
+                  jobId={jobId}
+                  station={station}
+                  feature={feature}
+                  place={place}
+                  instrument={instrument}
+                  measured={state.sizes[station.id]?.[feature]?.[place.id]?.value ?? null}
+                />
+              ))}
+            </div>
+          </fieldset>
+        );
+      })}
+    </div>
+  );
+}
+
+/** What such a size is usually taken with, by the instrument's name. */
+const USUAL: Readonly<Record<SizeFeature, RegExp>> = {
+  bore: /bore/iu,
+  journal: /micrometer/iu,
+  length: /caliper/iu,
+};
+
+interface EntryProps {
+  readonly jobId: string;
+  readonly station: Station;
+  readonly feature: SizeFeature;
+  readonly place: { readonly id: string; readonly words: string };
+  readonly instrument: WorkshopInstrument;
+  readonly measured: number | null;
+}
+
+function SizeEntry({ jobId, station, feature, place, instrument, measured }: EntryProps) {
+  const units = useUnits();
+  const [text, setText] = useState('');
+  const reading = readField(text, 'length', units.system);
+  const value = reading.status === 'read' ? reading.quantity.value : null;
+  const nominal = feature === 'length' ? station.longest! : nominalOf(station, feature);
+  const far = value !== null && Math.abs(value - nominal) > FAR[feature] * nominal;
+  const submit = (event: FormEvent<HTMLFormElement>): void => {
+    event.preventDefault();
+    if (value === null || far) return;
+    const { deviceId: _, ...card } = instrument;
+    record(jobId, 'SizeMeasured', {
+      stationId: station.id,
+      feature,
+      place: place.id,
+      value,
+      typed: text.trim(),
+      instrument: card,
+    });
+    setText('');
+    focusNext(event.currentTarget);
+  };
+  return (
+    <form onSubmit={submit} className="size-entry">
+      <QuantityField label={place.words} text={text} onText={setText} quiet />
+      <p className="m-0 min-h-6">
+        {measured !== null && (
+          <span className="figure text-good">{units.show(measured)} recorded</span>
+        )}
+        {far && (
+          <span role="alert" className="text-bad block font-semibold">
+            Too far from {units.show(nominal)}: check the reading and its unit.
+          </span>
+        )}
+      </p>
+      <Button type="submit" className="sr-only">
+        Record
+      </Button>
+    </form>
+  );
+}
+
+/** The next entry field, so that a whole set is typed without the pointer. */
+function focusNext(form: HTMLFormElement): void {
+  const all = [...document.querySelectorAll<HTMLInputElement>('.size-entry input')];
+  const at = all.findIndex((input) => form.contains(input));
+  all[at + 1]?.focus();
+}

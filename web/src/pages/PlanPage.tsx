@@ -1,0 +1,74 @@
+import { useState } from 'react';
+
+import { PHASE_NAMES, PHASES } from '@wendaxis/core/plan';
+
+import { StepRow } from '../features/plan/StepRow.tsx';
+import { Button } from '../ui/Button.tsx';
+import { Notice } from '../ui/Notice.tsx';
+import { useOpenJob } from './JobLayout.tsx';
+import { NextBanner } from './NextBanner.tsx';
+
+/** The build plan: every step with its numbers, phase by phase. It prints as the build sheet. */
+export function PlanPage() {
+  const job = useOpenJob();
+  const { plan, jobId, state } = job;
+  const [openOnly, setOpenOnly] = useState(false);
+  const numbered = plan.steps.map((step, index) => ({ step, number: index + 1 }));
+  const shown = numbered.filter(
+    ({ step }) => !openOnly || (step.status !== 'done' && step.status !== 'setAside'),
+  );
+  const entered = plan.missing.filter(({ on }) => on !== 'step');
+  return (
+    <main className="mx-auto grid w-full max-w-6xl gap-4 p-5">
+      <div className="print:hidden">
+        <NextBanner job={job} />
+      </div>
+      <div className="flex flex-wrap items-end justify-between gap-3">
+        <div>
+          <h2 className="m-0 text-3xl">Build plan, {state.unit!.name}</h2>
+          <p className="m-0 text-lg">
+            {plan.behind} of {plan.steps.length} steps behind.{' '}
+            {entered.length > 0 &&
+              `${entered.length} ${entered.length === 1 ? 'figure is' : 'figures are'} not described yet.`}
+          </p>
+        </div>
+        <div className="flex flex-wrap gap-3 print:hidden">
+          <Button onClick={() => setOpenOnly(!openOnly)} aria-pressed={openOnly}>
+            {openOnly ? 'Show all steps' : 'Show open steps'}
+          </Button>
+          <Button onClick={() => window.print()}>Print the build sheet</Button>
+        </div>
+      </div>
+      {shown.length === 0 && <Notice title="Every step is behind" />}
+      {PHASE_NAMES.map((phase) => {
+        const rows = shown.filter(({ step }) => step.phase === phase);
+        if (rows.length === 0) return null;
+        return (
+          <section
+            key={phase}
+            aria-label={PHASES[phase]}
+            className="bg-panel border-edge rounded-[3px] border-2 px-4 py-2"
+          >
+            <h3 className="text-soft m-0 py-1 text-xl">{PHASES[phase]}</h3>
+            <ol className="m-0 list-none p-0">
+              {rows.map(({ step, number }) => (
+                <StepRow key={step.id} jobId={jobId} step={step} next={plan.next} number={number} />
+              ))}
+            </ol>
+          </section>
+        );
+      })}
+      {plan.noLonger.length > 0 && (
+        <section className="bg-panel border-edge rounded-[3px] border-2 px-4 py-2">
+          <h3 className="text-soft m-0 py-1 text-xl">Ticked, no longer in the plan</h3>
+          {plan.noLonger.map((id) => (
+            <p key={id} className="m-0">
+              {id}: {state.steps[id]!.words || 'done'}
+            </p>
+          ))}
+        </section>
+      )}
+      <p className="m-0">The unit maker’s manual, local rules and licensed practice come first.</p>
+    </main>
+  );
+}

@@ -1,0 +1,265 @@
+import { useCallback, useState, type ReactNode } from 'react';
+import { Link, Navigate, useNavigate, useParams } from 'react-router';
+
+import { actionFor, CAUTIONS, PHASES, type Step } from '@wendaxis/core/plan';
+
+import { SpecForm } from '../features/axis/SpecForm.tsx';
+import { CompareForm } from '../features/plan/CompareForm.tsx';
+import { FigureForm } from '../features/plan/FigureForm.tsx';
+import { Figures } from '../features/plan/Figures.tsx';
+import { InspectForm } from '../features/plan/InspectForm.tsx';
+import { MarkForm } from '../features/plan/MarkForm.tsx';
+import { SizesForm } from '../features/plan/SizesForm.tsx';
+import { stepState } from '../features/plan/stepState.ts';
+import { TickForm } from '../features/plan/TickForm.tsx';
+import { record } from '../stores/jobSync.ts';
+import type { OpenJob } from '../stores/useJob.ts';
+import { Button, buttonLook } from '../ui/Button.tsx';
+import { Notice } from '../ui/Notice.tsx';
+import { StateMark } from '../ui/StateMark.tsx';
+import { actionWords } from '../wording/actionWords.ts';
+import { STEP_STATUS_WORDS } from '../wording/stateWords.ts';
+import { useOpenJob } from './JobLayout.tsx';
+import { NotNow } from './NotNow.tsx';
+
+/** One step of the plan: what to do, its numbers, and doing it. Without an id in the address, the next one. */
+export function StepPage() {
+  const job = useOpenJob();
+  const { stepId } = useParams();
+  const { plan, next, jobId } = job;
+  if (stepId === undefined)
+    return next.kind === 'step' ? (
+      <StepView key={next.step.id} job={job} step={next.step} />
+    ) : (
+      <Navigate replace to={`/jobs/${jobId}`} />
+    );
+  const step = plan.steps.find(({ id }) => id === stepId);
+  if (step === undefined) return <NotNow title="This step is not in the plan" jobId={jobId} />;
+  return <StepView key={step.id} job={job} step={step} />;
+}
+
+interface ViewProps {
+  readonly job: OpenJob;
+  readonly step: Step;
+}
+
+function StepView({ job, step }: ViewProps) {
+  const { jobId, plan, state } = job;
+  const navigate = useNavigate();
+  const onward = useCallback(() => void navigate(`/jobs/${jobId}/step`), [jobId, navigate]);
+  const behind = step.status === 'done' || step.status === 'setAside';
+  const at = plan.steps.findIndex(({ id }) => id === step.id);
+  return (
+    <main className="grid gap-4 p-5 lg:grid-cols-[1.35fr_1fr]">
+      <div className="grid content-start gap-4">
+        <div>
+          <p className="small-label m-0 flex flex-wrap items-center gap-x-4">
+            {PHASES[step.phase]}, step {at + 1} of {plan.steps.length}
+            <StateMark state={stepState(step, plan.next)} words={STEP_STATUS_WORDS[step.status]} />
+          </p>
+          <h1 className="m-0 text-[2.2rem] leading-tight">{step.title}</h1>
+          <p className="m-0 text-xl">{step.how}</p>
+          <p className="text-soft m-0">{step.reason}</p>
+        </div>
+        {step.cautions.length > 0 && (
+          <ul className="tape-note m-0 list-none p-3 pl-4" aria-label="Caution">
+            {step.cautions.map((caution) => (
+              <li key={caution}>{CAUTIONS[caution]}</li>
+            ))}
+          </ul>
+        )}
+        {step.waitsFor.length > 0 && (
+          <Notice title="It waits for">
+            <ul className="m-0 pl-5">
+              {step.waitsFor.map((id) => (
+                <li key={id}>
+                  <Link className="text-ink" to={`/jobs/${jobId}/step/${encodeURIComponent(id)}`}>
+                    {plan.steps.find((other) => other.id === id)?.title ?? id}
+                  </Link>
+                </li>
+              ))}
+            </ul>
+          </Notice>
+        )}
+        {behind && <Behind job={job} step={step} onward={onward} />}
+        {(!behind || step.form === 'sizes' || step.form === 'inspect') && (
+          <StepForms job={job} step={step} onDone={onward} />
+        )}
+        {!behind && state.finished === null && <SetAside jobId={jobId} step={step} onDone={onward} />}
+      </div>
+      <StepFacts job={job} step={step} />
+    </main>
+  );
+} // prettier-ignore
+
+/** How a step is done, by its form. */
+function StepForms({ job, step, onDone }: ViewProps & { readonly onDone: () => void }) {
+  const { jobId, state } = job;
+  const shared = { jobId, step, state };
+  switch (step.form) {
+    case 'tick':
+      return <TickForm jobId={jobId} step={step} onDone={onDone} />;
+    case 'mark':
+      return <MarkForm jobId={jobId} step={step} />;
+    case 'figure':
+      return <FigureForm {...shared} />;
+    case 'inspect':
+      return <InspectForm {...shared} onDone={onDone} />;
+    case 'sizes':
+      return (
+        <>
+          <SizesForm {...shared} />
+          <Onward onward={onDone} />
+        </>
+      );
+    case 'compare':
+      return <CompareForm {...shared} />;
+    case 'setSpec':
+      return (
+        <SpecForm
+          jobId={jobId}
+          axis={state.unit!.axes.find(({ id }) => id === step.axisId)!}
+          kind={step.specKind!}
+        />
+      );
+    case 'mend':
+      return (
+        <Link
+          className={buttonLook('main')}
+          to={`/jobs/${jobId}/describe?station=${step.stationId}`}
+        >
+          To its description
+        </Link>
+      );
+    case 'run':
+    case 'recordPack':
+    case 'choosePack':
+    case 'fitPack':
+    case 'finish':
+      return <ElsewhereForm job={job} step={step} />;
+  }
+}
+
+/** Steps that have pages of their own. They open when nothing before them is left. */
+function ElsewhereForm({ job, step }: ViewProps) {
+  const { jobId, state, next } = job;
+  const words = actionWords(actionFor(state, step));
+  const now = ('step' in next && next.step.id === step.id) || ('run' in next && step.form === 'run');
+  if (!now || words.path === null)
+    return <p className="m-0">It opens when it is the next step.</p>;
+  return (
+    <Link className={`${buttonLook('main')} justify-self-start`} to={`/jobs/${jobId}${words.path}`}>
+      {words.button}
+    </Link>
+  );
+} // prettier-ignore
+
+/** What was said of a step that is behind, and the way to take it back. */
+function Behind({ job, step, onward }: ViewProps & { readonly onward: () => void }) {
+  const said = job.state.steps[step.id];
+  return (
+    <div className="flex flex-wrap items-center gap-4">
+      <p className="m-0 text-xl font-bold">
+        {step.status === 'setAside' ? 'Not needed' : 'Done'}
+        {said !== undefined && said.words !== '' && `: ${said.words}`}
+      </p>
+      {said !== undefined && job.state.finished === null && (
+        <Button onClick={() => record(job.jobId, 'Undone', { eventId: said.eventId })}>
+          Take it back
+        </Button>
+      )}
+      <Onward onward={onward} />
+    </div>
+  );
+}
+
+function Onward({ onward }: { readonly onward: () => void }) {
+  return (
+    <Button kind="main" className="justify-self-start" onClick={onward}>
+      To the next step
+    </Button>
+  );
+}
+
+/** A step that this job does not need, with the reason. */
+function SetAside({ jobId, step, onDone }: { readonly jobId: string; readonly step: Step; readonly onDone: () => void }) {
+  const [open, setOpen] = useState(false);
+  const [reason, setReason] = useState('');
+  if (step.form === 'finish' || step.form === 'mend' || step.form === 'setSpec') return null;
+  if (!open)
+    return (
+      <Button className="justify-self-start" onClick={() => setOpen(true)}>
+        Not needed on this job
+      </Button>
+    );
+  return (
+    <form
+      className="flex flex-wrap items-end gap-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (reason.trim() === '') return;
+        record(jobId, 'StepSetAside', { stepId: step.id, reason: reason.trim() });
+        onDone();
+      }}
+    >
+      <label className="grid min-w-60 flex-1 gap-1">
+        <span className="small-label">Why is it not needed</span>
+        <input
+          autoFocus
+          className="bg-panel border-edge min-h-12 border-2 px-3"
+          maxLength={300}
+          value={reason}
+          onChange={(event) => setReason(event.target.value)}
+        />
+      </label>
+      <Button type="submit" disabled={reason.trim() === ''}>
+        Set it aside
+      </Button>
+    </form>
+  );
+} // prettier-ignore
+
+/** Numbers, which way round, tools and consumables. */
+function StepFacts({ job, step }: ViewProps) {
+  const { figures, missing, orientation, tools, consumables } = step;
+  return (
+    <div className="grid content-start gap-4">
+      {(figures.length > 0 || missing.length > 0) && (
+        <Panel title="Numbers">
+          <Figures jobId={job.jobId} figures={figures} missing={missing} />
+        </Panel>
+      )}
+      {orientation.length > 0 && (
+        <Panel title="Which way round, as drawn">
+          <ul className="m-0 list-none p-0">
+            {orientation.map(({ feature, side }) => (
+              <li key={feature} className="flex items-center gap-3 py-1 text-lg">
+                <span aria-hidden="true" className="text-3xl leading-none font-bold">
+                  {side === 'left' ? '←' : '→'}
+                </span>
+                {feature} to the {side}
+              </li>
+            ))}
+          </ul>
+        </Panel>
+      )}
+      {(tools.length > 0 || consumables.length > 0) && (
+        <Panel title="At hand">
+          <p className="m-0 text-lg">{[...tools, ...consumables].join(', ')}</p>
+        </Panel>
+      )}
+    </div>
+  );
+}
+
+function Panel({ title, children }: { readonly title: string; readonly children: ReactNode }) {
+  return (
+    <section
+      aria-label={title}
+      className="bg-panel border-edge min-w-0 rounded-[3px] border-2 px-4 py-3"
+    >
+      <h2 className="m-0 text-xl">{title}</h2>
+      {children}
+    </section>
+  );
+}

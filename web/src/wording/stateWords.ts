@@ -1,0 +1,21 @@
+import type { StationState, StepStatus } from '@wendaxis/core/plan';
+
+/** How a station stands, in a word. */
+export const STATION_STATE_WORDS: Readonly<Record<StationState, string>> = {
+  fault: 'Cannot be so',
+  next: 'Next',
+  missing: 'Lacks a figure',
+  toDo: 'To do',
+  waiting: 'Waits',
+  done: 'Done',
+  plain: '',
+};
+
+/** How a step stands, in a word. */
+export const STEP_STATUS_WORDS: Readonly<Record<StepStatus, string>> = {
+  done: 'Done',
+  setAside: 'Not needed',
+  ready: 'Ready',
+  missing: 'Lacks a figure',
+  waiting: 'Waits',
+};
