@@ -63,7 +63,9 @@ test('the pages of the plan pass it too', async ({ page, workshop }) => {
   test.setTimeout(120_000);
   await page.goto(workshop.address);
   await page.getByRole('link', { name: /Moth engine case/ }).click();
-  await expect(page.getByRole('heading', { name: '2 Ignition-side bearing' })).toBeVisible();
+  await expect(
+    page.getByRole('heading', { name: /Ignition-side bearing/, level: 2 }),
+  ).toBeVisible();
   await expectAccessible(page);
   const job = page.url();
   for (const path of [

@@ -1,6 +1,8 @@
 import type { InputError } from '../faults/index.ts';
-import { calculate, CATALOGUE } from './catalogue.ts';
+import { FIXTURE_UNIT } from '../job/tests/jobFixture.ts';
+import { writeUnitFile } from '../unit/index.ts';
 import { describeType } from '../shape/index.ts';
+import { calculate, CATALOGUE } from './catalogue.ts';
 
 /** One sound input for each calculation, and a figure its result must contain. */
 const SOUND: Readonly<Record<string, readonly [input: object, expected: object]>> = {
@@ -29,6 +31,23 @@ const SOUND: Readonly<Record<string, readonly [input: object, expected: object]>
     },
     { status: 'found' },
   ],
+  'standard-tolerance': [{ size: 62, grade: 'IT7' }, { tolerance: 0.03 }],
+  'ring-limits': [{ size: 52, ring: 'outer', family: 'radial' }, { most: 52 }],
+  interference: [{ which: 'outer', ring: { least: 52, most: 52 }, seat: { least: 51.5, most: 51.5 } }, { mean: 0.5 }],
+  'drop-in': [{ diameter: 52, tightest: 0.03, material: 'castAluminium' }, { way: 'caseOnly', limit: 150 }],
+  'judge-round': [{ nominal: 52, sizes: [{ plane: 'outer', value: 52, uncertainty: 0.001 }] }, { verdict: null }],
+  'bolt-length': [{ length: 45, longest: 45.5, uncertainty: 0.01 }, { word: 'conforms' }],
+  'loose-bore': [{ gap: 0.2 }, { repair: 'sleeveBore' }],
+  'compare-bearings': [
+    { wanted: { designation: '6205', dimensions: { bore: 25, outside: 52, width: 15 } }, offered: { designation: '6205', dimensions: { bore: 25, outside: 52, width: 15 } } },
+    { result: 'same' },
+  ],
+  'full-complement': [{ journal: 3, roller: 3 }, { count: 6 }],
+  'oil-hole-opening': [{ first: 5, second: 5, offset: 0 }, { share: 1 }],
+  'plain-clearance': [{ bores: [40.5], journals: [40] }, { least: 0.5, usual: { lower: 0.03 } }],
+  'seal-depth': [{ boreDepth: 12, depth: 2, width: 8 }, { gap: 2, enough: true }],
+  tightening: [{ count: 4, pattern: 'circle', least: 20, most: 24 }, { order: [1, 3, 2, 4], rounds: [11, 16.5, 22] }],
+  'build-plan': [{ unitFile: writeUnitFile(FIXTURE_UNIT), scope: 'setPlay' }, { faults: {}, plan: { behind: 0, next: { rule: 'setSpec' } } }],
 }; // prettier-ignore
 
 describe('the catalogue of calculations', () => {

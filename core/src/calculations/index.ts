@@ -1,2 +1,3 @@
 export { describeType, type Field } from '../shape/index.ts';
-export { calculate, CATALOGUE, type Calculation } from './catalogue.ts';
+export type { Calculation } from './calculation.ts';
+export { calculate, CATALOGUE } from './catalogue.ts';

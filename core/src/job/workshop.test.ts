@@ -1,7 +1,7 @@
 import type { WorkshopEvent, WorkshopEventData, WorkshopEventType } from './events.ts';
 import { foldJob } from './foldJob.ts';
 import { foldWorkshop, piecesBySize } from './foldWorkshop.ts';
-import { FIXTURE_INSTRUMENT, LogBuilder } from './tests/jobFixture.ts';
+import { FIXTURE_INSTRUMENT, FIXTURE_UNIT, LogBuilder } from './tests/jobFixture.ts';
 import { jobFile, readingRows } from './record.ts';
 import { piecesInJobs, stockAtHand, withUncertainty } from './stockAtHand.ts';
 
@@ -49,6 +49,19 @@ describe('the workshop', () => {
     const second = stocked('c', 0.3, 9);
     const workshop = foldWorkshop([first, second, event('Undone', { eventId: second.id })]);
     expect(workshop.sizes[0]!.count).toBe(2);
+  });
+});
+
+describe('the workshop’s own templates', () => {
+  test('should be kept, replaced by id, and taken away', () => {
+    const save = (templateId: string, name: string) =>
+      event('TemplateSaved', { templateId, name, unit: FIXTURE_UNIT });
+    const log = [save('t1', 'Reel'), save('t2', 'Winch'), save('t1', 'Reel, late')];
+    const names = (events: readonly WorkshopEvent[]) =>
+      foldWorkshop(events).templates.map(({ name }) => name);
+    expect(names(log)).toEqual(['Reel, late', 'Winch']);
+    expect(names([...log, event('TemplateRemoved', { templateId: 't1' })])).toEqual(['Winch']);
+    expect(names([...log, event('TemplateRemoved', { templateId: 'no' })])).toHaveLength(2);
   });
 });
 

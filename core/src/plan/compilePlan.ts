@@ -54,12 +54,11 @@ export function compilePlan(state: JobState): Plan {
 }
 
 function draftSteps(state: JobState, unit: Unit): readonly Draft[] {
-  const faulty = geometryFaults(unit);
   const subjects = subjectsOf(state, unit);
   return RULES.flatMap((rule, ruleAt) => {
     if (state.scope === 'setPlay' && !rule.always) return [];
     return subjects[rule.on]
-      .filter(({ station }) => station === null || rule.id === 'mend' || faulty[station.id] === undefined)
+      .filter(({ faults }) => faults.length === 0 || rule.id === 'mend')
       .filter(({ station }) => rule.kinds === undefined || rule.kinds.includes(station!.kind))
       .filter((subject) => rule.when?.(subject) ?? true)
       .map((subject, at) => ({ rule, subject, id: idOf(rule, subject), key: [PHASE_NAMES.indexOf(rule.phase), ruleAt, at] }));
@@ -73,7 +72,17 @@ function idOf(rule: Rule, { station, axis, part, specKind }: Subject): string {
 }
 
 function subjectsOf(state: JobState, unit: Unit): Readonly<Record<Rule['on'], readonly Subject[]>> {
-  const bare = { state, unit, axis: null, station: null, part: null, specKind: null, spec: null };
+  const bare = {
+    state,
+    unit,
+    axis: null,
+    station: null,
+    part: null,
+    faults: [],
+    specKind: null,
+    spec: null,
+  };
+  const faulty = geometryFaults(unit);
   const ofAxis = (axis: Axis) => ({ ...bare, axis });
   const parts = new Map(unit.parts.map((part) => [part.id, part]));
   return {
@@ -88,7 +97,7 @@ function subjectsOf(state: JobState, unit: Unit): Readonly<Record<Rule['on'], re
     ),
     part: unit.parts.map((part) => ({ ...bare, part })),
     station: unit.axes.flatMap((axis) =>
-      axis.stations.map((station) => ({ ...ofAxis(axis), station, part: parts.get(station.partId) ?? null })),
+      axis.stations.map((station) => ({ ...ofAxis(axis), station, part: parts.get(station.partId) ?? null, faults: faulty[station.id] ?? [] })),
     ),
   }; // prettier-ignore
 }

@@ -1,3 +1,4 @@
+import type { InputFault } from '../faults/index.ts';
 import type { JobState, Spec } from '../job/index.ts';
 import type { Axis, Part, SpecKind, Station, StationKind, Unit } from '../unit/index.ts';
 import type { CautionId } from './cautions.ts';
@@ -12,6 +13,8 @@ export interface Subject {
   readonly station: Station | null;
   /** The part itself, or the part on which the station stands. */
   readonly part: Part | null;
+  /** What cannot be so in the station's geometry. */
+  readonly faults: readonly InputFault[];
   readonly specKind: SpecKind | null;
   readonly spec: Spec | null;
 }

@@ -1,5 +1,5 @@
 import { describeFault } from '../../faults/index.ts';
-import { geometryFaults, SPEC_KINDS } from '../../unit/index.ts';
+import { SPEC_KINDS } from '../../unit/index.ts';
 import { bandFigure, numbers } from '../figures.ts';
 import { nameOf, NO_NUMBERS, type Rule, type Subject } from '../rule.ts';
 
@@ -16,9 +16,9 @@ export const BOOK_IN_RULES: readonly Rule[] = [
     on: 'station',
     always: true,
     form: 'mend',
-    when: ({ unit, station }) => geometryFaults(unit)[station!.id] !== undefined,
+    when: ({ faults }) => faults.length > 0,
     title: (subject) => `Mend the description of ${nameOf(subject)}`,
-    how: ({ unit, station }) => (geometryFaults(unit)[station!.id] ?? []).map(describeFault).join('. '),
+    how: ({ faults }) => faults.map(describeFault).join('. '),
     reason: 'It cannot be so. Every other station can be worked on meanwhile.',
     done: () => false,
   },

@@ -28,7 +28,7 @@ export function StepRow({ jobId, step, next, number }: Props) {
     <li className="border-edge border-t first:border-t-0">
       <Link
         to={`/jobs/${jobId}/step/${encodeURIComponent(step.id)}`}
-        className={`text-ink grid min-h-12 grid-cols-[9.5rem_1fr] items-baseline gap-x-3 py-1.5 no-underline hover:underline ${behind ? 'opacity-75' : ''}`}
+        className={`grid min-h-12 grid-cols-[9.5rem_1fr] items-baseline gap-x-3 py-1.5 no-underline hover:underline ${behind ? 'text-soft' : 'text-ink'}`}
       >
         <StateMark state={state} words={words} />
         <span>

@@ -1,0 +1,168 @@
+import { compareBearings, type OfferedBearing } from '../bearings/index.ts';
+import { PATTERNS, tighteningOrder, torqueStages, type Pattern } from '../fasteners/index.ts';
+import {
+  dropIn,
+  GRADES,
+  interference,
+  ringLimits,
+  standardTolerance,
+  type Grade,
+  type Ring,
+  type RingFamily,
+  type SizeRange,
+} from '../fits/index.ts';
+import {
+  judgeBoltLength,
+  judgeRound,
+  looseBoreRemedy,
+  PLANES,
+  type PlacedSize,
+} from '../inspect/index.ts';
+import { foldJob, JOB_SCOPES, type JobEvent, type JobScope } from '../job/index.ts';
+import { MATERIAL_IDS, type MaterialId } from '../materials/index.ts';
+import { oilHoleOpening, plainClearance, usualClearance } from '../plain/index.ts';
+import { compilePlan } from '../plan/index.ts';
+import { fullComplement } from '../rollers/index.ts';
+import { sealDepth } from '../seals/index.ts';
+import { geometryFaults, readUnitFile } from '../unit/index.ts';
+import { field, type Calculation } from './calculation.ts';
+
+const RINGS = ['inner', 'outer'] as const;
+const FAMILIES = ['radial', 'tapered'] as const;
+
+function bearingFields(name: string) {
+  return [
+    field(`${name}.designation`, 'text', '', 'at most 40 characters', 'as printed; null when nothing is', 'nullable'),
+    field(`${name}.dimensions.bore`, 'number', 'mm', 'more than 0', 'bore'),
+    field(`${name}.dimensions.outside`, 'number', 'mm', 'more than the bore', 'outside'),
+    field(`${name}.dimensions.width`, 'number', 'mm', 'more than 0', 'width'),
+  ];
+} // prettier-ignore
+
+/** Inspecting, fitting and planning. */
+export const FITTING_CALCULATIONS: readonly Calculation[] = [
+  {
+    name: 'standard-tolerance',
+    summary: 'Width of a standard tolerance, by ISO 286-1',
+    fields: [field('size', 'number', 'mm', 'over 3, up to 500', 'nominal size'), field('grade', GRADES, '', '', 'grade')],
+    run: ({ size, grade }: { size: number; grade: Grade }) => ({ tolerance: standardTolerance(size, grade) }),
+  },
+  {
+    name: 'ring-limits',
+    summary: 'Limits of a bearing ring that was not measured, Normal class by ISO 492',
+    fields: [
+      field('size', 'number', 'mm', 'more than 0', 'bore or outside diameter'),
+      field('ring', RINGS, '', '', 'which ring'),
+      field('family', FAMILIES, '', '', 'radial or tapered rows'),
+    ],
+    run: ({ size, ring, family }: { size: number; ring: Ring; family: RingFamily }) => ringLimits(size, ring, family),
+  },
+  {
+    name: 'interference',
+    summary: 'Interference of a ring on its seat from the sizes of both',
+    fields: [
+      field('which', RINGS, '', '', 'which ring'),
+      ...['ring', 'seat'].flatMap((name) => [
+        field(`${name}.least`, 'number', 'mm', 'more than 0', 'smallest it can be'),
+        field(`${name}.most`, 'number', 'mm', 'at least the smallest', 'largest it can be'),
+      ]),
+    ],
+    run: ({ which, ring, seat }: { which: Ring; ring: SizeRange; seat: SizeRange }) => interference(which, ring, seat),
+  },
+  {
+    name: 'drop-in',
+    summary: 'Temperature at which a ring drops into a part, and the way when no permitted heat frees it',
+    fields: [
+      field('diameter', 'number', 'mm', 'more than 0, at most 1000', 'seat'),
+      field('tightest', 'number', 'mm', '−5 to 5', 'largest interference'),
+      field('material', MATERIAL_IDS, '', '', 'material of the part'),
+    ],
+    run: (input: { diameter: number; tightest: number; material: MaterialId }) => dropIn(input),
+  },
+  {
+    name: 'judge-round',
+    summary: 'Ovality and taper of a bore or journal; null while too little is measured',
+    fields: [
+      field('nominal', 'number', 'mm', 'over 3, up to 500', 'nominal size'),
+      field('sizes[].plane', PLANES, '', '', 'which end'),
+      field('sizes[].value', 'number', 'mm', 'within 5 % of nominal', 'diameter'),
+      field('sizes[].uncertainty', 'number', 'mm', 'at least 0', 'standard uncertainty'),
+    ],
+    run: ({ nominal, sizes }: { nominal: number; sizes: readonly PlacedSize[] }) => ({ verdict: judgeRound(sizes, nominal) }),
+  },
+  {
+    name: 'bolt-length',
+    summary: 'Whether a bolt is within its longest length',
+    fields: [
+      field('length', 'number', 'mm', 'more than 0, at most 1000', 'measured'),
+      field('longest', 'number', 'mm', 'more than 0, at most 1000', 'limit'),
+      field('uncertainty', 'number', 'mm', '0 to 1', 'standard uncertainty'),
+    ],
+    run: ({ length, longest, uncertainty }: Record<'length' | 'longest' | 'uncertainty', number>) => judgeBoltLength(length, longest, uncertainty),
+  },
+  {
+    name: 'loose-bore',
+    summary: 'What to do with a bore in which the ring is loose',
+    fields: [field('gap', 'number', 'mm', 'more than 0', 'diametral gap')],
+    run: ({ gap }: { gap: number }) => looseBoreRemedy(gap),
+  },
+  {
+    name: 'compare-bearings',
+    summary: 'A new bearing against the one the unit wants',
+    fields: [...bearingFields('wanted'), ...bearingFields('offered')],
+    run: ({ wanted, offered }: { wanted: OfferedBearing; offered: OfferedBearing }) => compareBearings(wanted, offered),
+  },
+  {
+    name: 'full-complement',
+    summary: 'Loose rollers that fill the ring round a journal, and the gap left',
+    fields: [field('journal', 'number', 'mm', 'more than 0, at most 500', 'journal'), field('roller', 'number', 'mm', 'more than 0, at most 120', 'roller')],
+    run: ({ journal, roller }: { journal: number; roller: number }) => fullComplement(journal, roller),
+  },
+  {
+    name: 'oil-hole-opening',
+    summary: 'Open area of two holes whose centres are apart',
+    fields: [
+      field('first', 'number', 'mm', 'more than 0, at most 100', 'diameter'),
+      field('second', 'number', 'mm', 'more than 0, at most 100', 'diameter'),
+      field('offset', 'number', 'mm', '0 to 200', 'centres apart'),
+    ],
+    run: ({ first, second, offset }: Record<'first' | 'second' | 'offset', number>) => oilHoleOpening(first, second, offset),
+  },
+  {
+    name: 'plain-clearance',
+    summary: 'Clearance of a plain bearing over every place, beside the usual band for its journal',
+    fields: [field('bores[]', 'number', 'mm', 'more than 0', 'bore diameters, caps torqued'), field('journals[]', 'number', 'mm', 'more than 0', 'journal diameters')],
+    run: ({ bores, journals }: { bores: readonly number[]; journals: readonly number[] }) => ({ ...plainClearance(bores, journals), usual: usualClearance(Math.max(...journals)) }),
+  },
+  {
+    name: 'seal-depth',
+    summary: 'Gap left behind a seal, and how deep it may go',
+    fields: [
+      field('boreDepth', 'number', 'mm', 'at least the width', 'face to bearing or shoulder'),
+      field('depth', 'number', 'mm', '0 to bore depth less width', 'face to the seal’s outer face'),
+      field('width', 'number', 'mm', 'more than 0, at most 200', 'width of the seal'),
+    ],
+    run: (input: { boreDepth: number; depth: number; width: number }) => sealDepth(input),
+  },
+  {
+    name: 'tightening',
+    summary: 'Order of tightening and the torque of each round',
+    fields: [
+      field('count', 'whole', '', '1 to 60', 'bolts'),
+      field('pattern', PATTERNS, '', '', 'how they lie'),
+      field('least', 'number', 'N·m', 'more than 0, at most 5000', 'least torque'),
+      field('most', 'number', 'N·m', 'at least the least', 'most torque'),
+    ],
+    run: ({ count, pattern, least, most }: { count: number; pattern: Pattern; least: number; most: number }) => ({ order: tighteningOrder(count, pattern), rounds: torqueStages(least, most) }),
+  },
+  {
+    name: 'build-plan',
+    summary: 'The build plan of a unit as it is booked in: steps in order, with numbers and what is missing',
+    fields: [field('unitFile', 'text', '', 'a unit file of this program', 'the text of the file'), field('scope', JOB_SCOPES, '', '', 'how much of it')],
+    run: ({ unitFile, scope }: { unitFile: string; scope: JobScope }) => {
+      const unit = readUnitFile(unitFile);
+      const opened = { id: 'opened', seq: 1, type: 'JobOpened', version: 1, at: '', by: 'calc', data: { unit, reason: '', scope } } as const satisfies JobEvent;
+      return { faults: geometryFaults(unit), plan: compilePlan(foldJob([opened])) };
+    },
+  },
+]; // prettier-ignore

@@ -1,0 +1,70 @@
+import type { Station } from '@wendaxis/core/unit';
+
+import { besideStation, editStation, sizesFrom, type StationEdits } from './stationEntry.ts';
+
+const SEAL: Station = {
+  id: 'seal', kind: 'seal', name: 'Seal', partId: 'case', at: 10, width: 8, inside: 38, outside: 62,
+  lip: 'left', depth: 2, boreDepth: 12,
+}; // prettier-ignore
+const PARTS = new Set(['case', 'cover']);
+const edit = (edits: StationEdits, system: 'metric' | 'inch' = 'metric') =>
+  editStation(SEAL, edits, PARTS, system);
+
+describe('editing a station', () => {
+  test('should change what was typed and keep the rest to the last digit', () => {
+    expect(edit({ texts: { width: '10', partId: 'cover' } })).toEqual({
+      status: 'sound',
+      station: { ...SEAL, width: 10, partId: 'cover' },
+    });
+  });
+
+  test('should read a bare number in the screen’s unit, and any unit that is typed', () => {
+    expect(edit({ texts: { depth: '0.1', width: '8 mm' } }, 'inch')).toMatchObject({
+      station: { depth: 2.54, width: 8 },
+    });
+  });
+
+  test('should take a detail away when its text is emptied', () => {
+    const edited = edit({ texts: { depth: '', lip: '' } });
+    expect(edited.status === 'sound' && Object.keys(edited.station)).toEqual([
+      'id', 'kind', 'name', 'partId', 'at', 'width', 'inside', 'outside', 'boreDepth',
+    ]); // prettier-ignore
+  });
+
+  test('should let the details of the old kind go with it', () => {
+    expect(edit({ kind: 'gear', texts: { teeth: '41', depth: '3' } })).toEqual({
+      status: 'sound',
+      station: { id: 'seal', kind: 'gear', name: 'Seal', partId: 'case', at: 10, width: 8, inside: 38, outside: 62, teeth: 41 },
+    }); // prettier-ignore
+  });
+
+  test.each<[string, StationEdits, RegExp]>([
+    ['an empty size', { texts: { width: '' } }, /width/],
+    ['an empty name', { texts: { name: ' ' } }, /name/],
+    ['words for a number', { texts: { depth: 'deep' } }, /depth is "deep": expected a number/],
+    ['a choice that is none', { texts: { lip: 'up' } }, /lip is "up": expected one of left, right/],
+    ['a part that is not there', { texts: { partId: 'ghost' } }, /partId/],
+    ['half a tooth', { kind: 'gear', texts: { teeth: '40.5' } }, /teeth .* whole number/],
+  ])('should refuse %s, with the reason', (_, edits, reason) => {
+    const edited = edit(edits);
+    expect(edited.status === 'faulty' && edited.reasons.join()).toMatch(reason);
+  });
+});
+
+describe('sizes from a designation', () => {
+  test('should be offered when they are not the station’s own', () => {
+    expect(sizesFrom('6205', SEAL)).toMatchObject({ bore: 25, outside: 52, width: 15 });
+    const bearing = { ...SEAL, inside: 25, outside: 52, width: 15 };
+    expect(sizesFrom('6205', bearing)).toBeNull();
+    expect(sizesFrom('XQ 9', SEAL)).toBeNull();
+    expect(sizesFrom('', SEAL)).toBeNull();
+  });
+});
+
+describe('a station beside another', () => {
+  test('should stand to the right of it, a ring of its own', () => {
+    expect(besideStation('n', SEAL, 'case')).toMatchObject({ at: 18, inside: 38, outside: 62 });
+    expect(besideStation('n', undefined, 'case')).toMatchObject({ at: 0, partId: 'case' });
+    expect(besideStation('n', { ...SEAL, outside: 20 }, 'case').outside).toBe(43);
+  });
+});
