@@ -7,6 +7,7 @@ import { stationStates } from '@wendaxis/core/plan';
 import type { Axis } from '@wendaxis/core/unit';
 
 import { AxisView } from '../features/axis/AxisView.tsx';
+import { StateLegend } from '../features/axis/StateLegend.tsx';
 import { SpecCards } from '../features/axis/SpecCards.tsx';
 import { SpecForm } from '../features/axis/SpecForm.tsx';
 import { StationCard } from '../features/axis/StationCard.tsx';
@@ -55,7 +56,9 @@ function AxisPanel({ axis, axes, onAxis, job }: PanelProps) {
   const switchZoom = useCallback(() => setZoomed((old) => !old), []);
   useShortcut(['+', 'x'], switchZoom, selected !== null);
   const station = axis.stations.find(({ id }) => id === selected);
-  const number = drawAxis(axis).labels.find(({ stationId }) => stationId === selected)?.number;
+  const { labels } = drawAxis(axis);
+  const states = stationStates(plan);
+  const number = labels.find(({ stationId }) => stationId === selected)?.number;
   return (
     <section aria-label={axis.name} className="grid gap-3 lg:grid-cols-[1.5fr_1fr]">
       <div className="bg-plate text-scribe on-plate plate self-start rounded-[3px] px-4 pt-2 pb-2">
@@ -86,9 +89,10 @@ function AxisPanel({ axis, axes, onAxis, job }: PanelProps) {
           axis={axis}
           selected={selected}
           onSelect={setSelected}
-          states={stationStates(plan)}
+          states={states}
           zoomOn={zoomed ? selected : null}
         />
+        <StateLegend labels={labels} states={states} />
         <p className="text-scribe m-0 text-[0.88rem]">{LOAD_PATH[axis.arrangement]}</p>
       </div>
       <div className="grid content-start gap-3">

@@ -2,15 +2,23 @@ import { ArrowRight } from 'lucide-react';
 import { useCallback } from 'react';
 import { useNavigate } from 'react-router';
 
+import { figureWords } from '../features/plan/figureWords.ts';
 import type { OpenJob } from '../stores/useJob.ts';
 import { Button } from '../ui/Button.tsx';
 import { useShortcut } from '../ui/useShortcut.ts';
+import { useUnits } from '../ui/useUnits.ts';
 import { actionWords } from '../wording/actionWords.ts';
+
+/** Figures of the step that are shown with it. */
+const SHOWN = 4;
 
 /** The next thing to do, large, with the way to it. */
 export function NextBanner({ job }: { readonly job: OpenJob }) {
   const navigate = useNavigate();
   const { title, why, path, button } = actionWords(job.next);
+  const units = useUnits();
+  const shown = 'step' in job.next ? job.next.step.figures.slice(0, SHOWN) : [];
+  const figures = shown.map((figure) => `${figure.name} ${figureWords(figure, units)}`).join(' · ');
   const go = useCallback(() => {
     if (path !== null) void navigate(`/jobs/${job.jobId}${path}`);
   }, [job.jobId, navigate, path]);
@@ -20,6 +28,7 @@ export function NextBanner({ job }: { readonly job: OpenJob }) {
       <div className="min-w-0">
         <h1 className="m-0 text-[2.2rem] leading-tight">{title}</h1>
         <p className="m-0 text-xl">{why}</p>
+        {figures !== '' && <p className="figure m-0 text-lg">{figures}</p>}
       </div>
       {path !== null && (
         <Button

@@ -36,6 +36,13 @@ export function crankcaseHalves(input: TemplateInput): Layout {
       fore,
     ),
     station(
+      'plate-left',
+      'housing',
+      'Left half, plate',
+      [x.leftEnd - 7, 7, x.rim, 1.25 * web],
+      fore,
+    ),
+    station(
       'rim-left',
       'housing',
       'Left half, joint',
@@ -49,6 +56,7 @@ export function crankcaseHalves(input: TemplateInput): Layout {
       [x.right, r.width + 9, r.outside, x.rim],
       aft,
     ),
+    station('plate-right', 'housing', 'Right half, plate', [x.right, 7, x.rim, 1.25 * web], aft),
     station(
       'rim-right',
       'housing',

@@ -1,4 +1,4 @@
-import { useCallback, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 
 import {
   FINDINGS,
@@ -10,7 +10,8 @@ import {
   type RepairId,
 } from '@wendaxis/core/inspect';
 import type { JobState } from '@wendaxis/core/job';
-import type { Step } from '@wendaxis/core/plan';
+import { measuredSuggestions, type Step } from '@wendaxis/core/plan';
+import { findStation } from '@wendaxis/core/unit';
 
 import { record } from '../../stores/jobSync.ts';
 import { Button, Key } from '../../ui/Button.tsx';
@@ -40,7 +41,11 @@ export function InspectForm({ jobId, step, state, onDone }: Props) {
   const [note, setNote] = useState(before?.note ?? '');
   const [overruled, setOverruled] = useState<InspectionVerdict | null>(null);
   const [chosenRepair, setChosenRepair] = useState<RepairId | null>(null);
-  const suggestion = suggestionFrom(seen);
+  const measured = useMemo(() => {
+    const found = step.stationId === null ? null : findStation(state.unit!, step.stationId);
+    return found === null ? [] : measuredSuggestions(state, found.station);
+  }, [state, step.stationId]);
+  const suggestion = useMemo(() => suggestionFrom(seen, measured), [seen, measured]);
   const verdict = overruled ?? suggestion?.verdict ?? null;
   const repair = verdict === 'repair' ? (chosenRepair ?? suggestion?.repair ?? 'dress') : null;
   const toggle = useCallback(
@@ -74,6 +79,13 @@ export function InspectForm({ jobId, step, state, onDone }: Props) {
           />
         ))}
       </fieldset>
+      {measured.length > 0 && (
+        <ul className="tape-note m-0 list-none p-3 pl-4" aria-label="From the sizes">
+          {measured.map(({ reason }) => (
+            <li key={reason}>From the sizes: {reason}.</li>
+          ))}
+        </ul>
+      )}
       {seen.some((id) => id !== 'sound') && (
         <p className="m-0">
           {seen.map((id) => `${FINDINGS[id].words}: ${FINDINGS[id].cause}`).join(' ')}

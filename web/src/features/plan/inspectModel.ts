@@ -5,10 +5,8 @@ import {
   VERDICTS,
   type Finding,
   type FindingId,
-  type InspectionVerdict,
-  type RepairId,
 } from '@wendaxis/core/inspect';
-import type { Step } from '@wendaxis/core/plan';
+import type { MeasuredSuggestion, Step } from '@wendaxis/core/plan';
 import { findStation, type Unit } from '@wendaxis/core/unit';
 
 /** What may be found on the target of a step. */
@@ -21,21 +19,19 @@ export function possibleFindings(unit: Unit, { stationId, partId }: Step): reado
   return part === undefined ? [] : PART_FINDINGS[part.kind];
 }
 
-/** What the findings come to: the gravest of them decides; its repair and its reason come with it. */
-export interface Suggestion {
-  readonly verdict: InspectionVerdict;
-  readonly repair: RepairId | null;
-  readonly reason: string;
-}
-
-/** The verdict that follows from what was seen; null while nothing is marked. */
-export function suggestionFrom(seen: readonly FindingId[]): Suggestion | null {
-  if (seen.length === 0) return null;
-  const rows: readonly Finding[] = seen.map((id) => FINDINGS[id]);
+/** What was seen and measured comes to: the gravest decides; its repair comes with it, and every reason. */
+export function suggestionFrom(
+  seen: readonly FindingId[],
+  measured: readonly MeasuredSuggestion[] = [],
+): MeasuredSuggestion | null {
+  const rows = [
+    ...measured,
+    ...seen.map((id): MeasuredSuggestion => {
+      const { verdict, repair, words }: Finding = FINDINGS[id];
+      return { verdict, repair: repair ?? null, reason: words };
+    }),
+  ];
+  if (rows.length === 0) return null;
   const gravest = rows.toSorted((a, b) => VERDICTS.indexOf(b.verdict) - VERDICTS.indexOf(a.verdict))[0]!; // prettier-ignore
-  return {
-    verdict: gravest.verdict,
-    repair: gravest.repair ?? null,
-    reason: rows.map(({ words }) => words).join(', '),
-  };
+  return { ...gravest, reason: rows.map(({ reason }) => reason).join(', ') };
 }

@@ -39,6 +39,16 @@ describe('what follows from findings', () => {
     });
   });
 
+  test('should count what was measured with what was seen', () => {
+    const worn = { verdict: 'replace', repair: null, reason: 'Worn' } as const;
+    const loose = { verdict: 'repair', repair: 'compound', reason: 'Loose' } as const;
+    expect(suggestionFrom([], [loose])).toEqual(loose);
+    expect(suggestionFrom(['sound'], [loose, worn])).toMatchObject({
+      verdict: 'replace',
+      reason: 'Loose, Worn, Sound',
+    });
+  });
+
   test('should depend on what is looked at, station or part', () => {
     const unit = { id: 'u', name: 'u', description: '', axes: [], parts: [{ id: 'p', name: 'p', kind: 'shaft', material: null, mass: null, area: null, wall: null }] } as const; // prettier-ignore
     expect(possibleFindings(unit, { ...FIXTURE_STEP, partId: 'p' })).toContain('cracked');
