@@ -58,6 +58,8 @@ test('an engine case from book-in to the decided bearing: described, stripped, m
   await expect(page.getByRole('region', { name: 'Numbers' })).toContainText('Bore, ovality');
   for (const size of ['25.008', '25.009', '25.008', '25.008', '25.009', '25.008'])
     await enter(size);
+  await expect(page.getByRole('region', { name: 'Numbers' })).toContainText('Journal, taper');
+  await page.keyboard.press('Enter');
   await expect(heading('Measure the bore and the journal of Right bearing')).toBeVisible();
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
   const heat = page.getByRole('link', { name: /Heat Left case half/ });

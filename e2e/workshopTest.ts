@@ -91,7 +91,7 @@ export async function tickUntil(page: Page, heading: string): Promise<void> {
     const title = await page.getByRole('heading', { level: 1 }).innerText();
     if ((await onward.innerText()).startsWith('Do it')) {
       await onward.click();
-      await expect(page).toHaveURL(/\/step$/);
+      await expect(page).toHaveURL(/\/step\//);
     } else {
       await onward.click();
       await expect(page.getByRole('heading', { level: 1 })).not.toHaveText(title);

@@ -64,6 +64,32 @@ try {
   await shot('log');
   await page.getByRole('link', { name: 'Workshop' }).click();
   await shot('workshop');
+  await page.goto(server.address);
+  await page.getByText('Tarn rear axle').click();
+  await page.getByRole('heading', { name: 'Mark Pinion nut' }).waitFor();
+  await shot('axle');
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await page.getByRole('heading', { name: /Build plan/ }).waitFor();
+  await page.getByRole('button', { name: 'Show open steps' }).click();
+  await shot('plan');
+  await page.getByRole('link', { name: 'Unit', exact: true }).click();
+  await page.getByRole('option', { name: /Tail bearing/ }).click();
+  await shot('unit');
+  await page.goto(server.address);
+  await page.getByText('Moth engine case').click();
+  await page.getByRole('heading', { name: /Measure the bore/ }).waitFor();
+  const moth = page.url();
+  await press('Enter');
+  await page.getByLabel('outer end, 0°').first().focus();
+  for (const size of ['51.988', '51.991', '51.99', '51.987', '51.99', '51.988']) {
+    await page.keyboard.type(size);
+    await press('Enter');
+  }
+  await shot('sizes');
+  await page.goto(`${moth}/step/inspect:seal-right`);
+  await page.getByText('What was seen').waitFor();
+  await press('2');
+  await shot('inspect');
   await page.goto(`${server.address}book-in`);
   await page.getByLabel('What is it').fill('Net hauler');
   await page.getByLabel('Why is it open').fill('Growls under load');
@@ -79,7 +105,7 @@ try {
   await page.getByLabel(/Distance between/).fill('60');
   await shot('book-in');
   await page.goto(server.address);
-  await page.getByText('Alder feed gearbox').click();
+  await page.getByText('Sill winch reducer').click();
   await page.getByRole('button', { name: /Switch to night/ }).click();
   await shot('night');
 } finally {

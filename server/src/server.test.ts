@@ -6,10 +6,14 @@ import pg from 'pg';
 
 import { readConfig } from './config.ts';
 import { alderLog } from './demo/alder.ts';
+import { mothLog } from './demo/moth.ts';
 import { sillLog } from './demo/sill.ts';
+import { tarnLog } from './demo/tarn.ts';
 import { hiddenPlay } from './devices/deviceService.ts';
 import { ERRORS, errorAnswer, ServerError, toServerError } from './errors.ts';
 import { foldJob, type JobEvent } from '@wendaxis/core/job';
+import { compilePlan } from '@wendaxis/core/plan';
+import { findStation, geometryFaults } from '@wendaxis/core/unit';
 import { startTestServer, type TestServer } from './tests/testServer.ts';
 
 const SILL = sillLog();
@@ -194,8 +198,33 @@ describe('what is folded on the server', () => {
     await server.post(`/jobs/${jobId}/events`, {
       events: SILL.events.slice(1, 2).map((event) => ({ ...event, id: randomUUID() })),
     });
-    expect(await next()).toBe('recordPack');
+    expect(await next()).toBe('step');
+    const row = (await server.get('/jobs')).body.find((job: { jobId: string }) => job.jobId === jobId); // prettier-ignore
+    expect(row).toMatchObject({ scope: 'overhaul', stage: 'strip', behind: 1, finished: false });
+    expect(row.step).toEqual({ title: 'Drain the oil and look at it', reason: 'What is in the oil says what to look for.' }); // prettier-ignore
+    expect(row.steps).toBeGreaterThan(40);
   });
+
+  test('should name what a described unit still lacks', async () => {
+    const jobId = await openJob();
+    const { station } = findStation(foldJob(SILL.events as unknown as JobEvent[]).unit!, 'seal-left')!;
+    const { boreDepth: _, ...bare } = station;
+    const event = { ...note(''), type: 'StationDescribed', data: { axisId: 'output', station: bare } };
+    expect((await server.post(`/jobs/${jobId}/events`, { events: [event] })).status).toBe(201);
+    const row = (await server.get('/jobs')).body.find((job: { jobId: string }) => job.jobId === jobId);
+    expect(row.missing).toEqual(['Drum-side seal: face to shoulder or bearing']);
+  }); // prettier-ignore
+
+  test('should keep the workshop’s own templates, and refuse one that is no unit', async () => {
+    const { unit } = foldJob(SILL.events as unknown as JobEvent[]);
+    const save = (templateId: string, body: unknown) =>
+      server.post('/workshop/events', { events: [{ ...note(''), type: 'TemplateSaved', data: { templateId, name: 'Winch', unit: body } }] });
+    expect((await save('t1', unit)).status).toBe(201);
+    const refused = await save('t2', { ...unit, axes: [{ ...unit!.axes[0]!, arrangement: 'sideways' }] });
+    expect(refused).toMatchObject({ status: 400, body: { error: { faults: [{ field: 'events[0].data.unit.axes[0].arrangement' }] } } });
+    const { templates } = (await server.get('/workshop')).body;
+    expect(templates).toEqual([{ templateId: 't1', name: 'Winch', unit }]);
+  }); // prettier-ignore
 
   test('should show stock, what jobs hold of it, and the instruments', async () => {
     const stock = (await server.get('/stock')).body;
@@ -203,7 +232,7 @@ describe('what is folded on the server', () => {
     expect(stock.usedByJob[alderLog().streamId]).toEqual({ 'box-1.003': 2 });
     const instruments = (await server.get('/instruments')).body;
     expect(instruments.map(({ graduation }: { graduation: number }) => graduation)).toEqual([
-      0.01, 0.001,
+      0.01, 0.001, 0.001, 0.001, 0.02,
     ]);
   });
 
@@ -216,8 +245,17 @@ describe('what is folded on the server', () => {
     await again.stop();
   });
 
+  test('should have demo units without a fault, each at the step it is meant to show', () => {
+    const next = [sillLog(), tarnLog(), mothLog()].map(({ events }) => {
+      const state = foldJob(events as unknown as readonly JobEvent[]);
+      expect(geometryFaults(state.unit!)).toEqual({});
+      return compilePlan(state).next?.id;
+    });
+    expect(next).toEqual(['measure:output:endPlay', 'mark:nut', 'measureSeats:bearing-left']);
+  });
+
   test('should have a demo in which no event is without effect', () => {
-    for (const log of [sillLog(), alderLog()])
+    for (const log of [sillLog(), alderLog(), tarnLog(), mothLog()])
       expect(foldJob(log.events as unknown as readonly JobEvent[]).ignored).toEqual([]);
   });
 });
@@ -347,6 +385,9 @@ describe('errors', () => {
     expect(codeOf(withCode('ECONNREFUSED'))).toBe('unavailable');
     expect(codeOf(new Error('outer', { cause: withCode('57P01') }))).toBe('unavailable');
     expect(codeOf(new Error('Connection terminated unexpectedly'))).toBe('unavailable');
+    expect(codeOf(new Error('Cannot use a pool after calling end on the pool'))).toBe(
+      'unavailable',
+    );
     expect(codeOf(withCode('23505'))).toBe('idTaken');
     expect(codeOf(new Error('surprise'))).toBe('internal');
     expect(codeOf('surprise')).toBe('internal');

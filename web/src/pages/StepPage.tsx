@@ -17,6 +17,7 @@ import type { OpenJob } from '../stores/useJob.ts';
 import { Button, buttonLook } from '../ui/Button.tsx';
 import { Notice } from '../ui/Notice.tsx';
 import { StateMark } from '../ui/StateMark.tsx';
+import { useShortcut } from '../ui/useShortcut.ts';
 import { actionWords } from '../wording/actionWords.ts';
 import { STEP_STATUS_WORDS } from '../wording/stateWords.ts';
 import { useOpenJob } from './JobLayout.tsx';
@@ -27,12 +28,11 @@ export function StepPage() {
   const job = useOpenJob();
   const { stepId } = useParams();
   const { plan, next, jobId } = job;
-  if (stepId === undefined)
-    return next.kind === 'step' ? (
-      <StepView key={next.step.id} job={job} step={next.step} />
-    ) : (
-      <Navigate replace to={`/jobs/${jobId}`} />
-    );
+  if (stepId === undefined) {
+    // It gets an address of its own, so that a step that was just done stays in sight with its result.
+    const own = next.kind === 'step' ? `/step/${encodeURIComponent(next.step.id)}` : '';
+    return <Navigate replace to={`/jobs/${jobId}${own}`} />;
+  }
   const step = plan.steps.find(({ id }) => id === stepId);
   if (step === undefined) return <NotNow title="This step is not in the plan" jobId={jobId} />;
   return <StepView key={step.id} job={job} step={step} />;
@@ -82,7 +82,7 @@ function StepView({ job, step }: ViewProps) {
           </Notice>
         )}
         {behind && <Behind job={job} step={step} onward={onward} />}
-        {(!behind || step.form === 'sizes' || step.form === 'inspect') && (
+        {(!behind || step.form === 'sizes') && (
           <StepForms job={job} step={step} onDone={onward} />
         )}
         {!behind && state.finished === null && <SetAside jobId={jobId} step={step} onDone={onward} />}
@@ -100,7 +100,7 @@ function StepForms({ job, step, onDone }: ViewProps & { readonly onDone: () => v
     case 'tick':
       return <TickForm jobId={jobId} step={step} onDone={onDone} />;
     case 'mark':
-      return <MarkForm jobId={jobId} step={step} />;
+      return <MarkForm jobId={jobId} step={step} onDone={onDone} />;
     case 'figure':
       return <FigureForm {...shared} />;
     case 'inspect':
@@ -109,7 +109,9 @@ function StepForms({ job, step, onDone }: ViewProps & { readonly onDone: () => v
       return (
         <>
           <SizesForm {...shared} />
-          <Onward onward={onDone} />
+          {step.status !== 'done' && (
+            <TickForm jobId={jobId} step={step} onDone={onDone} words="Enough measured" />
+          )}
         </>
       );
     case 'compare':
@@ -174,8 +176,14 @@ function Behind({ job, step, onward }: ViewProps & { readonly onward: () => void
 }
 
 function Onward({ onward }: { readonly onward: () => void }) {
+  useShortcut(['Enter'], onward);
   return (
-    <Button kind="main" className="justify-self-start" onClick={onward}>
+    <Button
+      kind="main"
+      className="min-h-16 justify-self-start px-8 text-2xl"
+      onClick={onward}
+      shortcut="Enter"
+    >
       To the next step
     </Button>
   );

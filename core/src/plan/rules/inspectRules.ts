@@ -4,7 +4,7 @@ import { STATION_KIND_TABLE, STATION_KINDS } from '../../unit/index.ts';
 import { comparisonOf } from '../comparison.ts';
 import { figure, numbers, range, words } from '../figures.ts';
 import { nameOf, type Rule } from '../rule.ts';
-import { seatsOf, seatVerdict, sizeUncertainty } from '../seats.ts';
+import { seatsOf, sizeUncertainty } from '../seats.ts';
 import { KIND_NUMBERS, seatNumbers } from './inspectNumbers.ts';
 
 const ROLLING = STATION_KINDS.filter((kind) => STATION_KIND_TABLE[kind].bearing === 'rolling');
@@ -57,7 +57,7 @@ export const INSPECT_RULES: readonly Rule[] = [
     numbers: seatNumbers,
     tools: ({ station }) => seatsOf(station!).map((seat) => (seat === 'bore' ? 'bore gauge' : 'micrometer')),
     after: [{ rule: 'clean', of: 'all' }],
-    done: ({ state, station }) => seatsOf(station!).every((feature) => seatVerdict(state, station!, feature) !== null),
+    done: ({ state, station }) => seatsOf(station!).every((feature) => Object.keys(state.sizes[station!.id]?.[feature] ?? {}).length >= placesFor(feature).length),
   },
   {
     id: 'measureBolts',

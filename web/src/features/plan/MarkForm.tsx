@@ -15,14 +15,16 @@ const USUAL = [
 interface Props {
   readonly jobId: string;
   readonly step: Step;
+  readonly onDone: () => void;
 }
 
 /** Write down how something was marked before it comes apart. */
-export function MarkForm({ jobId, step }: Props) {
+export function MarkForm({ jobId, step, onDone }: Props) {
   const [text, setText] = useState('');
   const mark = (words: string): void => {
     record(jobId, 'MarkMade', { stationId: step.stationId!, text: words });
     setText('');
+    onDone();
   };
   const submit = (event: FormEvent): void => {
     event.preventDefault();

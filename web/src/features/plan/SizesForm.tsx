@@ -142,5 +142,7 @@ function SizeEntry({ jobId, station, feature, place, instrument, measured }: Ent
 function focusNext(form: HTMLFormElement): void {
   const all = [...document.querySelectorAll<HTMLInputElement>('.size-entry input')];
   const at = all.findIndex((input) => form.contains(input));
-  all[at + 1]?.focus();
+  const next = all[at + 1];
+  if (next === undefined) all[at]?.blur();
+  else next.focus();
 }

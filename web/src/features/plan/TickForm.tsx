@@ -10,27 +10,30 @@ interface Props {
   readonly jobId: string;
   readonly step: Step;
   readonly onDone: () => void;
+  /** Other words on the button; then Enter does not press it. */
+  readonly words?: string;
 }
 
 /** Say that a step is done, with a note where there is something to say. */
-export function TickForm({ jobId, step, onDone }: Props) {
+export function TickForm({ jobId, step, onDone, words }: Props) {
   const [note, setNote] = useState('');
   const waits = step.status === 'waiting';
+  const main = !waits && words === undefined;
   const done = useCallback(() => {
     record(jobId, 'StepDone', { stepId: step.id, note: note.trim() });
     setNote('');
     onDone();
   }, [jobId, step.id, note, onDone]);
-  useShortcut(['Enter'], done, !waits);
+  useShortcut(['Enter'], done, main);
   return (
     <div className="flex flex-wrap items-end gap-3">
       <Button
-        kind={waits ? 'plain' : 'main'}
+        kind={main ? 'main' : 'plain'}
         className="min-h-16 px-8 text-2xl"
         onClick={done}
-        shortcut={waits ? undefined : 'Enter'}
+        shortcut={main ? 'Enter' : undefined}
       >
-        {waits ? 'Done already' : 'Done'}
+        {words ?? (waits ? 'Done already' : 'Done')}
       </Button>
       <label className="grid min-w-60 flex-1 gap-1">
         <span className="small-label">Note, if there is one</span>
