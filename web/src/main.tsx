@@ -34,6 +34,7 @@ const router = createBrowserRouter([
           { path: 'step', lazy: LATER_PAGES.step },
           { path: 'step/:stepId', lazy: LATER_PAGES.step },
           { path: 'describe', lazy: LATER_PAGES.describe },
+          { path: 'heat', lazy: LATER_PAGES.heat },
           { path: 'log', lazy: LATER_PAGES.log },
         ],
       },

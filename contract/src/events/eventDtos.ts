@@ -1,7 +1,13 @@
 import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsUUID } from 'class-validator';
 
 import { FINDING_IDS, REPAIR_IDS, SIZE_FEATURES, VERDICTS } from '@wendaxis/core/inspect';
-import { JOB_SCOPES, type JobEventType, type WorkshopEventType } from '@wendaxis/core/job';
+import {
+  CLOCK_KINDS,
+  JOB_SCOPES,
+  SEAT_OUTCOMES,
+  type JobEventType,
+  type WorkshopEventType,
+} from '@wendaxis/core/job';
 import { SPEC_KIND_NAMES, type SpecKind } from '@wendaxis/core/unit';
 
 import {
@@ -132,6 +138,36 @@ class FigureTakenDto {
   @Bounded(-100, 500) value!: number;
   @OrNull() @PlainText(40) typed!: string | null;
 }
+class PlannedHeatDto {
+  @Bounded(0, 300, '°C') oven!: number;
+  @OneOf(['fanOven', 'stillOven']) medium!: string;
+  @Bounded(-50, 60, '°C') rings!: number;
+  @Bounded(-20, 45, '°C') ambient!: number;
+  @Bounded(-20, 200, '°C') running!: number;
+  @Bounded(3, 600, 's') handling!: number;
+}
+class HeatSetDto {
+  @Identifier() partId!: string;
+  @Nested(() => PlannedHeatDto) settings!: PlannedHeatDto;
+}
+class ClockStartedDto {
+  @Identifier() clockId!: string;
+  @OneOf(CLOCK_KINDS) kind!: string;
+  @Identifier() targetId!: string;
+  @Bounded(0, 172_800, 's') seconds!: number;
+}
+class ClockStoppedDto {
+  @Identifier() clockId!: string;
+}
+class TemperatureReadDto {
+  @Identifier() partId!: string;
+  @Bounded(-100, 400, '°C') value!: number;
+  @OrNull() @PlainText(40) typed!: string | null;
+}
+class SeatTriedDto {
+  @Identifier() stationId!: string;
+  @OneOf(SEAT_OUTCOMES) outcome!: string;
+}
 class StepDoneDto {
   @StepId() stepId!: string;
   @PlainText(500) note!: string;
@@ -204,6 +240,11 @@ export const JOB_EVENT_DTOS: Readonly<Record<JobEventType, DtoClass>> = {
   InspectionDecided: InspectionDecidedDto,
   BearingOffered: BearingOfferedDto,
   FigureTaken: FigureTakenDto,
+  HeatSet: HeatSetDto,
+  ClockStarted: ClockStartedDto,
+  ClockStopped: ClockStoppedDto,
+  TemperatureRead: TemperatureReadDto,
+  SeatTried: SeatTriedDto,
   StepDone: StepDoneDto,
   StepSetAside: StepSetAsideDto,
   NoteWritten: NoteWrittenDto,

@@ -7,17 +7,31 @@ import { ringLimits } from './ringTolerance.ts';
 import { GRADES, standardTolerance } from './standardTolerance.ts';
 
 describe('standard tolerances', () => {
-  // ISO 286-1:2010, annex A: i = 0.45·∛D + 0.001·D, D the geometric mean of the band's ends; IT5 to IT8 are 7, 10, 16
-  // and 25 i, rounded. The bands' ends and multiples are the standard's; the rounding leaves up to 0.7 µm or 4 %.
-  const MULTIPLES = { IT5: 7, IT6: 10, IT7: 16, IT8: 25 } as const;
+  // ISO 286-1:2010, annex A: i = 0.45·∛D + 0.001·D, D the geometric mean of the band's ends; IT5 to IT10 are 7, 10, 16,
+  // 25, 40 and 64 i, rounded. The bands' ends and multiples are the standard's; the rounding leaves up to 0.7 µm or 4 %.
+  const MULTIPLES = { IT5: 7, IT6: 10, IT7: 16, IT8: 25, IT9: 40, IT10: 64 } as const;
   const BANDS = [[3, 6], [6, 10], [10, 18], [18, 30], [30, 50], [50, 80], [80, 120], [120, 180], [180, 250], [250, 315], [315, 400], [400, 500]] as const; // prettier-ignore
 
-  test.each(GRADES)('should follow the formula of the standard in every band of %s', (grade) => {
-    for (const [over, upTo] of BANDS) {
-      const mean = Math.sqrt(over * upTo);
-      const formula = MULTIPLES[grade] * (0.45 * Math.cbrt(mean) + 0.001 * mean);
-      const width = standardTolerance(upTo, grade) * 1000;
-      expect(Math.abs(width - formula)).toBeLessThanOrEqual(Math.max(0.7, 0.045 * formula));
+  test.each(Object.keys(MULTIPLES) as (keyof typeof MULTIPLES)[])(
+    'should follow the formula of the standard in every band of %s',
+    (grade) => {
+      for (const [over, upTo] of BANDS) {
+        const mean = Math.sqrt(over * upTo);
+        const formula = MULTIPLES[grade] * (0.45 * Math.cbrt(mean) + 0.001 * mean);
+        const width = standardTolerance(upTo, grade) * 1000;
+        expect(Math.abs(width - formula)).toBeLessThanOrEqual(Math.max(0.7, 0.045 * formula));
+      }
+    },
+  );
+
+  test('should widen from grade to grade and from band to band', () => {
+    for (const [, upTo] of BANDS) {
+      const widths = GRADES.map((grade) => standardTolerance(upTo, grade));
+      expect(widths).toEqual(widths.toSorted((a, b) => a - b));
+    }
+    for (const grade of GRADES) {
+      const widths = BANDS.map(([, upTo]) => standardTolerance(upTo, grade));
+      expect(widths).toEqual(widths.toSorted((a, b) => a - b));
     }
   });
 
@@ -31,7 +45,7 @@ describe('standard tolerances', () => {
     expect(() => standardTolerance(size, 'IT7')).toThrow(/size/);
   });
   test('should refuse a grade it does not have', () => {
-    expect(() => standardTolerance(10, 'IT9' as 'IT8')).toThrow(/grade/);
+    expect(() => standardTolerance(10, 'IT2' as 'IT8')).toThrow(/grade/);
   });
 });
 

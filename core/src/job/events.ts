@@ -1,11 +1,23 @@
 import type { Band, IndicatorSetting, Instrument } from '../measure/index.ts';
 import type { PackPiece } from '../shims/index.ts';
+import type { HeatSettings } from '../heat/index.ts';
 import type { FindingId, InspectionVerdict, RepairId, SizeFeature } from '../inspect/index.ts';
 import type { Axis, Part, SpecKind, Station, Unit } from '../unit/index.ts';
 
 /** How much of the work the job takes in: all of it, or only what sets the play. */
 export const JOB_SCOPES = ['overhaul', 'setPlay'] as const;
 export type JobScope = (typeof JOB_SCOPES)[number];
+
+/** What a clock waits for. */
+export const CLOCK_KINDS = ['oven', 'freezer', 'cooling'] as const;
+export type ClockKind = (typeof CLOCK_KINDS)[number];
+
+/** How a ring went in. */
+export const SEAT_OUTCOMES = ['droppedIn', 'tapped', 'drewIn', 'stoppedHalfWay'] as const;
+export type SeatOutcome = (typeof SEAT_OUTCOMES)[number];
+
+/** Heat settings as they are logged; what was seen of the cooling follows from the log. */
+export type PlannedHeat = Omit<HeatSettings, 'coolingFactor'>;
 
 /** At which point of the job a run is taken. */
 export type RunStage = 'asFound' | 'trial' | 'final';
@@ -103,6 +115,24 @@ export interface JobEventData {
     readonly value: number;
     readonly typed: string | null;
   };
+  /** How a part and its rings are to be heated and frozen. °C; `handling` s. */
+  readonly HeatSet: { readonly partId: string; readonly settings: PlannedHeat };
+  /** Something waits: a part in the oven, rings in the freezer, a part cooling outside. `seconds` until it rings. */
+  readonly ClockStarted: {
+    readonly clockId: string;
+    readonly kind: ClockKind;
+    readonly targetId: string;
+    readonly seconds: number;
+  };
+  readonly ClockStopped: { readonly clockId: string };
+  /** A contact thermometer on a part. °C. */
+  readonly TemperatureRead: {
+    readonly partId: string;
+    readonly value: number;
+    readonly typed: string | null;
+  };
+  /** How a ring went in. */
+  readonly SeatTried: { readonly stationId: string; readonly outcome: SeatOutcome };
   readonly StepDone: { readonly stepId: string; readonly note: string };
   /** Not needed on this job, and why. */
   readonly StepSetAside: { readonly stepId: string; readonly reason: string };

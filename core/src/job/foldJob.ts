@@ -3,6 +3,7 @@ import { judgeRun } from '../measure/index.ts';
 import { findStation, requireUnit } from '../unit/index.ts';
 import { BENCH_REDUCERS } from './benchReducers.ts';
 import type { JobEvent, JobEventType, MeasuredPiece } from './events.ts';
+import { HEAT_REDUCERS } from './heatReducers.ts';
 import { liftEvent } from './lift.ts';
 import type { Reducer } from './reducer.ts';
 import { requireSpecBand } from './requireSpecBand.ts';
@@ -14,6 +15,7 @@ import { UNIT_REDUCERS } from './unitReducers.ts';
 const REDUCERS: { readonly [T in Exclude<JobEventType, 'Undone'>]: Reducer<T> } = {
   ...UNIT_REDUCERS,
   ...BENCH_REDUCERS,
+  ...HEAT_REDUCERS,
 
   JobOpened: (state, { data, at }) =>
     state.unit === null

@@ -1,6 +1,9 @@
 export {
+  CLOCK_KINDS,
   EVENT_VERSION,
   JOB_SCOPES,
+  SEAT_OUTCOMES,
+  type ClockKind,
   type Envelope,
   type EventOf,
   type JobEvent,
@@ -8,7 +11,9 @@ export {
   type JobEventType,
   type JobScope,
   type MeasuredPiece,
+  type PlannedHeat,
   type RunStage,
+  type SeatOutcome,
   type WorkshopEvent,
   type WorkshopEventData,
   type WorkshopEventType,
@@ -26,6 +31,7 @@ export { JOB_FILE_VERSION, jobFile, readingRows, type JobFile, type ReadingRow }
 export {
   cyclesOf,
   EMPTY_JOB,
+  type Clock,
   type IgnoredEvent,
   type JobState,
   type MeasuredSize,
@@ -40,4 +46,5 @@ export {
 } from './state.ts';
 export { piecesInJobs, stockAtHand, withUncertainty } from './stockAtHand.ts';
 export { requireSpecBand } from './requireSpecBand.ts';
+export { secondsBetween } from './secondsBetween.ts';
 export { nextToRedo, nextToUndo, standingEvents } from './undo.ts';

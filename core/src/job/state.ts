@@ -1,7 +1,16 @@
 import type { Band, Cycle, IndicatorSetting, Instrument } from '../measure/index.ts';
 import type { FindingId, InspectionVerdict, RepairId, SizeFeature } from '../inspect/index.ts';
 import type { SpecKind, Unit } from '../unit/index.ts';
-import type { JobEventData, JobEventType, JobScope, MeasuredPiece, RunStage } from './events.ts';
+import type {
+  ClockKind,
+  JobEventData,
+  JobEventType,
+  JobScope,
+  MeasuredPiece,
+  PlannedHeat,
+  RunStage,
+  SeatOutcome,
+} from './events.ts';
 
 /** A spec band and where its figure comes from. */
 export interface Spec {
@@ -66,6 +75,16 @@ export interface TakenFigure {
   readonly at: string;
 }
 
+/** Something that waits. Instants ISO 8601. */
+export interface Clock {
+  readonly clockId: string;
+  readonly kind: ClockKind;
+  readonly targetId: string;
+  readonly seconds: number;
+  readonly startedAt: string;
+  readonly stoppedAt: string | null;
+}
+
 /** What the mechanic said of a step of the plan. */
 export interface StepRecord {
   readonly status: 'done' | 'setAside';
@@ -121,6 +140,17 @@ export interface JobState {
   /** New bearings, by station. */
   readonly offered: Readonly<Record<string, Omit<JobEventData['BearingOffered'], 'stationId'>>>;
   readonly figures: readonly TakenFigure[];
+  /** Heat settings, by part. */
+  readonly heat: Readonly<Record<string, PlannedHeat>>;
+  readonly clocks: readonly Clock[];
+  /** Thermometer readings, by part. °C. */
+  readonly temperatures: Readonly<
+    Record<string, readonly { readonly value: number; readonly at: string }[]>
+  >;
+  /** How rings went in, by station, in order. */
+  readonly tries: Readonly<
+    Record<string, readonly { readonly outcome: SeatOutcome; readonly at: string }[]>
+  >;
   /** By step. */
   readonly steps: Readonly<Record<string, StepRecord>>;
   readonly notes: readonly { readonly text: string; readonly at: string; readonly by: string }[];
@@ -146,6 +176,10 @@ export const EMPTY_JOB: JobState = {
   decisions: {},
   offered: {},
   figures: [],
+  heat: {},
+  clocks: [],
+  temperatures: {},
+  tries: {},
   steps: {},
   notes: [],
   finished: null,

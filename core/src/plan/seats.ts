@@ -12,9 +12,6 @@ import { judgeRound, type RoundVerdict, type SizeFeature } from '../inspect/inde
 import type { JobState, MeasuredSize } from '../job/index.ts';
 import { STATION_KIND_TABLE, type Part, type Station, type Unit } from '../unit/index.ts';
 
-/** Limit of a sealed or greased bearing, and of an open one, °C. Common practice, no source. */
-export const RING_LIMIT = { sealed: 80, open: 120 } as const;
-
 /** The seats of a station that have to be measured. */
 export function seatsOf(station: Station): readonly SizeFeature[] {
   const { bearing } = STATION_KIND_TABLE[station.kind];

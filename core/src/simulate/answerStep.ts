@@ -19,6 +19,8 @@ export type Recorded = {
 /** How the imagined mechanic works. */
 export interface WorkHabits {
   readonly instrument: Instrument;
+  /** What seats are measured with; the instrument of the runs when it is not given. */
+  readonly gauge?: Instrument;
   /** Bands for specs that are still to be entered, with the line they come from. */
   readonly bands: Readonly<Record<SpecKind, Band>>;
   readonly source: string;
@@ -40,7 +42,7 @@ const SEAT_OFF = { bore: -0.012, journal: 0.009, length: -0.4 } as const;
 export function answerStep(
   state: JobState,
   step: Step,
-  { instrument, bands, source, findings = {}, asFoundPlay }: WorkHabits,
+  { instrument, gauge = instrument, bands, source, findings = {}, asFoundPlay }: WorkHabits,
   ids: () => string,
 ): readonly Recorded[] {
   const station = step.stationId === null ? null : findStation(state.unit!, step.stationId)!.station;
@@ -48,6 +50,7 @@ export function answerStep(
   const done: Recorded = { type: 'StepDone', data: { stepId: step.id, note: '' } };
   switch (step.form) {
     case 'tick':
+    case 'heat':
       return [done];
     case 'mend':
       return [{ type: 'StationRemoved', data: { stationId: step.stationId! } }];
@@ -60,7 +63,7 @@ export function answerStep(
     case 'inspect':
       return inspected(state, step, findings);
     case 'sizes':
-      return sizes(station!, instrument);
+      return sizes(station!, gauge);
     case 'compare':
       return [{ type: 'BearingOffered', data: offered(station!) }];
     case 'figure':

@@ -43,6 +43,13 @@ export const SOURCES = {
     title: 'Linear expansion of both parts; drop-in clearance the larger of 0.010 mm and 0.0005·D',
     standing: 'practice',
   },
+  threeSigma: { title: 'Each tolerance zone taken as ±3σ', standing: 'practice' },
+  lame: { title: 'Lamé, thick-walled cylinders', standing: 'standard' },
+  lumped: { title: 'Lumped body, τ = ρ·c·V/(h·A)', standing: 'geometry' },
+  gapConductance: {
+    title: 'Heat through the air gap: k/gap, at least the contact conductance once closed',
+    standing: 'practice',
+  },
   iso286: { title: 'ISO 286-1:2010, table 1: standard tolerances', standing: 'standard' },
   iso492: { title: 'ISO 492: Normal class, mean diameter', standing: 'standard' },
   roundnessRule: {

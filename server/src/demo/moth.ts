@@ -37,7 +37,8 @@ export function mothLog(): DemoLog<JobEventData> {
     scope: 'overhaul',
   });
   return workUntil(log, 'measureSeats', {
-    instrument: INSTRUMENTS.boreGauge,
+    instrument: INSTRUMENTS.shopDial,
+    gauge: INSTRUMENTS.boreGauge,
     bands: { ...DEMO_BANDS, endPlay: { lower: 0.1, upper: 0.3, target: null } },
     source: 'Moth shop sheet 3: crankshaft end float 0.10 to 0.30 mm',
     asFoundPlay: 0.34,

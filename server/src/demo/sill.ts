@@ -48,6 +48,7 @@ const SILL: Unit = {
 /** As found it had too much play; the cover-side bearing was pitted. */
 const HABITS = {
   instrument: INSTRUMENTS.shopDial,
+  gauge: INSTRUMENTS.micrometer,
   bands: DEMO_BANDS,
   source: '',
   findings: { 'bearing-right': 'trackPitted' },

@@ -2,6 +2,7 @@ import { useCallback } from 'react';
 import { Link, NavLink, Outlet, useOutletContext } from 'react-router';
 
 import { redo, undo } from '../stores/jobSync.ts';
+import { useHeldClocks } from '../stores/useHeldClocks.ts';
 import { useJob, type OpenJob } from '../stores/useJob.ts';
 import { Button } from '../ui/Button.tsx';
 import { JobLine } from '../ui/JobLine.tsx';
@@ -20,6 +21,7 @@ const JOB_PAGES = [
 export function JobLayout() {
   const job = useJob();
   const { jobId, canUndo, canRedo } = job;
+  useHeldClocks(job);
   const takeBack = useCallback(() => void undo(jobId), [jobId]);
   const bringBack = useCallback(() => redo(jobId), [jobId]);
   useShortcut(['Backspace', 'z'], takeBack, canUndo);

@@ -33,7 +33,7 @@ export function NextBanner({ job }: { readonly job: OpenJob }) {
       {path !== null && (
         <Button
           kind="main"
-          className="min-h-16 shrink-0 px-8 text-2xl"
+          className="min-h-16 shrink-0 px-8 text-2xl print:hidden"
           onClick={go}
           shortcut="Enter"
         >

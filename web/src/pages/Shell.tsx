@@ -2,6 +2,7 @@ import { Moon, Sun, Volume2, VolumeX } from 'lucide-react';
 import { useEffect } from 'react';
 import { Link, Outlet } from 'react-router';
 
+import { ClockBar } from '../features/heat/ClockBar.tsx';
 import { useJobLogs, type Reach } from '../stores/jobLogStore.ts';
 import { useSettings } from '../stores/settingsStore.ts';
 import { Button, Key } from '../ui/Button.tsx';
@@ -69,6 +70,7 @@ export function Shell() {
           </Button>
         </div>
       </header>
+      <ClockBar />
       <Refused />
       <Outlet />
     </div>

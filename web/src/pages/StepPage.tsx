@@ -99,6 +99,18 @@ function StepForms({ job, step, onDone }: ViewProps & { readonly onDone: () => v
   switch (step.form) {
     case 'tick':
       return <TickForm jobId={jobId} step={step} onDone={onDone} />;
+    case 'heat':
+      return (
+        <>
+          <Link
+            className={`${buttonLook('main')} justify-self-start`}
+            to={`/jobs/${jobId}/heat?part=${step.partId}`}
+          >
+            To the heat plan
+          </Link>
+          <TickForm jobId={jobId} step={step} onDone={onDone} words="It is hot" />
+        </>
+      );
     case 'mark':
       return <MarkForm jobId={jobId} step={step} onDone={onDone} />;
     case 'figure':

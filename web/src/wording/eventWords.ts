@@ -3,6 +3,7 @@ import type { JobEvent, JobEventData } from '@wendaxis/core/job';
 import { SPEC_KINDS } from '@wendaxis/core/unit';
 import { packThickness } from '@wendaxis/core/shims';
 
+import { CLOCK_WORDS, OUTCOME_WORDS } from './heatWords.ts';
 import { packWords } from '../features/pack/packWords.ts';
 import type { ScreenUnits } from '../ui/useUnits.ts';
 
@@ -78,6 +79,18 @@ export function eventWords(event: JobEvent, units: ScreenUnits): string {
     }
     case 'FigureTaken':
       return `Read off: ${event.data.typed ?? event.data.value}, ${STAGE_OF_RUN[event.data.stage]}`;
+    case 'HeatSet': {
+      const { oven, rings } = event.data.settings;
+      return `Heat of ${event.data.partId}: oven ${units.show(oven, 'temperature')}, rings ${units.show(rings, 'temperature')}`;
+    }
+    case 'ClockStarted':
+      return `${CLOCK_WORDS[event.data.kind]}: ${event.data.targetId}, ${Math.round(event.data.seconds / 60)} min`;
+    case 'ClockStopped':
+      return 'Clock stopped';
+    case 'TemperatureRead':
+      return `Thermometer on ${event.data.partId}: ${units.show(event.data.value, 'temperature')}`;
+    case 'SeatTried':
+      return `${event.data.stationId}: ${OUTCOME_WORDS[event.data.outcome].toLowerCase()}`;
     case 'StepDone':
       return `Done: ${event.data.stepId}${event.data.note === '' ? '' : `. ${event.data.note}`}`;
     case 'StepSetAside':

@@ -1,4 +1,5 @@
 import { torqueStages } from '../../fasteners/index.ts';
+import { RING_LIMIT } from '../../heat/index.ts';
 import { looseBoreRemedy, REPAIRS } from '../../inspect/index.ts';
 import { materialOf } from '../../materials/index.ts';
 import { fullComplement } from '../../rollers/index.ts';
@@ -15,7 +16,7 @@ import {
   words,
 } from '../figures.ts';
 import type { Numbers, Subject } from '../rule.ts';
-import { isSealed, outerSeatsIn, RING_LIMIT, seatDropIn, seatInterference } from '../seats.ts';
+import { isSealed, outerSeatsIn, seatDropIn, seatInterference } from '../seats.ts';
 import type { Figure, Missing } from '../step.ts';
 
 /** Interference of a ring on its seat; where it is loose, what to do about it. */

@@ -1,3 +1,4 @@
+import type { JobState } from '../../job/index.ts';
 import { materialOf } from '../../materials/index.ts';
 import { packThickness } from '../../shims/index.ts';
 import { SOURCES } from '../../sources/index.ts';
@@ -28,6 +29,12 @@ const READY: readonly After[] = [
   { rule: 'inspectPart', of: 'all' },
 ];
 
+/** Whether the last try put the ring home. */
+function isSeated({ tries }: JobState, { id }: Station): boolean {
+  const last = tries[id]?.at(-1);
+  return last !== undefined && last.outcome !== 'stoppedHalfWay';
+}
+
 /** Both rings tight and not to be parted: the ring goes into the case, then the shaft into the ring. */
 function comesAsOne(station: Station): boolean {
   return !isSeparable(station) && isTight(station, 'outer') && isTight(station, 'inner');
@@ -53,7 +60,7 @@ export const SEAT_RULES: readonly Rule[] = [
     id: 'heat',
     phase: 'seat',
     on: 'part',
-    form: 'tick',
+    form: 'heat',
     when: ({ unit, part }) => part!.kind !== 'shaft' && outerSeatsIn(unit, part!.id).length > 0,
     title: (subject) => `Heat ${nameOf(subject)}`,
     how: 'Plugs, sensors and seals out. Evenly, in an oven; measure on the boss with a contact thermometer, not by the dial.',
@@ -80,6 +87,7 @@ export const SEAT_RULES: readonly Rule[] = [
     orientation: ({ station }) => orientationOf(station!),
     cautions: ({ station }) => (STATION_KIND_TABLE[station!.kind].bearing === 'rolling' ? ['hotParts'] : ['press']),
     tools: ({ station }) => (STATION_KIND_TABLE[station!.kind].bearing === 'rolling' ? ['driver on the outer ring'] : ['press', 'stepped driver']),
+    done: ({ state, station }) => isSeated(state, station!),
     after: [...READY, { rule: 'heat', of: 'part' }, { rule: 'fitOuter', of: 'station' }],
   },
   {

@@ -1,0 +1,104 @@
+import { foldJob, type JobEvent, type JobEventData, type JobEventType } from '../job/index.ts';
+import { unitFromTemplate, type Unit } from '../unit/index.ts';
+import { compilePlan } from './compilePlan.ts';
+import { heatedParts, jobHeat } from './jobHeat.ts';
+
+const end = (bore: number, outside: number) => ({ designation: null, family: null, dimensions: { bore, outside, width: 15 } }); // prettier-ignore
+const MADE = unitFromTemplate('crankcaseHalves', { name: 'Case', left: end(25, 52), right: end(30, 62), span: 60 }); // prettier-ignore
+const UNIT: Unit = {
+  ...MADE,
+  parts: MADE.parts.map((part) => ({ ...part, material: part.kind === 'shaft' ? 'carbonSteel' : 'castAluminium', mass: 1.6, area: 0.09 })),
+}; // prettier-ignore
+const GAUGE = { id: 'g', name: 'g', graduation: 0.001, calibrationUncertainty: 0.001, range: 1 };
+
+class Log {
+  readonly events: JobEvent[] = [];
+  constructor(unit: Unit = UNIT) {
+    this.add('JobOpened', { unit, reason: '', scope: 'overhaul' });
+  }
+  /** @param minute after midnight */
+  add<Type extends JobEventType>(type: Type, data: JobEventData[Type], minute = 0): this {
+    const at = new Date(Date.UTC(2026, 0, 1, 0, minute)).toISOString();
+    const seq = this.events.length + 1;
+    this.events.push({ id: `e${seq}`, seq, type, version: 1, at, by: 'ann', data } as unknown as JobEvent);
+    return this;
+  }
+  measured(): this {
+    for (const [stationId, size] of [['bearing-left', 51.985], ['bearing-right', 61.98]] as const)
+      for (const place of ['outer-0', 'outer-60', 'inner-0'])
+        this.add('SizeMeasured', { stationId, feature: 'bore', place, value: size, typed: null, instrument: GAUGE });
+    return this;
+  }
+  get state() {
+    return foldJob(this.events);
+  }
+} // prettier-ignore
+const half = (unit: Unit, id: string) => unit.parts.find((part) => part.id === id)!;
+
+describe('the heat of a job', () => {
+  test('should be for the parts in which rings are tight', () => {
+    expect(heatedParts(UNIT).map(({ id }) => id)).toEqual(['half-left', 'half-right']);
+  });
+
+  test('should say what it lacks, part and seat, and plan nothing', () => {
+    const bare = { ...UNIT, parts: UNIT.parts.map((part) => ({ ...part, mass: null })) };
+    const { plan, missing } = jobHeat(new Log(bare).state, half(bare, 'half-left'));
+    expect(plan).toBeNull();
+    expect(missing.map(({ on, id, field }) => [on, id, field])).toEqual([
+      ['part', 'half-left', 'mass'],
+      ['step', 'measureSeats:bearing-left', ''],
+    ]);
+  });
+
+  test('should plan from the measured seats, with the settings logged or being chosen', () => {
+    const log = new Log().measured();
+    const part = half(UNIT, 'half-left');
+    expect(jobHeat(log.state, part).plan).toMatchObject({ status: 'stands' });
+    const settings = { oven: 45, medium: 'fanOven', rings: 20, ambient: 20, running: 90, handling: 20 } as const; // prettier-ignore
+    log.add('HeatSet', { partId: 'half-left', settings });
+    expect(jobHeat(log.state, part).plan!.status).toBe('tooCool');
+    expect(jobHeat(log.state, part, { oven: 110 }).plan!.status).toBe('stands');
+  });
+
+  test('should correct one half by what was seen of the other while it lay outside', () => {
+    const log = new Log().measured();
+    log.add('ClockStarted', { clockId: 'c', kind: 'cooling', targetId: 'half-left', seconds: 600 }, 10);
+    log.add('TemperatureRead', { partId: 'half-left', value: 99, typed: null }, 5); // before it came out
+    expect(jobHeat(log.state, half(UNIT, 'half-right')).seenOn).toBeNull();
+    log.add('TemperatureRead', { partId: 'half-left', value: 70, typed: null }, 15);
+    const { seenOn, settings } = jobHeat(log.state, half(UNIT, 'half-right'));
+    expect(seenOn).toBe('Left case half');
+    // τ = 1.6·900/(10·0.09) = 1600 s; from 100 to 70 °C in 300 s: 1600·ln(80/50)/300 = 2.507.
+    expect(settings.coolingFactor).toBeCloseTo(2.507, 3);
+  }); // prettier-ignore
+
+  test('should count a ring as seated unless it stopped half way', () => {
+    const log = new Log().measured();
+    const status = () => compilePlan(log.state).steps.find(({ id }) => id === 'seatOuter:bearing-left')!.status; // prettier-ignore
+    log.add('SeatTried', { stationId: 'bearing-left', outcome: 'stoppedHalfWay' });
+    expect(status()).not.toBe('done');
+    log.add('SeatTried', { stationId: 'bearing-left', outcome: 'tapped' });
+    expect(status()).toBe('done');
+  });
+});
+
+describe('clocks and thermometers in the log', () => {
+  const ignored = (log: Log) => log.state.ignored.map(({ reason }) => reason);
+  const clock = (clockId: string, targetId = 'half-left') => ({ clockId, kind: 'oven', targetId, seconds: 60 }) as const; // prettier-ignore
+
+  test('should run until they are stopped', () => {
+    const log = new Log().add('ClockStarted', clock('c'), 1).add('ClockStopped', { clockId: 'c' }, 9);
+    expect(log.state.clocks).toMatchObject([{ startedAt: '2026-01-01T00:01:00.000Z', stoppedAt: '2026-01-01T00:09:00.000Z' }]); // prettier-ignore
+  }); // prettier-ignore
+
+  test.each<[string, Log, RegExp]>([
+    ['the same clock twice', new Log().add('ClockStarted', clock('c')).add('ClockStarted', clock('c')), /clock c exists/],
+    ['a clock on nothing', new Log().add('ClockStarted', clock('c', 'no')), /no part no/],
+    ['stopping what does not run', new Log().add('ClockStopped', { clockId: 'c' }), /no clock c runs/],
+    ['a clock on a finished job', new Log().add('JobFinished', { note: '' }).add('ClockStarted', clock('c')), /finished/],
+    ['a reading on nothing', new Log().add('TemperatureRead', { partId: 'no', value: 50, typed: null }), /no part no/],
+    ['a ring that is not there', new Log().add('SeatTried', { stationId: 'no', outcome: 'tapped' }), /no station no/],
+  ])('should not take %s', (_, log, reason) => {
+    expect(ignored(log)).toEqual([expect.stringMatching(reason)]);
+  }); // prettier-ignore
+});

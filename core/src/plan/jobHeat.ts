@@ -1,0 +1,90 @@
+import {
+  coolingFactorFrom,
+  partHeat,
+  USUAL_HEAT,
+  type HeatSeat,
+  type HeatSettings,
+  type PartHeat,
+} from '../heat/index.ts';
+import { secondsBetween, type Clock, type JobState } from '../job/index.ts';
+import { MOST_SEATS, type LumpedBody } from '../thermal/index.ts';
+import type { Axis, Part, Station, Unit } from '../unit/index.ts';
+import { lacksOfPart, lacksStep } from './figures.ts';
+import { outerSeatsIn, seatInterference } from './seats.ts';
+import type { Missing } from './step.ts';
+
+/** The heat plan of a part of a job, or what it lacks. */
+export interface JobHeat {
+  readonly part: Part;
+  readonly settings: HeatSettings;
+  readonly missing: readonly Missing[];
+  readonly plan: PartHeat | null;
+  /** Where the cooling factor was seen; null when nothing was. */
+  readonly seenOn: string | null;
+}
+
+/** Parts of a unit that are heated: those in which rings are tight. */
+export function heatedParts(unit: Unit): readonly Part[] {
+  return unit.parts.filter(({ id, kind }) => kind !== 'shaft' && outerSeatsIn(unit, id).length > 0);
+}
+
+/**
+ * The heat plan of a part from its description, its measured seats and what was seen of the cooling.
+ * @param settings in place of those logged, while they are being chosen
+ */
+export function jobHeat(state: JobState, part: Part, settings?: Partial<HeatSettings>): JobHeat {
+  const unit = state.unit!;
+  const seen = coolingSeen(state, part);
+  const all: HeatSettings = { ...USUAL_HEAT, ...state.heat[part.id], coolingFactor: seen?.factor ?? 1, ...settings };
+  const stations = outerSeatsIn(unit, part.id).slice(0, MOST_SEATS);
+  const missing = [
+    ...(['material', 'mass', 'area'] as const).filter((field) => part[field] === null).map((field) => lacksOfPart(part, field)),
+    ...stations.filter((station) => seatInterference(state, station, 'outer') === null).map((station) => lacksStep(`measured bore of ${station.name}`, `measureSeats:${station.id}`)),
+  ];
+  const body = bodyOf(part);
+  const seats = missing.length > 0 ? [] : stations.map((station) => heatSeat(state, unit, station));
+  const plan = body === null || seats.length === 0 ? null : partHeat(body, seats, all);
+  return { part, settings: all, missing, plan, seenOn: seen?.on ?? null };
+} // prettier-ignore
+
+function bodyOf({ material, mass, area }: Part): LumpedBody | null {
+  return material === null || mass === null || area === null ? null : { material, mass, area };
+}
+
+function heatSeat(state: JobState, unit: Unit, station: Station): HeatSeat {
+  const axis = unit.axes.find(({ stations }) => stations.some(({ id }) => id === station.id))!;
+  const { id, name, outside: diameter, inside: bore, width } = station;
+  return { id, name, diameter, bore, width, fit: seatInterference(state, station, 'outer')!, after: blockedBy(axis, station) };
+} // prettier-ignore
+
+/** Rings of the same part that lie further in, the way this one goes: it would block them. */
+function blockedBy({ stations }: Axis, station: Station): readonly string[] {
+  if (station.wayIn === undefined) return [];
+  const further = station.wayIn === 'right' ? 1 : -1;
+  return stations
+    .filter((other) => other.id !== station.id && other.partId === station.partId && other.wayIn === station.wayIn)
+    .filter((other) => further * (other.at - station.at) > 0)
+    .map(({ id }) => id);
+} // prettier-ignore
+
+/** How fast a part of this kind cooled, from the last reading while one lay outside: the other half tells for this one. */
+function coolingSeen(state: JobState, part: Part): { readonly factor: number; readonly on: string } | null {
+  const rows = state.clocks.filter(({ kind }) => kind === 'cooling').flatMap((clock) => factorOf(state, clock));
+  const own = rows.findLast(({ partId }) => partId === part.id);
+  const other = rows.findLast(({ kind }) => kind === part.kind);
+  const row = own ?? other;
+  return row === undefined ? null : { factor: row.factor, on: row.name };
+} // prettier-ignore
+
+function factorOf(state: JobState, clock: Clock) {
+  const part = state.unit!.parts.find(({ id }) => id === clock.targetId);
+  const body = part === undefined ? null : bodyOf(part);
+  const settings = { ...USUAL_HEAT, ...state.heat[clock.targetId] };
+  if (part === undefined || body === null) return [];
+  return (state.temperatures[part.id] ?? []).flatMap(({ value: read, at }) => {
+    const seconds = secondsBetween(clock.startedAt, at);
+    const inTime = seconds > 0 && (clock.stoppedAt === null || at <= clock.stoppedAt);
+    const factor = inTime ? coolingFactorFrom(body, { oven: settings.oven, ambient: settings.ambient, read, seconds }) : null;
+    return factor === null ? [] : [{ factor, partId: part.id, kind: part.kind, name: part.name }];
+  });
+} // prettier-ignore

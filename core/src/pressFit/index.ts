@@ -1,0 +1,3 @@
+export { clearanceLeft, type ClearanceInput } from './clearanceLeft.ts';
+export { drawScrew, NUT_FACTOR } from './drawScrew.ts';
+export { pressFit, USUAL_FRICTION, type PressFit, type PressFitInput } from './pressFit.ts';

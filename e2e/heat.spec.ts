@@ -1,0 +1,114 @@
+import { randomUUID } from 'node:crypto';
+
+import type { Page } from '@playwright/test';
+
+import { foldJob, type JobEvent } from '@wendaxis/core/job';
+import { compilePlan } from '@wendaxis/core/plan';
+import { answerStep, type WorkHabits } from '@wendaxis/core/simulate';
+
+import { expect, test } from './workshopTest.ts';
+
+const GAUGE = { id: 'gauge', name: 'Bore gauge', graduation: 0.001, calibrationUncertainty: 0.001, range: 1 }; // prettier-ignore
+const HABITS: WorkHabits = {
+  instrument: GAUGE,
+  bands: {
+    endPlay: { lower: 0.1, upper: 0.3, target: null },
+    rollingTorque: { lower: 0.7, upper: 1.1, target: null },
+    backlash: { lower: 0.1, upper: 0.2, target: null },
+  },
+  source: 'sheet',
+};
+
+/** Let an imagined mechanic work the Moth through until the plan comes to a rule; returns the job's address. */
+async function mothUntil(page: Page, address: string, rule: string): Promise<string> {
+  const jobs = (await (await page.request.get(`${address}api/jobs`)).json()) as { jobId: string; name: string }[];
+  const { jobId } = jobs.find(({ name }) => name === 'Moth engine case')!;
+  const path = `${address}api/jobs/${jobId}/events`;
+  for (let turn = 0; turn < 60; turn += 1) {
+    const { events } = (await (await page.request.get(path)).json()) as { events: JobEvent[] };
+    const state = foldJob(events);
+    const { next } = compilePlan(state);
+    if (next === null || next.rule === rule) return `${address}jobs/${jobId}`;
+    const answers = answerStep(state, next, HABITS, () => randomUUID());
+    const at = new Date().toISOString();
+    const batch = answers.map((one) => ({ ...one, id: randomUUID(), version: 1, at, by: 'runa' }));
+    expect((await page.request.post(path, { data: { events: batch } })).status()).toBe(201);
+  }
+  throw new Error(`never came to ${rule}`);
+} // prettier-ignore
+
+test('both halves are heated and filled against the clock, with one ring that stops half way', async ({
+  page,
+  workshop,
+}) => {
+  test.setTimeout(120_000);
+  await page.clock.install();
+  const job = await mothUntil(page, workshop.address, 'heat');
+  await page.goto(job);
+  await expect(page.getByRole('heading', { name: 'Heat Ignition-side half' })).toBeVisible();
+  await page.goto(`${job}/heat`);
+  await expect(page.getByText('Every ring drops in')).toBeVisible();
+
+  // A slider past the limit is refused, with the nearest plan that stands.
+  const oven = page.getByLabel('Oven', { exact: true });
+  await oven.fill('170');
+  await expect(page.getByText('Refused')).toBeVisible();
+  await expect(page.getByText(/Limit 150 °C: above it a heat-treated casting ages/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Into the oven' })).toBeDisabled();
+  await oven.fill('40');
+  await page.getByLabel('Rings lie at').fill('20');
+  await expect(page.getByText('Too cool')).toBeVisible();
+  await page.getByRole('button', { name: 'Take it' }).click();
+  await expect(page.getByText('Every ring drops in')).toBeVisible();
+  await page.getByRole('button', { name: 'Ways in' }).first().click();
+  await expect(page.getByRole('dialog')).toContainText('Press, cold');
+  await expect(page.getByRole('dialog')).toContainText('dry ice is for bushes');
+  await page.keyboard.press('Escape');
+  await oven.fill('105');
+
+  await page.getByRole('button', { name: 'Into the oven' }).click();
+  const clocks = page.getByRole('region', { name: 'Clocks' });
+  await expect(clocks).toContainText('In the oven: Ignition-side half');
+  await page.getByRole('link', { name: 'Jobs' }).click();
+  await expect(clocks).toContainText('In the oven');
+  await page.reload();
+  await expect(clocks).toContainText('In the oven');
+  await page.clock.fastForward('03:00:00');
+  await expect(clocks.getByRole('button', { name: /Heard/ })).toBeVisible();
+  await clocks.getByRole('button', { name: /Heard/ }).click();
+  await clocks.getByRole('link').click();
+  await expect(page.getByRole('heading', { name: 'Heat Ignition-side half' })).toBeVisible();
+  await page.getByRole('button', { name: 'Out of the oven' }).click();
+  await expect(page.getByRole('timer')).toContainText('Out for');
+
+  const ring = page.getByRole('list', { name: 'Rings, in order' }).getByRole('listitem');
+  await expect(ring.first()).toContainText(/\d:\d\d left/);
+  await ring.first().getByRole('button', { name: 'Stopped half way' }).click();
+  await expect(ring.first().getByRole('alert')).toContainText('Reheat the case and it lets go');
+  await page.clock.fastForward('00:05:00');
+  await page.getByLabel(/Contact thermometer/).fill('70');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(/Cooling corrected by what was seen on Ignition-side half/)).toBeVisible(); // prettier-ignore
+  await page.getByRole('button', { name: 'Back into the oven' }).click();
+  await page.clock.fastForward('01:00:00');
+  await page.getByRole('button', { name: 'Out of the oven' }).click();
+  await ring.first().getByRole('button', { name: 'Dropped in' }).click();
+  await expect(ring.first()).toContainText('✓ Dropped in');
+  await page.getByRole('button', { name: 'All in, cold' }).click();
+  await expect(clocks).toBeHidden();
+
+  await page.getByRole('button', { name: 'Drive-side half' }).click();
+  await expect(page.getByText(/Cooling corrected by what was seen on Ignition-side half/)).toBeVisible(); // prettier-ignore
+  await page.getByRole('button', { name: 'Into the oven' }).click();
+  await page.clock.fastForward('01:00:00');
+  await page.getByRole('button', { name: 'Out of the oven' }).click();
+  await ring.first().getByRole('button', { name: 'Tapped home' }).click();
+  await page.getByRole('button', { name: 'All in, cold' }).click();
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  for (const name of ['Ignition-side', 'Drive-side'])
+    await expect(page.getByRole('link', { name: new RegExp(`Seat ${name} bearing`) })).toContainText('Done'); // prettier-ignore
+  await page.getByRole('link', { name: 'Logbook' }).click();
+  const log = page.getByRole('list', { name: 'Entries, newest first' });
+  await expect(log).toContainText('bearing-left: stopped half way');
+  await expect(log).toContainText('Thermometer on half-left: 70 °C');
+});

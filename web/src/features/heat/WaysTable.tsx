@@ -1,0 +1,63 @@
+import { Dialog } from 'radix-ui';
+
+import { waysIn } from '@wendaxis/core/heat';
+import type { SeatHeat } from '@wendaxis/core/heat';
+import type { MaterialId } from '@wendaxis/core/materials';
+
+import { Button } from '../../ui/Button.tsx';
+import { useUnits } from '../../ui/useUnits.ts';
+
+/** A press of the usual size for a bench, N. A rule of this program. */
+const PRESS = 100_000;
+
+interface Props {
+  readonly row: SeatHeat;
+  readonly material: MaterialId;
+  readonly sealed: boolean;
+}
+
+/** Every way of the trade for this very seat, side by side. */
+export function WaysTable({ row, material, sealed }: Props) {
+  const units = useUnits();
+  const { seat } = row;
+  const ways = waysIn({ ring: 'outer', diameter: seat.diameter, other: seat.bore, width: seat.width, tightest: seat.fit.most, material, sealed, pressRating: PRESS });
+  return (
+    <Dialog.Root>
+      <Dialog.Trigger asChild>
+        <Button className="min-h-12 px-3 text-base">Ways in</Button>
+      </Dialog.Trigger>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 bg-black/55" />
+        <Dialog.Content aria-describedby={undefined} className="bg-panel text-ink border-plate fixed top-0 right-0 bottom-0 w-[min(54rem,100vw)] overflow-y-auto border-l-8 p-6">
+          <div className="mb-3 flex items-center justify-between gap-4">
+            <Dialog.Title className="text-2xl">Ways in for {seat.name}</Dialog.Title>
+            <Dialog.Close asChild>
+              <Button shortcut="Esc">Close</Button>
+            </Dialog.Close>
+          </div>
+          <ul className="m-0 list-none p-0">
+            {ways.map((way) => (
+              <li key={way.id} className="border-edge grid grid-cols-[7rem_1fr] gap-x-4 border-t py-2">
+                <span className={`text-lg font-bold ${way.stands ? 'text-good' : 'text-bad'}`}>{way.stands ? '✓ stands' : '✕ refused'}</span>
+                <span>
+                  <span className="text-lg font-semibold">{way.words}</span>
+                  <span className="figure ml-3">
+                    {[
+                      way.temperature === null ? '' : `part ${units.show(way.temperature, 'temperature')}`,
+                      way.ringTemperature === null ? '' : `ring ${units.show(way.ringTemperature, 'temperature')}`,
+                      way.force === null ? '' : `force ${units.show(way.force, 'force')}`,
+                      way.stress === null ? '' : `stress ${units.show(way.stress, 'pressure')}`,
+                    ].filter(Boolean).join(', ')}
+                  </span>
+                  <span className="block">{way.limit}</span>
+                  <span className="small-label block">{way.risks}</span>
+                </span>
+              </li>
+            ))}
+          </ul>
+          <p className="m-0 mt-3">The unit maker’s manual and local rules come first.</p>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+} // prettier-ignore

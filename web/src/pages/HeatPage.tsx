@@ -1,0 +1,178 @@
+import { useDeferredValue, useMemo, useState } from 'react';
+import { useSearchParams } from 'react-router';
+
+import type { JobState } from '@wendaxis/core/job';
+import { CREEP_REMEDIES, type HeatSettings } from '@wendaxis/core/heat';
+import { CAUTIONS, heatedParts, jobHeat, type JobHeat } from '@wendaxis/core/plan';
+import { materialOf } from '@wendaxis/core/materials';
+
+import { clockText, spanText } from '../features/heat/clock.ts';
+import { HeatRun } from '../features/heat/HeatRun.tsx';
+import { HeatSlider } from '../features/heat/HeatSlider.tsx';
+import { OrderLine } from '../features/heat/OrderLine.tsx';
+import { WaysTable } from '../features/heat/WaysTable.tsx';
+import { WindowChart } from '../features/heat/WindowChart.tsx';
+import { Figures } from '../features/plan/Figures.tsx';
+import { Button } from '../ui/Button.tsx';
+import { Notice } from '../ui/Notice.tsx';
+import { useUnits } from '../ui/useUnits.ts';
+import { HEAT_STATUS } from '../wording/heatWords.ts';
+import { useOpenJob } from './JobLayout.tsx';
+
+/** The heat plan of the unit's parts, and doing it. */
+export function HeatPage() {
+  const { state, jobId } = useOpenJob();
+  const [query, setQuery] = useSearchParams();
+  const parts = heatedParts(state.unit!);
+  const [changed, setChanged] = useState<Readonly<Record<string, Partial<HeatSettings>>>>({});
+  const settings = useDeferredValue(changed);
+  const heat = useMemo(() => planned(state, query.get('part'), settings), [state, query, settings]);
+  const part = heat?.part;
+  if (part === undefined || heat === null)
+    return (
+      <main className="p-6">
+        <Notice title="No ring is tight in a part of this unit">Nothing has to be heated.</Notice>
+      </main>
+    );
+  return (
+    <main className="grid gap-4 p-5">
+      <div className="flex flex-wrap items-center justify-between gap-3">
+        <h1 className="m-0 text-[2.1rem] leading-tight">Heat {part.name}</h1>
+        <div role="group" aria-label="Parts" className="flex flex-wrap gap-2">
+          {parts.map(({ id, name }) => (
+            <Button key={id} aria-pressed={id === part.id} className={id === part.id ? 'border-plate! bg-plate text-scribe' : ''} onClick={() => setQuery({ part: id }, { replace: true })}>
+              {name}
+            </Button>
+          ))}
+        </div>
+      </div>
+      {heat.plan === null ? (
+        <Notice title="The heat cannot be worked out yet">
+          <Figures jobId={jobId} figures={[]} missing={heat.missing} />
+        </Notice>
+      ) : (
+        <Planned
+          heat={heat}
+          plan={heat.plan}
+          onChange={(change) => setChanged({ ...changed, [part.id]: { ...changed[part.id], ...change } })}
+        />
+      )}
+    </main>
+  );
+} // prettier-ignore
+
+/** The heat plan of the part that is asked for, or of the first. */
+function planned(
+  state: JobState,
+  asked: string | null,
+  changed: Readonly<Record<string, Partial<HeatSettings>>>,
+): JobHeat | null {
+  const parts = heatedParts(state.unit!);
+  const part = parts.find(({ id }) => id === asked) ?? parts[0];
+  return part === undefined ? null : jobHeat(state, part, changed[part.id]);
+}
+
+interface PlannedProps {
+  readonly heat: JobHeat;
+  readonly plan: NonNullable<JobHeat['plan']>;
+  readonly onChange: (change: Partial<HeatSettings>) => void;
+}
+
+function Planned({ heat, plan, onChange }: PlannedProps) {
+  const { state, jobId } = useOpenJob();
+  const units = useUnits();
+  const { part, settings } = heat;
+  const status = HEAT_STATUS[plan.status];
+  const temperature = (value: number) => units.show(value, 'temperature');
+  const stands = plan.status === 'stands';
+  return (
+    <div className="grid gap-4 lg:grid-cols-[1fr_1.35fr]">
+      <div className="grid content-start gap-3">
+        <div className={`bg-panel rounded-[3px] border-2 p-4 ${stands ? 'border-good' : 'border-bad'}`} role="status">
+          <p className={`m-0 text-3xl font-bold ${stands ? 'text-good' : 'text-bad'}`}>{stands ? '✓' : '✕'} {status.words}</p>
+          <p className="m-0 text-lg">
+            {status.what}. Limit {temperature(plan.limit)}: {plan.limitReason}.
+            {!stands && plan.nearest !== null && ` The nearest plan that stands: oven at ${temperature(Math.ceil(plan.nearest))}.`}
+          </p>
+          {!stands && plan.nearest !== null && (
+            <Button kind="main" className="mt-2" onClick={() => onChange({ oven: Math.min(plan.limit, Math.max(settings.ambient, Math.ceil(plan.nearest!))) })}>
+              Take it
+            </Button>
+          )}
+        </div>
+        <HeatRun jobId={jobId} state={state} part={part} plan={plan} settings={logged(settings)} seenOn={heat.seenOn} coolingFactor={settings.coolingFactor} />
+        <section aria-label="Temperatures" className="bg-panel border-edge grid gap-2 rounded-[3px] border-2 p-4">
+          <HeatSlider label="Oven" value={settings.oven} min={40} max={180} shown={temperature(settings.oven)} onChange={(oven) => onChange({ oven })} />
+          <HeatSlider label="Rings lie at" value={settings.rings} min={-40} max={40} shown={temperature(settings.rings)} onChange={(rings) => onChange({ rings })} />
+          <HeatSlider label="Runs at, in service" value={settings.running} min={20} max={150} shown={temperature(settings.running)} onChange={(running) => onChange({ running })} />
+          <label className="flex min-h-12 items-center gap-3">
+            <input type="checkbox" className="accent-brass-edge size-6" checked={settings.medium === 'fanOven'} onChange={(event) => onChange({ medium: event.target.checked ? 'fanOven' : 'stillOven' })} />
+            The oven has a fan
+          </label>
+          <p className="m-0 text-lg">
+            Soak <span className="figure">{spanText(plan.soak)}</span>, rings in the freezer <span className="figure">{spanText(plan.freeze)}</span>, to within 5 K.
+          </p>
+        </section>
+        <ul className="tape-note m-0 list-none p-3 pl-4" aria-label="Caution">
+          <li>{CAUTIONS.hotParts}</li>
+          <li>{CAUTIONS.fumes}</li>
+          {settings.rings < 0 && <li>{CAUTIONS.frost}</li>}
+          {part.material !== null && !materialOf(part.material).flame && <li>{CAUTIONS.noFlame}</li>}
+          <li>The unit maker’s manual and local rules come first.</li>
+        </ul>
+      </div>
+      <div className="grid content-start gap-3">
+        <section aria-label="Seats" className="bg-panel border-edge overflow-x-auto rounded-[3px] border-2 p-4">
+          <table className="w-full border-collapse text-base">
+            <thead>
+              <tr className="small-label text-left">
+                {['Ring', `Cold, ${units.unit()}`, 'As planned', 'In service', 'Last moment', 'Grips after', ''].map((title) => (
+                  <th key={title} className="py-1 pr-3 font-semibold">{title}</th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {plan.seats.map((row) => (
+                <tr key={row.seat.id} className="border-edge border-t">
+                  <td className="pr-3 font-semibold">{row.seat.name}</td>
+                  <td className="figure pr-3">{units.digits(row.cold)}</td>
+                  <td className={`figure pr-3 ${row.dropsIn ? 'text-good' : 'text-bad'}`}>
+                    {units.digits(row.planned)} {row.dropsIn ? 'drops in' : 'does not'}
+                  </td>
+                  <td className={`figure pr-3 ${row.creeps ? 'text-bad' : ''}`}>
+                    {units.digits(row.service)} {row.creeps ? 'may creep' : 'holds'}
+                  </td>
+                  <td className="figure pr-3 text-xl">{row.window.lastSafe === null ? '–' : clockText(row.window.lastSafe)}</td>
+                  <td className="figure pr-3">
+                    {row.window.grabAtStart === null ? 'not by itself' : spanText(row.window.grabAtStart)}
+                    {row.window.gripsBelow !== null && <span className="small-label block">grips once the case is below {temperature(row.window.gripsBelow)}</span>}
+                  </td>
+                  <td>{part.material !== null && <WaysTable row={row} material={part.material} sealed={false} />}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          {plan.seats.some(({ creeps }) => creeps) && (
+            <p className="m-0 mt-2">
+              A ring that may creep in service wants, in this order: {CREEP_REMEDIES.join('; ')}.
+            </p>
+          )}
+        </section>
+        <section aria-label="Window" className="bg-panel border-edge rounded-[3px] border-2 p-4">
+          <h2 className="m-0 text-xl">Order, and fit against time out of the oven, {units.unit()}</h2>
+          {plan.order === null ? (
+            <p className="m-0 font-semibold">No order meets every deadline at these temperatures.</p>
+          ) : (
+            <OrderLine plan={plan} />
+          )}
+          <WindowChart seats={plan.seats} />
+        </section>
+      </div>
+    </div>
+  );
+} // prettier-ignore
+
+/** Settings as they are logged: what was seen of the cooling follows from the log. */
+function logged({ coolingFactor: _, ...settings }: HeatSettings) {
+  return settings;
+}

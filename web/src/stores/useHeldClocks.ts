@@ -1,0 +1,23 @@
+import { useEffect } from 'react';
+
+import { useClocks } from './clockStore.ts';
+import type { OpenJob } from './useJob.ts';
+
+/** Keep the header's clocks in step with a job's log. */
+export function useHeldClocks({ jobId, state, status }: OpenJob): void {
+  const hold = useClocks((clocks) => clocks.hold);
+  useEffect(() => {
+    if (state.unit === null || status === 'loading') return;
+    const names = new Map(state.unit.parts.map(({ id, name }) => [id, name]));
+    const running = state.finished === null ? state.clocks.filter(({ stoppedAt }) => stoppedAt === null) : []; // prettier-ignore
+    hold(
+      jobId,
+      running.map((clock) => ({
+        ...clock,
+        jobId,
+        jobName: state.unit!.name,
+        partName: names.get(clock.targetId) ?? '',
+      })),
+    );
+  }, [jobId, state, status, hold]);
+}
