@@ -6,7 +6,7 @@ import { foldJob, type JobEvent } from '@wendaxis/core/job';
 import { compilePlan } from '@wendaxis/core/plan';
 import { answerStep, type WorkHabits } from '@wendaxis/core/simulate';
 
-import { expect, test } from './workshopTest.ts';
+import { expect, expectAccessible, test } from './workshopTest.ts';
 
 const GAUGE = { id: 'gauge', name: 'Bore gauge', graduation: 0.001, calibrationUncertainty: 0.001, range: 1 }; // prettier-ignore
 const HABITS: WorkHabits = {
@@ -48,6 +48,7 @@ test('both halves are heated and filled against the clock, with one ring that st
   await expect(page.getByRole('heading', { name: 'Heat Ignition-side half' })).toBeVisible();
   await page.goto(`${job}/heat`);
   await expect(page.getByText('Every ring drops in')).toBeVisible();
+  await expectAccessible(page);
 
   // A slider past the limit is refused, with the nearest plan that stands.
   const oven = page.getByLabel('Oven', { exact: true });

@@ -1,26 +1,12 @@
-import AxeBuilder from '@axe-core/playwright';
-import type { Page } from '@playwright/test';
-
 import {
   expect,
+  expectAccessible,
   startRun,
   test,
   TOO_MUCH_PLAY,
   toSillBench,
   typeReadings,
 } from './workshopTest.ts';
-
-async function expectAccessible(page: Page, rules: 'all' | 'colours' = 'all'): Promise<void> {
-  const axe = new AxeBuilder({ page });
-  const { violations } = await (
-    rules === 'all'
-      ? axe.withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
-      : axe.withRules(['color-contrast'])
-  ).analyze();
-  expect(
-    violations.map(({ id, nodes }) => [id, nodes.map(({ html }) => html.slice(0, 120))]),
-  ).toEqual([]);
-}
 
 test('every page passes the accessibility check, in shop light and at night', async ({
   page,
@@ -70,12 +56,20 @@ test('the pages of the plan pass it too', async ({ page, workshop }) => {
   const job = page.url();
   for (const path of [
     '/plan', '/describe', '/describe?view=part', '/describe?view=axis', '/describe?view=keep', '/step',
-    '/step/inspect:bearing-left', '/step/compare:bearing-left', '/step/heat:half-left', '/step/fitSeal:seal-left',
+    '/heat', '/step/inspect:bearing-left', '/step/compare:bearing-left', '/step/heat:half-left', '/step/fitSeal:seal-left',
   ]) {
     await page.goto(`${job}${path}`);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     await expectAccessible(page);
   } // prettier-ignore
+  await page.goto(`${workshop.address}fits`);
+  await page.getByLabel('Seat diameter').fill('52');
+  await page.getByLabel('Bore of the bearing').fill('25');
+  await page.getByLabel('Width').fill('15');
+  await page.getByLabel(/^Bore: class/).fill('N7');
+  await page.getByLabel(/^Ring: class/).fill('52');
+  await expect(page.getByText('0.009 to 0.039 mm', { exact: true })).toBeVisible();
+  await expectAccessible(page);
   await page.goto(`${workshop.address}book-in`);
   await expect(page.getByRole('heading', { name: 'Book a job in' })).toBeVisible();
   await expectAccessible(page);

@@ -1,4 +1,5 @@
 import { test as base, expect, type Page } from '@playwright/test';
+import AxeBuilder from '@axe-core/playwright';
 import pg from 'pg';
 
 import { startServer } from '../scripts/setup/server.mjs';
@@ -98,4 +99,20 @@ export async function tickUntil(page: Page, heading: string): Promise<void> {
     }
   }
   throw new Error(`never came to ${heading}`);
+}
+
+/** Check a page with axe; at night only the colours can differ. */
+export async function expectAccessible(
+  page: Page,
+  rules: 'all' | 'colours' = 'all',
+): Promise<void> {
+  const axe = new AxeBuilder({ page });
+  const { violations } = await (
+    rules === 'all'
+      ? axe.withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+      : axe.withRules(['color-contrast'])
+  ).analyze();
+  expect(
+    violations.map(({ id, nodes }) => [id, nodes.map(({ html }) => html.slice(0, 120))]),
+  ).toEqual([]);
 }

@@ -90,6 +90,25 @@ try {
   await page.getByText('What was seen').waitFor();
   await press('2');
   await shot('inspect');
+  await page.goto(`${moth}/describe?station=bearing-left`);
+  await page.getByLabel('Class of its bore').fill('N7');
+  await press('Enter');
+  await page.goto(`${moth}/heat?part=half-left`);
+  await page.getByRole('button', { name: 'Into the oven' }).click();
+  await page.getByRole('button', { name: 'Out of the oven' }).click();
+  await page.waitForTimeout(1500);
+  await shot('heat');
+  await page.getByRole('button', { name: 'All in, cold' }).click();
+  await page.goto(`${server.address}fits`);
+  for (const [label, text] of [
+    ['Seat diameter', '52'],
+    ['Bore of the bearing', '25'],
+    ['Width', '15'],
+    [/^Bore: class/, 'N7'],
+    [/^Ring: class/, '52'],
+  ])
+    await page.getByLabel(label).fill(text);
+  await shot('fits');
   await page.goto(`${server.address}book-in`);
   await page.getByLabel('What is it').fill('Net hauler');
   await page.getByLabel('Why is it open').fill('Growls under load');

@@ -21,6 +21,7 @@ const router = createBrowserRouter([
     children: [
       { path: '/', element: <JobsPage /> },
       { path: '/workshop', lazy: LATER_PAGES.workshop },
+      { path: '/fits', lazy: LATER_PAGES.fits },
       { path: '/book-in', lazy: LATER_PAGES.bookIn },
       {
         path: '/jobs/:jobId',

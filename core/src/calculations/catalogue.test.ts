@@ -47,6 +47,18 @@ const SOUND: Readonly<Record<string, readonly [input: object, expected: object]>
   'plain-clearance': [{ bores: [40.5], journals: [40] }, { least: 0.5, usual: { lower: 0.03 } }],
   'seal-depth': [{ boreDepth: 12, depth: 2, width: 8 }, { gap: 2, enough: true }],
   tightening: [{ count: 4, pattern: 'circle', least: 20, most: 24 }, { order: [1, 3, 2, 4], rounds: [11, 16.5, 22] }],
+  'tolerance-class': [{ toleranceClass: 'H7', size: 62 }, { least: 62, most: 62.03 }],
+  'class-fit': [{ size: 50, hole: 'H7', shaft: 'p6' }, {}],
+  'roughness-loss': [{ interference: -0.02, diameter: 40, finish: 'ground' }, { effective: -0.02 }],
+  'fit-at-temperature': [{ interference: 0.03, diameter: 62, inner: { material: 'bearingSteel', temperature: 20 }, outer: { material: 'castAluminium', temperature: 20 } }, { interference: 0.03 }],
+  'press-fit': [{ interference: 0, diameter: 50, innerBore: 0, outerOutside: 100, length: 40, innerMaterial: 'carbonSteel', outerMaterial: 'greyIron', friction: 0.12 }, { pressure: 0, force: 0 }],
+  'clearance-left': [{ initial: 0.015, bore: 25, innerRaceway: 30, innerPressure: 0, outside: 52, outerRaceway: 47, outerPressure: 0, innerRise: 0, outerRise: 0 }, { left: 0.015 }],
+  'draw-screw': [{ force: 20000, thread: 10, pitch: 1.5, proofStress: 580 }, { holds: true, torqueDry: 40 }],
+  'soak-time': [{ material: 'brass', mass: 1, area: 0.1, medium: 'fanOven', from: 100, surroundings: 100, target: 100 }, { seconds: 0 }],
+  'seat-window': [{ diameter: 52, width: 15, bore: 25, interference: 0.2, clearance: 0.02, part: { material: 'greyIron', mass: 2, area: 0.1, temperature: 60 }, bearingMass: 0.13, ringTemperature: 20, ambient: 20 }, { lastSafe: null }],
+  'seat-order': [{ seats: [{ id: 'a', deadline: 60, handling: 20, after: [] }] }, { order: [{ id: 'a', heat: 1, in: 20, spare: 40 }] }],
+  'ways-in': [{ ring: 'inner', diameter: 25, other: 52, width: 15, tightest: 0.01, material: 'carbonSteel', sealed: false, pressRating: 100000 }, { ways: expect.arrayContaining([expect.objectContaining({ id: 'bake', stands: false })]) }],
+  'cooling-factor': [{ material: 'brass', mass: 1, area: 0.1, oven: 100, ambient: 20, read: 99, seconds: 60 }, { factor: null }],
   'build-plan': [{ unitFile: writeUnitFile(FIXTURE_UNIT), scope: 'setPlay' }, { faults: {}, plan: { behind: 0, next: { rule: 'setSpec' } } }],
 }; // prettier-ignore
 

@@ -2,10 +2,15 @@ import { refuse } from '../faults/index.ts';
 import { checkShape } from '../shape/index.ts';
 import type { Calculation } from './calculation.ts';
 import { FITTING_CALCULATIONS } from './fittingCalculations.ts';
+import { HEAT_CALCULATIONS } from './heatCalculations.ts';
 import { SETTING_CALCULATIONS } from './settingCalculations.ts';
 
 /** Every calculation of the core, by name. */
-export const CATALOGUE: readonly Calculation[] = [...SETTING_CALCULATIONS, ...FITTING_CALCULATIONS];
+export const CATALOGUE: readonly Calculation[] = [
+  ...SETTING_CALCULATIONS,
+  ...FITTING_CALCULATIONS,
+  ...HEAT_CALCULATIONS,
+];
 
 /**
  * Run a calculation by name on plain data.

@@ -13,7 +13,7 @@ export { packQuestion, USUAL_MOST_PIECES } from './packQuestion.ts';
 export { PHASE_NAMES, PHASES, type Phase } from './phases.ts';
 export { currentRun, type JudgedVerdict } from './playProgress.ts';
 export { comparisonOf } from './comparison.ts';
-export { heatedParts, jobHeat, type JobHeat } from './jobHeat.ts';
+export { heatedParts, innerWays, jobHeat, type JobHeat } from './jobHeat.ts';
 export { measuredSuggestions, type MeasuredSuggestion } from './measuredSuggestions.ts';
 export { nominalOf, seatsOf, seatVerdict } from './seats.ts';
 export { STATION_STATES, stationStates, type StationState } from './stationStates.ts';

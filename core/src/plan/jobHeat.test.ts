@@ -1,7 +1,7 @@
 import { foldJob, type JobEvent, type JobEventData, type JobEventType } from '../job/index.ts';
 import { unitFromTemplate, type Unit } from '../unit/index.ts';
 import { compilePlan } from './compilePlan.ts';
-import { heatedParts, jobHeat } from './jobHeat.ts';
+import { heatedParts, innerWays, jobHeat } from './jobHeat.ts';
 
 const end = (bore: number, outside: number) => ({ designation: null, family: null, dimensions: { bore, outside, width: 15 } }); // prettier-ignore
 const MADE = unitFromTemplate('crankcaseHalves', { name: 'Case', left: end(25, 52), right: end(30, 62), span: 60 }); // prettier-ignore
@@ -70,6 +70,19 @@ describe('the heat of a job', () => {
     expect(seenOn).toBe('Left case half');
     // τ = 1.6·900/(10·0.09) = 1600 s; from 100 to 70 °C in 300 s: 1600·ln(80/50)/300 = 2.507.
     expect(settings.coolingFactor).toBeCloseTo(2.507, 3);
+  }); // prettier-ignore
+
+  test('should take the class of a seat where it was not measured, and say so', () => {
+    const classed = { ...UNIT, axes: UNIT.axes.map((axis) => ({ ...axis, stations: axis.stations.map((station) => (station.id === 'bearing-left' ? { ...station, boreClass: 'N7', journalClass: 'k5' } : station)) })) };
+    const { state } = new Log(classed);
+    const { plan } = jobHeat(state, half(classed, 'half-left'));
+    // N7 on 52 mm from −39 µm, ring from 0 (ISO 286-2, ISO 492): at most 39 µm tight.
+    expect(plan!.seats[0]!.cold).toBeCloseTo(0.039, 9);
+    const step = compilePlan(state).steps.find(({ id }) => id === 'fitOuter:bearing-left')!;
+    expect(step.figures[0]!.source).toMatch(/by its class, not measured/);
+    expect(innerWays(state, 'bearing-left').find(({ id }) => id === 'induction')?.stands).toBe(true);
+    expect(innerWays(state, 'bearing-right')).toEqual([]);
+    expect(innerWays(state, 'gone')).toEqual([]);
   }); // prettier-ignore
 
   test('should count a ring as seated unless it stopped half way', () => {

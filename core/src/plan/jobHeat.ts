@@ -2,15 +2,17 @@ import {
   coolingFactorFrom,
   partHeat,
   USUAL_HEAT,
+  waysIn,
   type HeatSeat,
   type HeatSettings,
   type PartHeat,
+  type WayIn,
 } from '../heat/index.ts';
 import { secondsBetween, type Clock, type JobState } from '../job/index.ts';
 import { MOST_SEATS, type LumpedBody } from '../thermal/index.ts';
-import type { Axis, Part, Station, Unit } from '../unit/index.ts';
+import { findStation, type Axis, type Part, type Station, type Unit } from '../unit/index.ts';
 import { lacksOfPart, lacksStep } from './figures.ts';
-import { outerSeatsIn, seatInterference } from './seats.ts';
+import { isSealed, outerSeatsIn, seatInterference } from './seats.ts';
 import type { Missing } from './step.ts';
 
 /** The heat plan of a part of a job, or what it lacks. */
@@ -87,4 +89,17 @@ function factorOf(state: JobState, clock: Clock) {
     const factor = inTime ? coolingFactorFrom(body, { oven: settings.oven, ambient: settings.ambient, read, seconds }) : null;
     return factor === null ? [] : [{ factor, partId: part.id, kind: part.kind, name: part.name }];
   });
+} // prettier-ignore
+
+/** A press of the usual size for a bench, N. A rule of this program. */
+const BENCH_PRESS = 100_000;
+
+/** Ways to get the inner ring of a station on its journal; none while its fit is not known. */
+export function innerWays(state: JobState, stationId: string): readonly WayIn[] {
+  const station = findStation(state.unit!, stationId)?.station;
+  const fit = station === undefined ? null : seatInterference(state, station, 'inner');
+  if (station === undefined || fit === null) return [];
+  const { inside: diameter, outside: other, width } = station;
+  const shaft = state.unit!.parts.find(({ kind }) => kind === 'shaft')?.material ?? 'carbonSteel';
+  return waysIn({ ring: 'inner', diameter, other, width, tightest: fit.most, material: shaft, sealed: isSealed(station), pressRating: BENCH_PRESS });
 } // prettier-ignore

@@ -3,9 +3,11 @@ import {
   dropIn,
   interference,
   ringLimits,
+  toleranceClass,
   type DropIn,
   type Interference,
   type Ring,
+  type SizeRange,
 } from '../fits/index.ts';
 import { InputError } from '../faults/index.ts';
 import { judgeRound, type RoundVerdict, type SizeFeature } from '../inspect/index.ts';
@@ -50,26 +52,33 @@ export function seatVerdict(
   }
 }
 
-/** Interference of a ring on its measured seat; null while the seat is not measured or no table has the ring. */
-export function seatInterference(
-  state: JobState,
-  station: Station,
-  ring: Ring,
-): Interference | null {
+/** A seat's size: measured, else by its class; null where neither is known. */
+function seatSize(state: JobState, station: Station, feature: 'bore' | 'journal'): SizeRange | null {
+  const measured = seatVerdict(state, station, feature);
+  if (measured !== null) return { least: measured.mean - measured.expanded, most: measured.mean + measured.expanded };
+  const name = feature === 'bore' ? station.boreClass : station.journalClass;
+  return name === undefined ? null : toleranceClass(name, nominalOf(station, feature));
+} // prettier-ignore
+
+/**
+ * Interference of a ring on its seat: the seat as measured, else as its class allows; the ring by its Normal class.
+ * Null while neither is known, or no table has the ring or the class.
+ */
+export function seatInterference(state: JobState, station: Station, ring: Ring): Interference | null {
   const feature = ring === 'outer' ? 'bore' : 'journal';
-  const seat = seatVerdict(state, station, feature);
-  if (seat === null) return null;
   const family = station.kind === 'taperedRoller' ? 'tapered' : 'radial';
   try {
-    const limits = ringLimits(nominalOf(station, feature), ring, family);
-    return interference(ring, limits, {
-      least: seat.mean - seat.expanded,
-      most: seat.mean + seat.expanded,
-    });
+    const seat = seatSize(state, station, feature);
+    return seat === null ? null : interference(ring, ringLimits(nominalOf(station, feature), ring, family), seat);
   } catch (error) {
     if (error instanceof InputError) return null;
     throw error;
   }
+} // prettier-ignore
+
+/** Whether a ring's fit rests on a measured seat. */
+export function isSeatMeasured(state: JobState, station: Station, ring: Ring): boolean {
+  return seatVerdict(state, station, ring === 'outer' ? 'bore' : 'journal') !== null;
 }
 
 /** How hot the part must be for the outer ring to drop in; null while a datum is missing. */

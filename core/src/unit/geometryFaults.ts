@@ -1,5 +1,6 @@
 import { findGain } from '../arrangement/index.ts';
-import type { InputFault } from '../faults/index.ts';
+import { InputError, type InputFault } from '../faults/index.ts';
+import { toleranceClass } from '../fits/index.ts';
 import { STATION_KIND_TABLE } from './stationKinds.ts';
 import type { Axis, Station, Unit } from './unit.ts';
 
@@ -25,6 +26,7 @@ function stationFaults(station: Station, axis: Axis): readonly InputFault[] {
     ...ownSize(station),
     ...depthInBore(station),
     ...torqueBand(station),
+    ...seatClasses(station),
     ...placeInArrangement(station, axis),
     ...inTheWay(station, axis.stations),
   ];
@@ -49,6 +51,22 @@ function torqueBand({ torqueLeast, torqueMost }: Station): readonly InputFault[]
   if (torqueLeast === undefined || torqueMost === undefined || torqueLeast <= torqueMost) return [];
   return [fault('torqueMost', torqueMost, `at least the least torque, ${torqueLeast} N·m`)];
 }
+
+/** A class that the standard does not have, for the size it stands at. */
+function seatClasses({ boreClass, journalClass, inside, outside }: Station): readonly InputFault[] {
+  const check = (field: string, name: string | undefined, size: number): readonly InputFault[] => {
+    if (name === undefined) return [];
+    try {
+      const { side } = toleranceClass(name, size, field);
+      const wanted = field === 'boreClass' ? 'hole' : 'shaft';
+      return side === wanted ? [] : [fault(field, name, `a class of a ${wanted}, such as ${wanted === 'hole' ? 'N7' : 'k5'}`)];
+    } catch (error) {
+      if (error instanceof InputError) return error.faults;
+      throw error;
+    }
+  };
+  return [...check('boreClass', boreClass, outside), ...check('journalClass', journalClass, inside)];
+} // prettier-ignore
 
 function placeInArrangement(
   { kind, place }: Station,

@@ -80,6 +80,9 @@ describe('geometry that cannot be so', () => {
   test.each<[string, Partial<Station>, readonly string[]]>([
     ['a bore over the outside diameter', { inside: 81 }, ['outside']],
     ['no width', { width: 0 }, ['width']],
+    ['a class that is none', { boreClass: 'J9' }, ['boreClass']],
+    ['a shaft’s class for a bore', { boreClass: 'k6' }, ['boreClass']],
+    ['a hole’s class for a journal', { journalClass: 'H7' }, ['journalClass']],
     ['a seal deeper than its bore', { ...SEAL, depth: 5, boreDepth: 12 }, ['depth']],
     ['a torque band upside down', { kind: 'nut', thrust: undefined, torqueLeast: 9, torqueMost: 8 }, ['torqueMost']],
     ['a place that the arrangement does not have', { kind: 'spacer', thrust: undefined, place: 'betweenClampedCones' }, ['place']],

@@ -30,6 +30,9 @@ export interface StationDetails {
   /** Shims, spacers, adjusters: where the thickness sits in the arrangement. */
   readonly place?: ShimPlace;
   readonly tightRing?: (typeof TIGHT_RINGS)[number];
+  /** Tolerance class of the bore or journal, such as N7 or k5: taken where the seat was not measured. */
+  readonly boreClass?: string;
+  readonly journalClass?: string;
   readonly retention?: (typeof RETENTIONS)[number];
   /** Side from which it goes in. */
   readonly wayIn?: Side;
@@ -100,6 +103,8 @@ export const DETAIL_TABLE: Readonly<Record<DetailName, DetailRow>> = {
   thrust: side('The shaft pushes it'),
   place: choice('Where the thickness sits', Object.keys(PLACE_WORDS), PLACE_WORDS),
   tightRing: choice('Tight ring', TIGHT_RINGS, { inner: 'inner ring', outer: 'outer ring', both: 'both rings' }),
+  boreClass: { words: 'Class of its bore', type: 'text', longest: 6 },
+  journalClass: { words: 'Class of its journal', type: 'text', longest: 6 },
   retention: choice('Held by', RETENTIONS, {
     fitOnly: 'its fit alone', shoulder: 'a shoulder', cover: 'a cover', snapRing: 'a snap ring',
     retainerPlate: 'a retainer plate', nut: 'a nut', staking: 'staking', compound: 'retaining compound',

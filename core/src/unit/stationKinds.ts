@@ -14,6 +14,8 @@ export interface StationKindRow {
 const ROLLING = [
   'designation',
   'tightRing',
+  'boreClass',
+  'journalClass',
   'retention',
   'wayIn',
   'lettering',

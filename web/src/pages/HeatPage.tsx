@@ -126,7 +126,7 @@ function Planned({ heat, plan, onChange }: PlannedProps) {
           <table className="w-full border-collapse text-base">
             <thead>
               <tr className="small-label text-left">
-                {['Ring', `Cold, ${units.unit()}`, 'As planned', 'In service', 'Last moment', 'Grips after', ''].map((title) => (
+                {['Ring', `Cold, ${units.unit()}`, 'As planned', 'In service', 'Last moment', 'Grips after', 'Others'].map((title) => (
                   <th key={title} className="py-1 pr-3 font-semibold">{title}</th>
                 ))}
               </tr>

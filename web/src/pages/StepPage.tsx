@@ -1,9 +1,10 @@
 import { useCallback, useState, type ReactNode } from 'react';
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
 
-import { actionFor, CAUTIONS, PHASES, type Step } from '@wendaxis/core/plan';
+import { actionFor, CAUTIONS, innerWays, PHASES, type Step } from '@wendaxis/core/plan';
 
 import { SpecForm } from '../features/axis/SpecForm.tsx';
+import { WayList } from '../features/heat/WayList.tsx';
 import { CompareForm } from '../features/plan/CompareForm.tsx';
 import { FigureForm } from '../features/plan/FigureForm.tsx';
 import { Figures } from '../features/plan/Figures.tsx';
@@ -242,11 +243,17 @@ function SetAside({ jobId, step, onDone }: { readonly jobId: string; readonly st
 /** Numbers, which way round, tools and consumables. */
 function StepFacts({ job, step }: ViewProps) {
   const { figures, missing, orientation, tools, consumables } = step;
+  const ways = step.rule === 'seatInner' ? innerWays(job.state, step.stationId!) : [];
   return (
     <div className="grid content-start gap-4">
       {(figures.length > 0 || missing.length > 0) && (
         <Panel title="Numbers">
           <Figures jobId={job.jobId} figures={figures} missing={missing} />
+        </Panel>
+      )}
+      {ways.length > 0 && (
+        <Panel title="Ways on, for this very seat">
+          <WayList ways={ways} />
         </Panel>
       )}
       {orientation.length > 0 && (

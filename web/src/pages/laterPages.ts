@@ -8,6 +8,7 @@ export const LATER_PAGES = {
   plan: async () => ({ Component: (await import('./PlanPage.tsx')).PlanPage }),
   step: async () => ({ Component: (await import('./StepPage.tsx')).StepPage }),
   describe: async () => ({ Component: (await import('./DescribePage.tsx')).DescribePage }),
+  fits: async () => ({ Component: (await import('./FitsPage.tsx')).FitsPage }),
   heat: async () => ({ Component: (await import('./HeatPage.tsx')).HeatPage }),
   log: async () => ({ Component: (await import('./LogPage.tsx')).LogPage }),
 } as const;

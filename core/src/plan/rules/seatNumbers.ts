@@ -16,7 +16,7 @@ import {
   words,
 } from '../figures.ts';
 import type { Numbers, Subject } from '../rule.ts';
-import { isSealed, outerSeatsIn, seatDropIn, seatInterference } from '../seats.ts';
+import { isSealed, isSeatMeasured, outerSeatsIn, seatDropIn, seatInterference } from '../seats.ts';
 import type { Figure, Missing } from '../step.ts';
 
 /** Interference of a ring on its seat; where it is loose, what to do about it. */
@@ -31,10 +31,18 @@ export function fitNumbers({ state, station }: Subject, ring: 'inner' | 'outer')
   const { mean, least, most, working } = fit;
   const loose = mean <= 0 ? looseBoreRemedy(-mean) : null;
   return numbers(
-    range('Interference', 'length', { least, most }, `${SOURCES.iso492.title}; seat as measured`, {
-      working,
-      word: mean > 0 ? 'conforms' : 'doesNotConform',
-    }),
+    range(
+      'Interference',
+      'length',
+      { least, most },
+      isSeatMeasured(state, station!, ring)
+        ? `${SOURCES.iso492.title}; seat as measured`
+        : `${SOURCES.iso492.title}; seat by its class, not measured`,
+      {
+        working,
+        word: mean > 0 ? 'conforms' : 'doesNotConform',
+      },
+    ),
     figure('Interference, middle', 'length', mean, SOURCES.fitSizes.title, { working }),
     loose === null
       ? null

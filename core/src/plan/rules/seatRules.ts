@@ -126,6 +126,18 @@ export const SEAT_RULES: readonly Rule[] = [
     after: [...READY, { rule: 'fitInner', of: 'station' }, { rule: 'seatOuter', of: 'axis' }, { rule: 'placeShims', of: 'axis' }],
   },
   {
+    id: 'relieve',
+    phase: 'seat',
+    on: 'axis',
+    form: 'tick',
+    when: ({ axis }) => axis!.stations.some(comesAsOne),
+    title: (subject) => `Relieve side load on ${nameOf(subject)}`,
+    how: 'When the last ring has gripped and all is cold: turn it. Drag or no end play is side load. A light tap on each end of the shaft with a soft hammer, turn again, until it turns freely and has its play.',
+    reason: 'A shaft drawn into a second bearing is left pushing sideways; it eats the bearing in hours.',
+    tools: ['soft hammer'],
+    after: [{ rule: 'seatInner', of: 'axis' }, { rule: 'seatOuter', of: 'axis' }],
+  },
+  {
     id: 'retain',
     phase: 'seat',
     on: 'station',

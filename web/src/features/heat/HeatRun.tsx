@@ -49,16 +49,16 @@ export function HeatRun({ jobId, state, part, plan, settings, seenOn, coolingFac
   return (
     <section aria-label="Doing it" className="grid gap-3">
       <div className="flex flex-wrap gap-3">
-        <Button kind={clockOf('oven') === undefined && cooling === undefined ? 'main' : 'plain'} className="min-h-14 text-xl" disabled={plan.status === 'refused'} onClick={intoOven}>
+        <Button kind={clockOf('oven') === undefined && cooling === undefined ? 'main' : 'plain'} className="text-lg" disabled={plan.status === 'refused'} onClick={intoOven}>
           {cooling === undefined ? 'Into the oven' : 'Back into the oven'}
         </Button>
-        <Button className="min-h-14 text-xl" disabled={clockOf('freezer') !== undefined || plan.freeze === 0} onClick={() => start('freezer', plan.freeze)}>
+        <Button className="text-lg" disabled={clockOf('freezer') !== undefined || plan.freeze === 0} onClick={() => start('freezer', plan.freeze)}>
           Rings into the freezer ({spanText(plan.freeze)})
         </Button>
-        <Button kind={clockOf('oven') === undefined ? 'plain' : 'main'} className="min-h-14 text-xl" disabled={clockOf('oven') === undefined} onClick={out}>
+        <Button kind={clockOf('oven') === undefined ? 'plain' : 'main'} className="text-lg" disabled={clockOf('oven') === undefined} onClick={out}>
           Out of the oven
         </Button>
-        {cooling !== undefined && <Button className="min-h-14" onClick={() => stop('cooling')}>All in, cold</Button>}
+        {cooling !== undefined && <Button  onClick={() => stop('cooling')}>All in, cold</Button>}
       </div>
       {outFor !== null && plan.order !== null && (
         <p className="m-0 text-2xl" role="timer">

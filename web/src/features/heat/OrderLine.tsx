@@ -22,7 +22,7 @@ export function OrderLine({ plan }: { readonly plan: PartHeat }) {
             <span className="bg-edge absolute top-4 right-0 left-0 h-px" aria-hidden="true" />
             <span className="bg-brass border-brass-edge absolute top-1.5 h-6 border-2" style={{ left: place(row.start), width: place(row.in - row.start) }} aria-hidden="true" />
             <span className="border-bad absolute top-0 h-9 border-l-4" style={{ left: `calc(${place(row.in + row.spare)} - 4px)` }} aria-hidden="true" />
-            <span className="figure absolute top-1.5 pl-2 text-base" style={{ left: place(row.in) }}>
+            <span className="figure bg-panel absolute top-1.5 ml-2 px-1 text-base" style={{ left: place(row.in) }}>
               in by {clockText(row.in)}, latest {clockText(row.in + row.spare)}
             </span>
           </span>

@@ -5,7 +5,7 @@ import type { SeatHeat } from '@wendaxis/core/heat';
 import type { MaterialId } from '@wendaxis/core/materials';
 
 import { Button } from '../../ui/Button.tsx';
-import { useUnits } from '../../ui/useUnits.ts';
+import { WayList } from './WayList.tsx';
 
 /** A press of the usual size for a bench, N. A rule of this program. */
 const PRESS = 100_000;
@@ -18,7 +18,6 @@ interface Props {
 
 /** Every way of the trade for this very seat, side by side. */
 export function WaysTable({ row, material, sealed }: Props) {
-  const units = useUnits();
   const { seat } = row;
   const ways = waysIn({ ring: 'outer', diameter: seat.diameter, other: seat.bore, width: seat.width, tightest: seat.fit.most, material, sealed, pressRating: PRESS });
   return (
@@ -35,26 +34,7 @@ export function WaysTable({ row, material, sealed }: Props) {
               <Button shortcut="Esc">Close</Button>
             </Dialog.Close>
           </div>
-          <ul className="m-0 list-none p-0">
-            {ways.map((way) => (
-              <li key={way.id} className="border-edge grid grid-cols-[7rem_1fr] gap-x-4 border-t py-2">
-                <span className={`text-lg font-bold ${way.stands ? 'text-good' : 'text-bad'}`}>{way.stands ? '✓ stands' : '✕ refused'}</span>
-                <span>
-                  <span className="text-lg font-semibold">{way.words}</span>
-                  <span className="figure ml-3">
-                    {[
-                      way.temperature === null ? '' : `part ${units.show(way.temperature, 'temperature')}`,
-                      way.ringTemperature === null ? '' : `ring ${units.show(way.ringTemperature, 'temperature')}`,
-                      way.force === null ? '' : `force ${units.show(way.force, 'force')}`,
-                      way.stress === null ? '' : `stress ${units.show(way.stress, 'pressure')}`,
-                    ].filter(Boolean).join(', ')}
-                  </span>
-                  <span className="block">{way.limit}</span>
-                  <span className="small-label block">{way.risks}</span>
-                </span>
-              </li>
-            ))}
-          </ul>
+          <WayList ways={ways} />
           <p className="m-0 mt-3">The unit maker’s manual and local rules come first.</p>
         </Dialog.Content>
       </Dialog.Portal>

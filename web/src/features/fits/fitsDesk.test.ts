@@ -1,0 +1,41 @@
+import { InputError } from '@wendaxis/core/faults';
+
+import { answerFit, EMPTY_QUESTION, type FitQuestion } from './fitsDesk.ts';
+
+const SEAT: FitQuestion = { ...EMPTY_QUESTION, diameter: '52', other: '25', width: '15', hole: 'N7', shaft: '52' }; // prettier-ignore
+const ask = (change: Partial<FitQuestion> = {}) => {
+  const answer = answerFit({ ...SEAT, ...change }, 'metric');
+  if (answer === null || answer instanceof InputError) throw new Error(String(answer));
+  return answer;
+};
+
+describe('the fits desk', () => {
+  test('should take a class or a measured size on either side', () => {
+    // N7 on 52 mm: −39/−9 µm (ISO 286-2, from memory); a ring of exactly 52 is 9 to 39 µm tight.
+    expect(ask().fit.least).toBeCloseTo(0.009, 9);
+    expect(ask().fit.most).toBeCloseTo(0.039, 9);
+    expect(ask({ hole: '51.98', shaft: '52.00' }).fit.most).toBeCloseTo(0.02, 9);
+    expect(ask({ hole: 'H7', shaft: 'k6' }).fit.most).toBeCloseTo(0.021, 9);
+  });
+
+  test('should open the fit with the heat of the part, and close it with the heat of the ring', () => {
+    const cold = ask({ partTemperature: '20 C' }).hot;
+    expect(ask({ partTemperature: '100 C' }).hot).toBeLessThan(cold);
+    expect(ask({ partTemperature: '20 C', ringTemperature: '212F' }).hot).toBeGreaterThan(cold);
+    expect(ask().dropIn!).toBeGreaterThan(60);
+  });
+
+  test('should answer for an inner ring on its journal, habit and all', () => {
+    const inner = ask({ ring: 'inner', diameter: '25', other: '52', hole: '25', shaft: 'k5', material: 'carbonSteel' }); // prettier-ignore
+    expect(inner.dropIn).toBeNull();
+    expect(inner.ways.find(({ id }) => id === 'bake')?.stands).toBe(false);
+    expect(inner.hot).toBeGreaterThan(inner.fit.most); // the shaft at 100 °C, the ring at 20
+  });
+
+  test('should wait for what is missing, and name what cannot be', () => {
+    expect(answerFit(EMPTY_QUESTION, 'metric')).toBeNull();
+    expect(answerFit({ ...SEAT, hole: ' ' }, 'metric')).toBeNull();
+    const wrong = answerFit({ ...SEAT, hole: 'J9' }, 'metric');
+    expect(wrong instanceof InputError && wrong.faults[0]!.field).toBe('hole');
+  });
+});

@@ -1,0 +1,83 @@
+import {
+  classFit,
+  dropIn,
+  fitAtTemperature,
+  toleranceClass,
+  type ClassFit,
+} from '@wendaxis/core/fits';
+import { InputError } from '@wendaxis/core/faults';
+import { waysIn, type WayIn } from '@wendaxis/core/heat';
+import type { MaterialId } from '@wendaxis/core/materials';
+import type { UnitSystem } from '@wendaxis/core/units';
+
+import { readField } from '../../ui/QuantityField.tsx';
+
+/** A quick question about a fit, as typed. */
+export interface FitQuestion {
+  readonly ring: 'outer' | 'inner';
+  readonly diameter: string;
+  readonly other: string;
+  readonly width: string;
+  /** A class such as H7, or one measured size. */
+  readonly hole: string;
+  readonly shaft: string;
+  readonly material: MaterialId;
+  readonly partTemperature: string;
+  readonly ringTemperature: string;
+}
+
+export const EMPTY_QUESTION: FitQuestion = {
+  ring: 'outer', diameter: '', other: '', width: '', hole: '', shaft: '', material: 'castAluminium',
+  partTemperature: '100 C', ringTemperature: '20 C',
+}; // prettier-ignore
+
+/** The answer: the fit cold, at the temperatures given, and what it takes to get it together. mm, °C. */
+export interface FitAnswer {
+  readonly fit: ClassFit;
+  /** The tightest pair at the temperatures given. */
+  readonly hot: number;
+  /** Part temperature at which a ring drops in; null for an inner ring. */
+  readonly dropIn: number | null;
+  readonly ways: readonly WayIn[];
+}
+
+/** Press of the usual size for a bench, N. A rule of this program. */
+const PRESS = 100_000;
+
+/** Answer the question, or say what is wrong; null while something is missing. */
+export function answerFit(question: FitQuestion, system: UnitSystem): FitAnswer | InputError | null {
+  const length = (text: string) => numberOf(text, 'length', system);
+  const [diameter, other, width] = [question.diameter, question.other, question.width].map(length);
+  const [part, ring] = [question.partTemperature, question.ringTemperature].map((text) => numberOf(text, 'temperature', system));
+  if (diameter == null || other == null || width == null || part == null || ring == null) return null;
+  if (question.hole.trim() === '' || question.shaft.trim() === '') return null;
+  try {
+    const fit = classFit(sizeOf(question.shaft, diameter, system, 'shaft'), sizeOf(question.hole, diameter, system, 'hole'));
+    const { material } = question;
+    const isOuter = question.ring === 'outer';
+    const steel = { material: 'bearingSteel' as const, temperature: ring };
+    const seat = { material, temperature: part };
+    return {
+      fit,
+      hot: fitAtTemperature(fit.most, diameter, isOuter ? { inner: steel, outer: seat } : { inner: seat, outer: steel }),
+      dropIn: isOuter ? dropIn({ diameter, tightest: fit.most, material }).withRoomRing : null,
+      ways: waysIn({ ring: question.ring, diameter, other, width, tightest: fit.most, material, sealed: false, pressRating: PRESS }),
+    };
+  } catch (error) {
+    if (error instanceof InputError) return error;
+    throw error;
+  }
+} // prettier-ignore
+
+function numberOf(text: string, kind: 'length' | 'temperature', system: UnitSystem): number | null {
+  const reading = readField(text, kind, system);
+  return reading.status === 'read' ? reading.quantity.value : null;
+}
+
+/** A measured size where a number was typed, else a class. */
+function sizeOf(text: string, nominal: number, system: UnitSystem, field: string) {
+  const measured = /^[\d.]/u.test(text.trim()) ? numberOf(text, 'length', system) : null;
+  return measured === null
+    ? toleranceClass(text, nominal, field)
+    : { least: measured, most: measured };
+}
