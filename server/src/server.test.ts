@@ -13,6 +13,7 @@ import { hiddenPlay } from './devices/deviceService.ts';
 import { ERRORS, errorAnswer, ServerError, toServerError } from './errors.ts';
 import { foldJob, type JobEvent } from '@wendaxis/core/job';
 import { compilePlan } from '@wendaxis/core/plan';
+import { readLine } from '@wendaxis/core/simulate';
 import { findStation, geometryFaults } from '@wendaxis/core/unit';
 import { startTestServer, type TestServer } from './tests/testServer.ts';
 
@@ -330,6 +331,14 @@ describe('streams to the browser', () => {
     const truth = hiddenPlay(foldJob((await eventsOf(SILL.streamId)).events), SILL.streamId);
     expect(Math.abs(lifted - truth)).toBeLessThanOrEqual(0.011);
   });
+
+  test('should stream the stand-in thermometer on a part, and say when there is no such part', async () => {
+    const path = (device: string, part: string) => `/devices/${device}/lines?jobId=${SILL.streamId}&partId=${part}`;
+    const [, reading] = await readStream(path('thermo-a', 'case'), 'line', 2);
+    expect(readLine(reading!)).toMatchObject({ kind: 'temperature', value: 20 });
+    expect((await server.get(path('thermo-a', 'nowhere'))).status).toBe(404);
+    expect((await server.get(path('dial-a', 'case'))).status).toBe(404);
+  }); // prettier-ignore
 
   test('should take a real indicator on a wire in place of a stand-in', async () => {
     const wire = createServer((socket) => {

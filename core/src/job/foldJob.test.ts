@@ -40,7 +40,7 @@ describe('folding a job', () => {
     expect(packThickness(state.packs['shims']!.pieces)).toBe(0.8);
     expect(packThickness(state.foundPacks['shims']!.pieces)).toBe(1);
     expect(state.chosen).toEqual({});
-    expect(state.lastFittedAfterRun).toBe(1);
+    expect(state.fittedAfterRun).toEqual({ shims: 1 });
   });
 
   test('should finish and open again', () => {

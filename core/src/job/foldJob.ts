@@ -90,7 +90,7 @@ const REDUCERS: { readonly [T in Exclude<JobEventType, 'Undone'>]: Reducer<T> } 
         ...state,
         chosen,
         packs: { ...state.packs, [site]: { pieces: data.pieces, at, by } },
-        lastFittedAfterRun: state.runs.length,
+        fittedAfterRun: { ...state.fittedAfterRun, [site]: state.runs.length },
       };
     }),
 

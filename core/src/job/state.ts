@@ -115,8 +115,8 @@ export interface JobState {
   readonly foundPacks: Readonly<Record<string, Pack>>;
   /** Chosen but not fitted yet, by shim site. */
   readonly chosen: Readonly<Record<string, Pack & { readonly runId: string }>>;
-  /** Closed runs taken before the pack now in place went in do not speak for it. */
-  readonly lastFittedAfterRun: number;
+  /** By shim site: how many runs there were when a pack last went in. Earlier ones do not speak for it. */
+  readonly fittedAfterRun: Readonly<Record<string, number>>;
   /** By station. */
   readonly marks: Readonly<
     Record<string, readonly { readonly text: string; readonly at: string; readonly by: string }[]>
@@ -169,7 +169,7 @@ export const EMPTY_JOB: JobState = {
   packs: {},
   foundPacks: {},
   chosen: {},
-  lastFittedAfterRun: 0,
+  fittedAfterRun: {},
   marks: {},
   sizes: {},
   findings: {},

@@ -261,6 +261,45 @@ describe('stations of a plan', () => {
   });
 });
 
+describe('an axis with two shim sites', () => {
+  test('should set the play at one of them and lay the other’s pack back in', () => {
+    const ids = compilePlan(new Bench(reel('carrierOutboard')).state).steps.map(({ id }) => id);
+    expect(ids.filter((id) => /^(choosePack|fitPack|placeShims)/.test(id)).toSorted()).toEqual([
+      'choosePack:shims-left', 'fitPack:shims-left', 'placeShims:shims-right',
+    ]); // prettier-ignore
+  });
+});
+
+describe('an axis whose play nothing sets', () => {
+  test('should not take a play out of band for proven', () => {
+    const unit = complete(reel('thrustWasher'));
+    const [axis] = unit.axes;
+    const bare = { ...unit, axes: [{ ...axis!, stations: axis!.stations.filter(({ kind }) => kind !== 'shimSite') }] };
+    const bench = new Bench(bare, 'setPlay');
+    bench.record({ type: 'SpecSet', data: { specId: 's', axisId: 'axis', kind: 'endPlay', band: { lower: 0.1, upper: 0.18, target: null }, source: '' } });
+    const next = () => compilePlan(bench.state).next?.rule;
+    expect(next()).toBe('measure');
+    for (const [runId, play] of [['r1', 0.4], ['r2', 0.14]] as const) {
+      bench.record({ type: 'RunOpened', data: { runId, specId: 's', stage: 'trial', instrument: HABITS.instrument, indicator: { contact: 'lever', angle: 0 }, shaftHeld: true } });
+      for (const value of [0, play, 0, 0, play, 0, 0, play, 0]) bench.record({ type: 'ReadingTaken', data: { runId, value, typed: null, device: null, position: null } });
+      bench.record({ type: 'RunClosed', data: { runId } });
+      expect(next()).toBe(play === 0.4 ? 'prove' : 'finish');
+    }
+  }); // prettier-ignore
+});
+
+describe('two axes whose play is set', () => {
+  test('should keep one proven while a pack goes in on the other', () => {
+    const unit = complete(reel('coverShims'));
+    const second = { ...unit.axes[0]!, id: 'second', name: 'Second', stations: unit.axes[0]!.stations.map((station) => ({ ...station, id: `second-${station.id}` })) };
+    const bench = new Bench({ ...unit, axes: [...unit.axes, second] }, 'setPlay').work('finish');
+    const open = () => compilePlan(bench.state).steps.filter(({ status }) => status !== 'done').map(({ id }) => id);
+    expect(open()).toEqual(['finish']);
+    bench.record({ type: 'PackFitted', data: { siteId: 'second-shims', pieces: bench.state.packs['second-shims']!.pieces } });
+    expect(open()).toEqual(['prove:second:endPlay', 'finish']);
+  }); // prettier-ignore
+});
+
 describe('a job that only sets the play', () => {
   test('should ask for the band, the pack and the readings, and nothing else', () => {
     const { steps } = compilePlan(new Bench(reel('coverShims'), 'setPlay').state);

@@ -13,7 +13,7 @@ import {
 import { findStation, type Axis, type SpecKind, type Station } from '../unit/index.ts';
 import { compilePlan, type Plan } from './compilePlan.ts';
 import type { Phase } from './phases.ts';
-import { currentRun, playVerdict, type JudgedVerdict } from './playProgress.ts';
+import { currentRun, fittedAfter, playVerdict, type JudgedVerdict } from './playProgress.ts';
 import type { Step } from './step.ts';
 
 /** The one thing to do next, with what the screen needs to say it. */
@@ -80,7 +80,7 @@ export function actionFor(state: JobState, step: Step): NextAction {
   if (step.form === 'recordPack') return { kind: 'recordPack', site: site!, step };
   if (step.form === 'fitPack' && state.chosen[site!.id] !== undefined) return { kind: 'fitPack', site: site!, step };
   if (step.form === 'run' && spec !== undefined)
-    return { kind: 'startRun', spec, stage: stageOfRun(step), again: state.lastFittedAfterRun > 0, step };
+    return { kind: 'startRun', spec, stage: stageOfRun(step), again: fittedAfter(state, axis!) > 0, step };
   const run = spec === undefined ? null : currentRun(state, spec.specId);
   const verdict = spec === undefined ? null : playVerdict(state, spec.specId);
   if (step.form === 'choosePack' && run !== null && verdict !== null)
@@ -149,7 +149,7 @@ export function stageOf(state: JobState, action: NextAction): Stage {
     return action.kind === 'openJob' ? 'describe' : 'finish';
   }
   const stage = PLAY_STAGE[action.kind];
-  return stage === 'measure' && state.lastFittedAfterRun > 0 ? 'prove' : stage;
+  return stage === 'measure' && Object.keys(state.fittedAfterRun).length > 0 ? 'prove' : stage;
 }
 
 /** Cycles a run still wants before it can be judged. */

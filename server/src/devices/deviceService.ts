@@ -11,7 +11,11 @@ import { ServerError } from '../errors.ts';
 import type { JobService } from '../services/jobService.ts';
 import type { LineSource } from './lineSource.ts';
 import { SimulatedIndicator } from './simulatedIndicator.ts';
+import { SimulatedThermometer } from './simulatedThermometer.ts';
 import type { TcpLineSource } from './tcpLineSource.ts';
+
+/** The contact thermometer that ships as a stand-in. */
+const THERMOMETER = 'thermo-a';
 
 /** The stand-in of one device on one job, with the true play it was last put together with. */
 interface Bench {
@@ -31,11 +35,17 @@ export class DeviceService {
   }
 
   /**
-   * The lines of a device for a job.
+   * The lines of a device for a job; of a thermometer, on a part of it.
    * @throws ServerError `noSuchDevice`, `noSuchStream`
    */
-  async lines(deviceId: string, jobId: string): Promise<LineSource> {
-    return this.#wires.get(deviceId) ?? (await this.#bench(deviceId, jobId)).indicator;
+  async lines(deviceId: string, jobId: string, partId: string | null = null): Promise<LineSource> {
+    const wire = this.#wires.get(deviceId);
+    if (wire !== undefined) return wire;
+    if (partId === null) return (await this.#bench(deviceId, jobId)).indicator;
+    const job = await this.#jobs.job(jobId);
+    if (deviceId !== THERMOMETER || job.unit?.parts.every(({ id }) => id !== partId) !== false)
+      throw new ServerError('noSuchDevice', 'deviceId', deviceId);
+    return new SimulatedThermometer(this.#jobs, { deviceId, jobId, partId });
   }
 
   /** Tell the practice hands what to do; returns the mark that stands at the indicator then. */

@@ -13,7 +13,9 @@ export function deviceRoutes(devices: DeviceService): Router {
 
   router.get('/devices/:deviceId/lines', async (request, response) => {
     const jobId = requireJobId(request.query['jobId']);
-    const source = await devices.lines(request.params.deviceId, jobId);
+    const partId = request.query['partId'];
+    const part = typeof partId === 'string' ? partId : null;
+    const source = await devices.lines(request.params.deviceId, jobId, part);
     let stop = (): void => undefined;
     const stream = openEventStream(request, response, () => stop());
     stop = source.subscribe((line) => stream.send('line', line));

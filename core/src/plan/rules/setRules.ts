@@ -6,7 +6,7 @@ import { SPEC_KINDS } from '../../unit/index.ts';
 import { findGain } from '../../arrangement/index.ts';
 import { verdictOf } from '../../job/index.ts';
 import { bandFigure, figure, fromDetail, lacksDetail, numbers, words } from '../figures.ts';
-import { playStage, setsPlay, stagePassed } from '../playProgress.ts';
+import { playSite, playStage, stagePassed } from '../playProgress.ts';
 import { nameOf, type Numbers, type Rule, type Subject } from '../rule.ts';
 import { torqueNumbers } from './seatNumbers.ts';
 
@@ -21,7 +21,7 @@ const ARRANGEMENT_HOW = {
 function playNumbers({ state, axis, spec }: Subject): Numbers {
   if (spec === null) return numbers();
   const band = bandFigure('Band', SPEC_KINDS[spec.kind].quantity, spec.band, spec.source);
-  const site = axis!.stations.find((station) => setsPlay(axis!, station));
+  const site = playSite(axis!);
   const found = state.runs.findLast(
     (run) => run.specId === spec.specId && run.stage === 'asFound' && run.status === 'closed',
   );
@@ -132,7 +132,7 @@ export const SET_RULES: readonly Rule[] = [
     kinds: ['shimSite'],
     always: true,
     form: 'choosePack',
-    when: ({ axis, station }) => setsPlay(axis!, station!),
+    when: ({ axis, station }) => playSite(axis!)?.id === station!.id,
     title: (subject) => `Choose the pack for ${nameOf(subject)}`,
     how: 'From the box at hand, by its measured pieces.',
     reason: 'The play is measured with a known pack in place.',
@@ -146,7 +146,7 @@ export const SET_RULES: readonly Rule[] = [
     kinds: ['shimSite'],
     always: true,
     form: 'fitPack',
-    when: ({ axis, station }) => setsPlay(axis!, station!),
+    when: ({ axis, station }) => playSite(axis!)?.id === station!.id,
     title: (subject) => `Fit the pack at ${nameOf(subject)}`,
     how: 'Thin pieces inside, between thick ones. Wiped clean.',
     reason: 'It is chosen.',

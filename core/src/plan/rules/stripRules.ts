@@ -8,7 +8,7 @@ import {
 } from '../../unit/index.ts';
 import { bandFigure, fromDetail, lacksDetail, numbers, words } from '../figures.ts';
 import { nameOf, type Rule, type Subject } from '../rule.ts';
-import { setsPlay } from '../playProgress.ts';
+import { playSite } from '../playProgress.ts';
 import { isTight } from '../seats.ts';
 
 const ROLLING = STATION_KINDS.filter((kind) => STATION_KIND_TABLE[kind].bearing === 'rolling');
@@ -117,7 +117,7 @@ export const STRIP_RULES: readonly Rule[] = [
     kinds: ['shimSite'],
     always: true,
     form: 'recordPack',
-    when: ({ state, axis, station }) => state.scope === 'overhaul' || setsPlay(axis!, station!),
+    when: ({ state, axis, station }) => state.scope === 'overhaul' || playSite(axis!)?.id === station!.id,
     title: (subject) => `Measure the pack at ${nameOf(subject)}`,
     how: 'Wipe each piece and measure it alone, at three places.',
     reason: 'The new pack is worked out from the one that is in now.',

@@ -7,29 +7,46 @@ import { OutOfReachError, send } from '../../api/client.ts';
 /** What a streaming indicator says now. */
 export interface LiveReading {
   readonly status: 'none' | 'connecting' | 'live' | 'lost';
-  /** mm; null until the first reading. */
+  /** mm, or °C of a thermometer; null until the first reading. */
   readonly value: number | null;
 }
 
 const NONE: LiveReading = { status: 'none', value: null };
 const CONNECTING: LiveReading = { status: 'connecting', value: null };
 
-/** Listen to a device on a job; nothing when `deviceId` is null. */
+/** Listen to an indicator on a job; nothing when `deviceId` is null. */
 export function useDevice(deviceId: string | null, jobId: string): LiveReading {
+  return useLines(deviceId, `jobId=${jobId}`, 'reading');
+}
+
+/** Listen to a contact thermometer on a part; nothing when `deviceId` is null. The value is °C. */
+export function useThermometer(
+  deviceId: string | null,
+  jobId: string,
+  partId: string,
+): LiveReading {
+  return useLines(deviceId, `jobId=${jobId}&partId=${partId}`, 'temperature');
+}
+
+function useLines(
+  deviceId: string | null,
+  query: string,
+  kind: 'reading' | 'temperature',
+): LiveReading {
   const [reading, setReading] = useState<LiveReading>(CONNECTING);
   useEffect(() => {
     if (deviceId === null) return;
-    const source = new EventSource(`/api/devices/${deviceId}/lines?jobId=${jobId}`);
+    const source = new EventSource(`/api/devices/${deviceId}/lines?${query}`);
     source.addEventListener('line', ({ data }: MessageEvent<string>) => {
       const line = readLine(data);
-      if (line?.kind === 'reading') setReading({ status: 'live', value: line.value });
+      if (line?.kind === kind) setReading({ status: 'live', value: line.value });
     });
     source.addEventListener('error', () => setReading({ status: 'lost', value: null }));
     return () => {
       source.close();
       setReading(CONNECTING);
     };
-  }, [deviceId, jobId]);
+  }, [deviceId, query, kind]);
   return deviceId === null ? NONE : reading;
 }
 

@@ -5,6 +5,7 @@ import type { PartHeat } from '@wendaxis/core/heat';
 import { SEAT_OUTCOMES, type JobState, type PlannedHeat } from '@wendaxis/core/job';
 import type { Part } from '@wendaxis/core/unit';
 
+import { useThermometer } from '../bench/useDevice.ts';
 import { record } from '../../stores/jobSync.ts';
 import { useNow } from '../../stores/useNow.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -119,10 +120,15 @@ function SeatRow({ jobId, state, id, name, left }: RowProps) {
   );
 } // prettier-ignore
 
+/** The contact thermometer that sends its readings, a stand-in unless a real one is wired in its place. */
+const THERMOMETER = 'thermo-a';
+
 function Thermometer({ jobId, part }: { readonly jobId: string; readonly part: Part }) {
-  const { system } = useUnits();
+  const units = useUnits();
   const [text, setText] = useState('');
-  const reading = readField(text, 'temperature', system);
+  const [touching, setTouching] = useState(false);
+  const live = useThermometer(touching ? THERMOMETER : null, jobId, part.id);
+  const reading = readField(text, 'temperature', units.system);
   const value = reading.status === 'read' && reading.quantity.value >= -100 && reading.quantity.value <= 400 ? reading.quantity.value : null;
   const submit = (event: FormEvent): void => {
     event.preventDefault();
@@ -136,6 +142,19 @@ function Thermometer({ jobId, part }: { readonly jobId: string; readonly part: P
         <QuantityField label={`Contact thermometer on ${part.name}`} kind="temperature" text={text} onText={setText} />
       </div>
       <Button type="submit" className="mt-6" disabled={value === null}>Record it</Button>
+      {!touching && <Button className="mt-6" onClick={() => setTouching(true)}>Hold {THERMOMETER} on it</Button>}
+      {touching && (
+        <Button
+          className="mt-6"
+          disabled={live.value === null}
+          onClick={() => {
+            record(jobId, 'TemperatureRead', { partId: part.id, value: live.value!, typed: null });
+            setTouching(false);
+          }}
+        >
+          {live.value === null ? 'Waiting for it…' : `Take ${units.show(live.value, 'temperature', 1)}`}
+        </Button>
+      )}
       <p className="small-label m-0 basis-full">No thermometer: a drop of water that sizzles says the surface is past 100 °C, no more.</p>
     </form>
   );
