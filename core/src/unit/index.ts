@@ -8,7 +8,7 @@ export {
 } from './editUnit.ts';
 export { geometryFaults, type GeometryFaults } from './geometryFaults.ts';
 export { findStation, requirePart, requireStation, requireUnit } from './requireUnit.ts';
-export { opposite, SIDES, type Side } from './side.ts';
+export { SIDES, type Side } from './side.ts';
 export { SPEC_KIND_NAMES, SPEC_KINDS, type SpecKind, type SpecKindRow } from './specKinds.ts';
 export {
   DETAIL_NAMES,

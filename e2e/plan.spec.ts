@@ -1,0 +1,96 @@
+import { expect, test } from './workshopTest.ts';
+
+test('every usual arrangement can be booked in, is drawn, and has a plan', async ({
+  page,
+  workshop,
+}) => {
+  test.setTimeout(180_000);
+  await page.goto(`${workshop.address}book-in`);
+  const radios = page.getByRole('radiogroup', { name: 'Begin from' }).getByRole('radio');
+  await expect(radios).toHaveCount(11);
+  for (let at = 0; at < 11; at += 1) {
+    await page.goto(`${workshop.address}book-in`);
+    const words = (await radios.nth(at).innerText()).split('\n')[0]!;
+    await radios.nth(at).click();
+    await page.getByLabel('What is it').fill(words);
+    const ends = page.getByRole('group').filter({ has: page.getByLabel('Printed on the ring') });
+    for (const [end, bore] of [[0, '30'], [1, '25']] as const) {
+      await ends.nth(end).getByLabel('Bore').fill(bore);
+      await ends.nth(end).getByLabel('Outside').fill('60');
+      await ends.nth(end).getByLabel('Width').fill('15');
+    } // prettier-ignore
+    await page.getByLabel(/Distance between/).fill('70');
+    await expect(page.getByRole('group', { name: /^Section along/ })).toBeVisible();
+    await page.getByRole('button', { name: 'Book it in' }).click();
+    await expect(page.getByRole('list', { name: 'How the stations stand' })).toBeVisible();
+    await page.getByRole('link', { name: 'Plan', exact: true }).click();
+    await expect(page.getByText(/^0 of \d+ steps behind/)).toBeVisible();
+    await expect(page.getByRole('link', { name: /Turn it by hand/ })).toContainText('Waits');
+    await expect(page.getByText(/Mend the description/)).toHaveCount(0);
+  }
+});
+
+test('the plan goes on without the server, and goes up when it is back', async ({
+  page,
+  context,
+  workshop,
+}) => {
+  await page.goto(workshop.address);
+  await page.getByRole('link', { name: /Tarn rear axle/ }).click();
+  await expect(page.getByText('All sent')).toBeVisible();
+  await page.waitForTimeout(1500); // the other pages are fetched after the first
+  await context.setOffline(true);
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Punch marks across the joint' }).click();
+  await expect(page.getByRole('heading', { name: 'Mark Pinion nut' })).toBeHidden();
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await expect(page.getByRole('link', { name: /Mark Pinion nut/ })).toContainText('Done');
+  await expect(page.getByText(/Server out of reach \(1 kept here\)/)).toBeVisible();
+  await context.setOffline(false);
+  await expect(page.getByText('All sent')).toBeVisible({ timeout: 20_000 });
+  await page.reload();
+  await expect(page.getByRole('link', { name: /Mark Pinion nut/ })).toContainText('Done');
+});
+
+test('numbers of the plan and the description are shown and read in inches too', async ({
+  page,
+  workshop,
+}) => {
+  await page.goto(workshop.address);
+  await page.getByRole('link', { name: /Tarn rear axle/ }).click();
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  const torque = page.getByRole('link', { name: /Tighten Pinion nut/ });
+  await expect(torque).toContainText('Torque 160 to 240 N·m');
+  await page.keyboard.press('u');
+  await expect(torque).toContainText('Torque 118 to 177 lb·ft');
+  await page.getByRole('link', { name: 'Unit', exact: true }).click();
+  await page
+    .getByRole('listbox')
+    .getByRole('option', { name: /Pinion seal/ })
+    .click();
+  const form = page.getByRole('form', { name: 'Describe Pinion seal' });
+  await expect(form.getByLabel('Face to shoulder or bearing')).toHaveValue('0.4331 in');
+  await form.getByLabel('Face to shoulder or bearing').fill('0.5');
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: /^Units/ }).click();
+  await expect(form.getByLabel('Face to shoulder or bearing')).toHaveValue('12.700 mm');
+});
+
+test('a unit is looked at closely, and its other axis is a press away', async ({
+  page,
+  workshop,
+}) => {
+  await page.goto(workshop.address);
+  await page.getByRole('link', { name: /Tarn rear axle/ }).click();
+  const section = page.getByRole('group', { name: /^Section along Pinion/ });
+  const whole = await section.getAttribute('viewBox');
+  await page.keyboard.press('x');
+  await expect(page.getByRole('button', { name: /Whole axis/ })).toBeVisible();
+  expect(await section.getAttribute('viewBox')).not.toBe(whole);
+  await page.keyboard.press('x');
+  await expect(section).toHaveAttribute('viewBox', whole!);
+  await page.getByRole('button', { name: 'Carrier', exact: true }).click();
+  await expect(page.getByRole('group', { name: /^Section along Carrier/ })).toBeVisible();
+  await expect(page.getByText('thicker: less play')).toHaveCount(2);
+});
