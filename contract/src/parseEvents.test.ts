@@ -38,6 +38,7 @@ const GEAR = {
   outside: 50,
   partId: 'p',
 };
+const HEAT = { oven: 100, medium: 'fanOven', rings: -18, ambient: 20, running: 90, handling: 20 };
 const INSTRUMENT = { id: 'm', name: 'm', graduation: 0.01, calibrationUncertainty: 0, range: 25 };
 const unitWith = (change: object) => ({
   id: 'u', name: 'u', description: '', parts: [PART],
@@ -127,6 +128,13 @@ describe('reading a batch of events', () => {
     ['a finding of no name', 'FindingRecorded', { targetId: 's', findings: ['tired'], note: '' }, 'findings'],
     ['a repair of no name', 'InspectionDecided', { targetId: 's', verdict: 'repair', repair: 'hope', reason: '' }, 'repair'],
     ['a bearing without a bore', 'BearingOffered', { stationId: 's', designation: null, dimensions: { outside: 40, width: 10 } }, 'dimensions.bore'],
+    ['an oven hotter than any', 'HeatSet', { partId: 'p', settings: { ...HEAT, oven: 400 } }, 'settings.oven'],
+    ['an oven of no kind', 'HeatSet', { partId: 'p', settings: { ...HEAT, medium: 'bonfire' } }, 'settings.medium'],
+    ['rings colder than they stand', 'HeatSet', { partId: 'p', settings: { ...HEAT, rings: -78 } }, 'settings.rings'],
+    ['a clock that runs backwards', 'ClockStarted', { clockId: 'c', kind: 'oven', targetId: 'p', seconds: -1 }, 'seconds'],
+    ['a clock of no kind', 'ClockStarted', { clockId: 'c', kind: 'egg', targetId: 'p', seconds: 1 }, 'kind'],
+    ['a temperature typed in the wrong place', 'TemperatureRead', { partId: 'p', value: 7000, typed: null }, 'value'],
+    ['a ring that did something else', 'SeatTried', { stationId: 's', outcome: 'sang' }, 'outcome'],
     ['a step of no shape', 'StepDone', { stepId: 'pull bearing', note: '' }, 'stepId'],
     ['a step set aside without a reason', 'StepSetAside', { stepId: 'drain', reason: '' }, 'reason'],
     ['a size of a metre', 'SizeMeasured', { stationId: 's', feature: 'bore', place: 'outer-0', value: 5000, typed: null, instrument: INSTRUMENT }, 'value'],
@@ -142,6 +150,13 @@ describe('reading a batch of events', () => {
     ['FindingRecorded', { targetId: 's', findings: ['sound', 'cracked'], note: '' }],
     ['BearingOffered', { stationId: 's', designation: '6205', dimensions: null }],
     ['StepDone', { stepId: 'setSpec:axis:endPlay', note: '' }],
+    ['HeatSet', { partId: 'p', settings: HEAT }],
+    ['ClockStarted', { clockId: 'c', kind: 'freezer', targetId: 'p', seconds: 1800 }],
+    ['ClockStopped', { clockId: 'c' }],
+    ['TemperatureRead', { partId: 'p', value: 71.4, typed: '71.4' }],
+    ['SeatTried', { stationId: 's', outcome: 'drewIn' }],
+    ['FigureTaken', { specId: 's', stage: 'final', value: 0.9, typed: '8 lb·in' }],
+    ['MarkMade', { stationId: 's', text: 'two punches' }],
   ])('should let a sound %s through, impossible sizes included: they are told at the station', (type, data) => {
     expect(faultsOfEvent(type, data)).toEqual([]);
   }); // prettier-ignore
