@@ -1,6 +1,7 @@
 import { requireNumber } from '../faults/index.ts';
 import { materialOf, type MaterialId } from '../materials/index.ts';
 import { line, type WorkingLine } from '../working/index.ts';
+import { dropInClearance } from './dropInClearance.ts';
 
 /** Room temperature at which sizes hold, °C (ISO 1). */
 export const REFERENCE_TEMPERATURE = 20;
@@ -42,7 +43,7 @@ export function dropIn({
   requireNumber('diameter', diameter, { above: 0, max: 1000, unit: 'mm' });
   requireNumber('tightest', tightest, { min: -5, max: 5, unit: 'mm' });
   const { expansion, hottest, hottestReason } = materialOf(material);
-  const clearance = Math.max(0.01, 0.0005 * diameter);
+  const clearance = dropInClearance(diameter);
   const ring = materialOf('bearingSteel').expansion;
   const needed = (ringTemperature: number) =>
     REFERENCE_TEMPERATURE +

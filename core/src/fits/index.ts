@@ -1,4 +1,5 @@
 export { classFit, type ClassFit } from './classFit.ts';
+export { dropInClearance } from './dropInClearance.ts';
 export { dropIn, FREEZER, REFERENCE_TEMPERATURE, type DropIn } from './dropIn.ts';
 export { fitAtTemperature, type SeatTemperatures } from './fitAtTemperature.ts';
 export { interference, type Interference, type SizeRange } from './interference.ts';

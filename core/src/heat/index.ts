@@ -9,4 +9,4 @@ export {
   type SeatHeat,
 } from './partHeat.ts';
 export { RING_LIMIT } from './ringLimit.ts';
-export { waysIn, WAYS, type WayId, type WayIn, type WayInput } from './waysIn.ts';
+export { BENCH_PRESS, waysIn, WAYS, type WayId, type WayIn, type WayInput } from './waysIn.ts';

@@ -1,4 +1,4 @@
-import { dropIn, fitAtTemperature, type Interference } from '../fits/index.ts';
+import { dropInClearance, fitAtTemperature, type Interference } from '../fits/index.ts';
 import { requireNumber } from '../faults/index.ts';
 import { materialOf } from '../materials/index.ts';
 import {
@@ -121,7 +121,7 @@ export function partHeat(
 
 function seatHeat(body: LumpedBody, seat: HeatSeat, settings: HeatSettings): SeatHeat {
   const { diameter, bore, width, fit } = seat;
-  const { clearance } = dropIn({ diameter, tightest: fit.most, material: body.material });
+  const clearance = dropInClearance(diameter);
   const at = (interference: number, outer: number, inner: number) =>
     fitAtTemperature(interference, diameter, {
       outer: { material: body.material, temperature: outer },

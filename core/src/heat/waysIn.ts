@@ -1,4 +1,4 @@
-import { dropIn, REFERENCE_TEMPERATURE } from '../fits/index.ts';
+import { dropInClearance, REFERENCE_TEMPERATURE } from '../fits/index.ts';
 import { requireNumber } from '../faults/index.ts';
 import { materialOf, type MaterialId } from '../materials/index.ts';
 import { pressFit, USUAL_FRICTION } from '../pressFit/index.ts';
@@ -96,6 +96,9 @@ export const WAYS = {
 } as const satisfies Record<string, { ring: 'outer' | 'inner'; words: string; risks: string }>;
 export type WayId = keyof typeof WAYS;
 
+/** A press of the usual size for a bench, N. A rule of this program. */
+export const BENCH_PRESS = 100_000;
+
 /** Coldest a rolling bearing ring may be without its maker's word, and dry ice, °C. Common practice, no source. */
 const COLDEST_RING = -50;
 const DRY_ICE = -78;
@@ -149,7 +152,7 @@ const COST: Readonly<Record<WayId, (input: WayInput) => Cost>> = {
 
 function heated({ diameter, tightest, material }: WayInput, ringTemperature: number): Cost {
   const { expansion, hottest, hottestReason } = materialOf(material);
-  const { clearance } = dropIn({ diameter, tightest, material });
+  const clearance = dropInClearance(diameter);
   const ring = materialOf('bearingSteel').expansion;
   const needed = REFERENCE_TEMPERATURE + (tightest + clearance + diameter * ring * (ringTemperature - REFERENCE_TEMPERATURE)) / (diameter * expansion);
   const temperature = Math.max(REFERENCE_TEMPERATURE, needed);
@@ -161,7 +164,7 @@ function heated({ diameter, tightest, material }: WayInput, ringTemperature: num
 } // prettier-ignore
 
 function warmedRing({ diameter, tightest, sealed }: WayInput): Cost {
-  const clearance = Math.max(0.01, 0.0005 * diameter);
+  const clearance = dropInClearance(diameter);
   const alpha = materialOf('bearingSteel').expansion;
   const at = (gap: number) => REFERENCE_TEMPERATURE + (Math.max(0, tightest) + gap) / (diameter * alpha);
   const limit = sealed ? RING_LIMIT.sealed : RING_LIMIT.open;

@@ -1,8 +1,5 @@
 import { requireNumber } from '../faults/index.ts';
-import { decide, type Decision } from '../measure/index.ts';
-
-/** One-sided 95 % factor of a normal distribution. */
-const NORMAL_FACTOR = 1.645;
+import { decide, NORMAL_FACTOR, type Decision } from '../measure/index.ts';
 
 /**
  * Whether a bolt is within its longest length, decided by ISO 14253-1.

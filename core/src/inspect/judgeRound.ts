@@ -1,6 +1,6 @@
 import { standardTolerance } from '../fits/index.ts';
 import { refuse, requireNumber } from '../faults/index.ts';
-import { decide, type Decision } from '../measure/index.ts';
+import { decide, NORMAL_FACTOR, type Decision } from '../measure/index.ts';
 import { line, type WorkingLine } from '../working/index.ts';
 import type { Plane } from './sizePlaces.ts';
 
@@ -23,9 +23,6 @@ export interface RoundVerdict {
   readonly taperDecision: Decision;
   readonly working: readonly WorkingLine[];
 }
-
-/** One-sided 95 % factor of a normal distribution: contributions are known beforehand (JCGM 100:2008, G.6.6). */
-const NORMAL_FACTOR = 1.645;
 
 /** A seat may be out of round, or taper, by this share of IT7 of its size. A rule of this program. */
 export const SHARE_OF_IT7 = 0.5;

@@ -15,6 +15,6 @@ export { currentRun, type JudgedVerdict } from './playProgress.ts';
 export { comparisonOf } from './comparison.ts';
 export { heatedParts, innerWays, jobHeat, type JobHeat } from './jobHeat.ts';
 export { measuredSuggestions, type MeasuredSuggestion } from './measuredSuggestions.ts';
-export { nominalOf, seatsOf, seatVerdict } from './seats.ts';
+export { isSealed, nominalOf, seatsOf, seatVerdict } from './seats.ts';
 export { STATION_STATES, stationStates, type StationState } from './stationStates.ts';
 export type { Figure, Missing, Orientation, Step, StepForm, StepStatus } from './step.ts';

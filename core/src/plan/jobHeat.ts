@@ -1,4 +1,5 @@
 import {
+  BENCH_PRESS,
   coolingFactorFrom,
   partHeat,
   USUAL_HEAT,
@@ -90,9 +91,6 @@ function factorOf(state: JobState, clock: Clock) {
     return factor === null ? [] : [{ factor, partId: part.id, kind: part.kind, name: part.name }];
   });
 } // prettier-ignore
-
-/** A press of the usual size for a bench, N. A rule of this program. */
-const BENCH_PRESS = 100_000;
 
 /** Ways to get the inner ring of a station on its journal; none while its fit is not known. */
 export function innerWays(state: JobState, stationId: string): readonly WayIn[] {

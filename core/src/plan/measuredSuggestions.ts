@@ -5,6 +5,7 @@ import {
   type RepairId,
 } from '../inspect/index.ts';
 import type { JobState } from '../job/index.ts';
+import { NORMAL_FACTOR } from '../measure/index.ts';
 import { LEAST_OPENING, oilHoleOpening, plainClearance, usualClearance } from '../plain/index.ts';
 import { fullComplement } from '../rollers/index.ts';
 import { STATION_KIND_TABLE, type Station } from '../unit/index.ts';
@@ -67,7 +68,7 @@ function clearance(state: JobState, station: Station): readonly MeasuredSuggesti
   if (bores!.length === 0 || journals!.length === 0) return [];
   const { most } = plainClearance(bores!.map(({ value }) => value), journals!.map(({ value }) => value));
   const upper = station.clearanceMost ?? usualClearance(station.inside).upper!;
-  const guard = 1.645 * Math.hypot(...[bores!, journals!].map((sizes) => Math.max(...sizes.map(sizeUncertainty))));
+  const guard = NORMAL_FACTOR * Math.hypot(...[bores!, journals!].map((sizes) => Math.max(...sizes.map(sizeUncertainty))));
   return most > upper + guard ? [{ verdict: 'replace', repair: null, reason: 'Worn: more clearance than its band' }] : [];
 } // prettier-ignore
 

@@ -3,8 +3,9 @@ import { useSearchParams } from 'react-router';
 
 import type { JobState } from '@wendaxis/core/job';
 import { CREEP_REMEDIES, type HeatSettings } from '@wendaxis/core/heat';
-import { CAUTIONS, heatedParts, jobHeat, type JobHeat } from '@wendaxis/core/plan';
+import { CAUTIONS, heatedParts, isSealed, jobHeat, type JobHeat } from '@wendaxis/core/plan';
 import { materialOf } from '@wendaxis/core/materials';
+import { findStation } from '@wendaxis/core/unit';
 
 import { clockText, spanText } from '../features/heat/clock.ts';
 import { HeatRun } from '../features/heat/HeatRun.tsx';
@@ -85,6 +86,10 @@ function Planned({ heat, plan, onChange }: PlannedProps) {
   const status = HEAT_STATUS[plan.status];
   const temperature = (value: number) => units.show(value, 'temperature');
   const stands = plan.status === 'stands';
+  const sealed = (id: string): boolean => {
+    const found = findStation(state.unit!, id);
+    return found !== null && isSealed(found.station);
+  };
   return (
     <div className="grid gap-4 lg:grid-cols-[1fr_1.35fr]">
       <div className="grid content-start gap-3">
@@ -147,7 +152,7 @@ function Planned({ heat, plan, onChange }: PlannedProps) {
                     {row.window.grabAtStart === null ? 'not by itself' : spanText(row.window.grabAtStart)}
                     {row.window.gripsBelow !== null && <span className="small-label block">grips once the case is below {temperature(row.window.gripsBelow)}</span>}
                   </td>
-                  <td>{part.material !== null && <WaysTable row={row} material={part.material} sealed={false} />}</td>
+                  <td>{part.material !== null && <WaysTable row={row} material={part.material} sealed={sealed(row.seat.id)} />}</td>
                 </tr>
               ))}
             </tbody>

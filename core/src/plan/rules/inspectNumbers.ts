@@ -1,3 +1,4 @@
+import { decide, NORMAL_FACTOR } from '../../measure/index.ts';
 import {
   LEAST_OPENING,
   oilHoleOpening,
@@ -135,18 +136,12 @@ function clearanceNumbers(state: Subject['state'], station: Station): readonly F
     journals!.map(({ value }) => value),
   );
   const guard =
-    1.645 *
+    NORMAL_FACTOR *
     Math.hypot(
       Math.max(...bores!.map(sizeUncertainty)),
       Math.max(...journals!.map(sizeUncertainty)),
     );
-  const inside =
-    (band.lower === null || least >= band.lower + guard) &&
-    (band.upper === null || most <= band.upper - guard);
-  const outside =
-    (band.lower !== null && least < band.lower - guard) ||
-    (band.upper !== null && most > band.upper + guard);
-  const word = outside ? 'doesNotConform' : inside ? 'conforms' : 'cannotDecide';
+  const { word } = decide(least, most, band, guard);
   return [
     limits,
     range('Clearance', 'length', { least, most }, SOURCES.clearanceSizes.title, {

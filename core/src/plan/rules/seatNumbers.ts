@@ -1,4 +1,5 @@
 import { torqueStages } from '../../fasteners/index.ts';
+import { dropInClearance } from '../../fits/index.ts';
 import { RING_LIMIT } from '../../heat/index.ts';
 import { looseBoreRemedy, REPAIRS } from '../../inspect/index.ts';
 import { materialOf } from '../../materials/index.ts';
@@ -134,7 +135,7 @@ export function innerNumbers(subject: Subject): Numbers {
   const fit = fitNumbers(subject, 'inner');
   const most = seatInterference(subject.state, station!, 'inner')?.most;
   const ring = materialOf('bearingSteel').expansion;
-  const clearance = Math.max(0.01, 0.0005 * station!.inside);
+  const clearance = dropInClearance(station!.inside);
   const needed =
     most === undefined ? null : 20 + (Math.max(0, most) + clearance) / (station!.inside * ring);
   const limits = range(

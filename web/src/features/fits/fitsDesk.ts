@@ -6,7 +6,7 @@ import {
   type ClassFit,
 } from '@wendaxis/core/fits';
 import { InputError } from '@wendaxis/core/faults';
-import { waysIn, type WayIn } from '@wendaxis/core/heat';
+import { BENCH_PRESS, waysIn, type WayIn } from '@wendaxis/core/heat';
 import type { MaterialId } from '@wendaxis/core/materials';
 import type { UnitSystem } from '@wendaxis/core/units';
 
@@ -41,9 +41,6 @@ export interface FitAnswer {
   readonly ways: readonly WayIn[];
 }
 
-/** Press of the usual size for a bench, N. A rule of this program. */
-const PRESS = 100_000;
-
 /** Answer the question, or say what is wrong; null while something is missing. */
 export function answerFit(question: FitQuestion, system: UnitSystem): FitAnswer | InputError | null {
   const length = (text: string) => numberOf(text, 'length', system);
@@ -61,7 +58,7 @@ export function answerFit(question: FitQuestion, system: UnitSystem): FitAnswer 
       fit,
       hot: fitAtTemperature(fit.most, diameter, isOuter ? { inner: steel, outer: seat } : { inner: seat, outer: steel }),
       dropIn: isOuter ? dropIn({ diameter, tightest: fit.most, material }).withRoomRing : null,
-      ways: waysIn({ ring: question.ring, diameter, other, width, tightest: fit.most, material, sealed: false, pressRating: PRESS }),
+      ways: waysIn({ ring: question.ring, diameter, other, width, tightest: fit.most, material, sealed: false, pressRating: BENCH_PRESS }),
     };
   } catch (error) {
     if (error instanceof InputError) return error;

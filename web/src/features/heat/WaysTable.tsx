@@ -1,14 +1,11 @@
 import { Dialog } from 'radix-ui';
 
-import { waysIn } from '@wendaxis/core/heat';
+import { BENCH_PRESS, waysIn } from '@wendaxis/core/heat';
 import type { SeatHeat } from '@wendaxis/core/heat';
 import type { MaterialId } from '@wendaxis/core/materials';
 
 import { Button } from '../../ui/Button.tsx';
 import { WayList } from './WayList.tsx';
-
-/** A press of the usual size for a bench, N. A rule of this program. */
-const PRESS = 100_000;
 
 interface Props {
   readonly row: SeatHeat;
@@ -19,7 +16,7 @@ interface Props {
 /** Every way of the trade for this very seat, side by side. */
 export function WaysTable({ row, material, sealed }: Props) {
   const { seat } = row;
-  const ways = waysIn({ ring: 'outer', diameter: seat.diameter, other: seat.bore, width: seat.width, tightest: seat.fit.most, material, sealed, pressRating: PRESS });
+  const ways = waysIn({ ring: 'outer', diameter: seat.diameter, other: seat.bore, width: seat.width, tightest: seat.fit.most, material, sealed, pressRating: BENCH_PRESS });
   return (
     <Dialog.Root>
       <Dialog.Trigger asChild>

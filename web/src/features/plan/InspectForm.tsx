@@ -17,6 +17,7 @@ import { record } from '../../stores/jobSync.ts';
 import { Button, Key } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/Choice.tsx';
 import { useShortcut } from '../../ui/useShortcut.ts';
+import { NoteField } from './NoteField.tsx';
 import { possibleFindings, suggestionFrom } from './inspectModel.ts';
 
 const VERDICT_WORDS: Readonly<Record<InspectionVerdict, { words: string; note: string }>> = {
@@ -125,15 +126,7 @@ export function InspectForm({ jobId, step, state, onDone }: Props) {
         >
           Decided
         </Button>
-        <label className="grid min-w-60 flex-1 gap-1">
-          <span className="small-label">Note, if there is one</span>
-          <input
-            className="bg-panel border-edge min-h-12 border-2 px-3"
-            maxLength={300}
-            value={note}
-            onChange={(event) => setNote(event.target.value)}
-          />
-        </label>
+        <NoteField value={note} onChange={setNote} max={300} />
       </div>
     </div>
   );

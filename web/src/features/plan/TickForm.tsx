@@ -5,6 +5,7 @@ import type { Step } from '@wendaxis/core/plan';
 import { record } from '../../stores/jobSync.ts';
 import { Button } from '../../ui/Button.tsx';
 import { useShortcut } from '../../ui/useShortcut.ts';
+import { NoteField } from './NoteField.tsx';
 
 interface Props {
   readonly jobId: string;
@@ -35,15 +36,7 @@ export function TickForm({ jobId, step, onDone, words }: Props) {
       >
         {words ?? (waits ? 'Done already' : 'Done')}
       </Button>
-      <label className="grid min-w-60 flex-1 gap-1">
-        <span className="small-label">Note, if there is one</span>
-        <input
-          className="bg-panel border-edge min-h-12 border-2 px-3"
-          maxLength={500}
-          value={note}
-          onChange={(event) => setNote(event.target.value)}
-        />
-      </label>
+      <NoteField value={note} onChange={setNote} max={500} />
     </div>
   );
 }
