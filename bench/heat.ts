@@ -1,9 +1,9 @@
-import { partHeat, USUAL_HEAT, type HeatSeat } from '@wendaxis/core/heat';
+import { partHeat, ringLimitOf, USUAL_HEAT, type HeatSeat } from '@wendaxis/core/heat';
 
 /** What a slider move of the heat plan costs: five seats in one half, against JSON.stringify of the answer. */
 const RUNS = 41;
 const seats = Array.from({ length: 5 }, (_, n): HeatSeat => ({
-  id: `s${n}`, name: `Seat ${n}`, diameter: 47 + 5 * n, bore: 20 + 5 * n, width: 14 + n, after: [],
+  id: `s${n}`, name: `Seat ${n}`, diameter: 47 + 5 * n, bore: 20 + 5 * n, width: 14 + n, after: [], ringLimit: ringLimitOf(false),
   fit: { least: 0.005, most: 0.03, mean: 0.0175, working: [] },
 })); // prettier-ignore
 const body = { material: 'castAluminium', mass: 2.4, area: 0.12 } as const;

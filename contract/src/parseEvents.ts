@@ -1,6 +1,7 @@
 import { IsIn, IsInt, IsISO8601, IsObject, IsUUID, Max, Min } from 'class-validator';
 
 import { InputError, type InputFault } from '@wendaxis/core/faults';
+import { requireSize } from '@wendaxis/core/inspect';
 import {
   EVENT_VERSION,
   requireSpecBand,
@@ -63,6 +64,8 @@ const ENVELOPES = { job: JobEnvelopeDto, workshop: WorkshopEnvelopeDto } as cons
 const JOINT_RULES: Readonly<Record<string, (data: never) => void>> = {
   JobOpened: ({ unit }: JobEventData['JobOpened']) => void requireUnit(unit, 'unit.'),
   SpecSet: ({ kind, band }: JobEventData['SpecSet']) => void requireSpecBand(kind, band),
+  SizeMeasured: ({ feature, value }: JobEventData['SizeMeasured']) =>
+    void requireSize(feature, value),
   StationDescribed: ({ station }: JobEventData['StationDescribed']) =>
     requireStation(station, new Set([station.partId]), 'station'),
   PartDescribed: ({ part }: JobEventData['PartDescribed']) => void requirePart(part, 'part'),

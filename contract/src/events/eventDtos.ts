@@ -8,6 +8,7 @@ import {
   type JobEventType,
   type WorkshopEventType,
 } from '@wendaxis/core/job';
+import { SEATING_CHECK_IDS } from '@wendaxis/core/seating';
 import { SPEC_KIND_NAMES, type SpecKind } from '@wendaxis/core/unit';
 
 import {
@@ -103,7 +104,7 @@ class SizeMeasuredDto {
   @Identifier() stationId!: string;
   @OneOf(SIZE_FEATURES) feature!: string;
   @Identifier() place!: string;
-  @Millimetres(0.1, 2000) value!: number;
+  @Millimetres(-100, 2000) value!: number;
   @OrNull() @PlainText(40) typed!: string | null;
   @Nested(() => InstrumentDto) instrument!: InstrumentDto;
 }
@@ -168,6 +169,16 @@ class SeatTriedDto {
   @Identifier() stationId!: string;
   @OneOf(SEAT_OUTCOMES) outcome!: string;
 }
+class SeatCheckedDto {
+  @Identifier() targetId!: string;
+  @OneOf(SEATING_CHECK_IDS) check!: string;
+  @IsBoolean({ message: 'must be true or false' }) good!: boolean;
+}
+class LimitSetDto {
+  @Identifier() targetId!: string;
+  @Bounded(30, 300, '°C') limit!: number;
+  @PlainText(300, 5) reason!: string;
+}
 class StepDoneDto {
   @StepId() stepId!: string;
   @PlainText(500) note!: string;
@@ -209,6 +220,9 @@ class TemplateSavedDto {
 class TemplateRemovedDto {
   @Identifier() templateId!: string;
 }
+class PressRatedDto {
+  @Bounded(1000, 5_000_000, 'N') rating!: number;
+}
 class PersonAddedDto {
   @Identifier() personId!: string;
   @PlainText(60, 1) name!: string;
@@ -245,6 +259,8 @@ export const JOB_EVENT_DTOS: Readonly<Record<JobEventType, DtoClass>> = {
   ClockStopped: ClockStoppedDto,
   TemperatureRead: TemperatureReadDto,
   SeatTried: SeatTriedDto,
+  SeatChecked: SeatCheckedDto,
+  LimitSet: LimitSetDto,
   StepDone: StepDoneDto,
   StepSetAside: StepSetAsideDto,
   NoteWritten: NoteWrittenDto,
@@ -260,6 +276,7 @@ export const WORKSHOP_EVENT_DTOS: Readonly<Record<WorkshopEventType, DtoClass>> 
   InstrumentAdded: InstrumentAddedDto,
   TemplateSaved: TemplateSavedDto,
   TemplateRemoved: TemplateRemovedDto,
+  PressRated: PressRatedDto,
   PersonAdded: PersonAddedDto,
   Undone: UndoneDto,
 };

@@ -35,14 +35,18 @@ export function dropIn({
   diameter,
   tightest,
   material,
+  limit: partLimit,
 }: {
   readonly diameter: number;
   readonly tightest: number;
   readonly material: MaterialId;
+  /** In place of the material's own: a coating, a maker's word. */
+  readonly limit?: { readonly limit: number; readonly reason: string };
 }): DropIn {
   requireNumber('diameter', diameter, { above: 0, max: 1000, unit: 'mm' });
   requireNumber('tightest', tightest, { min: -5, max: 5, unit: 'mm' });
   const { expansion, hottest, hottestReason } = materialOf(material);
+  const { limit, reason } = partLimit ?? { limit: hottest, reason: hottestReason };
   const clearance = dropInClearance(diameter);
   const ring = materialOf('bearingSteel').expansion;
   const needed = (ringTemperature: number) =>
@@ -50,15 +54,15 @@ export function dropIn({
     (tightest + clearance + diameter * ring * (ringTemperature - REFERENCE_TEMPERATURE)) /
       (diameter * expansion);
   const [withRoomRing, withFrozenRing] = [needed(REFERENCE_TEMPERATURE), needed(FREEZER)];
-  const way = wayOf(withRoomRing, withFrozenRing, hottest);
+  const way = wayOf(withRoomRing, withFrozenRing, limit);
   const temperature = way === 'caseAndFreezer' ? withFrozenRing : withRoomRing;
   return {
     way,
     temperature: Math.max(REFERENCE_TEMPERATURE, temperature),
     withRoomRing,
     withFrozenRing,
-    limit: hottest,
-    limitReason: hottestReason,
+    limit,
+    limitReason: reason,
     clearance,
     working: [
       line(

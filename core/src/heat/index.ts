@@ -8,5 +8,7 @@ export {
   type PartHeat,
   type SeatHeat,
 } from './partHeat.ts';
-export { RING_LIMIT } from './ringLimit.ts';
-export { BENCH_PRESS, waysIn, WAYS, type WayId, type WayIn, type WayInput } from './waysIn.ts';
+export { RING_LIMIT, ringLimitOf, type HeatLimit } from './ringLimit.ts';
+export { WAYS, type WayId } from './ways.ts';
+export { BENCH_PRESS, RING_SHARE, waysIn, type WayIn, type WayInput } from './waysIn.ts';
+export { BOSS, ringOvenTime } from './wayTimes.ts';

@@ -3,6 +3,7 @@ import { requireNumber } from '../faults/index.ts';
 import { materialOf } from '../materials/index.ts';
 import {
   bearingMass,
+  hottestFor,
   MEDIA,
   MOST_SEATS,
   seatOrder,
@@ -14,6 +15,7 @@ import {
   type OrderedSeat,
   type SeatWindow,
 } from '../thermal/index.ts';
+import type { HeatLimit } from './ringLimit.ts';
 
 /** How a part and its rings are heated and frozen. °C; `handling` s. */
 export interface HeatSettings {
@@ -44,6 +46,8 @@ export interface HeatSeat {
   readonly fit: Interference;
   /** Seats that have to be filled before this one. */
   readonly after: readonly string[];
+  /** What the bearing itself stands. */
+  readonly ringLimit: HeatLimit;
 }
 
 /** What the heat does for one seat. mm; °C; s. */
@@ -57,6 +61,8 @@ export interface SeatHeat {
   readonly dropsIn: boolean;
   /** Lowest oven temperature with which it drops in, rings as set. */
   readonly needs: number;
+  /** Hottest oven at which the bearing, left in the hot part, stays within its own limit. */
+  readonly ovenAtMost: number;
   /** Whether the ring may creep in service, by the loosest pair. */
   readonly creeps: boolean;
   readonly window: SeatWindow;
@@ -65,6 +71,7 @@ export interface SeatHeat {
 /** The heat plan of one part. */
 export interface PartHeat {
   readonly seats: readonly SeatHeat[];
+  /** Hottest the oven may be: the part's own limit, or what brings a bearing in it to its limit. */
   readonly limit: number;
   readonly limitReason: string;
   /** `refused`: the oven is set past the limit; `tooCool`: some ring does not drop in; `press`: it never would under the limit. */
@@ -88,7 +95,7 @@ export const CREEP_REMEDIES = [
 
 /**
  * Plan the heat of a part: what it does to each seat cold, hot and in service, how long the window is, in which order
- * the rings go in. Planned for the tightest pair the sizes allow; creep is judged by the loosest.
+ * the rings go in. The oven is bound by the part and by every bearing that comes to rest in it. Planned for the tightest pair the sizes allow; creep is judged by the loosest.
  *
  * @throws InputError naming a setting, or `seats` when there are more than twelve
  */
@@ -96,11 +103,12 @@ export function partHeat(
   body: LumpedBody,
   seats: readonly HeatSeat[],
   settings: HeatSettings,
+  partLimit: HeatLimit = usualLimit(body),
 ): PartHeat {
   requireSettings(settings);
   requireNumber('seats', seats.length, { min: 1, max: MOST_SEATS });
-  const { hottest: limit, hottestReason: limitReason } = materialOf(body.material);
   const rows = seats.map((seat) => seatHeat(body, seat, settings));
+  const { limit, reason: limitReason } = binding(rows, partLimit);
   const needed = Math.max(...rows.map(({ needs }) => needs));
   const status =
     settings.oven > limit ? 'refused'
@@ -138,6 +146,7 @@ function seatHeat(body: LumpedBody, seat: HeatSeat, settings: HeatSettings): Sea
     service: at(fit.least, settings.running, settings.running),
     dropsIn: planned <= -clearance + 1e-12,
     needs,
+    ovenAtMost: hottestFor(body, { mass: bearingMass(bore, diameter, width), temperature: settings.rings, limit: seat.ringLimit.limit }),
     creeps: at(fit.least, settings.running, settings.running) <= 0,
     window: seatWindow({
       diameter, width, bore, interference: fit.most, clearance, ambient: settings.ambient,
@@ -146,6 +155,21 @@ function seatHeat(body: LumpedBody, seat: HeatSeat, settings: HeatSettings): Sea
     }),
   };
 } // prettier-ignore
+
+/** The limit of a part by what it is made of. */
+function usualLimit({ material }: LumpedBody): HeatLimit {
+  const { hottest: limit, hottestReason: reason } = materialOf(material);
+  return { limit, reason };
+}
+
+/** The lowest of the limits that hold the oven down. */
+function binding(rows: readonly SeatHeat[], partLimit: HeatLimit): HeatLimit {
+  const rings = rows.map(({ seat: { name, ringLimit }, ovenAtMost }) => ({
+    limit: ovenAtMost,
+    reason: `${name}, left in the hot part, would pass ${ringLimit.limit} °C: ${ringLimit.reason}`,
+  }));
+  return [partLimit, ...rings].toSorted((a, b) => a.limit - b.limit)[0]!;
+}
 
 /** Until the heaviest ring is as cold as the freezer, s; 0 when rings stay in the shop. */
 function freezeTime(seats: readonly HeatSeat[], { rings, ambient }: HeatSettings): number {

@@ -2,7 +2,10 @@ import { dropInClearance, REFERENCE_TEMPERATURE } from '../fits/index.ts';
 import { requireNumber } from '../faults/index.ts';
 import { materialOf, type MaterialId } from '../materials/index.ts';
 import { pressFit, USUAL_FRICTION } from '../pressFit/index.ts';
-import { RING_LIMIT } from './ringLimit.ts';
+import { bearingMass, hottestFor, type LumpedBody } from '../thermal/index.ts';
+import { RING_LIMIT, ringLimitOf, type HeatLimit } from './ringLimit.ts';
+import { WAYS, type WayId, type WayRow } from './ways.ts';
+import { BOSS, gunTime, ovenTime, ringOvenTime, type BearingSize } from './wayTimes.ts';
 
 /** A ring and its seat. Lengths in mm. */
 export interface WayInput {
@@ -21,6 +24,13 @@ export interface WayInput {
   readonly bush?: boolean;
   /** What the press stands, N. */
   readonly pressRating: number;
+  /** The whole part with the seat, where it is known: it decides how long an oven takes. */
+  readonly body?: LumpedBody;
+  /** In place of the usual limits: a coating, a maker's word. */
+  readonly partLimit?: HeatLimit;
+  readonly ringLimit?: HeatLimit;
+  /** What the ring would be pressed against, N: a snap ring in its groove. */
+  readonly forceLimit?: { readonly limit: number; readonly reason: string };
 }
 
 /** One way to get a ring on its seat, as the trade does it, and what it costs at this very seat. */
@@ -28,9 +38,13 @@ export interface WayIn {
   readonly id: WayId;
   readonly words: string;
   readonly stands: boolean;
+  /** Stands, but only where nothing else will do. */
+  readonly lastResort: boolean;
   /** Temperature of what is heated, °C; null when nothing is. */
   readonly temperature: number | null;
   readonly ringTemperature: number | null;
+  /** Until it is hot, s; null where it is not known or takes no time to speak of. */
+  readonly seconds: number | null;
   /** N; null when nothing is pressed. */
   readonly force: number | null;
   /** Hoop stress in the part with the seat, MPa. */
@@ -40,73 +54,17 @@ export interface WayIn {
   readonly risks: string;
 }
 
-/** Schools of the trade. */
-export const WAYS = {
-  ovenAndFreezer: {
-    ring: 'outer',
-    words: 'Case in the oven, ring from the freezer',
-    risks: 'Frost is water: wipe it off. The ring warms in minutes.',
-  },
-  ovenOnly: {
-    ring: 'outer',
-    words: 'Case in the oven, ring as it is',
-    risks: 'Even, slow; the finish must stand it.',
-  },
-  heatGun: {
-    ring: 'outer',
-    words: 'Heat gun on the boss',
-    risks: 'Uneven: the bore goes out of round while it is hot. Measure opposite the gun.',
-  },
-  torch: {
-    ring: 'outer',
-    words: 'Torch on the boss',
-    risks: 'Fast and uneven; burns paint and seals. Never on magnesium, near fuel, or on a ring.',
-  },
-  dryIce: {
-    ring: 'outer',
-    words: 'Ring in dry ice',
-    risks: 'Frostbite, and gas that displaces air: never in a closed room.',
-  },
-  coldPress: {
-    ring: 'outer',
-    words: 'Press, cold',
-    risks: 'Shaves the bore if it starts crooked. On the outer ring only.',
-  },
-  induction: {
-    ring: 'inner',
-    words: 'Ring on an induction heater',
-    risks: 'Seconds too long is too hot: thermometer on the ring; demagnetise.',
-  },
-  oven: {
-    ring: 'inner',
-    words: 'Ring in oven or clean bath',
-    risks: 'Oil smokes; hold it home until it grips.',
-  },
-  ringHeatGun: {
-    ring: 'inner',
-    words: 'Heat gun on the inner ring',
-    risks: 'Easily too hot on one side.',
-  },
-  innerPress: {
-    ring: 'inner',
-    words: 'Press on the inner ring',
-    risks: 'Ring supported on its full face; never through the rollers.',
-  },
-  bake: { ring: 'inner', words: 'Ring baked near 230 °C', risks: 'A habit of the trade.' },
-} as const satisfies Record<string, { ring: 'outer' | 'inner'; words: string; risks: string }>;
-export type WayId = keyof typeof WAYS;
-
-/** A press of the usual size for a bench, N. A rule of this program. */
+/** A press of the usual size for a bench, N. A rule of this program; the workshop's own goes before it. */
 export const BENCH_PRESS = 100_000;
 
 /** Coldest a rolling bearing ring may be without its maker's word, and dry ice, °C. Common practice, no source. */
 const COLDEST_RING = -50;
 const DRY_ICE = -78;
+const FROZEN = -18;
 /** Where the habit bakes rings, °C. */
 const BAKED = 230;
-/** Thickness of a ring as a share of the bearing's section, and of a boss as a share of its bore. Rules of this program. */
-const RING_SHARE = 0.27;
-const BOSS = 1.6;
+/** Thickness of a ring as a share of the bearing's section. A rule of this program. */
+export const RING_SHARE = 0.27;
 
 /**
  * Every way of the trade for this seat, side by side. A way that would pass a limit does not stand and says which;
@@ -119,18 +77,28 @@ export function waysIn(input: WayInput): readonly WayIn[] {
   requireNumber('other', input.other, { above: 0, max: 1000, unit: 'mm' });
   requireNumber('width', input.width, { above: 0, max: 500, unit: 'mm' });
   requireNumber('pressRating', input.pressRating, { above: 0, max: 1e8, unit: 'N' });
+  const rows: Readonly<Record<WayId, WayRow>> = WAYS;
   return (Object.keys(WAYS) as WayId[])
-    .filter((id) => WAYS[id].ring === input.ring)
-    .map((id) => ({ id, words: WAYS[id].words, risks: WAYS[id].risks, ...COST[id](input) }));
-} // prettier-ignore
+    .filter((id) => rows[id].ring === input.ring)
+    .map((id) => {
+      const { words, risks, lastResort = false } = rows[id];
+      return { id, words, risks, lastResort, ...COST[id](input) };
+    });
+}
 
-type Cost = Omit<WayIn, 'id' | 'words' | 'risks'>;
-const NOTHING = { temperature: null, ringTemperature: null, force: null, stress: null };
+type Cost = Omit<WayIn, 'id' | 'words' | 'risks' | 'lastResort'>;
+const NOTHING = {
+  temperature: null,
+  ringTemperature: null,
+  seconds: null,
+  force: null,
+  stress: null,
+};
 
 const COST: Readonly<Record<WayId, (input: WayInput) => Cost>> = {
-  ovenAndFreezer: (input) => heated(input, -18),
-  ovenOnly: (input) => heated(input, REFERENCE_TEMPERATURE),
-  heatGun: (input) => heated(input, REFERENCE_TEMPERATURE),
+  ovenAndFreezer: (input) => heated(input, FROZEN, soaked(input)),
+  ovenOnly: (input) => heated(input, REFERENCE_TEMPERATURE, soaked(input)),
+  heatGun: (input) => heated(input, REFERENCE_TEMPERATURE, (target) => gunTime(input.material, sizeOf(input), target)),
   torch: (input) => {
     const { flame, words } = materialOf(input.material);
     return flame ? heated(input, REFERENCE_TEMPERATURE) : { ...NOTHING, stands: false, limit: `no flame near ${words}` };
@@ -138,9 +106,9 @@ const COST: Readonly<Record<WayId, (input: WayInput) => Cost>> = {
   dryIce: (input) =>
     input.bush ? heated(input, DRY_ICE) : { ...NOTHING, stands: false, ringTemperature: DRY_ICE, limit: `a ring is not cooled below −${-COLDEST_RING} °C unless its maker allows it; dry ice is for bushes` },
   coldPress: pressed,
-  induction: warmedRing,
-  oven: warmedRing,
-  ringHeatGun: warmedRing,
+  induction: (input) => warmedRing(input),
+  oven: (input) => warmedRing(input, (target) => ringOvenTime(sizeOf(input), target)),
+  ringHeatGun: (input) => warmedRing(input),
   innerPress: pressed,
   bake: ({ sealed }) => ({
     ...NOTHING,
@@ -150,40 +118,70 @@ const COST: Readonly<Record<WayId, (input: WayInput) => Cost>> = {
   }),
 }; // prettier-ignore
 
-function heated({ diameter, tightest, material }: WayInput, ringTemperature: number): Cost {
-  const { expansion, hottest, hottestReason } = materialOf(material);
+type Time = (target: number) => number | null;
+
+function soaked({ body }: WayInput): Time {
+  return (target) => (body === undefined ? null : ovenTime(body, target));
+}
+
+function sizeOf({ ring, diameter, other, width }: WayInput): BearingSize {
+  return ring === 'outer'
+    ? { bore: other, outside: diameter, width }
+    : { bore: diameter, outside: other, width };
+}
+
+/** Hottest the part with the seat may be: by itself, and by what the ring left in it comes to. */
+function partLimits(input: WayInput, ringTemperature: number): readonly HeatLimit[] {
+  const { hottest: limit, hottestReason: reason } = materialOf(input.material);
+  const own = input.partLimit ?? { limit, reason };
+  if (input.bush) return [own];
+  const ring = input.ringLimit ?? ringLimitOf(input.sealed);
+  const { bore, outside, width } = sizeOf(input);
+  const bearing = { mass: bearingMass(Math.min(bore, 0.999 * outside), outside, width), temperature: ringTemperature, limit: ring.limit };
+  const hottest = input.body === undefined ? ring.limit : hottestFor(input.body, bearing);
+  return [own, { limit: hottest, reason: `the bearing left in it would pass ${ring.limit} °C: ${ring.reason}` }];
+} // prettier-ignore
+
+function heated(input: WayInput, ringTemperature: number, time: Time = () => null): Cost {
+  const { diameter, tightest, material } = input;
+  const { expansion } = materialOf(material);
   const clearance = dropInClearance(diameter);
   const ring = materialOf('bearingSteel').expansion;
   const needed = REFERENCE_TEMPERATURE + (tightest + clearance + diameter * ring * (ringTemperature - REFERENCE_TEMPERATURE)) / (diameter * expansion);
   const temperature = Math.max(REFERENCE_TEMPERATURE, needed);
-  const stands = temperature <= hottest;
+  const { limit, reason } = partLimits(input, ringTemperature).toSorted((a, b) => a.limit - b.limit)[0]!;
+  const stands = temperature <= limit;
   return {
-    stands, temperature, ringTemperature, force: null, stress: null,
-    limit: stands ? `${Math.round(hottest - temperature)} K below its limit of ${hottest} °C` : `${Math.round(temperature)} °C is past ${hottest} °C: ${hottestReason}`,
+    stands, temperature, ringTemperature, seconds: stands ? time(temperature) : null, force: null, stress: null,
+    limit: stands ? `${Math.round(limit - temperature)} K below its limit of ${Math.round(limit)} °C` : `${Math.round(temperature)} °C is past ${Math.round(limit)} °C: ${reason}`,
   };
 } // prettier-ignore
 
-function warmedRing({ diameter, tightest, sealed }: WayInput): Cost {
+function warmedRing({ diameter, tightest, sealed, ringLimit }: WayInput, time: Time = () => null): Cost {
   const clearance = dropInClearance(diameter);
   const alpha = materialOf('bearingSteel').expansion;
   const at = (gap: number) => REFERENCE_TEMPERATURE + (Math.max(0, tightest) + gap) / (diameter * alpha);
-  const limit = sealed ? RING_LIMIT.sealed : RING_LIMIT.open;
+  const { limit, reason } = ringLimit ?? ringLimitOf(sealed);
   const [drops, slides] = [at(clearance), at(0)];
   const temperature = drops <= limit ? drops : slides;
   const stands = slides <= limit;
   const words = drops <= limit ? `drops on, ${Math.round(limit - drops)} K below its limit of ${limit} °C`
     : stands ? `slides on without clearance; to drop on it would need ${Math.round(drops)} °C, ${limit} °C is its limit`
-    : `${Math.round(slides)} °C is past ${limit} °C`;
-  return { stands, temperature, ringTemperature: temperature, force: null, stress: null, limit: words };
+    : `${Math.round(slides)} °C is past ${limit} °C: ${reason}`;
+  return { stands, temperature, ringTemperature: temperature, seconds: stands ? time(temperature) : null, force: null, stress: null, limit: words };
 } // prettier-ignore
 
-function pressed({ ring, diameter, other, width, tightest, material, pressRating }: WayInput): Cost {
+function pressed(input: WayInput): Cost {
+  const { ring, diameter, other, width, tightest, material, pressRating, forceLimit } = input;
   if (tightest <= 0) return { ...NOTHING, stands: true, force: 0, stress: 0, limit: 'nothing to press: it is loose' };
   const section = Math.abs(diameter - other);
   const { force, outerStress } =
     ring === 'outer'
       ? pressFit({ interference: tightest, diameter, innerBore: diameter - RING_SHARE * section, outerOutside: BOSS * diameter, length: width, innerMaterial: 'bearingSteel', outerMaterial: material, friction: USUAL_FRICTION })
       : pressFit({ interference: tightest, diameter, innerBore: 0, outerOutside: diameter + RING_SHARE * section, length: width, innerMaterial: material, outerMaterial: 'bearingSteel', friction: USUAL_FRICTION });
-  const stands = force <= pressRating;
-  return { ...NOTHING, stands, force, stress: outerStress, limit: stands ? 'within what the press stands' : `more than the press stands` };
+  const press = { limit: pressRating, reason: 'what the press stands' };
+  const { limit, reason } = forceLimit !== undefined && forceLimit.limit < pressRating ? forceLimit : press;
+  const stands = force <= limit;
+  const kilonewtons = `${(limit / 1000).toFixed(1)} kN, ${reason}`;
+  return { ...NOTHING, stands, force, stress: outerStress, limit: stands ? `within ${kilonewtons}` : `more than ${kilonewtons}` };
 } // prettier-ignore

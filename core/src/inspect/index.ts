@@ -20,6 +20,7 @@ export {
   featuresOf,
   PLANES,
   placesFor,
+  requireSize,
   SIZE_FEATURES,
   type Plane,
   type SizeFeature,

@@ -3,7 +3,7 @@ import { judgeBoltLength } from './boltLength.ts';
 import { FINDINGS, FINDINGS_OF, PART_FINDINGS, REPAIRS, type Finding } from './findings.ts';
 import { judgeRound, type PlacedSize } from './judgeRound.ts';
 import { looseBoreRemedy } from './looseBore.ts';
-import { featuresOf, placesFor } from './sizePlaces.ts';
+import { featuresOf, placesFor, requireSize } from './sizePlaces.ts';
 
 const sizes = (outer: readonly number[], inner: readonly number[], uncertainty = 0.0005): readonly PlacedSize[] => [
   ...outer.map((value) => ({ plane: 'outer' as const, value, uncertainty })),
@@ -84,8 +84,19 @@ describe('where sizes are taken', () => {
     expect(placesFor('bore').map(({ id }) => id)).toEqual(['outer-0', 'outer-60', 'outer-120', 'inner-0', 'inner-60', 'inner-120']); // prettier-ignore
     expect(placesFor('length', 3).map(({ id }) => id)).toEqual(['bolt-1', 'bolt-2', 'bolt-3']);
   });
+  test('should have a depth of nothing, and no diameter of nothing', () => {
+    expect(requireSize('seatedDepth', 0)).toBe(0);
+    expect(() => requireSize('bore', 0)).toThrow(/value/);
+    expect(() => requireSize('shoulderDepth', Number.NaN)).toThrow(/value/);
+  });
   test('should depend on the kind', () => {
-    expect(featuresOf('ballBearing')).toEqual(['bore', 'journal']);
+    expect(featuresOf('ballBearing').slice(0, 2)).toEqual(['bore', 'journal']);
+    expect(featuresOf('drawnCup')).toEqual(['seatedDepth']);
+    expect(placesFor('seatedDepth').map(({ words }) => words)).toEqual([
+      'at 0°',
+      'at 60°',
+      'at 120°',
+    ]);
     expect(featuresOf('bolts')).toEqual(['length']);
     expect(featuresOf('seal')).toEqual([]);
   });

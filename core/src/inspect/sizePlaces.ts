@@ -1,8 +1,24 @@
+import { requireNumber } from '../faults/index.ts';
 import { STATION_KIND_TABLE, type StationKind } from '../unit/index.ts';
 
-/** What is measured on a station. */
-export const SIZE_FEATURES = ['bore', 'journal', 'length'] as const;
+/** What is measured on a station: its seats, a bolt, the ring itself, and how deep it lies. */
+export const SIZE_FEATURES = [
+  'bore', 'journal', 'length', 'ringOutside', 'ringBore', 'ringWidth', 'shoulderDepth', 'seatedDepth',
+] as const; // prettier-ignore
 export type SizeFeature = (typeof SIZE_FEATURES)[number];
+
+/** Features measured from a face: a ring that is flush lies at 0, one that stands out below it. */
+const DEPTHS: readonly SizeFeature[] = ['shoulderDepth', 'seatedDepth'];
+
+/**
+ * Check a size as measured, mm.
+ * @throws InputError naming `value`
+ */
+export function requireSize(feature: SizeFeature, value: number): number {
+  return DEPTHS.includes(feature)
+    ? requireNumber('value', value, { min: -100, max: 2000, unit: 'mm' })
+    : requireNumber('value', value, { min: 0.1, max: 2000, unit: 'mm' });
+}
 
 /** Three angles at two depths, the usual way to find a bore out of round or tapered. Degrees. */
 export const ANGLES = [0, 60, 120] as const;
@@ -20,15 +36,27 @@ const ROUND: readonly SizePlace[] = PLANES.flatMap((plane) =>
   ANGLES.map((angle) => ({ id: `${plane}-${angle}`, words: `${plane} end, ${angle}°`, plane })),
 );
 
+/** A ring of its own roundness, or a depth: three places round it. */
+const ROUND_ONE_PLANE = ROUND.filter(({ plane }) => plane === 'outer').map((place) => ({
+  ...place,
+  words: place.words.replace('outer end, ', 'at '),
+}));
+
+const OF_RINGS: readonly SizeFeature[] = ['ringOutside', 'ringBore', 'ringWidth', 'shoulderDepth'];
+
 /** What can be measured on a kind of station. */
 export function featuresOf(kind: StationKind): readonly SizeFeature[] {
-  if (STATION_KIND_TABLE[kind].bearing !== null) return ['bore', 'journal'];
+  const { bearing } = STATION_KIND_TABLE[kind];
+  if (kind === 'drawnCup') return ['seatedDepth'];
+  if (bearing === 'rolling') return ['bore', 'journal', ...OF_RINGS, 'seatedDepth'];
+  if (bearing === 'plain') return ['bore', 'journal', 'seatedDepth'];
   return kind === 'bolts' ? ['length'] : kind === 'looseRollers' ? ['journal', 'bore'] : [];
 }
 
 /** Where a feature is measured; `count` is how many bolts there are. */
 export function placesFor(feature: SizeFeature, count = 1): readonly SizePlace[] {
-  if (feature !== 'length') return ROUND;
+  if (feature === 'bore' || feature === 'journal') return ROUND;
+  if (feature !== 'length') return ROUND_ONE_PLANE;
   return Array.from({ length: count }, (_, at) => ({
     id: `bolt-${at + 1}`,
     words: `bolt ${at + 1}`,

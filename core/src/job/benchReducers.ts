@@ -1,4 +1,4 @@
-import { featuresOf, placesFor } from '../inspect/index.ts';
+import { featuresOf, placesFor, requireSize } from '../inspect/index.ts';
 import { findStation } from '../unit/index.ts';
 import type { Reducers } from './reducer.ts';
 import type { JobState, StepRecord } from './state.ts';
@@ -30,6 +30,7 @@ export const BENCH_REDUCERS: Reducers<
     if (!featuresOf(station.kind).includes(feature)) return `no ${feature} on ${station.name}`;
     if (!placesFor(feature, station.count).some(({ id }) => id === place))
       return `no place ${place}`;
+    requireSize(feature, value);
     const sizes = state.sizes[stationId] ?? {};
     const measured = { value, typed, instrument, at, by };
     const changed = { ...sizes, [feature]: { ...sizes[feature], [place]: measured } };

@@ -2,6 +2,7 @@ import type { Band, IndicatorSetting, Instrument } from '../measure/index.ts';
 import type { PackPiece } from '../shims/index.ts';
 import type { HeatSettings } from '../heat/index.ts';
 import type { FindingId, InspectionVerdict, RepairId, SizeFeature } from '../inspect/index.ts';
+import type { SeatingCheckId } from '../seating/index.ts';
 import type { Axis, Part, SpecKind, Station, Unit } from '../unit/index.ts';
 
 /** How much of the work the job takes in: all of it, or only what sets the play. */
@@ -9,8 +10,11 @@ export const JOB_SCOPES = ['overhaul', 'setPlay'] as const;
 export type JobScope = (typeof JOB_SCOPES)[number];
 
 /** What a clock waits for. */
-export const CLOCK_KINDS = ['oven', 'freezer', 'cooling'] as const;
+export const CLOCK_KINDS = ['oven', 'freezer', 'cooling', 'ringWarming', 'ringFreezing'] as const;
 export type ClockKind = (typeof CLOCK_KINDS)[number];
+
+/** Clocks that wait for one ring: their target is a station, not a part. */
+export const RING_CLOCKS: readonly ClockKind[] = ['ringWarming', 'ringFreezing'];
 
 /** How a ring went in. */
 export const SEAT_OUTCOMES = ['droppedIn', 'tapped', 'drewIn', 'stoppedHalfWay'] as const;
@@ -117,7 +121,7 @@ export interface JobEventData {
   };
   /** How a part and its rings are to be heated and frozen. °C; `handling` s. */
   readonly HeatSet: { readonly partId: string; readonly settings: PlannedHeat };
-  /** Something waits: a part in the oven, rings in the freezer, a part cooling outside. `seconds` until it rings. */
+  /** Something waits: a part in the oven, rings in the freezer, one ring on the heater. `seconds` until it rings. */
   readonly ClockStarted: {
     readonly clockId: string;
     readonly kind: ClockKind;
@@ -133,6 +137,15 @@ export interface JobEventData {
   };
   /** How a ring went in. */
   readonly SeatTried: { readonly stationId: string; readonly outcome: SeatOutcome };
+  /** One check of a seat, or of a shaft for side load. Of a check made twice the last counts. */
+  readonly SeatChecked: {
+    /** Station or axis. */
+    readonly targetId: string;
+    readonly check: SeatingCheckId;
+    readonly good: boolean;
+  };
+  /** Another heat limit for a part or a bearing than the usual one: a coating, a maker's word. °C. */
+  readonly LimitSet: { readonly targetId: string; readonly limit: number; readonly reason: string };
   readonly StepDone: { readonly stepId: string; readonly note: string };
   /** Not needed on this job, and why. */
   readonly StepSetAside: { readonly stepId: string; readonly reason: string };
@@ -165,6 +178,8 @@ export interface WorkshopEventData {
     readonly unit: Unit;
   };
   readonly TemplateRemoved: { readonly templateId: string };
+  /** What the workshop's press stands, N. */
+  readonly PressRated: { readonly rating: number };
   readonly PersonAdded: { readonly personId: string; readonly name: string; readonly role: string };
   readonly Undone: { readonly eventId: string };
 }

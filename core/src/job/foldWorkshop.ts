@@ -1,3 +1,4 @@
+import { BENCH_PRESS } from '../heat/index.ts';
 import type { Instrument } from '../measure/index.ts';
 import type { ShimSize } from '../shims/index.ts';
 import type { Unit } from '../unit/index.ts';
@@ -31,6 +32,8 @@ export interface WorkshopState {
   readonly instruments: readonly WorkshopInstrument[];
   readonly people: readonly Person[];
   readonly templates: readonly WorkshopTemplate[];
+  /** What the press stands, N. */
+  readonly pressRating: number;
 }
 
 const EMPTY_WORKSHOP: WorkshopState = {
@@ -39,6 +42,7 @@ const EMPTY_WORKSHOP: WorkshopState = {
   instruments: [],
   people: [],
   templates: [],
+  pressRating: BENCH_PRESS,
 };
 
 /** The state of the workshop from its log. */
@@ -59,6 +63,8 @@ function applyEvent(state: WorkshopState, event: WorkshopEvent): WorkshopState {
       const instrument = { ...event.data.instrument, deviceId: event.data.deviceId };
       return { ...state, instruments: replaceById(state.instruments, instrument, (row) => row.id) };
     }
+    case 'PressRated':
+      return { ...state, pressRating: event.data.rating };
     case 'PersonAdded':
       return { ...state, people: replaceById(state.people, event.data, (row) => row.personId) };
     case 'TemplateSaved':

@@ -1,10 +1,11 @@
 import { findStation } from '../unit/index.ts';
+import { RING_CLOCKS } from './events.ts';
 import type { Reducers } from './reducer.ts';
 import type { JobState } from './state.ts';
 
 /** Heating, waiting and putting rings in. */
 export const HEAT_REDUCERS: Reducers<
-  'HeatSet' | 'ClockStarted' | 'ClockStopped' | 'TemperatureRead' | 'SeatTried'
+  'HeatSet' | 'ClockStarted' | 'ClockStopped' | 'TemperatureRead' | 'SeatTried' | 'SeatChecked' | 'LimitSet'
 > = {
   HeatSet: (state, { data: { partId, settings } }) =>
     hasPart(state, partId) ?? { ...state, heat: { ...state.heat, [partId]: settings } },
@@ -12,7 +13,7 @@ export const HEAT_REDUCERS: Reducers<
   ClockStarted: (state, { data, at }) => {
     if (state.finished !== null) return 'the job is finished';
     if (state.clocks.some(({ clockId }) => clockId === data.clockId)) return `clock ${data.clockId} exists`;
-    const missing = hasPart(state, data.targetId);
+    const missing = RING_CLOCKS.includes(data.kind) ? hasStation(state, data.targetId) : hasPart(state, data.targetId);
     return missing ?? { ...state, clocks: [...state.clocks, { ...data, startedAt: at, stoppedAt: null }] };
   },
 
@@ -29,11 +30,32 @@ export const HEAT_REDUCERS: Reducers<
       temperatures: { ...state.temperatures, [partId]: [...(state.temperatures[partId] ?? []), { value, at }] },
     },
 
+  // A ring that went in anew has not been checked yet.
   SeatTried: (state, { data: { stationId, outcome }, at }) =>
-    state.unit === null || findStation(state.unit, stationId) === null
-      ? `no station ${stationId}`
-      : { ...state, tries: { ...state.tries, [stationId]: [...(state.tries[stationId] ?? []), { outcome, at }] } },
+    hasStation(state, stationId) ?? {
+      ...state,
+      tries: { ...state.tries, [stationId]: [...(state.tries[stationId] ?? []), { outcome, at }] },
+      seating: { ...state.seating, [stationId]: {} },
+    },
+
+  SeatChecked: (state, { data: { targetId, check, good }, at }) =>
+    hasAxis(state, targetId) || hasStation(state, targetId) === null
+      ? { ...state, seating: { ...state.seating, [targetId]: { ...state.seating[targetId], [check]: { good, at } } } }
+      : `no station or axis ${targetId}`,
+
+  LimitSet: (state, { data: { targetId, limit, reason } }) =>
+    hasPart(state, targetId) === null || hasStation(state, targetId) === null
+      ? { ...state, limits: { ...state.limits, [targetId]: { limit, reason } } }
+      : `no part or station ${targetId}`,
 }; // prettier-ignore
+
+function hasStation({ unit }: JobState, stationId: string): string | null {
+  return unit === null || findStation(unit, stationId) === null ? `no station ${stationId}` : null;
+}
+
+function hasAxis({ unit }: JobState, axisId: string): boolean {
+  return unit?.axes.some(({ id }) => id === axisId) === true;
+}
 
 function hasPart({ unit }: JobState, partId: string): string | null {
   return unit?.parts.some(({ id }) => id === partId) === true ? null : `no part ${partId}`;

@@ -2,6 +2,7 @@ export {
   CLOCK_KINDS,
   EVENT_VERSION,
   JOB_SCOPES,
+  RING_CLOCKS,
   SEAT_OUTCOMES,
   type ClockKind,
   type Envelope,

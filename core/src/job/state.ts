@@ -1,5 +1,6 @@
 import type { Band, Cycle, IndicatorSetting, Instrument } from '../measure/index.ts';
 import type { FindingId, InspectionVerdict, RepairId, SizeFeature } from '../inspect/index.ts';
+import type { SeatingCheckId } from '../seating/index.ts';
 import type { SpecKind, Unit } from '../unit/index.ts';
 import type {
   ClockKind,
@@ -151,6 +152,15 @@ export interface JobState {
   readonly tries: Readonly<
     Record<string, readonly { readonly outcome: SeatOutcome; readonly at: string }[]>
   >;
+  /** Last result of each check, by station or axis. */
+  readonly seating: Readonly<
+    Record<
+      string,
+      Readonly<Partial<Record<SeatingCheckId, { readonly good: boolean; readonly at: string }>>>
+    >
+  >;
+  /** Heat limits set for this job, by part or station. */
+  readonly limits: Readonly<Record<string, { readonly limit: number; readonly reason: string }>>;
   /** By step. */
   readonly steps: Readonly<Record<string, StepRecord>>;
   readonly notes: readonly { readonly text: string; readonly at: string; readonly by: string }[];
@@ -180,6 +190,8 @@ export const EMPTY_JOB: JobState = {
   clocks: [],
   temperatures: {},
   tries: {},
+  seating: {},
+  limits: {},
   steps: {},
   notes: [],
   finished: null,

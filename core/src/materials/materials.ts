@@ -19,6 +19,8 @@ export interface Material {
   readonly hottest: number;
   /** Why not hotter. */
   readonly hottestReason: string;
+  /** Stress at which it begins to give, MPa: the wall of a snap ring's groove. */
+  readonly proof: number;
   /** Whether a naked flame may come near it. */
   readonly flame: boolean;
 }
@@ -28,21 +30,21 @@ export interface Material {
  * figure goes before them. The limits are the usual ones of the trade, no published source.
  */
 export const MATERIALS = {
-  castAluminium: material('cast aluminium alloy', [21.5, 72, 0.33, 2700, 900, 130], 150,
+  castAluminium: material('cast aluminium alloy', [21.5, 72, 0.33, 2700, 900, 130, 150], 150,
     'above it a heat-treated casting ages with time'),
-  magnesium: material('magnesium alloy', [26, 45, 0.35, 1800, 1020, 72], 120,
+  magnesium: material('magnesium alloy', [26, 45, 0.35, 1800, 1020, 72, 90], 120,
     'above it magnesium creeps, and a flame can light it', false),
-  greyIron: material('grey cast iron', [10.5, 110, 0.26, 7150, 500, 50], 200,
+  greyIron: material('grey cast iron', [10.5, 110, 0.26, 7150, 500, 50, 150], 200,
     'above it paint burns and stresses are let go'),
-  ductileIron: material('ductile iron', [11.5, 170, 0.28, 7100, 500, 35], 200,
+  ductileIron: material('ductile iron', [11.5, 170, 0.28, 7100, 500, 35, 250], 200,
     'above it paint burns and stresses are let go'),
-  carbonSteel: material('carbon steel', [11.7, 206, 0.3, 7850, 480, 48], 180,
+  carbonSteel: material('carbon steel', [11.7, 206, 0.3, 7850, 480, 48, 300], 180,
     'above it a hardened journal loses hardness'),
-  bearingSteel: material('bearing steel', [12, 208, 0.3, 7810, 475, 45], 120,
+  bearingSteel: material('bearing steel', [12, 208, 0.3, 7810, 475, 45, 1500], 120,
     'above it a through-hardened ring loses its size and hardness'),
-  bronze: material('tin or leaded bronze', [18, 105, 0.34, 8800, 380, 60], 150,
+  bronze: material('tin or leaded bronze', [18, 105, 0.34, 8800, 380, 60, 120], 150,
     'above it lead sweats out'),
-  brass: material('brass', [20, 100, 0.34, 8500, 380, 115], 150, 'above it cold-drawn brass softens'),
+  brass: material('brass', [20, 100, 0.34, 8500, 380, 115, 150], 150, 'above it cold-drawn brass softens'),
 } as const satisfies Record<string, Material>; // prettier-ignore
 
 /** Key of a row of {@link MATERIALS}. */
@@ -66,16 +68,17 @@ type Figures = readonly [
   density: number,
   heatCapacity: number,
   conductivity: number,
+  proof: number,
 ];
 
 function material(
   words: string,
-  [alpha, modulus, poisson, density, heatCapacity, conductivity]: Figures,
+  [alpha, modulus, poisson, density, heatCapacity, conductivity, proof]: Figures,
   hottest: number,
   ...[hottestReason, flame = true]: readonly [string, boolean?]
 ): Material {
   return {
-    words, expansion: alpha * 1e-6, modulus: modulus * 1000, poisson, density, heatCapacity, conductivity,
+    words, expansion: alpha * 1e-6, modulus: modulus * 1000, poisson, density, heatCapacity, conductivity, proof,
     hottest, hottestReason, flame,
   }; // prettier-ignore
 }

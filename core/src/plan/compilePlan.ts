@@ -182,6 +182,8 @@ function toStep(
     figures,
     missing,
     orientation: rule.orientation?.(subject) ?? [],
+    sizes: rule.sizes?.(subject) ?? [],
+    checks: rule.checks?.(subject) ?? [],
     cautions: given(rule.cautions, []),
     tools: given(rule.tools, []),
     consumables: rule.consumables ?? [],

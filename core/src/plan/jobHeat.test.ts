@@ -1,7 +1,8 @@
 import { foldJob, type JobEvent, type JobEventData, type JobEventType } from '../job/index.ts';
 import { unitFromTemplate, type Unit } from '../unit/index.ts';
 import { compilePlan } from './compilePlan.ts';
-import { heatedParts, innerWays, jobHeat } from './jobHeat.ts';
+import { heatedParts, jobHeat } from './jobHeat.ts';
+import { ringWays } from './ringWays.ts';
 
 const end = (bore: number, outside: number) => ({ designation: null, family: null, dimensions: { bore, outside, width: 15 } }); // prettier-ignore
 const MADE = unitFromTemplate('crankcaseHalves', { name: 'Case', left: end(25, 52), right: end(30, 62), span: 60 }); // prettier-ignore
@@ -80,9 +81,9 @@ describe('the heat of a job', () => {
     expect(plan!.seats[0]!.cold).toBeCloseTo(0.039, 9);
     const step = compilePlan(state).steps.find(({ id }) => id === 'fitOuter:bearing-left')!;
     expect(step.figures[0]!.source).toMatch(/by its class, not measured/);
-    expect(innerWays(state, 'bearing-left').find(({ id }) => id === 'induction')?.stands).toBe(true);
-    expect(innerWays(state, 'bearing-right')).toEqual([]);
-    expect(innerWays(state, 'gone')).toEqual([]);
+    expect(ringWays(state, 'bearing-left', 'inner').find(({ id }) => id === 'induction')?.stands).toBe(true);
+    expect(ringWays(state, 'bearing-right', 'inner')).toEqual([]);
+    expect(ringWays(state, 'gone', 'inner')).toEqual([]);
   }); // prettier-ignore
 
   test('should count a ring as seated unless it stopped half way', () => {

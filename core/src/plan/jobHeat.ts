@@ -1,17 +1,16 @@
 import {
-  BENCH_PRESS,
   coolingFactorFrom,
   partHeat,
   USUAL_HEAT,
-  waysIn,
+  ringLimitOf,
+  type HeatLimit,
   type HeatSeat,
   type HeatSettings,
   type PartHeat,
-  type WayIn,
 } from '../heat/index.ts';
 import { secondsBetween, type Clock, type JobState } from '../job/index.ts';
 import { MOST_SEATS, type LumpedBody } from '../thermal/index.ts';
-import { findStation, type Axis, type Part, type Station, type Unit } from '../unit/index.ts';
+import type { Axis, Part, Station, Unit } from '../unit/index.ts';
 import { lacksOfPart, lacksStep } from './figures.ts';
 import { isSealed, outerSeatsIn, seatInterference } from './seats.ts';
 import type { Missing } from './step.ts';
@@ -46,19 +45,25 @@ export function jobHeat(state: JobState, part: Part, settings?: Partial<HeatSett
   ];
   const body = bodyOf(part);
   const seats = missing.length > 0 ? [] : stations.map((station) => heatSeat(state, unit, station));
-  const plan = body === null || seats.length === 0 ? null : partHeat(body, seats, all);
+  const plan = body === null || seats.length === 0 ? null : partHeat(body, seats, all, state.limits[part.id]);
   return { part, settings: all, missing, plan, seenOn: seen?.on ?? null };
 } // prettier-ignore
 
-function bodyOf({ material, mass, area }: Part): LumpedBody | null {
+/** A part as a body that warms as one; null while a datum is missing. */
+export function bodyOf({ material, mass, area }: Part): LumpedBody | null {
   return material === null || mass === null || area === null ? null : { material, mass, area };
 }
 
 function heatSeat(state: JobState, unit: Unit, station: Station): HeatSeat {
   const axis = unit.axes.find(({ stations }) => stations.some(({ id }) => id === station.id))!;
   const { id, name, outside: diameter, inside: bore, width } = station;
-  return { id, name, diameter, bore, width, fit: seatInterference(state, station, 'outer')!, after: blockedBy(axis, station) };
+  return { id, name, diameter, bore, width, fit: seatInterference(state, station, 'outer')!, after: blockedBy(axis, station), ringLimit: ringLimitFor(state, station) };
 } // prettier-ignore
+
+/** What a bearing stands: as set for this job, else as is usual. */
+export function ringLimitFor({ limits }: JobState, station: Station): HeatLimit {
+  return limits[station.id] ?? ringLimitOf(isSealed(station));
+}
 
 /** Rings of the same part that lie further in, the way this one goes: it would block them. */
 function blockedBy({ stations }: Axis, station: Station): readonly string[] {
@@ -90,14 +95,4 @@ function factorOf(state: JobState, clock: Clock) {
     const factor = inTime ? coolingFactorFrom(body, { oven: settings.oven, ambient: settings.ambient, read, seconds }) : null;
     return factor === null ? [] : [{ factor, partId: part.id, kind: part.kind, name: part.name }];
   });
-} // prettier-ignore
-
-/** Ways to get the inner ring of a station on its journal; none while its fit is not known. */
-export function innerWays(state: JobState, stationId: string): readonly WayIn[] {
-  const station = findStation(state.unit!, stationId)?.station;
-  const fit = station === undefined ? null : seatInterference(state, station, 'inner');
-  if (station === undefined || fit === null) return [];
-  const { inside: diameter, outside: other, width } = station;
-  const shaft = state.unit!.parts.find(({ kind }) => kind === 'shaft')?.material ?? 'carbonSteel';
-  return waysIn({ ring: 'inner', diameter, other, width, tightest: fit.most, material: shaft, sealed: isSealed(station), pressRating: BENCH_PRESS });
 } // prettier-ignore

@@ -1,5 +1,7 @@
 import type { InputFault } from '../faults/index.ts';
+import type { SizeFeature } from '../inspect/index.ts';
 import type { JobState, Spec } from '../job/index.ts';
+import type { SeatingCheckId } from '../seating/index.ts';
 import type { Axis, Part, SpecKind, Station, StationKind, Unit } from '../unit/index.ts';
 import type { CautionId } from './cautions.ts';
 import type { Phase } from './phases.ts';
@@ -50,6 +52,8 @@ export interface Rule {
   readonly reason: string;
   readonly numbers?: (subject: Subject) => Numbers;
   readonly orientation?: (subject: Subject) => readonly Orientation[];
+  readonly sizes?: (subject: Subject) => readonly SizeFeature[];
+  readonly checks?: (subject: Subject) => readonly SeatingCheckId[];
   readonly cautions?: readonly CautionId[] | ((subject: Subject) => readonly CautionId[]);
   readonly tools?: readonly string[] | ((subject: Subject) => readonly string[]);
   readonly consumables?: readonly string[];

@@ -22,11 +22,34 @@ export function seatsOf(station: Station): readonly SizeFeature[] {
   return bearing === 'plain' || station.kind === 'looseRollers' ? ['bore', 'journal'] : [];
 } // prettier-ignore
 
-/** Nominal size of a seat: a bearing's own ring, mm. */
-export function nominalOf({ inside, outside, kind }: Station, feature: SizeFeature): number {
-  if (feature === 'journal') return inside;
-  return STATION_KIND_TABLE[kind].bearing === 'plain' ? inside : outside;
+const NOMINAL: Readonly<Record<SizeFeature, (station: Station) => number | undefined>> = {
+  bore: ({ kind, inside, outside }) => (STATION_KIND_TABLE[kind].bearing === 'plain' ? inside : outside),
+  journal: ({ inside }) => inside,
+  length: ({ longest }) => longest,
+  ringOutside: ({ outside }) => outside,
+  ringBore: ({ inside }) => inside,
+  ringWidth: ({ width }) => width,
+  shoulderDepth: ({ boreDepth }) => boreDepth,
+  seatedDepth: ({ depth }) => depth,
+}; // prettier-ignore
+
+/** What a size of a station is described as, mm; null where nothing says. */
+export function nominalOf(station: Station, feature: SizeFeature): number | null {
+  return NOMINAL[feature](station) ?? null;
 }
+
+/** The rings of a bearing that are fitted tight, as they can be measured themselves. */
+export function ringFeatures(station: Station): readonly SizeFeature[] {
+  return [...(isTight(station, 'outer') ? (['ringOutside'] as const) : []), ...(isTight(station, 'inner') ? (['ringBore'] as const) : [])];
+} // prettier-ignore
+
+/** Sizes of a feature in the order they were taken; mean and standard uncertainty. mm. */
+export function meanSize(state: JobState, station: Station, feature: SizeFeature): { readonly values: readonly number[]; readonly mean: number; readonly uncertainty: number } | null {
+  const sizes = Object.values(state.sizes[station.id]?.[feature] ?? {});
+  if (sizes.length === 0) return null;
+  const values = sizes.map(({ value }) => value);
+  return { values, mean: values.reduce((sum, value) => sum + value, 0) / values.length, uncertainty: Math.max(...sizes.map(sizeUncertainty)) };
+} // prettier-ignore
 
 /** Standard uncertainty of a size: the graduation's and the calibration's, in quadrature. mm. */
 export function sizeUncertainty({ instrument }: MeasuredSize): number {
@@ -45,31 +68,46 @@ export function seatVerdict(
     uncertainty: sizeUncertainty(size),
   }));
   try {
-    return judgeRound(sizes, nominalOf(station, feature));
+    return judgeRound(sizes, nominalOf(station, feature)!);
   } catch (error) {
     if (error instanceof InputError) return null;
     throw error;
   }
 }
 
+/** A size as measured, with its uncertainty to both sides; null while too little is measured. */
+function measuredRange(state: JobState, station: Station, feature: SizeFeature): SizeRange | null {
+  const measured = seatVerdict(state, station, feature);
+  return measured === null
+    ? null
+    : { least: measured.mean - measured.expanded, most: measured.mean + measured.expanded };
+}
+
+/** A ring's size: measured, else by its Normal class. */
+function ringSize(state: JobState, station: Station, ring: Ring): SizeRange {
+  const measured = measuredRange(state, station, ring === 'outer' ? 'ringOutside' : 'ringBore');
+  const family = station.kind === 'taperedRoller' ? 'tapered' : 'radial';
+  return measured ?? ringLimits(ring === 'outer' ? station.outside : station.inside, ring, family);
+}
+
 /** A seat's size: measured, else by its class; null where neither is known. */
 function seatSize(state: JobState, station: Station, feature: 'bore' | 'journal'): SizeRange | null {
-  const measured = seatVerdict(state, station, feature);
-  if (measured !== null) return { least: measured.mean - measured.expanded, most: measured.mean + measured.expanded };
+  const measured = measuredRange(state, station, feature);
+  if (measured !== null) return measured;
   const name = feature === 'bore' ? station.boreClass : station.journalClass;
-  return name === undefined ? null : toleranceClass(name, nominalOf(station, feature));
+  return name === undefined ? null : toleranceClass(name, nominalOf(station, feature)!);
 } // prettier-ignore
 
 /**
- * Interference of a ring on its seat: the seat as measured, else as its class allows; the ring by its Normal class.
+ * Interference of a ring on its seat: the seat as measured, else as its class allows; the ring as measured, else by
+ * its Normal class.
  * Null while neither is known, or no table has the ring or the class.
  */
 export function seatInterference(state: JobState, station: Station, ring: Ring): Interference | null {
   const feature = ring === 'outer' ? 'bore' : 'journal';
-  const family = station.kind === 'taperedRoller' ? 'tapered' : 'radial';
   try {
     const seat = seatSize(state, station, feature);
-    return seat === null ? null : interference(ring, ringLimits(nominalOf(station, feature), ring, family), seat);
+    return seat === null ? null : interference(ring, ringSize(state, station, ring), seat);
   } catch (error) {
     if (error instanceof InputError) return null;
     throw error;
@@ -81,11 +119,22 @@ export function isSeatMeasured(state: JobState, station: Station, ring: Ring): b
   return seatVerdict(state, station, ring === 'outer' ? 'bore' : 'journal') !== null;
 }
 
+/** Whether a ring itself was measured. */
+export function isRingMeasured(state: JobState, station: Station, ring: Ring): boolean {
+  return seatVerdict(state, station, ring === 'outer' ? 'ringOutside' : 'ringBore') !== null;
+}
+
 /** How hot the part must be for the outer ring to drop in; null while a datum is missing. */
 export function seatDropIn(state: JobState, station: Station, part: Part | null): DropIn | null {
   const fit = seatInterference(state, station, 'outer');
   if (fit === null || part?.material == null) return null;
-  return dropIn({ diameter: station.outside, tightest: fit.most, material: part.material });
+  const limit = state.limits[part.id];
+  return dropIn({
+    diameter: station.outside,
+    tightest: fit.most,
+    material: part.material,
+    ...(limit === undefined ? {} : { limit }),
+  });
 }
 
 /** Stations of a part whose outer ring is tight in it. */

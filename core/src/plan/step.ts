@@ -1,4 +1,6 @@
+import type { SizeFeature } from '../inspect/index.ts';
 import type { DecisionWord } from '../measure/index.ts';
+import type { SeatingCheckId } from '../seating/index.ts';
 import type { Side, SpecKind } from '../unit/index.ts';
 import type { QuantityKind } from '../units/index.ts';
 import type { WorkingLine } from '../working/index.ts';
@@ -44,7 +46,7 @@ export interface Orientation {
 /** How a step is done on screen. */
 export type StepForm =
   | 'tick' | 'mend' | 'setSpec' | 'run' | 'figure' | 'mark' | 'recordPack' | 'inspect' | 'sizes' | 'compare'
-  | 'heat' | 'choosePack' | 'fitPack' | 'finish'; // prettier-ignore
+  | 'heat' | 'seating' | 'choosePack' | 'fitPack' | 'finish'; // prettier-ignore
 
 /** `done` and `setAside` are behind; `waiting` waits for other steps; `missing` can be done but lacks a number. */
 export type StepStatus = 'done' | 'setAside' | 'ready' | 'missing' | 'waiting';
@@ -68,6 +70,9 @@ export interface Step {
   readonly figures: readonly Figure[];
   readonly missing: readonly Missing[];
   readonly orientation: readonly Orientation[];
+  /** Sizes that can be entered at this step, and checks that are answered with yes or no. */
+  readonly sizes: readonly SizeFeature[];
+  readonly checks: readonly SeatingCheckId[];
   readonly cautions: readonly CautionId[];
   readonly tools: readonly string[];
   readonly consumables: readonly string[];

@@ -20,7 +20,8 @@ export interface ClearanceInput {
 
 /**
  * Radial internal clearance left in service: initial − growth of the inner raceway − shrinkage of the outer one −
- * `αB·(ΔTi·di − ΔTo·De)`. Elastic rings (Lamé): the inner raceway grows by `2p·d²·di/(E·(di² − d²))`, the outer one
+ * `αB·(ΔTi − ΔTo)·De`. The rolling elements fill `De − di` and are taken to be as warm as the inner ring (the safe
+ * side; the usual handbook form, from memory): a bearing that is warm throughout keeps its clearance. Elastic rings (Lamé): the inner raceway grows by `2p·d²·di/(E·(di² − d²))`, the outer one
  * shrinks by `2p·D²·De/(E·(D² − De²))`.
  *
  * @returns below 0 the bearing runs preloaded
@@ -44,6 +45,6 @@ export function clearanceLeft(input: ClearanceInput): {
   const { modulus: E, expansion } = materialOf('bearingSteel');
   const innerGrowth = (2 * input.innerPressure * d * d * di) / (E * (di * di - d * d));
   const outerShrinkage = (2 * input.outerPressure * D * D * De) / (E * (D * D - De * De));
-  const heat = expansion * (input.innerRise * di - input.outerRise * De);
+  const heat = expansion * (input.innerRise - input.outerRise) * De;
   return { innerGrowth, outerShrinkage, left: input.initial - innerGrowth - outerShrinkage - heat };
 }

@@ -1,3 +1,4 @@
 export { clearanceLeft, type ClearanceInput } from './clearanceLeft.ts';
 export { drawScrew, NUT_FACTOR } from './drawScrew.ts';
+export { grooveLoad } from './grooveLoad.ts';
 export { pressFit, USUAL_FRICTION, type PressFit, type PressFitInput } from './pressFit.ts';

@@ -3,12 +3,13 @@ import {
   FINDINGS_OF,
   PART_FINDINGS,
   placesFor,
+  type SizeFeature,
   type Finding,
   type FindingId,
 } from '../inspect/index.ts';
 import type { JobEventData, JobEventType, JobState } from '../job/index.ts';
 import { bandTarget, type Band, type Instrument } from '../measure/index.ts';
-import { nominalOf, seatsOf, type Step } from '../plan/index.ts';
+import { expectedDepth, nominalOf, type Step } from '../plan/index.ts';
 import { findStation, type SpecKind, type Station } from '../unit/index.ts';
 
 /** Something a mechanic records: the type of the event and what it carries. */
@@ -31,7 +32,12 @@ export interface WorkHabits {
 }
 
 /** How far measured seats lie from nominal, mm: invented, a usual light interference. */
-const SEAT_OFF = { bore: -0.012, journal: 0.009, length: -0.4 } as const;
+const SEAT_OFF: Readonly<Record<SizeFeature, number>> = {
+  bore: -0.012, journal: 0.009, length: -0.4, ringOutside: -0.005, ringBore: -0.004, ringWidth: -0.03, shoulderDepth: 0, seatedDepth: 0.01,
+}; // prettier-ignore
+
+/** Depth to a shoulder that nothing describes, mm: invented. */
+const USUAL_DEPTH = 25;
 
 /**
  * What an imagined mechanic records to do a step: everything is as it should be unless the habits say otherwise.
@@ -63,7 +69,12 @@ export function answerStep(
     case 'inspect':
       return inspected(state, step, findings);
     case 'sizes':
-      return sizes(station!, gauge);
+      return sizes(state, step, station!, gauge);
+    case 'seating':
+      return [
+        ...sizes(state, step, station, gauge),
+        ...step.checks.map((check): Recorded => ({ type: 'SeatChecked', data: { targetId: step.stationId ?? step.axisId!, check, good: true } })),
+      ];
     case 'compare':
       return [{ type: 'BearingOffered', data: offered(station!) }];
     case 'figure':
@@ -92,11 +103,11 @@ function inspected(state: JobState, step: Step, chosen: WorkHabits['findings']):
   ];
 } // prettier-ignore
 
-function sizes(station: Station, instrument: Instrument): readonly Recorded[] {
-  const features = station.kind === 'bolts' ? (['length'] as const) : seatsOf(station);
-  return features.flatMap((feature) =>
+function sizes(state: JobState, step: Step, station: Station | null, instrument: Instrument): readonly Recorded[] {
+  if (station === null) return [];
+  return step.sizes.flatMap((feature) =>
     placesFor(feature, station.count).map(({ id: place }, at): Recorded => {
-      const nominal = feature === 'length' ? station.longest! : nominalOf(station, feature);
+      const nominal = nominalOf(station, feature) ?? expectedDepth(state, station)?.depth ?? USUAL_DEPTH;
       const value = round(nominal + SEAT_OFF[feature] + 0.001 * (at % 3));
       return { type: 'SizeMeasured', data: { stationId: station.id, feature, place, value, typed: String(value), instrument } };
     }),

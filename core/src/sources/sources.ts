@@ -45,6 +45,12 @@ export const SOURCES = {
   },
   threeSigma: { title: 'Each tolerance zone taken as ±3σ', standing: 'practice' },
   lame: { title: 'Lamé, thick-walled cylinders', standing: 'standard' },
+  roughness: { title: 'Handbook rule for ground seats, d/(d + 2)', standing: 'practice' },
+  iso5753: { title: 'ISO 5753-1, radial internal clearance', standing: 'standard' },
+  grooveLoad: {
+    title: 'Groove wall, π·D·t·σ/(1.2·2), as for retaining rings',
+    standing: 'practice',
+  },
   lumped: { title: 'Lumped body, τ = ρ·c·V/(h·A)', standing: 'geometry' },
   gapConductance: {
     title: 'Heat through the air gap: k/gap, at least the contact conductance once closed',

@@ -8,6 +8,7 @@ export {
   type SeatWindow,
   type SeatWindowInput,
 } from './seatWindow.ts';
+export { hottestFor, settledTemperature } from './settledTemperature.ts';
 export {
   NEAR_ENOUGH,
   soakTime,

@@ -10,6 +10,8 @@ export const RETENTIONS = [
 ] as const; // prettier-ignore
 /** How deep a seal goes. */
 export const DEPTH_RULES = ['flush', 'setDepth', 'shoulder'] as const;
+/** Whether the shoulder behind a ring can be looked at once the ring is in. */
+export const SHOULDERS = ['seen', 'hidden'] as const;
 export const SPACER_TYPES = ['solid', 'collapsible'] as const;
 export const HANDS = ['right', 'left'] as const;
 /** What stops a nut or bolt from turning. */
@@ -47,6 +49,9 @@ export interface StationDetails {
   readonly depthRule?: (typeof DEPTH_RULES)[number];
   /** From the face on the way in to the shoulder, or to the bearing behind. */
   readonly boreDepth?: number;
+  readonly shoulder?: (typeof SHOULDERS)[number];
+  /** Snap ring: depth of its groove, radial. */
+  readonly grooveDepth?: number;
   /** Pressure the seal is rated for, MPa. */
   readonly rating?: number;
   readonly rollerDiameter?: number;
@@ -119,6 +124,8 @@ export const DETAIL_TABLE: Readonly<Record<DetailName, DetailRow>> = {
   depth: length('Depth from the face', 0, 500),
   depthRule: choice('Depth is', DEPTH_RULES, { flush: 'flush with the face', setDepth: 'a set depth', shoulder: 'to the shoulder' }),
   boreDepth: length('Face to shoulder or bearing', 0, 1000),
+  shoulder: choice('Its shoulder', SHOULDERS, { seen: 'can be seen from behind', hidden: 'cannot be seen' }),
+  grooveDepth: length('Depth of its groove', 0.1, 20),
   rating: { words: 'Pressure rating', type: 'number', quantity: 'pressure', least: 0.001, most: 100 },
   rollerDiameter: length('Roller diameter', 0.5, 120),
   rollerCount: whole('Rollers in the set', 3, 200),

@@ -22,6 +22,7 @@ const ROLLING = [
   'radius',
   'groove',
   'shield',
+  'shoulder',
 ] as const;
 const FIXING = ['torqueLeast', 'torqueMost', 'lock'] as const; // prettier-ignore
 
@@ -55,7 +56,7 @@ export const STATION_KIND_TABLE: Readonly<Record<StationKind, StationKindRow>> =
   spacer: ring('Spacer', 'spacerType', 'place'),
   adjuster: ring('Threaded adjuster', 'place', 'lead', 'hand', 'notches', 'lock'),
   gear: ring('Gear', 'teeth', 'bevel'),
-  snapRing: ring('Snap ring', 'bevel', 'wayIn'),
+  snapRing: ring('Snap ring', 'bevel', 'wayIn', 'grooveDepth'),
   retainer: ring('Retainer plate', 'count', 'pattern', ...FIXING),
   nut: ring('Nut', 'hand', ...FIXING),
   bolts: { words: 'Bolts', form: 'loose', bearing: null, details: ['count', 'pattern', ...FIXING, 'longest'] },

@@ -3,13 +3,23 @@ import { useSearchParams } from 'react-router';
 
 import type { JobState } from '@wendaxis/core/job';
 import { CREEP_REMEDIES, type HeatSettings } from '@wendaxis/core/heat';
-import { CAUTIONS, heatedParts, isSealed, jobHeat, type JobHeat } from '@wendaxis/core/plan';
+import {
+  CAUTIONS,
+  clearanceInService,
+  heatedParts,
+  jobHeat,
+  ringWays,
+  type ClearanceInService,
+  type JobHeat,
+} from '@wendaxis/core/plan';
 import { materialOf } from '@wendaxis/core/materials';
 import { findStation } from '@wendaxis/core/unit';
 
+import { useWorkshop } from '../api/queries.ts';
 import { clockText, spanText } from '../features/heat/clock.ts';
 import { HeatRun } from '../features/heat/HeatRun.tsx';
 import { HeatSlider } from '../features/heat/HeatSlider.tsx';
+import { LimitForm } from '../features/heat/LimitForm.tsx';
 import { OrderLine } from '../features/heat/OrderLine.tsx';
 import { WaysTable } from '../features/heat/WaysTable.tsx';
 import { WindowChart } from '../features/heat/WindowChart.tsx';
@@ -86,10 +96,8 @@ function Planned({ heat, plan, onChange }: PlannedProps) {
   const status = HEAT_STATUS[plan.status];
   const temperature = (value: number) => units.show(value, 'temperature');
   const stands = plan.status === 'stands';
-  const sealed = (id: string): boolean => {
-    const found = findStation(state.unit!, id);
-    return found !== null && isSealed(found.station);
-  };
+  const press = useWorkshop().data?.pressRating;
+  const kept = (id: string) => clearanceInService(state, findStation(state.unit!, id)!.station);
   return (
     <div className="grid gap-4 lg:grid-cols-[1fr_1.35fr]">
       <div className="grid content-start gap-3">
@@ -118,6 +126,9 @@ function Planned({ heat, plan, onChange }: PlannedProps) {
             Soak <span className="figure">{spanText(plan.soak)}</span>, rings in the freezer <span className="figure">{spanText(plan.freeze)}</span>, to within 5 K.
           </p>
         </section>
+        {part.material !== null && (
+          <LimitForm jobId={jobId} state={state} targetId={part.id} name={part.name} usual={{ limit: materialOf(part.material).hottest, reason: materialOf(part.material).hottestReason }} />
+        )}
         <ul className="tape-note m-0 list-none p-3 pl-4" aria-label="Caution">
           <li>{CAUTIONS.hotParts}</li>
           <li>{CAUTIONS.fumes}</li>
@@ -131,7 +142,7 @@ function Planned({ heat, plan, onChange }: PlannedProps) {
           <table className="w-full border-collapse text-base">
             <thead>
               <tr className="small-label text-left">
-                {['Ring', `Cold, ${units.unit()}`, 'As planned', 'In service', 'Last moment', 'Grips after', 'Others'].map((title) => (
+                {['Ring', `Cold, ${units.unit()}`, 'As planned', 'In service', 'Clearance left', 'Last moment', 'Grips after', 'Others'].map((title) => (
                   <th key={title} className="py-1 pr-3 font-semibold">{title}</th>
                 ))}
               </tr>
@@ -147,12 +158,13 @@ function Planned({ heat, plan, onChange }: PlannedProps) {
                   <td className={`figure pr-3 ${row.creeps ? 'text-bad' : ''}`}>
                     {units.digits(row.service)} {row.creeps ? 'may creep' : 'holds'}
                   </td>
+                  <td className="figure pr-3"><Kept kept={kept(row.seat.id)} /></td>
                   <td className="figure pr-3 text-xl">{row.window.lastSafe === null ? '–' : clockText(row.window.lastSafe)}</td>
                   <td className="figure pr-3">
                     {row.window.grabAtStart === null ? 'not by itself' : spanText(row.window.grabAtStart)}
                     {row.window.gripsBelow !== null && <span className="small-label block">grips once the case is below {temperature(row.window.gripsBelow)}</span>}
                   </td>
-                  <td>{part.material !== null && <WaysTable row={row} material={part.material} sealed={sealed(row.seat.id)} />}</td>
+                  <td><WaysTable name={row.seat.name} ways={ringWays(state, row.seat.id, 'outer', press)} /></td>
                 </tr>
               ))}
             </tbody>
@@ -176,6 +188,19 @@ function Planned({ heat, plan, onChange }: PlannedProps) {
     </div>
   );
 } // prettier-ignore
+
+/** Internal clearance a bearing keeps as it runs; below zero it is said. */
+function Kept({ kept }: { readonly kept: ClearanceInService | null }) {
+  const units = useUnits();
+  if (kept === null) return '–';
+  const { least, most } = kept.left;
+  return (
+    <span className={least < 0 ? 'text-bad' : ''}>
+      {units.digits(least)} to {units.digits(most)}
+      {least < 0 && (most < 0 ? ' none' : ' may be none')}
+    </span>
+  );
+}
 
 /** Settings as they are logged: what was seen of the cooling follows from the log. */
 function logged({ coolingFactor: _, ...settings }: HeatSettings) {

@@ -1,15 +1,27 @@
 import { useCallback, useState, type ReactNode } from 'react';
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
 
-import { actionFor, CAUTIONS, innerWays, PHASES, type Step } from '@wendaxis/core/plan';
+import {
+  actionFor,
+  CAUTIONS,
+  PHASES,
+  ringLimitFor,
+  ringWays,
+  type Step,
+} from '@wendaxis/core/plan';
 
+import { useWorkshop } from '../api/queries.ts';
+import { findStation } from '@wendaxis/core/unit';
 import { SpecForm } from '../features/axis/SpecForm.tsx';
 import { WayList } from '../features/heat/WayList.tsx';
 import { CompareForm } from '../features/plan/CompareForm.tsx';
 import { FigureForm } from '../features/plan/FigureForm.tsx';
 import { Figures } from '../features/plan/Figures.tsx';
 import { InspectForm } from '../features/plan/InspectForm.tsx';
+import { LimitForm } from '../features/heat/LimitForm.tsx';
+import { RingClock } from '../features/heat/RingClock.tsx';
 import { MarkForm } from '../features/plan/MarkForm.tsx';
+import { SeatingForm } from '../features/plan/SeatingForm.tsx';
 import { SizesForm } from '../features/plan/SizesForm.tsx';
 import { stepState } from '../features/plan/stepState.ts';
 import { TickForm } from '../features/plan/TickForm.tsx';
@@ -83,7 +95,7 @@ function StepView({ job, step }: ViewProps) {
           </Notice>
         )}
         {behind && <Behind job={job} step={step} onward={onward} />}
-        {(!behind || step.form === 'sizes') && (
+        {(!behind || step.form === 'sizes' || step.form === 'seating') && (
           <StepForms job={job} step={step} onDone={onward} />
         )}
         {!behind && state.finished === null && <SetAside jobId={jobId} step={step} onDone={onward} />}
@@ -127,8 +139,22 @@ function StepForms({ job, step, onDone }: ViewProps & { readonly onDone: () => v
           )}
         </>
       );
+    case 'seating':
+      return <SeatingForm {...shared} />;
     case 'compare':
-      return <CompareForm {...shared} />;
+      return (
+        <>
+          <CompareForm {...shared} />
+          {step.sizes.length > 0 && (
+            <details>
+              <summary className="min-h-12 cursor-pointer text-lg font-semibold">
+                Measure the new ring itself: the fit is then known closer than its class
+              </summary>
+              <SizesForm {...shared} />
+            </details>
+          )}
+        </>
+      );
     case 'setSpec':
       return (
         <SpecForm
@@ -243,7 +269,9 @@ function SetAside({ jobId, step, onDone }: { readonly jobId: string; readonly st
 /** Numbers, which way round, tools and consumables. */
 function StepFacts({ job, step }: ViewProps) {
   const { figures, missing, orientation, tools, consumables } = step;
-  const ways = step.rule === 'seatInner' ? innerWays(job.state, step.stationId!) : [];
+  const press = useWorkshop().data?.pressRating;
+  const ring = step.rule === 'seatInner' ? 'inner' : step.rule === 'seatOuter' ? 'outer' : null;
+  const ways = ring === null ? [] : ringWays(job.state, step.stationId!, ring, press);
   return (
     <div className="grid content-start gap-4">
       {(figures.length > 0 || missing.length > 0) && (
@@ -254,6 +282,14 @@ function StepFacts({ job, step }: ViewProps) {
       {ways.length > 0 && (
         <Panel title="Ways on, for this very seat">
           <WayList ways={ways} />
+          {ring === 'inner' && <RingClock job={job} stationId={step.stationId!} ways={ways} />}
+          <LimitForm
+            jobId={job.jobId}
+            state={job.state}
+            targetId={step.stationId!}
+            name="the bearing"
+            usual={ringLimitFor(job.state, findStation(job.state.unit!, step.stationId!)!.station)}
+          />
         </Panel>
       )}
       {orientation.length > 0 && (

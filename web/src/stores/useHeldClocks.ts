@@ -8,7 +8,8 @@ export function useHeldClocks({ jobId, state, status }: OpenJob): void {
   const hold = useClocks((clocks) => clocks.hold);
   useEffect(() => {
     if (state.unit === null || status === 'loading') return;
-    const names = new Map(state.unit.parts.map(({ id, name }) => [id, name]));
+    const stations = state.unit.axes.flatMap((axis) => axis.stations);
+    const names = new Map([...state.unit.parts, ...stations].map(({ id, name }) => [id, name]));
     const running = state.finished === null ? state.clocks.filter(({ stoppedAt }) => stoppedAt === null) : []; // prettier-ignore
     hold(
       jobId,

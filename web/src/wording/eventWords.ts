@@ -1,5 +1,6 @@
 import { FINDINGS, REPAIRS } from '@wendaxis/core/inspect';
 import type { JobEvent, JobEventData } from '@wendaxis/core/job';
+import { SEATING_CHECKS } from '@wendaxis/core/seating';
 import { SPEC_KINDS } from '@wendaxis/core/unit';
 import { packThickness } from '@wendaxis/core/shims';
 
@@ -91,6 +92,14 @@ export function eventWords(event: JobEvent, units: ScreenUnits): string {
       return `Thermometer on ${event.data.partId}: ${units.show(event.data.value, 'temperature')}`;
     case 'SeatTried':
       return `${event.data.stationId}: ${OUTCOME_WORDS[event.data.outcome].toLowerCase()}`;
+    case 'SeatChecked': {
+      const { targetId, check, good } = event.data;
+      return `Checked ${targetId}: ${SEATING_CHECKS[check].words}: ${good ? 'yes' : 'no'}`;
+    }
+    case 'LimitSet': {
+      const { targetId, limit, reason } = event.data;
+      return `Heat limit of ${targetId}: ${units.show(limit, 'temperature')}. ${reason}`;
+    }
     case 'StepDone':
       return `Done: ${event.data.stepId}${event.data.note === '' ? '' : `. ${event.data.note}`}`;
     case 'StepSetAside':

@@ -6,6 +6,8 @@ export const CLOCK_WORDS: Readonly<Record<ClockKind, string>> = {
   oven: 'In the oven',
   freezer: 'In the freezer',
   cooling: 'Out of the oven',
+  ringWarming: 'Ring on the heater',
+  ringFreezing: 'Ring in the freezer',
 };
 
 /** How a ring went in. */

@@ -80,7 +80,7 @@ export function seatNumbers({ state, station }: Subject): Numbers {
         figure(
           `${name}, nominal`,
           'length',
-          nominalOf(station!, feature),
+          nominalOf(station!, feature)!,
           SOURCES.asBookedIn.title,
         ),
       ];

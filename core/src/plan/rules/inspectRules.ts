@@ -1,10 +1,12 @@
 import { judgeBoltLength, placesFor, REPAIRS } from '../../inspect/index.ts';
+import { NORMAL_FACTOR } from '../../measure/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { STATION_KIND_TABLE, STATION_KINDS } from '../../unit/index.ts';
 import { comparisonOf } from '../comparison.ts';
 import { figure, numbers, range, words } from '../figures.ts';
 import { nameOf, type Rule } from '../rule.ts';
-import { seatsOf, sizeUncertainty } from '../seats.ts';
+import { expectedDepth } from '../seating.ts';
+import { ringFeatures, seatsOf, sizeUncertainty } from '../seats.ts';
 import { KIND_NUMBERS, seatNumbers } from './inspectNumbers.ts';
 
 const ROLLING = STATION_KINDS.filter((kind) => STATION_KIND_TABLE[kind].bearing === 'rolling');
@@ -55,6 +57,7 @@ export const INSPECT_RULES: readonly Rule[] = [
     how: 'Three angles at two depths. Part and gauge at one temperature.',
     reason: 'The fit, and the heat it takes, come from these sizes.',
     numbers: seatNumbers,
+    sizes: ({ station }) => seatsOf(station!),
     tools: ({ station }) => seatsOf(station!).map((seat) => (seat === 'bore' ? 'bore gauge' : 'micrometer')),
     after: [{ rule: 'clean', of: 'all' }],
     done: ({ state, station }) => seatsOf(station!).every((feature) => Object.keys(state.sizes[station!.id]?.[feature] ?? {}).length >= placesFor(feature).length),
@@ -77,6 +80,7 @@ export const INSPECT_RULES: readonly Rule[] = [
       const { word, guard } = judgeBoltLength(longest.value, station!.longest!, sizeUncertainty(longest));
       return numbers(limit, figure('Longest measured', 'length', longest.value, SOURCES.asMeasured.title, { word, expanded: guard }));
     },
+    sizes: () => ['length'],
     tools: ['caliper or micrometer'],
     after: [{ rule: 'clean', of: 'all' }],
     done: ({ state, station }) => Object.keys(state.sizes[station!.id]?.['length'] ?? {}).length >= placesFor('length', station!.count).length,
@@ -141,8 +145,28 @@ export const INSPECT_RULES: readonly Rule[] = [
     how: 'Size, lettering, clearance class, radius side, oil holes, groove, shields to take off.',
     reason: 'The last moment at which a wrong part costs nothing.',
     numbers: ({ station }) => numbers(words('Wanted', station!.designation ?? `${station!.inside} × ${station!.outside} × ${station!.width} mm`, 'As described')),
+    sizes: ({ station }) => ringFeatures(station!),
     after: [{ rule: 'inspect', of: 'station' }],
     done: ({ state, station }) => ['same', 'note'].includes(comparisonOf(state, station!)?.result ?? ''),
+  },
+  {
+    id: 'measureDepth',
+    phase: 'compare',
+    on: 'station',
+    kinds: ROLLING,
+    form: 'sizes',
+    when: ({ station }) => station!.shoulder === 'hidden',
+    title: ({ station }) => `Measure the depth to the hidden shoulder of ${station!.name}`,
+    how: 'From the face to the shoulder at three places, then the width of the new ring. Clean shoulder, no burr.',
+    reason: 'Nobody can see whether it is home: the depth says so afterwards.',
+    numbers: ({ state, station }) => {
+      const expected = expectedDepth(state, station!);
+      return numbers(expected === null ? null : figure('Depth when it is home', 'length', expected.depth, SOURCES.asMeasured.title, { expanded: NORMAL_FACTOR * expected.uncertainty }));
+    },
+    sizes: () => ['shoulderDepth', 'ringWidth'],
+    tools: ['depth gauge', 'micrometer'],
+    after: [{ rule: 'compare', of: 'station' }, { rule: 'inspect', of: 'station' }],
+    done: ({ state, station }) => expectedDepth(state, station!) !== null,
   },
   {
     id: 'newPart',

@@ -1,9 +1,11 @@
 import { torqueStages } from '../../fasteners/index.ts';
-import { dropInClearance } from '../../fits/index.ts';
-import { RING_LIMIT } from '../../heat/index.ts';
+import { dropInClearance, effectiveInterference } from '../../fits/index.ts';
 import { looseBoreRemedy, REPAIRS } from '../../inspect/index.ts';
+import type { JobState } from '../../job/index.ts';
 import { materialOf } from '../../materials/index.ts';
+import { NORMAL_FACTOR } from '../../measure/index.ts';
 import { fullComplement } from '../../rollers/index.ts';
+import { DEPTH_REMEDIES, HOME_WITHIN } from '../../seating/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { STATION_KIND_TABLE, type Station } from '../../unit/index.ts';
 import {
@@ -17,45 +19,79 @@ import {
   words,
 } from '../figures.ts';
 import type { Numbers, Subject } from '../rule.ts';
-import { isSealed, isSeatMeasured, outerSeatsIn, seatDropIn, seatInterference } from '../seats.ts';
+import { clearanceInService } from '../clearanceInService.ts';
+import { ringLimitFor } from '../jobHeat.ts';
+import { snapRingUnder } from '../ringWays.ts';
+import { depthVerdict, expectedDepth, wantsDepth } from '../seating.ts';
+import {
+  isRingMeasured,
+  isSeatMeasured,
+  outerSeatsIn,
+  seatDropIn,
+  seatInterference,
+} from '../seats.ts';
 import type { Figure, Missing } from '../step.ts';
 
-/** Interference of a ring on its seat; where it is loose, what to do about it. */
+/** Interference of a ring on its seat, what the peaks of a turned seat leave of it, and, where it is loose, what to do. */
 export function fitNumbers({ state, station }: Subject, ring: 'inner' | 'outer'): Numbers {
   const fit = seatInterference(state, station!, ring);
   if (fit === null) {
     const seat = ring === 'outer' ? 'bore' : 'journal';
-    return numbers(
-      lacksStep(`measured ${seat} of ${station!.name}`, `measureSeats:${station!.id}`),
-    );
+    return numbers(lacksStep(`measured ${seat} of ${station!.name}`, `measureSeats:${station!.id}`));
   }
   const { mean, least, most, working } = fit;
   const loose = mean <= 0 ? looseBoreRemedy(-mean) : null;
+  const seat = isSeatMeasured(state, station!, ring) ? 'seat as measured' : 'seat by its class, not measured';
+  const from = isRingMeasured(state, station!, ring) ? `Ring as measured; ${seat}` : `${SOURCES.iso492.title}; ${seat}`;
+  const diameter = ring === 'outer' ? station!.outside : station!.inside;
   return numbers(
-    range(
-      'Interference',
-      'length',
-      { least, most },
-      isSeatMeasured(state, station!, ring)
-        ? `${SOURCES.iso492.title}; seat as measured`
-        : `${SOURCES.iso492.title}; seat by its class, not measured`,
-      {
-        working,
-        word: mean > 0 ? 'conforms' : 'doesNotConform',
-      },
-    ),
+    range('Interference', 'length', { least, most }, from, { working, word: mean > 0 ? 'conforms' : 'doesNotConform' }),
     figure('Interference, middle', 'length', mean, SOURCES.fitSizes.title, { working }),
-    loose === null
-      ? null
-      : words('Loose', `${REPAIRS[loose.repair].words}: ${loose.reason}`, 'Common practice'),
+    ring === 'inner' && mean > 0
+      ? figure('Left of it once the peaks are pressed flat', 'length', effectiveInterference(mean, diameter, 'ground'), SOURCES.roughness.title)
+      : null,
+    loose === null ? null : words('Loose', `${REPAIRS[loose.repair].words}: ${loose.reason}`, 'Common practice'),
+    clearanceNumbers(state, station!),
   );
-}
+} // prettier-ignore
+
+/** Internal clearance before fitting and as it runs; below zero it is said. */
+function clearanceNumbers(state: JobState, station: Station): readonly Figure[] {
+  const kept = clearanceInService(state, station);
+  if (kept === null) return [];
+  const { clearanceClass, initial, left, working } = kept;
+  return [
+    range(`Internal clearance, ${clearanceClass}, before fitting`, 'length', initial, SOURCES.iso5753.title),
+    range('Internal clearance left, running', 'length', left, SOURCES.lame.title, { working, word: left.least >= 0 ? 'conforms' : 'cannotDecide' }),
+    ...(left.least >= 0 ? [] : [words('Clearance', left.most < 0 ? 'It runs without clearance: a larger class, or a lighter fit' : 'At the tightest it runs without clearance: measure ring and seat, or take a larger class', 'Common practice')]),
+  ];
+} // prettier-ignore
+
+/** How deep a ring lies when it is home, and how deep it was found to lie. */
+export function depthNumbers({ state, station }: Subject): Numbers {
+  if (!wantsDepth(station!)) return numbers();
+  const expected = expectedDepth(state, station!);
+  if (expected === null) return numbers(lacksStep(`depth to the shoulder of ${station!.name}, and the width of the ring`, `measureDepth:${station!.id}`));
+  const verdict = depthVerdict(state, station!);
+  const wanted = figure('Depth when it is home', 'length', expected.depth, station!.depth === undefined ? SOURCES.asMeasured.title : SOURCES.asBookedIn.title, { expanded: NORMAL_FACTOR * expected.uncertainty });
+  if (verdict === null) return numbers(wanted);
+  const { proud, decision, word, working } = verdict;
+  return numbers(
+    wanted,
+    figure('Stands proud by', 'length', proud, `Home within ±${HOME_WITHIN} mm, a rule of this program`, { expanded: decision.guard, word: word === 'home' ? 'conforms' : word === 'cannotDecide' ? 'cannotDecide' : 'doesNotConform', working }),
+    words('So', DEPTH_REMEDIES[word], 'Common practice'),
+  );
+} // prettier-ignore
 
 /** What each tight ring of a part needs, and so the part. */
 export function heatNumbers({ state, unit, part }: Subject): Numbers {
   const seats = outerSeatsIn(unit, part!.id);
   if (part!.material === null) return numbers(lacksOfPart(part!, 'material'));
-  const { hottest, hottestReason } = materialOf(part!.material);
+  const { hottest, hottestReason, words: material } = materialOf(part!.material);
+  const limit = state.limits[part!.id] ?? {
+    limit: hottest,
+    reason: `${material}: ${hottestReason}`,
+  };
   const each = seats.map((station): Figure | Missing => {
     const drop = seatDropIn(state, station, part);
     return drop === null
@@ -77,12 +113,7 @@ export function heatNumbers({ state, unit, part }: Subject): Numbers {
     known.length === seats.length
       ? figure('Heat to', 'temperature', target, SOURCES.thermalFit.title)
       : null,
-    range(
-      'Not above',
-      'temperature',
-      { least: null, most: hottest },
-      `${materialOf(part!.material).words}: ${hottestReason}`,
-    ),
+    range('Not above', 'temperature', { least: null, most: limit.limit }, limit.reason),
     each,
     drops.some((drop) => drop?.way === 'caseAndFreezer')
       ? words(
@@ -96,7 +127,7 @@ export function heatNumbers({ state, unit, part }: Subject): Numbers {
 
 /** How the ring goes in, with the temperature it needs. */
 export function seatNumbers(subject: Subject): Numbers {
-  const { state, station, part } = subject;
+  const { state, station, part, axis } = subject;
   if (STATION_KIND_TABLE[station!.kind].bearing !== 'rolling')
     return numbers(
       fromDetail(station!, 'depth', (depth) =>
@@ -107,6 +138,7 @@ export function seatNumbers(subject: Subject): Numbers {
     return part === null ? numbers() : numbers(lacksOfPart(part, 'material'));
   const drop = seatDropIn(state, station!, part);
   if (drop === null) return fitNumbers(subject, 'outer');
+  const under = snapRingUnder(axis!, station!, part);
   return numbers(
     drop.way === 'free'
       ? words('Way in', 'It drops in cold', SOURCES.thermalFit.title)
@@ -126,12 +158,22 @@ export function seatNumbers(subject: Subject): Numbers {
             { working: drop.working },
           ),
     figure('Clearance to drop in', 'length', drop.clearance, SOURCES.thermalFit.title),
+    under === null
+      ? null
+      : under.load === null
+        ? lacksDetail(under.snapRing, 'grooveDepth')
+        : range(
+            `Press on it no more than (${under.snapRing.name})`,
+            'force',
+            { least: null, most: under.load },
+            SOURCES.grooveLoad.title,
+          ),
   );
 }
 
 export function innerNumbers(subject: Subject): Numbers {
   const { station } = subject;
-  const limit = isSealed(station!) ? RING_LIMIT.sealed : RING_LIMIT.open;
+  const { limit, reason } = ringLimitFor(subject.state, station!);
   const fit = fitNumbers(subject, 'inner');
   const most = seatInterference(subject.state, station!, 'inner')?.most;
   const ring = materialOf('bearingSteel').expansion;
@@ -142,9 +184,7 @@ export function innerNumbers(subject: Subject): Numbers {
     'Ring not above',
     'temperature',
     { least: null, most: limit },
-    isSealed(station!)
-      ? 'Sealed or greased bearing, common practice'
-      : 'Through-hardened ring, common practice',
+    `Common practice: ${reason}`,
   );
   const warm =
     needed === null

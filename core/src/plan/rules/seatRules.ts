@@ -7,8 +7,10 @@ import { figure, lacksStep, numbers } from '../figures.ts';
 import { nameOf, type After, type Rule } from '../rule.ts';
 import { playSite } from '../playProgress.ts';
 import { isSeparable, isTight, outerSeatsIn, ringWords, seatInterference } from '../seats.ts';
+import { seatingChecks, seatingDone, wantsDepth } from '../seating.ts';
 import { orientationOf } from './orientation.ts';
 import {
+  depthNumbers,
   fitNumbers,
   heatNumbers,
   innerNumbers,
@@ -28,6 +30,9 @@ const READY: readonly After[] = [
   { rule: 'inspect', of: 'station' },
   { rule: 'inspectPart', of: 'all' },
 ];
+
+/** A shaft that was drawn into its last bearing is free again when both are so. */
+const RELIEVED = ['free', 'play'] as const;
 
 /** Whether the last try put the ring home. */
 function isSeated({ tries }: JobState, { id }: Station): boolean {
@@ -90,6 +95,25 @@ export const SEAT_RULES: readonly Rule[] = [
     done: ({ state, station }) => isSeated(state, station!),
     after: [...READY, { rule: 'heat', of: 'part' }, { rule: 'fitOuter', of: 'station' }],
   },
+  ...(['outer', 'inner'] as const).map((ring): Rule => ({
+    id: ring === 'outer' ? 'checkSeat' : 'checkCone',
+    phase: 'seat',
+    on: 'station',
+    kinds: ring === 'outer' ? [...ROLLING, 'drawnCup', 'bush'] : ROLLING,
+    form: 'seating',
+    when: ({ station }) =>
+      ring === 'inner' ? isSeparable(station!) && isTight(station!, 'inner')
+      : STATION_KIND_TABLE[station!.kind].bearing !== 'rolling' || isTight(station!, 'outer'),
+    title: ({ station }) => `Is ${station!.name}${isSeparable(station!) ? `, ${ringWords(station!)[ring]},` : ''} home?`,
+    how: 'When it has gripped and can be touched. One answer for each; a no says what to do.',
+    reason: 'A ring that is not home moves under load, and every figure after it is wrong.',
+    numbers: (subject) => (ring === 'outer' ? depthNumbers(subject) : numbers()),
+    checks: ({ state, station }) => seatingChecks(state, station!, ring),
+    sizes: ({ station }) => (ring === 'outer' && wantsDepth(station!) ? ['seatedDepth'] : []),
+    tools: ({ station }) => (ring === 'inner' ? ['feeler, 0.03 mm'] : wantsDepth(station!) ? ['depth gauge'] : ['lamp', 'mirror']),
+    after: [{ rule: ring === 'outer' ? 'seatOuter' : 'seatInner', of: 'station' }, { rule: 'measureDepth', of: 'station' }],
+    done: ({ state, station }) => seatingDone(state, station!, ring),
+  })),
   {
     id: 'placeShims',
     phase: 'seat',
@@ -123,17 +147,19 @@ export const SEAT_RULES: readonly Rule[] = [
     orientation: ({ station }) => orientationOf(station!),
     cautions: ['hotParts', 'press'],
     tools: ['induction heater, oven or oil-free bath', 'tube on the inner ring'],
-    after: [...READY, { rule: 'fitInner', of: 'station' }, { rule: 'seatOuter', of: 'axis' }, { rule: 'placeShims', of: 'axis' }],
+    after: [...READY, { rule: 'fitInner', of: 'station' }, { rule: 'checkSeat', of: 'axis' }, { rule: 'placeShims', of: 'axis' }],
   },
   {
     id: 'relieve',
     phase: 'seat',
     on: 'axis',
-    form: 'tick',
+    form: 'seating',
     when: ({ axis }) => axis!.stations.some(comesAsOne),
     title: (subject) => `Relieve side load on ${nameOf(subject)}`,
     how: 'When the last ring has gripped and all is cold: turn it. Drag or no end play is side load. A light tap on each end of the shaft with a soft hammer, turn again, until it turns freely and has its play.',
     reason: 'A shaft drawn into a second bearing is left pushing sideways; it eats the bearing in hours.',
+    checks: () => RELIEVED,
+    done: ({ state, axis }) => RELIEVED.every((check) => state.seating[axis!.id]?.[check]?.good === true),
     tools: ['soft hammer'],
     after: [{ rule: 'seatInner', of: 'axis' }, { rule: 'seatOuter', of: 'axis' }],
   },
@@ -149,7 +175,7 @@ export const SEAT_RULES: readonly Rule[] = [
     numbers: (subject) => (subject.station!.kind === 'retainer' ? torqueNumbers(subject) : numbers()),
     orientation: ({ station }) => orientationOf(station!),
     consumables: ['threadlocker'],
-    after: [{ rule: 'seatOuter', of: 'axis' }, { rule: 'seatInner', of: 'axis' }, { rule: 'inspect', of: 'station' }, { rule: 'newPart', of: 'station' }],
+    after: [{ rule: 'checkSeat', of: 'axis' }, { rule: 'seatInner', of: 'axis' }, { rule: 'inspect', of: 'station' }, { rule: 'newPart', of: 'station' }],
   },
   {
     id: 'loadRollers',

@@ -108,7 +108,7 @@ export const SET_RULES: readonly Rule[] = [
     how: ({ axis }) => `${ARRANGEMENT_HOW[axis!.arrangement]} Every bearing that locates the shaft is in: a shaft that tips reads more play than it has.`,
     reason: 'Every ring is seated and cold.',
     consumables: ['the unit’s own oil'],
-    after: ['placeShims', 'seatOuter', 'seatInner', 'relieve', 'retain', 'loadRollers', 'shells', 'compare', 'newPart', 'repair'].map((rule) => ({ rule, of: 'axis' as const })),
+    after: ['placeShims', 'seatOuter', 'seatInner', 'checkSeat', 'checkCone', 'relieve', 'retain', 'loadRollers', 'shells', 'compare', 'newPart', 'repair'].map((rule) => ({ rule, of: 'axis' as const })),
   },
   {
     id: 'measure',

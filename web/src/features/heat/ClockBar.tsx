@@ -1,6 +1,8 @@
 import { useEffect } from 'react';
 import { Link } from 'react-router';
 
+import { RING_CLOCKS } from '@wendaxis/core/job';
+
 import { useClocks, type HeldClock } from '../../stores/clockStore.ts';
 import { useNow } from '../../stores/useNow.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -22,6 +24,13 @@ export function ClockBar() {
   );
 } // prettier-ignore
 
+/** Where a clock belongs: the heat of its part, or the step of its ring. */
+function pathOf({ jobId, kind, targetId }: HeldClock): string {
+  return RING_CLOCKS.includes(kind)
+    ? `/jobs/${jobId}/step/${encodeURIComponent(`seatInner:${targetId}`)}`
+    : `/jobs/${jobId}/heat?part=${targetId}`;
+}
+
 function RunningClock({ clock }: { readonly clock: HeldClock }) {
   const now = useNow();
   const { heard, hear } = useClocks();
@@ -37,7 +46,7 @@ function RunningClock({ clock }: { readonly clock: HeldClock }) {
   }, [rings, words]);
   return (
     <span className="inline-flex items-center gap-3">
-      <Link className="text-scribe inline-flex min-h-12 items-center gap-3 no-underline" to={`/jobs/${clock.jobId}/heat?part=${clock.targetId}`}>
+      <Link className="text-scribe inline-flex min-h-12 items-center gap-3 no-underline" to={pathOf(clock)}>
         <span className="text-base">{words}</span>
         <span className={`figure text-2xl ${left <= 0 ? 'text-brass' : ''}`}>{clockText(left)}</span>
       </Link>

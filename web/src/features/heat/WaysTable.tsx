@@ -1,22 +1,17 @@
 import { Dialog } from 'radix-ui';
 
-import { BENCH_PRESS, waysIn } from '@wendaxis/core/heat';
-import type { SeatHeat } from '@wendaxis/core/heat';
-import type { MaterialId } from '@wendaxis/core/materials';
+import type { WayIn } from '@wendaxis/core/heat';
 
 import { Button } from '../../ui/Button.tsx';
 import { WayList } from './WayList.tsx';
 
 interface Props {
-  readonly row: SeatHeat;
-  readonly material: MaterialId;
-  readonly sealed: boolean;
+  readonly name: string;
+  readonly ways: readonly WayIn[];
 }
 
 /** Every way of the trade for this very seat, side by side. */
-export function WaysTable({ row, material, sealed }: Props) {
-  const { seat } = row;
-  const ways = waysIn({ ring: 'outer', diameter: seat.diameter, other: seat.bore, width: seat.width, tightest: seat.fit.most, material, sealed, pressRating: BENCH_PRESS });
+export function WaysTable({ name, ways }: Props) {
   return (
     <Dialog.Root>
       <Dialog.Trigger asChild>
@@ -26,7 +21,7 @@ export function WaysTable({ row, material, sealed }: Props) {
         <Dialog.Overlay className="fixed inset-0 bg-black/55" />
         <Dialog.Content aria-describedby={undefined} className="bg-panel text-ink border-plate fixed top-0 right-0 bottom-0 w-[min(54rem,100vw)] overflow-y-auto border-l-8 p-6">
           <div className="mb-3 flex items-center justify-between gap-4">
-            <Dialog.Title className="text-2xl">Ways in for {seat.name}</Dialog.Title>
+            <Dialog.Title className="text-2xl">Ways in for {name}</Dialog.Title>
             <Dialog.Close asChild>
               <Button shortcut="Esc">Close</Button>
             </Dialog.Close>

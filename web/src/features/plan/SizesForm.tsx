@@ -2,7 +2,7 @@ import { useState, type FormEvent } from 'react';
 
 import { placesFor, type SizeFeature } from '@wendaxis/core/inspect';
 import type { JobState, WorkshopInstrument } from '@wendaxis/core/job';
-import { nominalOf, seatsOf, type Step } from '@wendaxis/core/plan';
+import { nominalOf, type Step } from '@wendaxis/core/plan';
 import { findStation, type Station } from '@wendaxis/core/unit';
 
 import { useWorkshop } from '../../api/queries.ts';
@@ -16,9 +16,16 @@ const FEATURE_WORDS: Readonly<Record<SizeFeature, string>> = {
   bore: 'Bore',
   journal: 'Journal',
   length: 'Length under the head',
+  ringOutside: 'Outside of the ring',
+  ringBore: 'Bore of the ring',
+  ringWidth: 'Width of the ring',
+  shoulderDepth: 'Depth from the face to the shoulder',
+  seatedDepth: 'Depth from the face to the ring',
 };
 /** A size further than this from nominal is a slip of the unit or the point. Share of nominal. */
-const FAR: Readonly<Record<SizeFeature, number>> = { bore: 0.05, journal: 0.05, length: 0.5 };
+const FAR: Readonly<Record<SizeFeature, number>> = {
+  bore: 0.05, journal: 0.05, length: 0.5, ringOutside: 0.05, ringBore: 0.05, ringWidth: 0.1, shoulderDepth: 0.5, seatedDepth: 0.5,
+}; // prettier-ignore
 
 interface Props {
   readonly jobId: string;
@@ -31,14 +38,13 @@ export function SizesForm({ jobId, step, state }: Props) {
   const workshop = useWorkshop();
   const [chosen, setChosen] = useState<Readonly<Partial<Record<SizeFeature, string>>>>({});
   const station = findStation(state.unit!, step.stationId!)!.station;
-  const features: readonly SizeFeature[] = station.kind === 'bolts' ? ['length'] : seatsOf(station);
   const instruments = workshop.data?.instruments ?? [];
   if (workshop.isPending) return <Notice title="Fetching the instruments…" />;
   if (instruments.length === 0)
     return <Notice tone="warn" title="No instrument is known to the workshop" />;
   return (
     <div className="grid gap-4">
-      {features.map((feature) => {
+      {step.sizes.map((feature) => {
         const instrument =
           instruments.find(({ id }) => id === chosen[feature]) ??
           instruments.find(({ name }) => USUAL[feature].test(name)) ??
@@ -85,6 +91,11 @@ const USUAL: Readonly<Record<SizeFeature, RegExp>> = {
   bore: /bore/iu,
   journal: /micrometer/iu,
   length: /caliper/iu,
+  ringOutside: /micrometer/iu,
+  ringBore: /bore/iu,
+  ringWidth: /micrometer/iu,
+  shoulderDepth: /depth|caliper/iu,
+  seatedDepth: /depth|caliper/iu,
 };
 
 interface EntryProps {
@@ -101,8 +112,9 @@ function SizeEntry({ jobId, station, feature, place, instrument, measured }: Ent
   const [text, setText] = useState('');
   const reading = readField(text, 'length', units.system);
   const value = reading.status === 'read' ? reading.quantity.value : null;
-  const nominal = feature === 'length' ? station.longest! : nominalOf(station, feature);
-  const far = value !== null && Math.abs(value - nominal) > FAR[feature] * nominal;
+  const nominal = nominalOf(station, feature);
+  const far =
+    value !== null && nominal !== null && Math.abs(value - nominal) > FAR[feature] * nominal;
   const submit = (event: FormEvent<HTMLFormElement>): void => {
     event.preventDefault();
     if (value === null || far) return;
@@ -127,7 +139,7 @@ function SizeEntry({ jobId, station, feature, place, instrument, measured }: Ent
         )}
         {far && (
           <span role="alert" className="text-bad block font-semibold">
-            Too far from {units.show(nominal)}: check the reading and its unit.
+            Too far from {units.show(nominal!)}: check the reading and its unit.
           </span>
         )}
       </p>

@@ -6,7 +6,7 @@ import type { ScreenUnits } from '../../../ui/useUnits.ts';
 /** A bare step for tests. */
 export const FIXTURE_STEP: Step = {
   id: 'drain', rule: 'drain', phase: 'strip', form: 'tick', status: 'ready', title: 'Drain', how: '', reason: '',
-  axisId: null, stationId: null, partId: null, specKind: null, figures: [], missing: [], orientation: [],
+  axisId: null, stationId: null, partId: null, specKind: null, figures: [], missing: [], orientation: [], sizes: [], checks: [],
   cautions: [], tools: [], consumables: [], after: [], waitsFor: [],
 }; // prettier-ignore
 

@@ -1,0 +1,84 @@
+import {
+  decodeDesignation,
+  internalClearance,
+  type ClearanceClass,
+  type ClearanceType,
+} from '../bearings/index.ts';
+import { fitAtTemperature } from '../fits/index.ts';
+import { BOSS, RING_SHARE, USUAL_HEAT } from '../heat/index.ts';
+import type { JobState } from '../job/index.ts';
+import type { MaterialId } from '../materials/index.ts';
+import { clearanceLeft, pressFit, USUAL_FRICTION } from '../pressFit/index.ts';
+import type { Station, StationKind } from '../unit/index.ts';
+import { line, type WorkingLine } from '../working/index.ts';
+import { isTight, seatInterference } from './seats.ts';
+
+/** The inner ring runs warmer than the outer by this, K. Common practice, no source. */
+const INNER_WARMER = 5;
+
+const TYPES: Readonly<Partial<Record<StationKind, ClearanceType>>> = {
+  ballBearing: 'deepGrooveBall',
+  cylindricalRoller: 'cylindricalRoller',
+};
+
+/** Radial internal clearance of a bearing before fitting and as it runs. mm. */
+export interface ClearanceInService {
+  readonly clearanceClass: ClearanceClass;
+  readonly initial: { readonly least: number; readonly most: number };
+  readonly left: { readonly least: number; readonly most: number };
+  readonly working: readonly WorkingLine[];
+}
+
+/**
+ * Internal clearance that a bearing keeps on its seats at running temperature, from the tightest fits with the least
+ * clearance to the loosest with the most. Null where no table has it, or a tight ring's fit is not known yet.
+ */
+export function clearanceInService(state: JobState, station: Station): ClearanceInService | null {
+  const type = TYPES[station.kind];
+  if (type === undefined) return null;
+  const clearanceClass = classOf(station);
+  const initial = internalClearance(type, station.inside, clearanceClass);
+  const fits = (['inner', 'outer'] as const).map((ring) => (isTight(station, ring) ? seatInterference(state, station, ring) : { least: 0, most: 0 }));
+  const [inner, outer] = fits;
+  if (initial === null || inner == null || outer == null) return null;
+  const worst = leftWith(state, station, { initial: initial.least, inner: inner.most, outer: outer.most });
+  const best = leftWith(state, station, { initial: initial.most, inner: inner.least, outer: outer.least });
+  return { clearanceClass, initial, left: { least: worst.left, most: best.left }, working: worst.working };
+} // prettier-ignore
+
+function classOf({ designation }: Station): ClearanceClass {
+  if (designation === undefined) return 'CN';
+  const read = decodeDesignation(designation.slice(0, 40));
+  return read.status === 'known' ? read.clearanceClass : 'CN';
+} // prettier-ignore
+
+function leftWith(
+  state: JobState,
+  station: Station,
+  fit: { readonly initial: number; readonly inner: number; readonly outer: number },
+) {
+  const { inside: bore, outside, width } = station;
+  const unit = state.unit!;
+  const material = (id: string | undefined, none: MaterialId) =>
+    unit.parts.find((part) => part.id === id)?.material ?? none;
+  const housing = material(station.partId, 'castAluminium');
+  const shaft = material(unit.parts.find(({ kind }) => kind === 'shaft')?.id, 'carbonSteel');
+  const running = state.heat[station.partId]?.running ?? USUAL_HEAT.running;
+  const [innerRaceway, outerRaceway] = [bore + RING_SHARE * (outside - bore), outside - RING_SHARE * (outside - bore)];
+  const warm = (ring: MaterialId, temperature: number) => ({ material: ring, temperature });
+  const innerHot = fitAtTemperature(fit.inner, bore, { inner: warm(shaft, running), outer: warm('bearingSteel', running) });
+  const outerHot = fitAtTemperature(fit.outer, outside, { inner: warm('bearingSteel', running), outer: warm(housing, running) });
+  const shared = { length: width, friction: USUAL_FRICTION };
+  const innerPressure = pressFit({ ...shared, interference: Math.max(0, innerHot), diameter: bore, innerBore: 0, outerOutside: innerRaceway, innerMaterial: shaft, outerMaterial: 'bearingSteel' }).pressure;
+  const outerPressure = pressFit({ ...shared, interference: Math.max(0, outerHot), diameter: outside, innerBore: outerRaceway, outerOutside: BOSS * outside, innerMaterial: 'bearingSteel', outerMaterial: housing }).pressure;
+  const { innerGrowth, outerShrinkage, left } = clearanceLeft({
+    initial: fit.initial, bore, innerRaceway, innerPressure, outside, outerRaceway, outerPressure,
+    innerRise: running - 20 + INNER_WARMER, outerRise: running - 20,
+  });
+  const working = [
+    line('Inner raceway grows', 'Δi = 2p·d²·di/(E·(di² − d²))', [['p', innerPressure, 'pressure'], ['d', bore, 'length'], ['di', innerRaceway, 'length']], ['Δi', innerGrowth, 'length'], 'lame'),
+    line('Outer raceway shrinks', 'Δo = 2p·D²·De/(E·(D² − De²))', [['p', outerPressure, 'pressure'], ['D', outside, 'length'], ['De', outerRaceway, 'length']], ['Δo', outerShrinkage, 'length'], 'lame'),
+    line('Clearance left, least', 'G = G₀ − Δi − Δo − α·ΔT·De', [['G₀', fit.initial, 'length'], ['ΔT', INNER_WARMER, 'temperatureDifference']], ['G', left, 'length'], 'lame'),
+  ];
+  return { left, working };
+} // prettier-ignore

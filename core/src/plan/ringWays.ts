@@ -1,0 +1,55 @@
+import { BENCH_PRESS, waysIn, type WayIn } from '../heat/index.ts';
+import type { JobState } from '../job/index.ts';
+import { grooveLoad } from '../pressFit/index.ts';
+import { findStation, type Axis, type Part, type Station } from '../unit/index.ts';
+import { bodyOf, ringLimitFor } from './jobHeat.ts';
+import { isSealed, seatInterference } from './seats.ts';
+
+/** A snap ring counts as under a ring when it lies within this of the face that leads, mm. A rule of this program. */
+const UNDER = 3;
+
+/** The snap ring that a ring comes to rest on, and what its groove takes. N; null where the groove is not described. */
+export interface SnapRingUnder {
+  readonly snapRing: Station;
+  readonly load: number | null;
+}
+
+/** The snap ring under a ring, on the side towards which it is pushed in; null when there is none. */
+export function snapRingUnder({ stations }: Axis, station: Station, part: Part | null): SnapRingUnder | null {
+  if (station.wayIn === undefined) return null;
+  const gap = ({ at, width }: Station) => (station.wayIn === 'right' ? at - (station.at + station.width) : station.at - (at + width));
+  const snapRing = stations.find((one) => one.kind === 'snapRing' && one.partId === station.partId && gap(one) > -0.1 && gap(one) <= UNDER);
+  if (snapRing === undefined) return null;
+  const { grooveDepth: depth } = snapRing;
+  const load = depth === undefined || part?.material == null ? null : grooveLoad({ diameter: station.outside, depth, material: part.material });
+  return { snapRing, load };
+} // prettier-ignore
+
+/**
+ * Ways to get a ring of a station on its seat; none while its fit is not known.
+ * @param pressRating of the workshop's press, N
+ */
+export function ringWays(
+  state: JobState,
+  stationId: string,
+  ring: 'outer' | 'inner',
+  pressRating = BENCH_PRESS,
+): readonly WayIn[] {
+  const found = findStation(state.unit!, stationId);
+  const fit = found === null ? null : seatInterference(state, found.station, ring);
+  if (found === null || fit === null) return [];
+  const { station, axis } = found;
+  const part = state.unit!.parts.find(({ id, kind }) => (ring === 'outer' ? id === station.partId : kind === 'shaft')) ?? null;
+  const body = part === null || ring === 'inner' ? null : bodyOf(part);
+  const under = ring === 'outer' ? snapRingUnder(axis, station, part) : null;
+  const [diameter, other] = ring === 'outer' ? [station.outside, station.inside] : [station.inside, station.outside];
+  const partLimit = part === null ? undefined : state.limits[part.id];
+  return waysIn({
+    ring, diameter, other, width: station.width, tightest: fit.most, sealed: isSealed(station), pressRating,
+    material: part?.material ?? (ring === 'outer' ? 'castAluminium' : 'carbonSteel'),
+    ringLimit: ringLimitFor(state, station),
+    ...(body === null ? {} : { body }),
+    ...(partLimit === undefined ? {} : { partLimit }),
+    ...(under?.load == null ? {} : { forceLimit: { limit: under.load, reason: `what the groove of ${under.snapRing.name} takes` } }),
+  });
+} // prettier-ignore

@@ -1,0 +1,44 @@
+/** One thing that is looked at, heard or felt to know that a ring is home, or a shaft free of side load. */
+export interface SeatingCheck {
+  /** What is true when all is well. */
+  readonly words: string;
+  /** What to do when it is not. */
+  readonly remedy: string;
+}
+
+/** Checks of a seat and of a shaft. Common practice, no source. */
+export const SEATING_CHECKS = {
+  note: {
+    words: 'The note changed when it came home',
+    remedy: 'A note that stays dull says it is not home. Reheat, push it down, listen again.',
+  },
+  bottom: {
+    words: 'It was felt to bottom; nothing springs back',
+    remedy: 'Reheat and push it home while it is free. A chip or burr under it is taken out first.',
+  },
+  behind: {
+    words: 'From behind it lies on its shoulder all round',
+    remedy: 'A gap on one side: take it out hot, look for a burr or dirt, and put it in straight.',
+  },
+  turns: {
+    words: 'It turns freely by hand',
+    remedy:
+      'Drag or a rough spot: brinelled, crooked or its clearance is gone. Do not build on it.',
+  },
+  shoulderGap: {
+    words: 'A feeler of 0.03 mm does not enter between ring and shoulder',
+    remedy: 'It crept back while it cooled. Warm it again and hold it home until it grips.',
+  },
+  free: {
+    words: 'The shaft turns without drag after the last ring gripped',
+    remedy:
+      'Side load: a light tap on each end of the shaft with a soft hammer, turn, check again.',
+  },
+  play: {
+    words: 'The shaft still has its end play',
+    remedy:
+      'Side load, or a ring that is not home: tap the shaft back, check again, then the seats.',
+  },
+} as const satisfies Record<string, SeatingCheck>;
+export type SeatingCheckId = keyof typeof SEATING_CHECKS;
+export const SEATING_CHECK_IDS = Object.keys(SEATING_CHECKS) as readonly SeatingCheckId[];

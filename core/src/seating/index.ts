@@ -1,0 +1,7 @@
+export {
+  SEATING_CHECK_IDS,
+  SEATING_CHECKS,
+  type SeatingCheck,
+  type SeatingCheckId,
+} from './checks.ts';
+export { DEPTH_REMEDIES, HOME_WITHIN, judgeDepth, type DepthVerdict } from './judgeDepth.ts';

@@ -1,0 +1,33 @@
+import { SEATING_CHECKS } from './checks.ts';
+import { DEPTH_REMEDIES, judgeDepth } from './judgeDepth.ts';
+
+describe('the depth of a ring', () => {
+  const judge = (measured: readonly number[], guard = 0.01) =>
+    judgeDepth({ measured, expected: 5, guard });
+
+  test('should be home within the limit and proud or crooked outside it', () => {
+    expect(judge([5.01, 4.99, 5])).toMatchObject({ word: 'home', proud: expect.closeTo(0, 9) });
+    expect(judge([4.9, 4.91, 4.9]).word).toBe('proud');
+    expect(judge([5.02, 4.98, 5.06])).toMatchObject({ word: 'tilted', tilt: expect.closeTo(0.08, 9) }); // prettier-ignore
+    expect(judge([5.1, 5.1, 5.1]).word).toBe('tooDeep');
+  });
+
+  test('should not be decided near the limit, nor with a gauge too coarse to tell', () => {
+    expect(judge([4.955]).word).toBe('cannotDecide');
+    expect(judge([5], 0.06).word).toBe('cannotDecide');
+  });
+
+  test('should say what to do on each verdict and each check', () => {
+    for (const words of Object.values(DEPTH_REMEDIES)) expect(words).toMatch(/\.$|\?$/);
+    for (const { words, remedy } of Object.values(SEATING_CHECKS)) {
+      expect(words).not.toMatch(/\.$/);
+      expect(remedy).toMatch(/\.$/);
+    }
+  });
+
+  test('should name what is not a depth', () => {
+    expect(() => judge([])).toThrow(/measured/);
+    expect(() => judge([Number.NaN])).toThrow(/measured\[0\]/);
+    expect(() => judgeDepth({ measured: [1], expected: 1e6, guard: 0 })).toThrow(/expected/);
+  });
+});

@@ -1,0 +1,64 @@
+import type { JobState } from '@wendaxis/core/job';
+import type { Step } from '@wendaxis/core/plan';
+import { SEATING_CHECKS, type SeatingCheckId } from '@wendaxis/core/seating';
+
+import { record } from '../../stores/jobSync.ts';
+import { Button } from '../../ui/Button.tsx';
+import { useShortcut } from '../../ui/useShortcut.ts';
+import { SizesForm } from './SizesForm.tsx';
+
+interface Props {
+  readonly jobId: string;
+  readonly step: Step;
+  readonly state: JobState;
+}
+
+/** Is it home: each check answered with yes or no, and the depth where it has to be measured. */
+export function SeatingForm({ jobId, step, state }: Props) {
+  const targetId = step.stationId ?? step.axisId!;
+  const answers = state.seating[targetId] ?? {};
+  const open = step.checks.filter((check) => answers[check] === undefined);
+  const say = (check: SeatingCheckId, good: boolean): void => record(jobId, 'SeatChecked', { targetId, check, good });
+  const allGood = (): void => open.forEach((check) => say(check, true));
+  return (
+    <div className="grid gap-4">
+      {step.sizes.length > 0 && <SizesForm jobId={jobId} step={step} state={state} />}
+      <ul className="m-0 grid list-none gap-2 p-0" aria-label="Checks">
+        {step.checks.map((check) => {
+          const { words, remedy } = SEATING_CHECKS[check];
+          const good = answers[check]?.good;
+          return (
+            <li key={check} className="bg-panel border-edge grid gap-2 rounded-[3px] border-2 p-3">
+              <div className="flex flex-wrap items-center justify-between gap-3">
+                <span className="max-w-[34rem] text-xl font-semibold">{words}</span>
+                <span role="group" aria-label={words} className="flex gap-2">
+                  <Button aria-pressed={good === true} className={good === true ? 'border-good! text-good min-w-24' : 'min-w-24'} onClick={() => say(check, true)}>
+                    {good === true ? '✓ Yes' : 'Yes'}
+                  </Button>
+                  <Button aria-pressed={good === false} className={good === false ? 'border-bad! text-bad min-w-24' : 'min-w-24'} onClick={() => say(check, false)}>
+                    {good === false ? '✕ No' : 'No'}
+                  </Button>
+                </span>
+              </div>
+              {good === false && (
+                <p role="alert" className="tape-note m-0 p-2 pl-3">
+                  {remedy}
+                </p>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+      {open.length > 1 && <AllGood onClick={allGood} />}
+    </div>
+  );
+} // prettier-ignore
+
+function AllGood({ onClick }: { readonly onClick: () => void }) {
+  useShortcut(['Enter'], onClick);
+  return (
+    <Button kind="main" className="justify-self-start text-xl" shortcut="Enter" onClick={onClick}>
+      All as it should be
+    </Button>
+  );
+}
