@@ -106,6 +106,11 @@ export function ListOf(most: number, type: () => new () => object): PropertyDeco
   };
 }
 
+/** A value that the core checks by itself, with the rules that join several fields. It must be there. */
+export function CheckedByCore(): PropertyDecorator {
+  return IsDefined({ message: 'must be given' });
+}
+
 /** A nested object that must be there. */
 export function Nested(type: () => new () => object): PropertyDecorator {
   return (target, property) => {

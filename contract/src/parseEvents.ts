@@ -1,6 +1,6 @@
 import { IsIn, IsInt, IsISO8601, IsObject, IsUUID, Max, Min } from 'class-validator';
 
-import { InputError, type InputFault } from '@wendaxis/core/faults';
+import { InputError, refuse, type InputFault } from '@wendaxis/core/faults';
 import { requireSize } from '@wendaxis/core/inspect';
 import {
   EVENT_VERSION,
@@ -8,6 +8,7 @@ import {
   type JobEventData,
   type WorkshopEventData,
 } from '@wendaxis/core/job';
+import { requireMaterial } from '@wendaxis/core/materials';
 import { requirePart, requireStation, requireUnit } from '@wendaxis/core/unit';
 
 import { checkShape } from './checkShape.ts';
@@ -72,6 +73,10 @@ const JOINT_RULES: Readonly<Record<string, (data: never) => void>> = {
   PackRecorded: ({ pieces }: JobEventData['PackRecorded']) => pieces.forEach(requireMicrometres),
   PackChosen: ({ pieces }: JobEventData['PackChosen']) => pieces.forEach(requireMicrometres),
   PackFitted: ({ pieces }: JobEventData['PackFitted']) => pieces.forEach(requireMicrometres),
+  MaterialAdded: ({ material }: WorkshopEventData['MaterialAdded']) =>
+    typeof material === 'string'
+      ? refuse('contradiction', 'material', material, 'the figures of a material, not a name')
+      : void requireMaterial('material', material),
   TemplateSaved: ({ unit }: WorkshopEventData['TemplateSaved']) => void requireUnit(unit, 'unit.'),
   SizeStocked: (data: WorkshopEventData['SizeStocked']) => requireMicrometres(data),
 };

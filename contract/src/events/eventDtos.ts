@@ -1,6 +1,7 @@
 import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsUUID } from 'class-validator';
 
 import { FINDING_IDS, REPAIR_IDS, SIZE_FEATURES, VERDICTS } from '@wendaxis/core/inspect';
+import { WAYS } from '@wendaxis/core/heat';
 import {
   CLOCK_KINDS,
   JOB_SCOPES,
@@ -13,6 +14,7 @@ import { SPEC_KIND_NAMES, type SpecKind } from '@wendaxis/core/unit';
 
 import {
   Bounded,
+  CheckedByCore,
   Degrees,
   Identifier,
   ListOf,
@@ -174,6 +176,12 @@ class SeatCheckedDto {
   @OneOf(SEATING_CHECK_IDS) check!: string;
   @IsBoolean({ message: 'must be true or false' }) good!: boolean;
 }
+class WayChosenDto {
+  @Identifier() stationId!: string;
+  @OneOf(['outer', 'inner']) ring!: string;
+  @OneOf(Object.keys(WAYS)) way!: string;
+  @Bounded(1000, 5_000_000, 'N') pressRating!: number;
+}
 class LimitSetDto {
   @Identifier() targetId!: string;
   @Bounded(30, 300, '°C') limit!: number;
@@ -220,6 +228,10 @@ class TemplateSavedDto {
 class TemplateRemovedDto {
   @Identifier() templateId!: string;
 }
+class MaterialAddedDto {
+  @Identifier() materialId!: string;
+  @CheckedByCore() material!: unknown;
+}
 class PressRatedDto {
   @Bounded(1000, 5_000_000, 'N') rating!: number;
 }
@@ -261,6 +273,7 @@ export const JOB_EVENT_DTOS: Readonly<Record<JobEventType, DtoClass>> = {
   SeatTried: SeatTriedDto,
   SeatChecked: SeatCheckedDto,
   LimitSet: LimitSetDto,
+  WayChosen: WayChosenDto,
   StepDone: StepDoneDto,
   StepSetAside: StepSetAsideDto,
   NoteWritten: NoteWrittenDto,
@@ -276,6 +289,7 @@ export const WORKSHOP_EVENT_DTOS: Readonly<Record<WorkshopEventType, DtoClass>> 
   InstrumentAdded: InstrumentAddedDto,
   TemplateSaved: TemplateSavedDto,
   TemplateRemoved: TemplateRemovedDto,
+  MaterialAdded: MaterialAddedDto,
   PressRated: PressRatedDto,
   PersonAdded: PersonAddedDto,
   Undone: UndoneDto,

@@ -1,7 +1,6 @@
 import { ArrayMaxSize, IsArray, IsIn } from 'class-validator';
 
 import { GAIN_TABLE } from '@wendaxis/core/arrangement';
-import { MATERIAL_IDS } from '@wendaxis/core/materials';
 import {
   DETAIL_NAMES,
   DETAIL_TABLE,
@@ -17,6 +16,7 @@ import {
 import { applyDecorators } from '../applyDecorators.ts';
 import {
   Bounded,
+  CheckedByCore,
   Identifier,
   ListOf,
   MayBeLeftOut,
@@ -41,7 +41,7 @@ export class PartDto {
   @Identifier() id!: string;
   @PlainText(80, 1) name!: string;
   @OneOf(PART_KINDS) kind!: string;
-  @OrNull() @OneOf(MATERIAL_IDS) material!: string | null;
+  @OrNull() @CheckedByCore() material!: unknown;
   @OrNull() @Bounded(0.001, 5000, 'kg') mass!: number | null;
   @OrNull() @Bounded(0.0001, 50, 'm²') area!: number | null;
   @OrNull() @Millimetres(0.1, 500) wall!: number | null;

@@ -1,5 +1,5 @@
 import { requireNumber } from '../faults/index.ts';
-import { materialOf, type MaterialId } from '../materials/index.ts';
+import { materialOf, type MaterialChoice } from '../materials/index.ts';
 import { line, type WorkingLine } from '../working/index.ts';
 import { dropInClearance } from './dropInClearance.ts';
 
@@ -39,7 +39,7 @@ export function dropIn({
 }: {
   readonly diameter: number;
   readonly tightest: number;
-  readonly material: MaterialId;
+  readonly material: MaterialChoice;
   /** In place of the material's own: a coating, a maker's word. */
   readonly limit?: { readonly limit: number; readonly reason: string };
 }): DropIn {

@@ -1,11 +1,11 @@
 import { requireNumber } from '../faults/index.ts';
-import { materialOf, type MaterialId } from '../materials/index.ts';
+import { materialOf, type MaterialChoice } from '../materials/index.ts';
 import { REFERENCE_TEMPERATURE } from './dropIn.ts';
 
 /** What is inside and what is outside at a seat, each at its temperature, °C. */
 export interface SeatTemperatures {
-  readonly inner: { readonly material: MaterialId; readonly temperature: number };
-  readonly outer: { readonly material: MaterialId; readonly temperature: number };
+  readonly inner: { readonly material: MaterialChoice; readonly temperature: number };
+  readonly outer: { readonly material: MaterialChoice; readonly temperature: number };
 }
 
 /**

@@ -1,4 +1,4 @@
-import { materialOf, type MaterialId } from '../materials/index.ts';
+import { materialOf, type MaterialChoice } from '../materials/index.ts';
 import { bearingMass, MEDIA, soakTime, timeConstant, type LumpedBody } from '../thermal/index.ts';
 
 /** Outside of a boss as a share of its bore. A rule of this program. */
@@ -21,7 +21,7 @@ export function ovenTime(body: LumpedBody, target: number): number {
 }
 
 /** Time of a heat gun on the boss round a bore, s: the boss warms as one body by itself. */
-export function gunTime(material: MaterialId, { outside, width }: BearingSize, target: number): number {
+export function gunTime(material: MaterialChoice, { outside, width }: BearingSize, target: number): number {
   const [bore, rim] = [outside / 1000, (BOSS * outside) / 1000];
   const face = (Math.PI / 4) * (rim ** 2 - bore ** 2);
   const mass = face * (width / 1000) * materialOf(material).density;

@@ -1,6 +1,6 @@
 import { dropInClearance, REFERENCE_TEMPERATURE } from '../fits/index.ts';
 import { requireNumber } from '../faults/index.ts';
-import { materialOf, type MaterialId } from '../materials/index.ts';
+import { materialOf, type MaterialChoice } from '../materials/index.ts';
 import { pressFit, USUAL_FRICTION } from '../pressFit/index.ts';
 import { bearingMass, hottestFor, type LumpedBody } from '../thermal/index.ts';
 import { RING_LIMIT, ringLimitOf, type HeatLimit } from './ringLimit.ts';
@@ -18,7 +18,7 @@ export interface WayInput {
   /** Largest interference. */
   readonly tightest: number;
   /** Of the part with the seat. */
-  readonly material: MaterialId;
+  readonly material: MaterialChoice;
   readonly sealed: boolean;
   /** A bush stands colder than a rolling bearing ring. */
   readonly bush?: boolean;

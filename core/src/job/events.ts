@@ -1,7 +1,8 @@
 import type { Band, IndicatorSetting, Instrument } from '../measure/index.ts';
 import type { PackPiece } from '../shims/index.ts';
-import type { HeatSettings } from '../heat/index.ts';
+import type { HeatSettings, WayId } from '../heat/index.ts';
 import type { FindingId, InspectionVerdict, RepairId, SizeFeature } from '../inspect/index.ts';
+import type { Material } from '../materials/index.ts';
 import type { SeatingCheckId } from '../seating/index.ts';
 import type { Axis, Part, SpecKind, Station, Unit } from '../unit/index.ts';
 
@@ -137,6 +138,14 @@ export interface JobEventData {
   };
   /** How a ring went in. */
   readonly SeatTried: { readonly stationId: string; readonly outcome: SeatOutcome };
+  /** The way in that the mechanic has chosen for a ring. */
+  readonly WayChosen: {
+    readonly stationId: string;
+    readonly ring: 'outer' | 'inner';
+    readonly way: WayId;
+    /** What the workshop's press stood on the day, N. */
+    readonly pressRating: number;
+  };
   /** One check of a seat, or of a shaft for side load. Of a check made twice the last counts. */
   readonly SeatChecked: {
     /** Station or axis. */
@@ -178,6 +187,8 @@ export interface WorkshopEventData {
     readonly unit: Unit;
   };
   readonly TemplateRemoved: { readonly templateId: string };
+  /** A material of the workshop's own; the same id replaces it. Parts keep a copy of its figures. */
+  readonly MaterialAdded: { readonly materialId: string; readonly material: Material };
   /** What the workshop's press stands, N. */
   readonly PressRated: { readonly rating: number };
   readonly PersonAdded: { readonly personId: string; readonly name: string; readonly role: string };

@@ -1,4 +1,5 @@
 import { BENCH_PRESS } from '../heat/index.ts';
+import type { Material } from '../materials/index.ts';
 import type { Instrument } from '../measure/index.ts';
 import type { ShimSize } from '../shims/index.ts';
 import type { Unit } from '../unit/index.ts';
@@ -25,6 +26,12 @@ export interface WorkshopTemplate {
   readonly unit: Unit;
 }
 
+/** A material the workshop has added to the table. */
+export interface WorkshopMaterial {
+  readonly materialId: string;
+  readonly material: Material;
+}
+
 /** The workshop, folded from its log. `sizes` are the counts as last counted, before what jobs have taken. */
 export interface WorkshopState {
   readonly name: string;
@@ -32,6 +39,7 @@ export interface WorkshopState {
   readonly instruments: readonly WorkshopInstrument[];
   readonly people: readonly Person[];
   readonly templates: readonly WorkshopTemplate[];
+  readonly materials: readonly WorkshopMaterial[];
   /** What the press stands, N. */
   readonly pressRating: number;
 }
@@ -42,6 +50,7 @@ const EMPTY_WORKSHOP: WorkshopState = {
   instruments: [],
   people: [],
   templates: [],
+  materials: [],
   pressRating: BENCH_PRESS,
 };
 
@@ -63,6 +72,11 @@ function applyEvent(state: WorkshopState, event: WorkshopEvent): WorkshopState {
       const instrument = { ...event.data.instrument, deviceId: event.data.deviceId };
       return { ...state, instruments: replaceById(state.instruments, instrument, (row) => row.id) };
     }
+    case 'MaterialAdded':
+      return {
+        ...state,
+        materials: replaceById(state.materials, event.data, (row) => row.materialId),
+      };
     case 'PressRated':
       return { ...state, pressRating: event.data.rating };
     case 'PersonAdded':

@@ -1,3 +1,4 @@
+import { WAYS } from '../heat/index.ts';
 import { findStation } from '../unit/index.ts';
 import { RING_CLOCKS } from './events.ts';
 import type { Reducers } from './reducer.ts';
@@ -5,7 +6,7 @@ import type { JobState } from './state.ts';
 
 /** Heating, waiting and putting rings in. */
 export const HEAT_REDUCERS: Reducers<
-  'HeatSet' | 'ClockStarted' | 'ClockStopped' | 'TemperatureRead' | 'SeatTried' | 'SeatChecked' | 'LimitSet'
+  'HeatSet' | 'ClockStarted' | 'ClockStopped' | 'TemperatureRead' | 'SeatTried' | 'SeatChecked' | 'LimitSet' | 'WayChosen'
 > = {
   HeatSet: (state, { data: { partId, settings } }) =>
     hasPart(state, partId) ?? { ...state, heat: { ...state.heat, [partId]: settings } },
@@ -42,6 +43,12 @@ export const HEAT_REDUCERS: Reducers<
     hasAxis(state, targetId) || hasStation(state, targetId) === null
       ? { ...state, seating: { ...state.seating, [targetId]: { ...state.seating[targetId], [check]: { good, at } } } }
       : `no station or axis ${targetId}`,
+
+  WayChosen: (state, { data: { stationId, ring, way, pressRating } }) => {
+    if (WAYS[way].ring !== ring) return `${way} is not a way for an ${ring} ring`;
+    const chosen = { ...state.ways[stationId], [ring]: { way, pressRating } };
+    return hasStation(state, stationId) ?? { ...state, ways: { ...state.ways, [stationId]: chosen } };
+  },
 
   LimitSet: (state, { data: { targetId, limit, reason } }) =>
     hasPart(state, targetId) === null || hasStation(state, targetId) === null

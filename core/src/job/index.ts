@@ -25,6 +25,7 @@ export {
   piecesBySize,
   type Person,
   type WorkshopInstrument,
+  type WorkshopMaterial,
   type WorkshopTemplate,
   type WorkshopState,
 } from './foldWorkshop.ts';

@@ -1,6 +1,7 @@
 import type { Band, Cycle, IndicatorSetting, Instrument } from '../measure/index.ts';
 import type { FindingId, InspectionVerdict, RepairId, SizeFeature } from '../inspect/index.ts';
 import type { SeatingCheckId } from '../seating/index.ts';
+import type { WayId } from '../heat/index.ts';
 import type { SpecKind, Unit } from '../unit/index.ts';
 import type {
   ClockKind,
@@ -86,6 +87,12 @@ export interface Clock {
   readonly stoppedAt: string | null;
 }
 
+/** A way in that was chosen, and what the press stood on the day, N. */
+export interface ChosenWay {
+  readonly way: WayId;
+  readonly pressRating: number;
+}
+
 /** What the mechanic said of a step of the plan. */
 export interface StepRecord {
   readonly status: 'done' | 'setAside';
@@ -159,6 +166,8 @@ export interface JobState {
       Readonly<Partial<Record<SeatingCheckId, { readonly good: boolean; readonly at: string }>>>
     >
   >;
+  /** Ways in that were chosen, by station and ring. */
+  readonly ways: Readonly<Record<string, Readonly<Partial<Record<'outer' | 'inner', ChosenWay>>>>>;
   /** Heat limits set for this job, by part or station. */
   readonly limits: Readonly<Record<string, { readonly limit: number; readonly reason: string }>>;
   /** By step. */
@@ -192,6 +201,7 @@ export const EMPTY_JOB: JobState = {
   tries: {},
   seating: {},
   limits: {},
+  ways: {},
   steps: {},
   notes: [],
   finished: null,

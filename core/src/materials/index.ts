@@ -1,7 +1,10 @@
 export {
-  MATERIAL_IDS,
+  MATERIAL_FIGURE_NAMES,
+  MATERIAL_FIGURES,
   materialOf,
-  MATERIALS,
-  type Material,
-  type MaterialId,
-} from './materials.ts';
+  requireMaterial,
+  type MaterialChoice,
+  type MaterialFigure,
+  type MaterialFigureName,
+} from './materialChoice.ts';
+export { MATERIAL_IDS, MATERIALS, type Material, type MaterialId } from './materials.ts';

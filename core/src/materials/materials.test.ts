@@ -1,4 +1,5 @@
-import { MATERIAL_IDS, materialOf } from './materials.ts';
+import { materialOf, requireMaterial } from './materialChoice.ts';
+import { MATERIAL_IDS, MATERIALS, type Material } from './materials.ts';
 
 describe('materials', () => {
   test('should lie where handbooks put them', () => {
@@ -22,6 +23,16 @@ describe('materials', () => {
     expect(MATERIAL_IDS.filter((id) => !materialOf(id).flame)).toEqual(['magnesium']);
     expect(materialOf('bearingSteel').hottest).toBe(120);
   });
+
+  test('should be the workshop’s own where it has its figures, and nonsense is named', () => {
+    const own: Material = { ...MATERIALS.brass, words: 'Manganese brass' };
+    expect(requireMaterial('material', own)).toBe(own);
+    expect(materialOf(own).words).toBe('Manganese brass');
+    expect(requireMaterial('material', 'brass')).toBe('brass');
+    for (const [name, value] of [['density', -1], ['expansion', 1], ['poisson', 0.5], ['hottest', 2000], ['words', ''], ['flame', 'no'], ['colour', 'red']] as const)
+      expect(() => requireMaterial('material', { ...own, [name]: value })).toThrow(`material.${name}`);
+    for (const value of ['cheese', 7, null, []]) expect(() => requireMaterial('material', value)).toThrow(/material/);
+  }); // prettier-ignore
 
   test('should name a material that is not known', () => {
     expect(() => materialOf('cheese' as 'brass', 'part.material')).toThrow(/part.material/);

@@ -1,5 +1,3 @@
-import { requireOneOf } from '../faults/index.ts';
-
 /** What a part is made of. */
 export interface Material {
   readonly words: string;
@@ -52,14 +50,6 @@ export type MaterialId = keyof typeof MATERIALS;
 
 /** Every material, in the order they are listed to a reader. */
 export const MATERIAL_IDS = Object.keys(MATERIALS) as readonly MaterialId[];
-
-/**
- * The row of a material.
- * @throws InputError `unknownName`
- */
-export function materialOf(id: MaterialId, field = 'material'): Material {
-  return MATERIALS[requireOneOf(field, id, MATERIAL_IDS)];
-}
 
 type Figures = readonly [
   micrometresPerMetre: number,

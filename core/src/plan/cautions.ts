@@ -12,6 +12,8 @@ export const CAUTIONS = {
     'Oil smokes before it burns. Wash the case first; fresh air. An oven used for parts is not used for food again.',
   noFlame: 'No naked flame: near fuel, solvent or magnesium, and never on a ring.',
   frost: 'Frozen rings burn skin and draw water. Dry gloves; wipe frost off before they go in.',
+  dryIce:
+    'Dry ice burns skin and its gas displaces air: thick gloves, open doors, never a closed room; no alcohol near a hot case.',
   airTest:
     'Air is a spring: low pressure only, from behind a guard, regulator and relief valve fitted.',
   compound: 'Retaining compound and cleaner: gloves, fresh air, none on skin or in eyes.',

@@ -7,7 +7,7 @@ import {
 import { fitAtTemperature } from '../fits/index.ts';
 import { BOSS, RING_SHARE, USUAL_HEAT } from '../heat/index.ts';
 import type { JobState } from '../job/index.ts';
-import type { MaterialId } from '../materials/index.ts';
+import type { MaterialChoice } from '../materials/index.ts';
 import { clearanceLeft, pressFit, USUAL_FRICTION } from '../pressFit/index.ts';
 import type { Station, StationKind } from '../unit/index.ts';
 import { line, type WorkingLine } from '../working/index.ts';
@@ -59,13 +59,13 @@ function leftWith(
 ) {
   const { inside: bore, outside, width } = station;
   const unit = state.unit!;
-  const material = (id: string | undefined, none: MaterialId) =>
+  const material = (id: string | undefined, none: MaterialChoice) =>
     unit.parts.find((part) => part.id === id)?.material ?? none;
   const housing = material(station.partId, 'castAluminium');
   const shaft = material(unit.parts.find(({ kind }) => kind === 'shaft')?.id, 'carbonSteel');
   const running = state.heat[station.partId]?.running ?? USUAL_HEAT.running;
   const [innerRaceway, outerRaceway] = [bore + RING_SHARE * (outside - bore), outside - RING_SHARE * (outside - bore)];
-  const warm = (ring: MaterialId, temperature: number) => ({ material: ring, temperature });
+  const warm = (ring: MaterialChoice, temperature: number) => ({ material: ring, temperature });
   const innerHot = fitAtTemperature(fit.inner, bore, { inner: warm(shaft, running), outer: warm('bearingSteel', running) });
   const outerHot = fitAtTemperature(fit.outer, outside, { inner: warm('bearingSteel', running), outer: warm(housing, running) });
   const shared = { length: width, friction: USUAL_FRICTION };

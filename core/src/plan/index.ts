@@ -14,7 +14,7 @@ export { PHASE_NAMES, PHASES, type Phase } from './phases.ts';
 export { currentRun, type JudgedVerdict } from './playProgress.ts';
 export { comparisonOf } from './comparison.ts';
 export { clearanceInService, type ClearanceInService } from './clearanceInService.ts';
-export { heatedParts, jobHeat, ringLimitFor, type JobHeat } from './jobHeat.ts';
+export { heatedParts, jobHeat, leftOut, ringLimitFor, type JobHeat } from './jobHeat.ts';
 export { ringWays, snapRingUnder } from './ringWays.ts';
 export { depthVerdict, expectedDepth, seatingChecks, seatingDone } from './seating.ts';
 export { measuredSuggestions, type MeasuredSuggestion } from './measuredSuggestions.ts';

@@ -38,7 +38,7 @@ const half = (unit: Unit, id: string) => unit.parts.find((part) => part.id === i
 
 describe('the heat of a job', () => {
   test('should be for the parts in which rings are tight', () => {
-    expect(heatedParts(UNIT).map(({ id }) => id)).toEqual(['half-left', 'half-right']);
+    expect(heatedParts(new Log().state).map(({ id }) => id)).toEqual(['half-left', 'half-right']);
   });
 
   test('should say what it lacks, part and seat, and plan nothing', () => {

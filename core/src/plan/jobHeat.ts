@@ -4,6 +4,7 @@ import {
   USUAL_HEAT,
   ringLimitOf,
   type HeatLimit,
+  type WayId,
   type HeatSeat,
   type HeatSettings,
   type PartHeat,
@@ -25,9 +26,32 @@ export interface JobHeat {
   readonly seenOn: string | null;
 }
 
+/** Ways in that need no oven: their rings are left out of the heat of the part. */
+const BY_ITSELF: readonly string[] = [
+  'heatGun',
+  'torch',
+  'coldPress',
+  'dryIce',
+] satisfies readonly WayId[];
+
+/** Rings that go into a part from the oven's heat: the tight ones, unless another way was chosen for them. */
+export function ovenSeats({ unit, ways }: JobState, partId: string): readonly Station[] {
+  return outerSeatsIn(unit!, partId).filter(
+    ({ id }) => !BY_ITSELF.includes(ways[id]?.outer?.way ?? ''),
+  );
+}
+
+/** Rings of a part for which a way without the oven was chosen. */
+export function leftOut(state: JobState, partId: string): readonly Station[] {
+  const inOven = ovenSeats(state, partId);
+  return outerSeatsIn(state.unit!, partId).filter((station) => !inOven.includes(station));
+}
+
 /** Parts of a unit that are heated: those in which rings are tight. */
-export function heatedParts(unit: Unit): readonly Part[] {
-  return unit.parts.filter(({ id, kind }) => kind !== 'shaft' && outerSeatsIn(unit, id).length > 0);
+export function heatedParts({ unit }: JobState): readonly Part[] {
+  return unit!.parts.filter(
+    ({ id, kind }) => kind !== 'shaft' && outerSeatsIn(unit!, id).length > 0,
+  );
 }
 
 /**
@@ -38,7 +62,7 @@ export function jobHeat(state: JobState, part: Part, settings?: Partial<HeatSett
   const unit = state.unit!;
   const seen = coolingSeen(state, part);
   const all: HeatSettings = { ...USUAL_HEAT, ...state.heat[part.id], coolingFactor: seen?.factor ?? 1, ...settings };
-  const stations = outerSeatsIn(unit, part.id).slice(0, MOST_SEATS);
+  const stations = ovenSeats(state, part.id).slice(0, MOST_SEATS);
   const missing = [
     ...(['material', 'mass', 'area'] as const).filter((field) => part[field] === null).map((field) => lacksOfPart(part, field)),
     ...stations.filter((station) => seatInterference(state, station, 'outer') === null).map((station) => lacksStep(`measured bore of ${station.name}`, `measureSeats:${station.id}`)),

@@ -1,6 +1,10 @@
-import { BENCH_PRESS, waysIn, type WayIn } from '../heat/index.ts';
+import { BENCH_PRESS, waysIn, type WayId, type WayIn } from '../heat/index.ts';
 import type { JobState } from '../job/index.ts';
 import { grooveLoad } from '../pressFit/index.ts';
+import { figure, words } from './figures.ts';
+import type { CautionId } from './cautions.ts';
+import type { Figure } from './step.ts';
+import { SOURCES } from '../sources/index.ts';
 import { findStation, type Axis, type Part, type Station } from '../unit/index.ts';
 import { bodyOf, ringLimitFor } from './jobHeat.ts';
 import { isSealed, seatInterference } from './seats.ts';
@@ -53,3 +57,37 @@ export function ringWays(
     ...(under?.load == null ? {} : { forceLimit: { limit: under.load, reason: `what the groove of ${under.snapRing.name} takes` } }),
   });
 } // prettier-ignore
+
+/** The way that was chosen for a ring, as it stands now; null where none was, or its fit is not known. */
+export function chosenWay(state: JobState, station: Station, ring: 'outer' | 'inner'): WayIn | null {
+  const chosen = state.ways[station.id]?.[ring];
+  if (chosen === undefined) return null;
+  return ringWays(state, station.id, ring, chosen.pressRating).find(({ id }) => id === chosen.way) ?? null;
+} // prettier-ignore
+
+/** What a chosen way comes to, in figures. */
+export function wayFigures(way: WayIn): readonly Figure[] {
+  const source = SOURCES.thermalFit.title;
+  const rows = [
+    way.temperature === null ? null : figure('Heat to', 'temperature', way.temperature, source),
+    way.ringTemperature === null || way.ringTemperature === way.temperature ? null : figure('Ring at', 'temperature', way.ringTemperature, source),
+    way.force === null ? null : figure('Force to press', 'force', way.force, SOURCES.lame.title),
+    way.stress === null ? null : figure('Stress at the bore', 'pressure', way.stress, SOURCES.lame.title),
+  ];
+  return [words('Way chosen', `${way.words}: ${way.stands ? way.limit : `refused, ${way.limit}`}`, 'Chosen on this job'), ...rows.filter((row) => row !== null)];
+} // prettier-ignore
+
+/** What to mind with each way. */
+export const WAY_CAUTIONS: Readonly<Record<WayId, readonly CautionId[]>> = {
+  ovenAndFreezer: ['hotParts', 'frost'],
+  ovenOnly: ['hotParts'],
+  heatGun: ['hotParts'],
+  torch: ['hotParts', 'noFlame'],
+  dryIce: ['dryIce'],
+  coldPress: ['press'],
+  induction: ['hotParts'],
+  oven: ['hotParts', 'fumes'],
+  ringHeatGun: ['hotParts'],
+  innerPress: ['press', 'splinters'],
+  bake: ['hotParts'],
+};

@@ -135,6 +135,23 @@ describe('what bears on a seat', () => {
     expect(log.add('LimitSet', { targetId: 'no', limit: 60, reason: 'nothing' }).state.ignored).toHaveLength(1); // prettier-ignore
   });
 
+  test('should be worked in the way that was chosen, and then not from the oven', () => {
+    const log = new Log(unitWith({}));
+    expect(log.step('heat:half-left')).toBeDefined();
+    const choose = (way: JobEventData['WayChosen']['way'], ring: 'outer' | 'inner' = 'outer') => log.add('WayChosen', { stationId: 'bearing-left', ring, way, pressRating: 2e4 });
+    choose('coldPress');
+    expect(log.step('heat:half-left')).toBeUndefined();
+    const step = log.step('seatOuter:bearing-left');
+    expect(step.cautions).toEqual(['press']);
+    expect(step.figures.map(({ name }) => name)).toEqual(expect.arrayContaining(['Way chosen', 'Force to press', 'Stress at the bore']));
+    choose('ovenOnly');
+    expect(log.step('heat:half-left')).toBeDefined();
+    expect(log.step('seatOuter:bearing-left').figures.find(({ name }) => name === 'Heat to')).toMatchObject({ least: expect.any(Number) });
+    choose('induction', 'inner');
+    expect(log.step('seatInner:bearing-left').cautions).toEqual(['hotParts']);
+    expect(choose('induction').state.ignored).toMatchObject([{ reason: 'induction is not a way for an outer ring' }]);
+  }); // prettier-ignore
+
   test('should have a clock of its own for one ring', () => {
     const log = new Log(unitWith({})).add('ClockStarted', { clockId: 'c', kind: 'ringWarming', targetId: 'bearing-left', seconds: 900 }); // prettier-ignore
     expect(log.state.clocks).toHaveLength(1);

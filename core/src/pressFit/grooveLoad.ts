@@ -1,5 +1,5 @@
 import { requireNumber } from '../faults/index.ts';
-import { materialOf, type MaterialId } from '../materials/index.ts';
+import { materialOf, type MaterialChoice } from '../materials/index.ts';
 
 /** Share of a groove wall's area that really carries, as for a shoulder three times as long as the groove is deep; and the safety asked of it. */
 const EDGE = 1.2;
@@ -21,7 +21,7 @@ export function grooveLoad({
 }: {
   readonly diameter: number;
   readonly depth: number;
-  readonly material: MaterialId;
+  readonly material: MaterialChoice;
 }): number {
   requireNumber('diameter', diameter, { above: 0, max: 1000, unit: 'mm' });
   requireNumber('depth', depth, { above: 0, max: 20, unit: 'mm' });

@@ -1,5 +1,5 @@
 import { requireNumber } from '../faults/index.ts';
-import { materialOf, type MaterialId } from '../materials/index.ts';
+import { materialOf, type MaterialChoice } from '../materials/index.ts';
 import { line, type WorkingLine } from '../working/index.ts';
 
 /** Two rings pressed together. Lengths in mm. */
@@ -13,8 +13,8 @@ export interface PressFitInput {
   /** Outside diameter of the outer part. */
   readonly outerOutside: number;
   readonly length: number;
-  readonly innerMaterial: MaterialId;
-  readonly outerMaterial: MaterialId;
+  readonly innerMaterial: MaterialChoice;
+  readonly outerMaterial: MaterialChoice;
   /** Coefficient of friction when pressing. */
   readonly friction: number;
 }

@@ -6,7 +6,8 @@ import { InputError, type InputFault } from '../faults/index.ts';
  */
 export interface Field {
   readonly path: string;
-  readonly type: 'number' | 'whole' | 'text' | 'yesNo' | readonly string[];
+  /** `checkedLater`: anything that is there; whoever reads the input checks it. */
+  readonly type: 'number' | 'whole' | 'text' | 'yesNo' | 'checkedLater' | readonly string[];
   /** Unit in words, or an empty string. */
   readonly unit: string;
   /** Range as it is checked, in words; empty when the type says it all. */
@@ -95,7 +96,8 @@ function leafFaults(field: Field, value: unknown, path: string): readonly InputF
     : [fault(typeof field.type === 'string' ? 'notANumber' : 'unknownName', path, value, expected)];
 }
 
-function isOfType(type: 'number' | 'whole' | 'text' | 'yesNo', value: unknown): boolean {
+function isOfType(type: Exclude<Field['type'], readonly string[]>, value: unknown): boolean {
+  if (type === 'checkedLater') return true;
   if (type === 'text') return typeof value === 'string';
   if (type === 'yesNo') return typeof value === 'boolean';
   return type === 'whole' ? Number.isInteger(value) : Number.isFinite(value);
@@ -108,6 +110,7 @@ export function describeType({ type, unit, range, nullable }: Field): string {
     whole: 'a whole number',
     text: 'text',
     yesNo: 'true or false',
+    checkedLater: 'a value',
   };
   const base = typeof type === 'string' ? words[type] : `one of ${type.join(', ')}`;
   return [base, unit && `in ${unit}`, range && `(${range})`, nullable && 'or null']

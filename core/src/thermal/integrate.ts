@@ -62,22 +62,31 @@ function eventInside(
   return { time: time + after, state: tryStep(rates, state, after).next };
 }
 
+/** One trial step. It is the inner loop of everything that follows a heat, so it is written without throwaway arrays. */
 function tryStep(
   rates: Rates,
   state: readonly number[],
   step: number,
 ): { readonly next: readonly number[]; readonly error: number } {
   const slopes: (readonly number[])[] = [];
+  const size = state.length;
   let next = state;
   for (const row of A) {
-    next = state.map((value, n) => value + step * row.reduce((sum, a, k) => sum + a * slopes[k]![n]!, 0));
-    slopes.push(rates(next));
+    const trial = new Array<number>(size);
+    for (let n = 0; n < size; n += 1) trial[n] = state[n]! + step * weighted(row, slopes, n);
+    next = trial;
+    slopes.push(rates(trial));
   }
-  const error = Math.max(
-    ...state.map((value, n) => {
-      const off = step * ERROR.reduce((sum, e, k) => sum + e * slopes[k]![n]!, 0);
-      return Math.abs(off) / (TOLERANCE * (1 + Math.abs(value)));
-    }),
-  );
+  let error = 0;
+  for (let n = 0; n < size; n += 1) {
+    const off = Math.abs(step * weighted(ERROR, slopes, n));
+    error = Math.max(error, off / (TOLERANCE * (1 + Math.abs(state[n]!))));
+  }
   return { next, error };
+}
+
+function weighted(weights: readonly number[], slopes: readonly (readonly number[])[], n: number): number {
+  let sum = 0;
+  for (let k = 0; k < weights.length; k += 1) sum += weights[k]! * slopes[k]![n]!;
+  return sum;
 } // prettier-ignore

@@ -104,13 +104,15 @@ export function insertedRates(input: SeatWindowInput, ring: LumpedBody = ringBod
   const { part, diameter, width, ambient } = input;
   const fit = fitOf(input);
   const seat = Math.PI * diameter * width * 1e-6;
-  const capacity = (body: LumpedBody) => body.mass * materialOf(body.material).heatCapacity;
+  const [ofPart, ofRing] = [part, ring].map(
+    (body) => body.mass * materialOf(body.material).heatCapacity,
+  );
   const toAir = part.area * MEDIA.stillAir.transfer * (input.coolingFactor ?? 1);
   return ([warm, cold]: readonly number[]): readonly number[] => {
     const gap = (-fit(warm!, cold!) / 2) * 1e-3;
     const conductance = seat * (AIR / Math.max(gap, AIR / CONTACT) + RADIATION);
     const flow = conductance * (warm! - cold!);
-    return [(-flow - toAir * (warm! - ambient)) / capacity(part), flow / capacity(ring)];
+    return [(-flow - toAir * (warm! - ambient)) / ofPart!, flow / ofRing!];
   };
 }
 

@@ -1,10 +1,10 @@
 import { refuse, requireNumber } from '../faults/index.ts';
-import { materialOf, type MaterialId } from '../materials/index.ts';
+import { materialOf, type MaterialChoice } from '../materials/index.ts';
 import { line, type WorkingLine } from '../working/index.ts';
 
 /** A body that warms or cools as one. */
 export interface LumpedBody {
-  readonly material: MaterialId;
+  readonly material: MaterialChoice;
   /** kg. */
   readonly mass: number;
   /** Surface that takes heat, m². */
@@ -30,7 +30,7 @@ export function timeConstant({ material, mass, area }: LumpedBody, transfer: num
  * Time constant of a wall heated from both sides, s: `τ = ρ·c·(wall/2)/h`.
  * @param wall mm
  */
-export function wallTimeConstant(material: MaterialId, wall: number, transfer: number): number {
+export function wallTimeConstant(material: MaterialChoice, wall: number, transfer: number): number {
   requireNumber('wall', wall, { above: 0, max: 500, unit: 'mm' });
   const { density, heatCapacity } = materialOf(material);
   return (density * heatCapacity * wall) / 2000 / requireNumber('transfer', transfer, { above: 0 });

@@ -6,6 +6,7 @@ import {
   requireText,
   type InputFault,
 } from '../faults/index.ts';
+import { requireMaterial } from '../materials/index.ts';
 import { DETAIL_NAMES, DETAIL_TABLE, type DetailName } from './stationDetails.ts';
 import { STATION_KIND_TABLE } from './stationKinds.ts';
 import type { Axis, Part, Station, Unit } from './unit.ts';
@@ -55,11 +56,12 @@ export function findStation(
 
 /**
  * Check a part's figures.
- * @throws InputError naming `mass`, `area` or `wall`
+ * @throws InputError naming `material`, `mass`, `area` or `wall`
  */
 export function requirePart(part: Part, field: string): Part {
-  const { mass, area, wall } = part;
+  const { material, mass, area, wall } = part;
   requireNamed(part, field);
+  if (material !== null) requireMaterial(`${field}.material`, material);
   if (mass !== null) requireNumber(`${field}.mass`, mass, { above: 0, max: 5000, unit: 'kg' });
   if (area !== null) requireNumber(`${field}.area`, area, { above: 0, max: 50, unit: 'm²' });
   if (wall !== null) requireNumber(`${field}.wall`, wall, { above: 0, max: 500, unit: 'mm' });

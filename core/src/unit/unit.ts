@@ -1,5 +1,5 @@
 import type { Arrangement } from '../arrangement/index.ts';
-import type { MaterialId } from '../materials/index.ts';
+import type { MaterialChoice } from '../materials/index.ts';
 import type { SpecKind } from './specKinds.ts';
 import type { StationDetails } from './stationDetails.ts';
 
@@ -12,7 +12,7 @@ export interface Part {
   readonly id: string;
   readonly name: string;
   readonly kind: PartKind;
-  readonly material: MaterialId | null;
+  readonly material: MaterialChoice | null;
   /** kg. */
   readonly mass: number | null;
   /** Surface that takes heat, m². */

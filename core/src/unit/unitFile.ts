@@ -1,6 +1,5 @@
 import { GAIN_TABLE } from '../arrangement/index.ts';
 import { refuse, requireText } from '../faults/index.ts';
-import { MATERIAL_IDS } from '../materials/index.ts';
 import { checkShape, type Field } from '../shape/index.ts';
 import { requireUnit } from './requireUnit.ts';
 import { SPEC_KIND_NAMES } from './specKinds.ts';
@@ -77,7 +76,7 @@ const FIELDS: readonly Field[] = [
   number('version'),
   ...['id', 'name', 'description', 'parts[].id', 'parts[].name', 'axes[].id', 'axes[].name'].map((path) => text(`unit.${path}`)),
   oneOf('unit.parts[].kind', PART_KINDS),
-  { ...oneOf('unit.parts[].material', MATERIAL_IDS), nullable: true },
+  { ...text('unit.parts[].material'), type: 'checkedLater', nullable: true },
   ...['mass', 'area', 'wall'].map((name): Field => ({ ...number(`unit.parts[].${name}`), nullable: true })),
   oneOf('unit.axes[].arrangement', [...new Set(GAIN_TABLE.map(({ arrangement }) => arrangement))]),
   oneOf('unit.axes[].sets[]', SPEC_KIND_NAMES),

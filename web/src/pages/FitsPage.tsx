@@ -5,6 +5,7 @@ import { MATERIAL_IDS, MATERIALS, type MaterialId } from '@wendaxis/core/materia
 
 import { SelectField } from '../features/describe/SelectField.tsx';
 import { TextField } from '../features/describe/TextField.tsx';
+import { AttachFit } from '../features/fits/AttachFit.tsx';
 import { answerFit, EMPTY_QUESTION, type FitQuestion } from '../features/fits/fitsDesk.ts';
 import { WayList } from '../features/heat/WayList.tsx';
 import { Choice } from '../ui/Choice.tsx';
@@ -71,6 +72,7 @@ export function FitsPage() {
               <Working title="The fit: the working" lines={answer.fit.working} />
             </div>
             <WayList ways={answer.ways} />
+            <AttachFit question={question} answer={`${units.digits(answer.fit.least)} to ${units.show(answer.fit.most)}, positive is tight`} />
           </>
         )}
       </section>

@@ -2,26 +2,17 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 
 import type { JobState } from '@wendaxis/core/job';
-import { CREEP_REMEDIES, type HeatSettings } from '@wendaxis/core/heat';
-import {
-  CAUTIONS,
-  clearanceInService,
-  heatedParts,
-  jobHeat,
-  ringWays,
-  type ClearanceInService,
-  type JobHeat,
-} from '@wendaxis/core/plan';
+import type { HeatSettings } from '@wendaxis/core/heat';
+import { CAUTIONS, heatedParts, jobHeat, type JobHeat } from '@wendaxis/core/plan';
 import { materialOf } from '@wendaxis/core/materials';
-import { findStation } from '@wendaxis/core/unit';
 
-import { useWorkshop } from '../api/queries.ts';
-import { clockText, spanText } from '../features/heat/clock.ts';
+import { spanText } from '../features/heat/clock.ts';
 import { HeatRun } from '../features/heat/HeatRun.tsx';
 import { HeatSlider } from '../features/heat/HeatSlider.tsx';
 import { LimitForm } from '../features/heat/LimitForm.tsx';
+import { LeftOut } from '../features/heat/LeftOut.tsx';
 import { OrderLine } from '../features/heat/OrderLine.tsx';
-import { WaysTable } from '../features/heat/WaysTable.tsx';
+import { SeatTable } from '../features/heat/SeatTable.tsx';
 import { WindowChart } from '../features/heat/WindowChart.tsx';
 import { Figures } from '../features/plan/Figures.tsx';
 import { Button } from '../ui/Button.tsx';
@@ -34,7 +25,7 @@ import { useOpenJob } from './JobLayout.tsx';
 export function HeatPage() {
   const { state, jobId } = useOpenJob();
   const [query, setQuery] = useSearchParams();
-  const parts = heatedParts(state.unit!);
+  const parts = heatedParts(state);
   const [changed, setChanged] = useState<Readonly<Record<string, Partial<HeatSettings>>>>({});
   const settings = useDeferredValue(changed);
   const heat = useMemo(() => planned(state, query.get('part'), settings), [state, query, settings]);
@@ -57,8 +48,9 @@ export function HeatPage() {
           ))}
         </div>
       </div>
+      <LeftOut jobId={jobId} state={state} partId={part.id} />
       {heat.plan === null ? (
-        <Notice title="The heat cannot be worked out yet">
+        <Notice title={heat.missing.length > 0 ? 'The heat cannot be worked out yet' : 'Nothing goes in from the oven'}>
           <Figures jobId={jobId} figures={[]} missing={heat.missing} />
         </Notice>
       ) : (
@@ -78,7 +70,7 @@ function planned(
   asked: string | null,
   changed: Readonly<Record<string, Partial<HeatSettings>>>,
 ): JobHeat | null {
-  const parts = heatedParts(state.unit!);
+  const parts = heatedParts(state);
   const part = parts.find(({ id }) => id === asked) ?? parts[0];
   return part === undefined ? null : jobHeat(state, part, changed[part.id]);
 }
@@ -96,8 +88,6 @@ function Planned({ heat, plan, onChange }: PlannedProps) {
   const status = HEAT_STATUS[plan.status];
   const temperature = (value: number) => units.show(value, 'temperature');
   const stands = plan.status === 'stands';
-  const press = useWorkshop().data?.pressRating;
-  const kept = (id: string) => clearanceInService(state, findStation(state.unit!, id)!.station);
   return (
     <div className="grid gap-4 lg:grid-cols-[1fr_1.35fr]">
       <div className="grid content-start gap-3">
@@ -138,43 +128,7 @@ function Planned({ heat, plan, onChange }: PlannedProps) {
         </ul>
       </div>
       <div className="grid content-start gap-3">
-        <section aria-label="Seats" className="bg-panel border-edge overflow-x-auto rounded-[3px] border-2 p-4">
-          <table className="w-full border-collapse text-base">
-            <thead>
-              <tr className="small-label text-left">
-                {['Ring', `Cold, ${units.unit()}`, 'As planned', 'In service', 'Clearance left', 'Last moment', 'Grips after', 'Others'].map((title) => (
-                  <th key={title} className="py-1 pr-3 font-semibold">{title}</th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {plan.seats.map((row) => (
-                <tr key={row.seat.id} className="border-edge border-t">
-                  <td className="pr-3 font-semibold">{row.seat.name}</td>
-                  <td className="figure pr-3">{units.digits(row.cold)}</td>
-                  <td className={`figure pr-3 ${row.dropsIn ? 'text-good' : 'text-bad'}`}>
-                    {units.digits(row.planned)} {row.dropsIn ? 'drops in' : 'does not'}
-                  </td>
-                  <td className={`figure pr-3 ${row.creeps ? 'text-bad' : ''}`}>
-                    {units.digits(row.service)} {row.creeps ? 'may creep' : 'holds'}
-                  </td>
-                  <td className="figure pr-3"><Kept kept={kept(row.seat.id)} /></td>
-                  <td className="figure pr-3 text-xl">{row.window.lastSafe === null ? '–' : clockText(row.window.lastSafe)}</td>
-                  <td className="figure pr-3">
-                    {row.window.grabAtStart === null ? 'not by itself' : spanText(row.window.grabAtStart)}
-                    {row.window.gripsBelow !== null && <span className="small-label block">grips once the case is below {temperature(row.window.gripsBelow)}</span>}
-                  </td>
-                  <td><WaysTable name={row.seat.name} ways={ringWays(state, row.seat.id, 'outer', press)} /></td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-          {plan.seats.some(({ creeps }) => creeps) && (
-            <p className="m-0 mt-2">
-              A ring that may creep in service wants, in this order: {CREEP_REMEDIES.join('; ')}.
-            </p>
-          )}
-        </section>
+        <SeatTable jobId={jobId} state={state} plan={plan} />
         <section aria-label="Window" className="bg-panel border-edge rounded-[3px] border-2 p-4">
           <h2 className="m-0 text-xl">Order, and fit against time out of the oven, {units.unit()}</h2>
           {plan.order === null ? (
@@ -188,19 +142,6 @@ function Planned({ heat, plan, onChange }: PlannedProps) {
     </div>
   );
 } // prettier-ignore
-
-/** Internal clearance a bearing keeps as it runs; below zero it is said. */
-function Kept({ kept }: { readonly kept: ClearanceInService | null }) {
-  const units = useUnits();
-  if (kept === null) return '–';
-  const { least, most } = kept.left;
-  return (
-    <span className={least < 0 ? 'text-bad' : ''}>
-      {units.digits(least)} to {units.digits(most)}
-      {least < 0 && (most < 0 ? ' none' : ' may be none')}
-    </span>
-  );
-}
 
 /** Settings as they are logged: what was seen of the cooling follows from the log. */
 function logged({ coolingFactor: _, ...settings }: HeatSettings) {

@@ -1,28 +1,16 @@
-import { useCallback, useState, type ReactNode } from 'react';
+import { useCallback, useState } from 'react';
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
 
-import {
-  actionFor,
-  CAUTIONS,
-  PHASES,
-  ringLimitFor,
-  ringWays,
-  type Step,
-} from '@wendaxis/core/plan';
+import { actionFor, CAUTIONS, PHASES, type Step } from '@wendaxis/core/plan';
 
-import { useWorkshop } from '../api/queries.ts';
-import { findStation } from '@wendaxis/core/unit';
 import { SpecForm } from '../features/axis/SpecForm.tsx';
-import { WayList } from '../features/heat/WayList.tsx';
 import { CompareForm } from '../features/plan/CompareForm.tsx';
 import { FigureForm } from '../features/plan/FigureForm.tsx';
-import { Figures } from '../features/plan/Figures.tsx';
 import { InspectForm } from '../features/plan/InspectForm.tsx';
-import { LimitForm } from '../features/heat/LimitForm.tsx';
-import { RingClock } from '../features/heat/RingClock.tsx';
 import { MarkForm } from '../features/plan/MarkForm.tsx';
 import { SeatingForm } from '../features/plan/SeatingForm.tsx';
 import { SizesForm } from '../features/plan/SizesForm.tsx';
+import { StepFacts } from '../features/plan/StepFacts.tsx';
 import { stepState } from '../features/plan/stepState.ts';
 import { TickForm } from '../features/plan/TickForm.tsx';
 import { record } from '../stores/jobSync.ts';
@@ -265,64 +253,3 @@ function SetAside({ jobId, step, onDone }: { readonly jobId: string; readonly st
     </form>
   );
 } // prettier-ignore
-
-/** Numbers, which way round, tools and consumables. */
-function StepFacts({ job, step }: ViewProps) {
-  const { figures, missing, orientation, tools, consumables } = step;
-  const press = useWorkshop().data?.pressRating;
-  const ring = step.rule === 'seatInner' ? 'inner' : step.rule === 'seatOuter' ? 'outer' : null;
-  const ways = ring === null ? [] : ringWays(job.state, step.stationId!, ring, press);
-  return (
-    <div className="grid content-start gap-4">
-      {(figures.length > 0 || missing.length > 0) && (
-        <Panel title="Numbers">
-          <Figures jobId={job.jobId} figures={figures} missing={missing} />
-        </Panel>
-      )}
-      {ways.length > 0 && (
-        <Panel title="Ways on, for this very seat">
-          <WayList ways={ways} />
-          {ring === 'inner' && <RingClock job={job} stationId={step.stationId!} ways={ways} />}
-          <LimitForm
-            jobId={job.jobId}
-            state={job.state}
-            targetId={step.stationId!}
-            name="the bearing"
-            usual={ringLimitFor(job.state, findStation(job.state.unit!, step.stationId!)!.station)}
-          />
-        </Panel>
-      )}
-      {orientation.length > 0 && (
-        <Panel title="Which way round, as drawn">
-          <ul className="m-0 list-none p-0">
-            {orientation.map(({ feature, side }) => (
-              <li key={feature} className="flex items-center gap-3 py-1 text-lg">
-                <span aria-hidden="true" className="text-3xl leading-none font-bold">
-                  {side === 'left' ? '←' : '→'}
-                </span>
-                {feature} to the {side}
-              </li>
-            ))}
-          </ul>
-        </Panel>
-      )}
-      {(tools.length > 0 || consumables.length > 0) && (
-        <Panel title="At hand">
-          <p className="m-0 text-lg">{[...tools, ...consumables].join(', ')}</p>
-        </Panel>
-      )}
-    </div>
-  );
-}
-
-function Panel({ title, children }: { readonly title: string; readonly children: ReactNode }) {
-  return (
-    <section
-      aria-label={title}
-      className="bg-panel border-edge min-w-0 rounded-[3px] border-2 px-4 py-3"
-    >
-      <h2 className="m-0 text-xl">{title}</h2>
-      {children}
-    </section>
-  );
-}

@@ -1,6 +1,8 @@
 import { piecesInJobs } from '@wendaxis/core/job';
 
 import { useWorkshop } from '../api/queries.ts';
+import { MaterialPanel } from '../features/workshop/MaterialPanel.tsx';
+import { PressPanel } from '../features/workshop/PressPanel.tsx';
 import { Notice } from '../ui/Notice.tsx';
 import { useUnits } from '../ui/useUnits.ts';
 
@@ -17,7 +19,15 @@ export function WorkshopPage() {
         />
       </main>
     );
-  const { name, instruments, sizes, usedByJob, people } = workshop.data;
+  const {
+    name,
+    instruments,
+    sizes,
+    usedByJob,
+    people,
+    materials = [],
+    pressRating,
+  } = workshop.data;
   const held = piecesInJobs(usedByJob);
   const used = (id: string) => held[id] ?? 0;
   return (
@@ -83,7 +93,9 @@ export function WorkshopPage() {
             ))}
           </ul>
         </section>
+        <PressPanel rating={pressRating} />
       </div>
+      <MaterialPanel materials={materials} />
     </main>
   );
 }

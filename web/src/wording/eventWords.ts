@@ -1,4 +1,5 @@
 import { FINDINGS, REPAIRS } from '@wendaxis/core/inspect';
+import { WAYS } from '@wendaxis/core/heat';
 import type { JobEvent, JobEventData } from '@wendaxis/core/job';
 import { SEATING_CHECKS } from '@wendaxis/core/seating';
 import { SPEC_KINDS } from '@wendaxis/core/unit';
@@ -100,6 +101,8 @@ export function eventWords(event: JobEvent, units: ScreenUnits): string {
       const { targetId, limit, reason } = event.data;
       return `Heat limit of ${targetId}: ${units.show(limit, 'temperature')}. ${reason}`;
     }
+    case 'WayChosen':
+      return `Way in for ${event.data.stationId}: ${WAYS[event.data.way].words}`;
     case 'StepDone':
       return `Done: ${event.data.stepId}${event.data.note === '' ? '' : `. ${event.data.note}`}`;
     case 'StepSetAside':

@@ -47,6 +47,7 @@ describe('entries of the log in words', () => {
     ['TemperatureRead', { partId: 'half', value: 70 }, 'Thermometer on half: 70.000 mm'],
     ['SeatTried', { stationId: 'left', outcome: 'stoppedHalfWay' }, 'left: stopped half way'],
     ['SeatChecked', { targetId: 'left', check: 'turns', good: false }, 'Checked left: It turns freely by hand: no'],
+    ['WayChosen', { stationId: 'left', ring: 'outer', way: 'torch' }, 'Way in for left: Torch on the boss'],
     ['LimitSet', { targetId: 'half', limit: 110, reason: 'varnish' }, 'Heat limit of half: 110.000 mm. varnish'],
     ['StepDone', { stepId: 'drain', note: 'grey' }, 'Done: drain. grey'],
     ['StepSetAside', { stepId: 'drain', reason: 'dry' }, 'Not needed: drain. dry'],

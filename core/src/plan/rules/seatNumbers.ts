@@ -20,16 +20,10 @@ import {
 } from '../figures.ts';
 import type { Numbers, Subject } from '../rule.ts';
 import { clearanceInService } from '../clearanceInService.ts';
-import { ringLimitFor } from '../jobHeat.ts';
-import { snapRingUnder } from '../ringWays.ts';
+import { ovenSeats, ringLimitFor } from '../jobHeat.ts';
+import { chosenWay, snapRingUnder, wayFigures } from '../ringWays.ts';
 import { depthVerdict, expectedDepth, wantsDepth } from '../seating.ts';
-import {
-  isRingMeasured,
-  isSeatMeasured,
-  outerSeatsIn,
-  seatDropIn,
-  seatInterference,
-} from '../seats.ts';
+import { isRingMeasured, isSeatMeasured, seatDropIn, seatInterference } from '../seats.ts';
 import type { Figure, Missing } from '../step.ts';
 
 /** Interference of a ring on its seat, what the peaks of a turned seat leave of it, and, where it is loose, what to do. */
@@ -84,8 +78,8 @@ export function depthNumbers({ state, station }: Subject): Numbers {
 } // prettier-ignore
 
 /** What each tight ring of a part needs, and so the part. */
-export function heatNumbers({ state, unit, part }: Subject): Numbers {
-  const seats = outerSeatsIn(unit, part!.id);
+export function heatNumbers({ state, part }: Subject): Numbers {
+  const seats = ovenSeats(state, part!.id);
   if (part!.material === null) return numbers(lacksOfPart(part!, 'material'));
   const { hottest, hottestReason, words: material } = materialOf(part!.material);
   const limit = state.limits[part!.id] ?? {
@@ -139,24 +133,27 @@ export function seatNumbers(subject: Subject): Numbers {
   const drop = seatDropIn(state, station!, part);
   if (drop === null) return fitNumbers(subject, 'outer');
   const under = snapRingUnder(axis!, station!, part);
+  const chosen = chosenWay(state, station!, 'outer');
   return numbers(
-    drop.way === 'free'
-      ? words('Way in', 'It drops in cold', SOURCES.thermalFit.title)
-      : drop.way === 'press'
-        ? words(
-            'Way in',
-            `Press: ${Math.round(drop.withFrozenRing)} °C would be needed even with a frozen ring, ${drop.limit} °C is the limit`,
-            SOURCES.thermalFit.title,
-          )
-        : figure(
-            drop.way === 'caseOnly'
-              ? 'Case, ring at room temperature'
-              : 'Case, ring from the freezer',
-            'temperature',
-            drop.temperature,
-            SOURCES.thermalFit.title,
-            { working: drop.working },
-          ),
+    chosen !== null
+      ? wayFigures(chosen)
+      : drop.way === 'free'
+        ? words('Way in', 'It drops in cold', SOURCES.thermalFit.title)
+        : drop.way === 'press'
+          ? words(
+              'Way in',
+              `Press: ${Math.round(drop.withFrozenRing)} °C would be needed even with a frozen ring, ${drop.limit} °C is the limit`,
+              SOURCES.thermalFit.title,
+            )
+          : figure(
+              drop.way === 'caseOnly'
+                ? 'Case, ring at room temperature'
+                : 'Case, ring from the freezer',
+              'temperature',
+              drop.temperature,
+              SOURCES.thermalFit.title,
+              { working: drop.working },
+            ),
     figure('Clearance to drop in', 'length', drop.clearance, SOURCES.thermalFit.title),
     under === null
       ? null
@@ -196,7 +193,9 @@ export function innerNumbers(subject: Subject): Numbers {
             `Press on its inner ring: it would need ${Math.round(needed)} °C`,
             SOURCES.thermalFit.title,
           );
-  return { figures: [...fit.figures, ...numbers(warm, limits).figures], missing: fit.missing };
+  const chosen = chosenWay(subject.state, station!, 'inner');
+  const way = chosen === null ? numbers(warm, limits) : numbers(wayFigures(chosen), limits);
+  return { figures: [...fit.figures, ...way.figures], missing: fit.missing };
 }
 
 export function rollerNumbers({ station }: Subject): Numbers {

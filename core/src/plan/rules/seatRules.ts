@@ -6,7 +6,10 @@ import { DETAIL_TABLE, STATION_KIND_TABLE, STATION_KINDS, type Station } from '.
 import { figure, lacksStep, numbers } from '../figures.ts';
 import { nameOf, type After, type Rule } from '../rule.ts';
 import { playSite } from '../playProgress.ts';
-import { isSeparable, isTight, outerSeatsIn, ringWords, seatInterference } from '../seats.ts';
+import { isSeparable, isTight, ringWords, seatInterference } from '../seats.ts';
+import type { CautionId } from '../cautions.ts';
+import { ovenSeats } from '../jobHeat.ts';
+import { WAY_CAUTIONS } from '../ringWays.ts';
 import { seatingChecks, seatingDone, wantsDepth } from '../seating.ts';
 import { orientationOf } from './orientation.ts';
 import {
@@ -40,6 +43,17 @@ function isSeated({ tries }: JobState, { id }: Station): boolean {
   return last !== undefined && last.outcome !== 'stoppedHalfWay';
 }
 
+/** Cautions of the way that was chosen, else the usual ones. */
+function waysCautions(
+  { ways }: JobState,
+  { id }: Station,
+  ring: 'outer' | 'inner',
+  usual: readonly CautionId[],
+): readonly CautionId[] {
+  const chosen = ways[id]?.[ring];
+  return chosen === undefined ? usual : WAY_CAUTIONS[chosen.way];
+}
+
 /** Both rings tight and not to be parted: the ring goes into the case, then the shaft into the ring. */
 function comesAsOne(station: Station): boolean {
   return !isSeparable(station) && isTight(station, 'outer') && isTight(station, 'inner');
@@ -66,7 +80,7 @@ export const SEAT_RULES: readonly Rule[] = [
     phase: 'seat',
     on: 'part',
     form: 'heat',
-    when: ({ unit, part }) => part!.kind !== 'shaft' && outerSeatsIn(unit, part!.id).length > 0,
+    when: ({ state, part }) => part!.kind !== 'shaft' && ovenSeats(state, part!.id).length > 0,
     title: (subject) => `Heat ${nameOf(subject)}`,
     how: 'Plugs, sensors and seals out. Evenly, in an oven; measure on the boss with a contact thermometer, not by the dial.',
     reason: 'All its rings go in from one heat, so their fits come first.',
@@ -90,7 +104,7 @@ export const SEAT_RULES: readonly Rule[] = [
     reason: 'Its part is hot now; what others block goes in first.',
     numbers: seatNumbers,
     orientation: ({ station }) => orientationOf(station!),
-    cautions: ({ station }) => (STATION_KIND_TABLE[station!.kind].bearing === 'rolling' ? ['hotParts'] : ['press']),
+    cautions: ({ state, station }) => (STATION_KIND_TABLE[station!.kind].bearing === 'rolling' ? waysCautions(state, station!, 'outer', ['hotParts']) : ['press']),
     tools: ({ station }) => (STATION_KIND_TABLE[station!.kind].bearing === 'rolling' ? ['driver on the outer ring'] : ['press', 'stepped driver']),
     done: ({ state, station }) => isSeated(state, station!),
     after: [...READY, { rule: 'heat', of: 'part' }, { rule: 'fitOuter', of: 'station' }],
@@ -145,7 +159,7 @@ export const SEAT_RULES: readonly Rule[] = [
     reason: 'The journal is sound and the ring is the right one.',
     numbers: innerNumbers,
     orientation: ({ station }) => orientationOf(station!),
-    cautions: ['hotParts', 'press'],
+    cautions: ({ state, station }) => waysCautions(state, station!, 'inner', ['hotParts', 'press']),
     tools: ['induction heater, oven or oil-free bath', 'tube on the inner ring'],
     after: [...READY, { rule: 'fitInner', of: 'station' }, { rule: 'checkSeat', of: 'axis' }, { rule: 'placeShims', of: 'axis' }],
   },

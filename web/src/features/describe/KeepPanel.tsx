@@ -1,4 +1,3 @@
-import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { v4 as uuid } from 'uuid';
@@ -6,44 +5,27 @@ import { v4 as uuid } from 'uuid';
 import { writeUnitFile, type Unit } from '@wendaxis/core/unit';
 
 import { useWorkshop } from '../../api/queries.ts';
+import { useWorkshopRecord } from '../../stores/useWorkshopRecord.ts';
 import { Button, buttonLook } from '../../ui/Button.tsx';
 import { download, fileName } from '../log/download.ts';
+import { SavingWords } from '../workshop/SavingWords.tsx';
 import { TextField } from './TextField.tsx';
-import { recordWorkshop } from './workshopTemplates.ts';
-
-type Saving = 'idle' | 'saving' | 'saved' | { readonly failed: string };
 
 /** Keep the unit: as the workshop's own template, as a file, or as another job. */
 export function KeepPanel({ jobId, unit }: { readonly jobId: string; readonly unit: Unit }) {
-  const queries = useQueryClient();
   const templates = useWorkshop().data?.templates ?? [];
   const [name, setName] = useState(unit.name);
-  const [saving, setSaving] = useState<Saving>('idle');
+  const { saving, save } = useWorkshopRecord();
   const same = templates.find((template) => template.name === name.trim());
-  const save = async (): Promise<void> => {
-    setSaving('saving');
-    try {
-      const templateId = same?.templateId ?? uuid();
-      await recordWorkshop('TemplateSaved', { templateId, name: name.trim(), unit });
-      await queries.invalidateQueries({ queryKey: ['workshop'] });
-      setSaving('saved');
-    } catch (error) {
-      setSaving({ failed: (error as Error).message });
-    }
-  };
   return (
     <div className="grid gap-4">
       <div className="grid gap-2">
         <TextField label="As the workshop’s own template" value={name} onChange={setName} max={80} />
         <div className="flex flex-wrap items-center gap-3">
-          <Button disabled={name.trim() === '' || saving === 'saving'} onClick={() => void save()}>
+          <Button disabled={name.trim() === '' || saving === 'saving'} onClick={() => void save('TemplateSaved', { templateId: same?.templateId ?? uuid(), name: name.trim(), unit })}>
             {same === undefined ? 'Save the template' : 'Replace the template of this name'}
           </Button>
-          <span role="status">
-            {saving === 'saving' && 'Saving…'}
-            {saving === 'saved' && 'Saved: it stands among the workshop’s own when booking in.'}
-            {typeof saving === 'object' && `Not saved: ${saving.failed}`}
-          </span>
+          <SavingWords saving={saving} saved="Saved: it stands among the workshop’s own when booking in." />
         </div>
       </div>
       <div className="flex flex-wrap gap-3">

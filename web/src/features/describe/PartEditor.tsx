@@ -1,9 +1,16 @@
 import { useEffect, useRef, useState, type FormEvent } from 'react';
 
-import { MATERIAL_IDS, MATERIALS, type MaterialId } from '@wendaxis/core/materials';
+import {
+  MATERIAL_IDS,
+  MATERIALS,
+  type MaterialChoice,
+  type MaterialId,
+} from '@wendaxis/core/materials';
+import type { WorkshopMaterial } from '@wendaxis/core/job';
 import { PART_KINDS, type Part, type PartKind } from '@wendaxis/core/unit';
 import type { QuantityKind } from '@wendaxis/core/units';
 
+import { useWorkshop } from '../../api/queries.ts';
 import { Button } from '../../ui/Button.tsx';
 import { QuantityField, readField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
@@ -31,10 +38,29 @@ interface Props {
   readonly onRemove: (() => void) | null;
 }
 
+/** The part's own copy of a material that the workshop no longer lists. */
+const COPY = 'copy';
+
+function materialKey(material: MaterialChoice | null, own: readonly WorkshopMaterial[]): string {
+  if (material === null || typeof material === 'string') return material ?? '';
+  return own.find((row) => row.material.words === material.words)?.materialId ?? COPY;
+}
+
+function materialOptions(material: MaterialChoice | null, own: readonly WorkshopMaterial[]): readonly (readonly [string, string])[] {
+  const copy = typeof material === 'object' && material !== null && materialKey(material, own) === COPY ? [[COPY, material.words] as const] : [];
+  return [...MATERIAL_IDS.map((id) => [id, MATERIALS[id].words] as const), ...own.map(({ materialId, material: { words } }) => [materialId, words] as const), ...copy];
+} // prettier-ignore
+
+function chosenMaterial(key: string, own: readonly WorkshopMaterial[]): MaterialChoice | null {
+  if (key === '') return null;
+  return own.find(({ materialId }) => materialId === key)?.material ?? (key as MaterialId);
+}
+
 /** Describe a part: what it is made of, and for heating its weight, surface and wall. */
 export function PartEditor({ part, field, onRecord, onRemove }: Props) {
   const units = useUnits();
   const [edits, setEdits] = useState<Readonly<Partial<Record<keyof Part, string>>>>({});
+  const own = useWorkshop().data?.materials ?? [];
   const form = useRef<HTMLFormElement>(null);
   useEffect(() => {
     if (field === null) return;
@@ -56,12 +82,11 @@ export function PartEditor({ part, field, onRecord, onRemove }: Props) {
   function submit(event: FormEvent): void {
     event.preventDefault();
     if (bad || !changed) return;
-    const material = (edits.material ?? part.material ?? '') as MaterialId | '';
     onRecord({
       id: part.id,
       name,
       kind: (edits.kind ?? part.kind) as PartKind,
-      material: material === '' ? null : material,
+      material: edits.material === undefined || edits.material === COPY ? part.material : chosenMaterial(edits.material, own),
       mass,
       area,
       wall,
@@ -87,9 +112,9 @@ export function PartEditor({ part, field, onRecord, onRemove }: Props) {
         <div data-field="material">
           <SelectField
             label="Made of"
-            value={edits.material ?? part.material ?? ''}
+            value={edits.material ?? materialKey(part.material, own)}
             onChange={set('material')}
-            options={MATERIAL_IDS.map((id) => [id, MATERIALS[id].words])}
+            options={materialOptions(part.material, own)}
             unknown="not known"
           />
         </div>

@@ -1,10 +1,19 @@
-import type { WayIn } from '@wendaxis/core/heat';
+import type { WayId, WayIn } from '@wendaxis/core/heat';
 
 import { spanText } from './clock.ts';
+import { Button } from '../../ui/Button.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 
+interface Props {
+  readonly ways: readonly WayIn[];
+  /** The way that was chosen. */
+  readonly chosen?: WayId | undefined;
+  /** Absent where there is nothing to choose for. */
+  readonly onChoose?: (way: WayId) => void;
+}
+
 /** Ways in, side by side: what each needs, what limits it, what it risks. */
-export function WayList({ ways }: { readonly ways: readonly WayIn[] }) {
+export function WayList({ ways, chosen, onChoose }: Props) {
   const units = useUnits();
   const figures = (way: WayIn) =>
     [
@@ -24,6 +33,11 @@ export function WayList({ ways }: { readonly ways: readonly WayIn[] }) {
             <span className="figure ml-3">{figures(way)}</span>
             <span className="block">{way.limit}</span>
             <span className="small-label block">{way.risks}</span>
+            {onChoose !== undefined && way.stands && (
+              <Button aria-pressed={chosen === way.id} className={chosen === way.id ? 'border-plate! bg-plate text-scribe mt-1' : 'mt-1'} onClick={() => onChoose(way.id)}>
+                {chosen === way.id ? '✓ This way' : 'Take this way'}
+              </Button>
+            )}
           </span>
         </li>
       ))}

@@ -1,6 +1,6 @@
 import { Dialog } from 'radix-ui';
 
-import type { WayIn } from '@wendaxis/core/heat';
+import type { WayId, WayIn } from '@wendaxis/core/heat';
 
 import { Button } from '../../ui/Button.tsx';
 import { WayList } from './WayList.tsx';
@@ -8,10 +8,12 @@ import { WayList } from './WayList.tsx';
 interface Props {
   readonly name: string;
   readonly ways: readonly WayIn[];
+  readonly chosen: WayId | undefined;
+  readonly onChoose: (way: WayId) => void;
 }
 
 /** Every way of the trade for this very seat, side by side. */
-export function WaysTable({ name, ways }: Props) {
+export function WaysTable({ name, ways, chosen, onChoose }: Props) {
   return (
     <Dialog.Root>
       <Dialog.Trigger asChild>
@@ -26,7 +28,7 @@ export function WaysTable({ name, ways }: Props) {
               <Button shortcut="Esc">Close</Button>
             </Dialog.Close>
           </div>
-          <WayList ways={ways} />
+          <WayList ways={ways} chosen={chosen} onChoose={onChoose} />
           <p className="m-0 mt-3">The unit maker’s manual and local rules come first.</p>
         </Dialog.Content>
       </Dialog.Portal>

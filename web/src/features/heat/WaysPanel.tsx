@@ -1,0 +1,43 @@
+import { BENCH_PRESS } from '@wendaxis/core/heat';
+import { ringLimitFor, ringWays } from '@wendaxis/core/plan';
+import { findStation } from '@wendaxis/core/unit';
+
+import { useWorkshop } from '../../api/queries.ts';
+import { record } from '../../stores/jobSync.ts';
+import type { OpenJob } from '../../stores/useJob.ts';
+import { Panel } from '../../ui/Panel.tsx';
+import { LimitForm } from './LimitForm.tsx';
+import { RingClock } from './RingClock.tsx';
+import { WayList } from './WayList.tsx';
+
+interface Props {
+  readonly job: OpenJob;
+  readonly stationId: string;
+  readonly ring: 'outer' | 'inner';
+}
+
+/** Every way for this very seat, one of which may be taken; nothing while the fit is not known. */
+export function WaysPanel({ job, stationId, ring }: Props) {
+  const { jobId, state } = job;
+  const pressRating = useWorkshop().data?.pressRating ?? BENCH_PRESS;
+  const ways = ringWays(state, stationId, ring, pressRating);
+  const found = findStation(state.unit!, stationId);
+  if (ways.length === 0 || found === null) return null;
+  return (
+    <Panel title={`Ways ${ring === 'outer' ? 'in' : 'on'}, for this very seat`}>
+      <WayList
+        ways={ways}
+        chosen={state.ways[stationId]?.[ring]?.way}
+        onChoose={(way) => record(jobId, 'WayChosen', { stationId, ring, way, pressRating })}
+      />
+      {ring === 'inner' && <RingClock job={job} stationId={stationId} ways={ways} />}
+      <LimitForm
+        jobId={jobId}
+        state={state}
+        targetId={stationId}
+        name="the bearing"
+        usual={ringLimitFor(state, found.station)}
+      />
+    </Panel>
+  );
+}
