@@ -54,7 +54,7 @@ test('both halves are heated and filled against the clock, with one ring that st
   const oven = page.getByLabel('Oven', { exact: true });
   await oven.fill('170');
   await expect(page.getByText('Refused')).toBeVisible();
-  await expect(page.getByText(/Limit 150 °C: above it a heat-treated casting ages/)).toBeVisible();
+  await expect(page.getByText(/Limit 12\d °C: Ignition-side bearing, left in the hot part, would pass 120 °C/)).toBeVisible(); // prettier-ignore
   await expect(page.getByRole('button', { name: 'Into the oven' })).toBeDisabled();
   await oven.fill('40');
   await page.getByLabel('Rings lie at').fill('20');
@@ -111,6 +111,32 @@ test('both halves are heated and filled against the clock, with one ring that st
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
   for (const name of ['Ignition-side', 'Drive-side'])
     await expect(page.getByRole('link', { name: new RegExp(`Seat ${name} bearing`) })).toContainText('Done'); // prettier-ignore
+
+  // Home or not: check by check, and by depth where the shoulder is hidden.
+  await page.getByRole('link', { name: /Is Ignition-side bearing home/ }).click();
+  await expectAccessible(page);
+  await page.getByRole('group', { name: 'From behind it lies on its shoulder all round' }).getByRole('button', { name: 'No' }).click(); // prettier-ignore
+  await expect(page.getByRole('alert')).toContainText('look for a burr or dirt');
+  await page.getByRole('button', { name: 'All as it should be' }).click();
+  await page.getByRole('group', { name: 'From behind it lies on its shoulder all round' }).getByRole('button', { name: 'Yes' }).click(); // prettier-ignore
+  await expect(page.getByText('Done', { exact: true }).first()).toBeVisible();
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await page.getByRole('link', { name: /Is Drive-side bearing, outer ring, home/ }).click();
+  const depth = page.getByRole('group', { name: 'Depth from the face to the ring' });
+  const expected = await page.getByRole('region', { name: 'Numbers' }).innerText();
+  const wanted = Number(/Depth when it is home[^0-9]*([0-9.]+)/.exec(expected)![1]);
+  for (const angle of ['at 0°', 'at 60°', 'at 120°']) {
+    await depth.getByLabel(angle).fill((wanted - 0.4).toFixed(2));
+    await page.keyboard.press('Enter');
+  }
+  await expect(page.getByText(/Not home: reheat the case/)).toBeVisible();
+  for (const angle of ['at 0°', 'at 60°', 'at 120°']) {
+    await depth.getByLabel(angle).fill(wanted.toFixed(2));
+    await page.keyboard.press('Enter');
+  }
+  await expect(page.getByText('It is home.')).toBeVisible();
+  await page.getByRole('button', { name: 'All as it should be' }).click();
+  await expect(page.getByText('Done', { exact: true }).first()).toBeVisible();
   await page.getByRole('link', { name: 'Logbook' }).click();
   const log = page.getByRole('list', { name: 'Entries, newest first' });
   await expect(log).toContainText('bearing-left: stopped half way');

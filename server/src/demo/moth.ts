@@ -18,7 +18,7 @@ const MOTH: Unit = {
     },
     stations: {
       'bearing-left': { name: 'Ignition-side bearing', retention: 'fitOnly', groove: 'left' },
-      'bearing-right': { name: 'Drive-side bearing', tightRing: 'both', retention: 'shoulder' },
+      'bearing-right': { name: 'Drive-side bearing', tightRing: 'both', retention: 'shoulder', shoulder: 'hidden' },
       'seal-left': { name: 'Ignition-side seal', boreDepth: 9, lip: 'right' },
       'seal-right': { name: 'Drive-side seal', boreDepth: 9, lip: 'left', rating: 0.03 },
       bolts: { torqueLeast: 8, torqueMost: 10, lock: 'none', longest: 45.5 },

@@ -1,0 +1,66 @@
+import { expect, expectAccessible, test } from './workshopTest.ts';
+
+test('an answer of the fits desk goes to a seat, the way in is chosen there, and a limit is set with its reason', async ({
+  page,
+  workshop,
+}) => {
+  await page.goto(`${workshop.address}fits`);
+  await page.getByLabel('Seat diameter').fill('52');
+  await page.getByLabel('Bore of the bearing').fill('25');
+  await page.getByLabel('Width').fill('15');
+  await page.getByLabel('Bore: class or size, such as N7').fill('P7');
+  await page.getByLabel('Ring: class or size, such as 52').fill('52');
+  await expect(page.getByRole('list', { name: 'Ways in' })).toContainText('Torch on the boss');
+  await page
+    .getByRole('region', { name: 'Put it to a seat' })
+    .getByLabel(/^Job/)
+    .selectOption({ label: 'Moth engine case' });
+  await page.getByLabel('Seat of').selectOption({ label: 'Ignition-side bearing' });
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Attach it' }).click();
+  await expect(page.getByText('Ignition-side bearing has its class')).toBeVisible();
+  await page.getByRole('link', { name: 'To its plan' }).click();
+  await page.getByRole('link', { name: /Seat Ignition-side bearing in/ }).click();
+  const ways = page.getByRole('region', { name: 'Ways in, for this very seat' });
+  await expect(ways.getByText('Press, cold')).toBeVisible();
+  await ways.getByRole('listitem').filter({ hasText: 'Press, cold' }).getByRole('button', { name: 'Take this way' }).click(); // prettier-ignore
+  await expect(page.getByRole('region', { name: 'Numbers' })).toContainText('Force to press');
+  await expect(page.getByRole('list', { name: 'Caution' })).toContainText(
+    'Never stand in line with a press',
+  );
+  await ways.getByRole('button', { name: 'Another limit' }).click();
+  await ways.getByLabel('Not above').fill('70 C');
+  await ways.getByLabel(/Who says so/).fill('Plastic cage, maker’s sheet 4');
+  await ways.getByRole('button', { name: 'Record it' }).click();
+  await expect(ways).toContainText('Limit of the bearing 70 °C: Plastic cage, maker’s sheet 4');
+  await page.getByRole('link', { name: 'Logbook' }).click();
+  const log = page.getByRole('list', { name: 'Entries, newest first' });
+  await expect(log).toContainText('Way in for bearing-left: Press, cold');
+  await expect(log).toContainText('Fits desk, Ignition-side bearing, outer ring, P7 / 52 at 52');
+});
+
+test('the workshop adds a material and rates its press, and a part can be made of it', async ({ page, workshop }) => {
+  await page.goto(`${workshop.address}workshop`);
+  await page.getByLabel('Rated at').fill('50 kN');
+  await page.getByRole('region', { name: 'Press' }).getByRole('button', { name: 'Record it' }).click();
+  await expect(page.getByRole('region', { name: 'Press' })).toContainText('Stands 50');
+  await page.getByRole('button', { name: 'Add a material' }).click();
+  const form = page.getByRole('form', { name: 'Add a material' });
+  await form.getByRole('button', { name: 'Record it' }).click();
+  await expect(form.getByRole('alert')).toContainText('material.words');
+  for (const [label, text] of [['Name', 'Zinc die casting'], ['Expansion', '27.4'], ['Young’s modulus', '85'], ['Poisson’s ratio', '0.27'], ['Density', '6600'], ['Heat capacity', '420'], ['Conductivity', '113'], ['Begins to give at', '200'], ['Not above', '100'], ['Why not hotter', 'above it it creeps']] as const)
+    await form.getByLabel(label).fill(text);
+  await expectAccessible(page);
+  await form.getByRole('button', { name: 'Record it' }).click();
+  await expect(page.getByRole('region', { name: 'Materials' }).getByRole('row', { name: /Zinc die casting/ })).toContainText('27.4');
+  await page.getByRole('link', { name: 'Jobs' }).click();
+  await page.getByRole('link', { name: /Moth engine case/ }).first().click();
+  await page.getByRole('link', { name: 'Describe' }).click();
+  await page.goto(page.url().replace(/describe.*$/, 'describe?part=half-left'));
+  await page.getByLabel('Made of').selectOption({ label: 'Zinc die casting' });
+  await page.getByRole('button', { name: 'Record it' }).click();
+  const made = page.getByLabel('Made of');
+  await expect(made.locator('option:checked')).toHaveText('Zinc die casting');
+  await page.reload();
+  await expect(made.locator('option:checked')).toHaveText('Zinc die casting');
+}); // prettier-ignore
