@@ -4,12 +4,13 @@ test('an answer of the fits desk goes to a seat, the way in is chosen there, and
   page,
   workshop,
 }) => {
-  await page.goto(`${workshop.address}fits`);
+  await page.goto(workshop.address);
+  await page.getByRole('link', { name: 'Fits', exact: true }).click();
   await page.getByLabel('Seat diameter').fill('52');
   await page.getByLabel('Bore of the bearing').fill('25');
   await page.getByLabel('Width').fill('15');
   await page.getByLabel('Bore: class or size, such as N7').fill('P7');
-  await page.getByLabel('Ring: class or size, such as 52').fill('52');
+  await page.getByLabel('Ring: its size, or leave it empty').fill('52');
   await expect(page.getByRole('list', { name: 'Ways in' })).toContainText('Torch on the boss');
   await page
     .getByRole('region', { name: 'Put it to a seat' })
@@ -28,6 +29,11 @@ test('an answer of the fits desk goes to a seat, the way in is chosen there, and
   await expect(page.getByRole('list', { name: 'Caution' })).toContainText(
     'Never stand in line with a press',
   );
+  await ways.getByRole('button', { name: /Ring into the freezer/ }).click();
+  const clocks = page.getByRole('region', { name: 'Clocks' });
+  await expect(clocks).toContainText('Ring in the freezer: Ignition-side bearing');
+  await ways.getByRole('button', { name: 'It is out, stop the clock' }).click();
+  await expect(clocks).toBeHidden();
   await ways.getByRole('button', { name: 'Another limit' }).click();
   await ways.getByLabel('Not above').fill('70 C');
   await ways.getByLabel(/Who says so/).fill('Plastic cage, maker’s sheet 4');

@@ -11,4 +11,4 @@ export {
 export { RING_LIMIT, ringLimitOf, type HeatLimit } from './ringLimit.ts';
 export { WAYS, type WayId } from './ways.ts';
 export { BENCH_PRESS, RING_SHARE, waysIn, type WayIn, type WayInput } from './waysIn.ts';
-export { BOSS, ringOvenTime } from './wayTimes.ts';
+export { BOSS, ringFreezeTime } from './wayTimes.ts';

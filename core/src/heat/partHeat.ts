@@ -16,6 +16,7 @@ import {
   type SeatWindow,
 } from '../thermal/index.ts';
 import type { HeatLimit } from './ringLimit.ts';
+import { ringFreezeTime } from './wayTimes.ts';
 
 /** How a part and its rings are heated and frozen. °C; `handling` s. */
 export interface HeatSettings {
@@ -173,13 +174,7 @@ function binding(rows: readonly SeatHeat[], partLimit: HeatLimit): HeatLimit {
 
 /** Until the heaviest ring is as cold as the freezer, s; 0 when rings stay in the shop. */
 function freezeTime(seats: readonly HeatSeat[], { rings, ambient }: HeatSettings): number {
-  if (rings >= ambient - 5) return 0;
-  const times = seats.map(({ bore, diameter, width }) => {
-    const area = (Math.PI * (diameter + bore) * width + (Math.PI / 2) * (diameter ** 2 - bore ** 2)) * 1e-6;
-    const ring: LumpedBody = { material: 'bearingSteel', mass: bearingMass(bore, diameter, width), area };
-    return soakTime({ from: ambient, medium: rings, target: rings, tau: timeConstant(ring, MEDIA.freezer.transfer) }).seconds;
-  });
-  return Math.max(...times);
+  return Math.max(...seats.map(({ bore, diameter, width }) => ringFreezeTime({ bore, outside: diameter, width }, rings, ambient)));
 } // prettier-ignore
 
 function orderOf(rows: readonly SeatHeat[], handling: number): readonly OrderedSeat[] | null {

@@ -30,10 +30,21 @@ export function gunTime(material: MaterialChoice, { outside, width }: BearingSiz
 } // prettier-ignore
 
 /** Time of a bearing in a fan oven until it is at `target`, s. */
-export function ringOvenTime({ bore, outside, width }: BearingSize, target: number): number {
+export function ringOvenTime(size: BearingSize, target: number): number {
+  return ovenTime(bearingBody(size), target);
+}
+
+/** Time of a bearing from the shop into a freezer until it is within 5 K of it, s; 0 where it is no colder. */
+export function ringFreezeTime(size: BearingSize, freezer: number, ambient: number): number {
+  if (freezer >= ambient - ABOVE) return 0;
+  const tau = timeConstant(bearingBody(size), MEDIA.freezer.transfer);
+  return soakTime({ from: ambient, medium: freezer, target: freezer, tau }).seconds;
+}
+
+/** A whole bearing as one body: faces and both cylinders take heat. */
+function bearingBody({ bore, outside, width }: BearingSize): LumpedBody {
   const area = (Math.PI * (outside + bore) * width + (Math.PI / 2) * (outside ** 2 - bore ** 2)) * 1e-6;
-  const body: LumpedBody = { material: 'bearingSteel', mass: bearingMass(bore, outside, width), area };
-  return ovenTime(body, target);
+  return { material: 'bearingSteel', mass: bearingMass(bore, outside, width), area };
 } // prettier-ignore
 
 function soak(body: LumpedBody, transfer: number, medium: number, target: number): number {

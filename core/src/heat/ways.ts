@@ -4,6 +4,8 @@ export interface WayRow {
   readonly words: string;
   readonly risks: string;
   readonly lastResort?: true;
+  /** How the time is to be read; a heat gun's is that of the boss alone, before the heat runs off into the case. */
+  readonly timeWords?: string;
 }
 
 /** Schools of the trade, for rings in a bore and rings on a shaft. */
@@ -21,6 +23,7 @@ export const WAYS = {
   heatGun: {
     ring: 'outer',
     words: 'Heat gun on the boss',
+    timeWords: 'at least',
     risks: 'Uneven: the bore goes out of round while it is hot. Measure opposite the gun.',
   },
   torch: {

@@ -45,6 +45,8 @@ export interface WayIn {
   readonly ringTemperature: number | null;
   /** Until it is hot, s; null where it is not known or takes no time to speak of. */
   readonly seconds: number | null;
+  /** Such as "about": how that time is to be read. */
+  readonly timeWords: string;
   /** N; null when nothing is pressed. */
   readonly force: number | null;
   /** Hoop stress in the part with the seat, MPa. */
@@ -81,12 +83,12 @@ export function waysIn(input: WayInput): readonly WayIn[] {
   return (Object.keys(WAYS) as WayId[])
     .filter((id) => rows[id].ring === input.ring)
     .map((id) => {
-      const { words, risks, lastResort = false } = rows[id];
-      return { id, words, risks, lastResort, ...COST[id](input) };
+      const { words, risks, lastResort = false, timeWords = 'about' } = rows[id];
+      return { id, words, risks, lastResort, timeWords, ...COST[id](input) };
     });
 }
 
-type Cost = Omit<WayIn, 'id' | 'words' | 'risks' | 'lastResort'>;
+type Cost = Omit<WayIn, 'id' | 'words' | 'risks' | 'lastResort' | 'timeWords'>;
 const NOTHING = {
   temperature: null,
   ringTemperature: null,

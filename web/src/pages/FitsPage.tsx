@@ -40,8 +40,8 @@ export function FitsPage() {
           <QuantityField label="Width" text={question.width} onText={set('width')} quiet />
         </div>
         <div className="grid grid-cols-2 gap-3">
-          <TextField label={isOuter ? 'Bore: class or size, such as N7' : 'Ring’s bore: class or size'} value={question.hole} onChange={set('hole')} max={20} />
-          <TextField label={isOuter ? 'Ring: class or size, such as 52' : 'Journal: class or size, such as k5'} value={question.shaft} onChange={set('shaft')} max={20} />
+          <TextField label={isOuter ? 'Bore: class or size, such as N7' : 'Ring: its bore, or leave it empty'} value={question.hole} onChange={set('hole')} max={20} />
+          <TextField label={isOuter ? 'Ring: its size, or leave it empty' : 'Journal: class or size, such as k5'} value={question.shaft} onChange={set('shaft')} max={20} />
         </div>
         <SelectField label={isOuter ? 'The bore is in' : 'The shaft is of'} value={question.material} onChange={(id) => setQuestion({ ...question, material: id as MaterialId })} options={MATERIAL_IDS.map((id) => [id, MATERIALS[id].words])} />
         <div className="grid grid-cols-2 gap-3">

@@ -42,6 +42,9 @@ export function Shell() {
           >
             Workshop
           </Link>
+          <Link className="text-scribe inline-flex min-h-12 items-center no-underline" to="/fits">
+            Fits
+          </Link>
         </nav>
         <div className="ml-auto flex items-center gap-3">
           <ReachSign />

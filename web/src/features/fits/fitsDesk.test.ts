@@ -32,6 +32,13 @@ describe('the fits desk', () => {
     expect(inner.hot).toBeGreaterThan(inner.fit.most); // the shaft at 100 °C, the ring at 20
   });
 
+  test('should give a ring of which nothing is said its Normal class', () => {
+    // ISO 492 Normal, 50 to 80 mm outside: 0/−13 µm; N7: −39/−9 µm (both from memory).
+    expect(ask({ shaft: '' }).fit.least).toBeCloseTo(0.009 - 0.013, 9);
+    expect(ask({ shaft: '' }).fit.most).toBeCloseTo(0.039, 9);
+    expect(ask({ ring: 'inner', diameter: '25', other: '52', hole: '', shaft: 'k5', material: 'carbonSteel' }).fit.most).toBeCloseTo(0.021, 9); // k5 +11/+2, bore 0/−10
+  }); // prettier-ignore
+
   test('should wait for what is missing, and name what cannot be', () => {
     expect(answerFit(EMPTY_QUESTION, 'metric')).toBeNull();
     expect(answerFit({ ...SEAT, hole: ' ' }, 'metric')).toBeNull();

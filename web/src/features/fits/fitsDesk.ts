@@ -2,7 +2,9 @@ import {
   classFit,
   dropIn,
   fitAtTemperature,
+  ringLimits,
   toleranceClass,
+  type Ring,
   type ClassFit,
 } from '@wendaxis/core/fits';
 import { InputError } from '@wendaxis/core/faults';
@@ -18,7 +20,7 @@ export interface FitQuestion {
   readonly diameter: string;
   readonly other: string;
   readonly width: string;
-  /** A class such as H7, or one measured size. */
+  /** A class such as H7, or one measured size; the ring's side may be left empty. */
   readonly hole: string;
   readonly shaft: string;
   readonly material: MaterialId;
@@ -47,11 +49,12 @@ export function answerFit(question: FitQuestion, system: UnitSystem): FitAnswer 
   const [diameter, other, width] = [question.diameter, question.other, question.width].map(length);
   const [part, ring] = [question.partTemperature, question.ringTemperature].map((text) => numberOf(text, 'temperature', system));
   if (diameter == null || other == null || width == null || part == null || ring == null) return null;
-  if (question.hole.trim() === '' || question.shaft.trim() === '') return null;
+  const isOuter = question.ring === 'outer';
+  if ((isOuter ? question.hole : question.shaft).trim() === '') return null;
   try {
-    const fit = classFit(sizeOf(question.shaft, diameter, system, 'shaft'), sizeOf(question.hole, diameter, system, 'hole'));
+    const size = (field: 'hole' | 'shaft') => sizeOf(question[field], diameter, system, { field, ring: (field === 'hole') === isOuter ? null : question.ring });
+    const fit = classFit(size('shaft'), size('hole'));
     const { material } = question;
-    const isOuter = question.ring === 'outer';
     const steel = { material: 'bearingSteel' as const, temperature: ring };
     const seat = { material, temperature: part };
     return {
@@ -71,8 +74,14 @@ function numberOf(text: string, kind: 'length' | 'temperature', system: UnitSyst
   return reading.status === 'read' ? reading.quantity.value : null;
 }
 
-/** A measured size where a number was typed, else a class. */
-function sizeOf(text: string, nominal: number, system: UnitSystem, field: string) {
+/** A measured size where a number was typed, else a class; a ring of which nothing is said has its Normal class. */
+function sizeOf(
+  text: string,
+  nominal: number,
+  system: UnitSystem,
+  { field, ring }: { readonly field: string; readonly ring: Ring | null },
+) {
+  if (ring !== null && text.trim() === '') return ringLimits(nominal, ring, 'radial');
   const measured = /^[\d.]/u.test(text.trim()) ? numberOf(text, 'length', system) : null;
   return measured === null
     ? toleranceClass(text, nominal, field)

@@ -27,7 +27,7 @@ export function ClockBar() {
 /** Where a clock belongs: the heat of its part, or the step of its ring. */
 function pathOf({ jobId, kind, targetId }: HeldClock): string {
   return RING_CLOCKS.includes(kind)
-    ? `/jobs/${jobId}/step/${encodeURIComponent(`seatInner:${targetId}`)}`
+    ? `/jobs/${jobId}/step/${encodeURIComponent(`${kind === 'ringWarming' ? 'seatInner' : 'seatOuter'}:${targetId}`)}`
     : `/jobs/${jobId}/heat?part=${targetId}`;
 }
 

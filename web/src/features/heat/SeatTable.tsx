@@ -23,37 +23,38 @@ export function SeatTable({ jobId, state, plan }: Props) {
   const choose = (stationId: string, way: WayId): void =>
     record(jobId, 'WayChosen', { stationId, ring: 'outer', way, pressRating: press });
   return (
-    <section aria-label="Seats" className="bg-panel border-edge overflow-x-auto rounded-[3px] border-2 p-4">
-      <table className="w-full border-collapse text-base">
-        <thead>
-          <tr className="small-label text-left">
-            {['Ring', `Cold, ${units.unit()}`, 'As planned', 'In service', 'Clearance left', 'Last moment', 'Grips after', 'Others'].map((title) => (
-              <th key={title} className="py-1 pr-3 font-semibold">{title}</th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {plan.seats.map((row) => (
-            <tr key={row.seat.id} className="border-edge border-t">
-              <td className="pr-3 font-semibold">{row.seat.name}</td>
-              <td className="figure pr-3">{units.digits(row.cold)}</td>
-              <td className={`figure pr-3 ${row.dropsIn ? 'text-good' : 'text-bad'}`}>
-                {units.digits(row.planned)} {row.dropsIn ? 'drops in' : 'does not'}
-              </td>
-              <td className={`figure pr-3 ${row.creeps ? 'text-bad' : ''}`}>
-                {units.digits(row.service)} {row.creeps ? 'may creep' : 'holds'}
-              </td>
-              <td className="figure pr-3"><Kept kept={clearanceInService(state, findStation(state.unit!, row.seat.id)!.station)} /></td>
-              <td className="figure pr-3 text-xl">{row.window.lastSafe === null ? '–' : clockText(row.window.lastSafe)}</td>
-              <td className="figure pr-3">
-                {row.window.grabAtStart === null ? 'not by itself' : spanText(row.window.grabAtStart)}
-                {row.window.gripsBelow !== null && <span className="small-label block">grips once the case is below {temperature(row.window.gripsBelow)}</span>}
-              </td>
-              <td><WaysTable name={row.seat.name} ways={ringWays(state, row.seat.id, 'outer', press)} chosen={state.ways[row.seat.id]?.outer?.way} onChoose={(way) => choose(row.seat.id, way)} /></td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+    <section aria-label="Seats" className="bg-panel border-edge rounded-[3px] border-2 px-4 py-2">
+      <ul className="m-0 list-none p-0">
+        {plan.seats.map((row) => {
+          const { id, name } = row.seat;
+          const { lastSafe, grabAtStart, gripsBelow } = row.window;
+          return (
+            <li key={id} className="border-edge border-t py-2 first:border-t-0">
+              <div className="mb-1 flex flex-wrap items-center justify-between gap-3">
+                <span className="text-xl font-bold">{name}</span>
+                <WaysTable
+                  name={name}
+                  ways={ringWays(state, id, 'outer', press)}
+                  chosen={state.ways[id]?.outer?.way}
+                  onChoose={(way) => choose(id, way)}
+                />
+              </div>
+              <dl className="m-0 grid grid-cols-3 gap-x-4 gap-y-2 xl:grid-cols-6">
+                <Told label={`Cold, ${units.unit()}`} value={units.digits(row.cold)} />
+                <Told label="As planned" value={units.digits(row.planned)} says={row.dropsIn ? 'drops in' : 'does not'} tone={row.dropsIn ? 'good' : 'bad'} />
+                <Told label="In service" value={units.digits(row.service)} says={row.creeps ? 'may creep' : 'holds'} tone={row.creeps ? 'bad' : 'good'} />
+                <Kept kept={clearanceInService(state, findStation(state.unit!, id)!.station)} />
+                <Told label="Last moment" value={lastSafe === null ? '–' : clockText(lastSafe)} says={lastSafe === null ? '' : 'out of the oven'} />
+                <Told
+                  label="Grips after"
+                  value={grabAtStart === null ? '–' : spanText(grabAtStart)}
+                  says={gripsBelow !== null ? `or case below ${temperature(gripsBelow)}` : grabAtStart === null ? 'not by itself' : ''}
+                />
+              </dl>
+            </li>
+          );
+        })}
+      </ul>
       {plan.seats.some(({ creeps }) => creeps) && (
         <p className="m-0 mt-2">
           A ring that may creep in service wants, in this order: {CREEP_REMEDIES.join('; ')}.
@@ -63,15 +64,33 @@ export function SeatTable({ jobId, state, plan }: Props) {
   );
 } // prettier-ignore
 
+interface ToldProps {
+  readonly label: string;
+  readonly value: string;
+  readonly says?: string;
+  readonly tone?: 'good' | 'bad';
+}
+
+/** One figure of a seat, with what it means in a word below it. */
+function Told({ label, value, says = '', tone }: ToldProps) {
+  const colour = tone === undefined ? '' : tone === 'good' ? 'text-good' : 'text-bad';
+  return (
+    <div className="min-w-0">
+      <dt className="small-label">{label}</dt>
+      <dd className={`figure m-0 text-xl leading-tight ${colour}`}>
+        {value}
+        {says !== '' && <span className="block text-base font-semibold">{says}</span>}
+      </dd>
+    </div>
+  );
+}
+
 /** Internal clearance a bearing keeps as it runs; below zero it is said. */
 function Kept({ kept }: { readonly kept: ClearanceInService | null }) {
   const units = useUnits();
-  if (kept === null) return '–';
+  if (kept === null) return <Told label="Clearance left" value="–" says="no table for it" />;
   const { least, most } = kept.left;
-  return (
-    <span className={least < 0 ? 'text-bad' : ''}>
-      {units.digits(least)} to {units.digits(most)}
-      {least < 0 && (most < 0 ? ' none' : ' may be none')}
-    </span>
-  );
-}
+  const range = `${units.digits(least)} to ${units.digits(most)}`;
+  if (least >= 0) return <Told label="Clearance left" value={range} says="runs free" tone="good" />;
+  return <Told label="Clearance left" value={range} says={most < 0 ? 'none' : 'may be none'} tone="bad" />;
+} // prettier-ignore

@@ -18,7 +18,7 @@ export function WayList({ ways, chosen, onChoose }: Props) {
   const figures = (way: WayIn) =>
     [
       way.temperature === null ? '' : `heat to ${units.show(way.temperature, 'temperature')}`,
-      way.seconds === null ? '' : `about ${spanText(way.seconds)}`,
+      way.seconds === null ? '' : `${way.timeWords} ${spanText(way.seconds)}`,
       way.ringTemperature === null || way.ringTemperature === way.temperature ? '' : `ring ${units.show(way.ringTemperature, 'temperature')}`,
       way.force === null ? '' : `force ${units.show(way.force, 'force')}`,
       way.stress === null ? '' : `stress ${units.show(way.stress, 'pressure')}`,

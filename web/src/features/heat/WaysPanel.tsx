@@ -30,7 +30,7 @@ export function WaysPanel({ job, stationId, ring }: Props) {
         chosen={state.ways[stationId]?.[ring]?.way}
         onChoose={(way) => record(jobId, 'WayChosen', { stationId, ring, way, pressRating })}
       />
-      {ring === 'inner' && <RingClock job={job} stationId={stationId} ways={ways} />}
+      <RingClock job={job} stationId={stationId} ring={ring} ways={ways} />
       <LimitForm
         jobId={jobId}
         state={state}

@@ -29,8 +29,8 @@ export function SeatingForm({ jobId, step, state }: Props) {
           const good = answers[check]?.good;
           return (
             <li key={check} className="bg-panel border-edge grid gap-2 rounded-[3px] border-2 p-3">
-              <div className="flex flex-wrap items-center justify-between gap-3">
-                <span className="max-w-[34rem] text-xl font-semibold">{words}</span>
+              <div className="grid grid-cols-[1fr_auto] items-center gap-3">
+                <span className="text-xl font-semibold">{words}</span>
                 <span role="group" aria-label={words} className="flex gap-2">
                   <Button aria-pressed={good === true} className={good === true ? 'border-good! text-good min-w-24' : 'min-w-24'} onClick={() => say(check, true)}>
                     {good === true ? '✓ Yes' : 'Yes'}
