@@ -1,6 +1,9 @@
 /** Hottest a rolling bearing ring may be, °C: sealed or greased, and open. Common practice, no source. */
 export const RING_LIMIT = { sealed: 80, open: 120 } as const;
 
+/** No reason lets a bearing be hotter, °C: just above it straw, the first temper colour, shows. Common practice, no source. */
+export const RING_HARDNESS_LIMIT = 200;
+
 /** A temperature that must not be passed, and why. °C. */
 export interface HeatLimit {
   readonly limit: number;

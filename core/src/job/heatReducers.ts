@@ -1,4 +1,4 @@
-import { WAYS } from '../heat/index.ts';
+import { RING_HARDNESS_LIMIT, WAYS } from '../heat/index.ts';
 import { findStation } from '../unit/index.ts';
 import { RING_CLOCKS } from './events.ts';
 import type { Reducers } from './reducer.ts';
@@ -50,10 +50,12 @@ export const HEAT_REDUCERS: Reducers<
     return hasStation(state, stationId) ?? { ...state, ways: { ...state.ways, [stationId]: chosen } };
   },
 
-  LimitSet: (state, { data: { targetId, limit, reason } }) =>
-    hasPart(state, targetId) === null || hasStation(state, targetId) === null
-      ? { ...state, limits: { ...state.limits, [targetId]: { limit, reason } } }
-      : `no part or station ${targetId}`,
+  LimitSet: (state, { data: { targetId, limit, reason } }) => {
+    const isRing = hasStation(state, targetId) === null;
+    if (!isRing && hasPart(state, targetId) !== null) return `no part or station ${targetId}`;
+    if (isRing && limit > RING_HARDNESS_LIMIT) return `a ring loses its hardness past ${RING_HARDNESS_LIMIT} °C`;
+    return { ...state, limits: { ...state.limits, [targetId]: { limit, reason } } };
+  },
 }; // prettier-ignore
 
 function hasStation({ unit }: JobState, stationId: string): string | null {

@@ -133,6 +133,7 @@ describe('what bears on a seat', () => {
     log.add('LimitSet', { targetId: 'bearing-left', limit: 60, reason: 'Plastic cage.' });
     expect(ringWays(log.state, 'bearing-left', 'inner').find(({ id }) => id === 'oven')!.limit).toMatch(/60 °C/); // prettier-ignore
     expect(log.add('LimitSet', { targetId: 'no', limit: 60, reason: 'nothing' }).state.ignored).toHaveLength(1); // prettier-ignore
+    expect(log.add('LimitSet', { targetId: 'bearing-left', limit: 230, reason: 'We always did.' }).state.ignored.at(-1)!.reason).toMatch(/hardness past 200/); // prettier-ignore
   });
 
   test('should be worked in the way that was chosen, and then not from the oven', () => {

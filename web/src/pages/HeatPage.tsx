@@ -117,7 +117,7 @@ function Planned({ heat, plan, onChange }: PlannedProps) {
           </p>
         </section>
         {part.material !== null && (
-          <LimitForm jobId={jobId} state={state} targetId={part.id} name={part.name} usual={{ limit: materialOf(part.material).hottest, reason: materialOf(part.material).hottestReason }} />
+          <LimitForm jobId={jobId} state={state} targetId={part.id} name={part.name} most={300} usual={{ limit: materialOf(part.material).hottest, reason: materialOf(part.material).hottestReason }} />
         )}
         <ul className="tape-note m-0 list-none p-3 pl-4" aria-label="Caution">
           <li>{CAUTIONS.hotParts}</li>

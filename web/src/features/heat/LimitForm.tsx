@@ -15,10 +15,12 @@ interface Props {
   readonly targetId: string;
   readonly name: string;
   readonly usual: HeatLimit;
+  /** Beyond it no reason counts, °C. */
+  readonly most: number;
 }
 
 /** The heat limit of a part or bearing, and setting another with its reason: a coating, a maker’s word. */
-export function LimitForm({ jobId, state, targetId, name, usual }: Props) {
+export function LimitForm({ jobId, state, targetId, name, usual, most }: Props) {
   const units = useUnits();
   const [open, setOpen] = useState(false);
   const [text, setText] = useState('');
@@ -26,7 +28,7 @@ export function LimitForm({ jobId, state, targetId, name, usual }: Props) {
   const limit = state.limits[targetId] ?? usual;
   const reading = readField(text, 'temperature', units.system);
   const value = reading.status === 'read' ? reading.quantity.value : null;
-  const usable = value !== null && value >= 30 && value <= 300;
+  const usable = value !== null && value >= 30 && value <= most;
   const submit = (event: FormEvent): void => {
     event.preventDefault();
     if (!usable || reason.trim().length < 5) return;
@@ -57,7 +59,7 @@ export function LimitForm({ jobId, state, targetId, name, usual }: Props) {
           </Button>
           {value !== null && !usable && (
             <p role="alert" className="text-bad m-0 basis-full font-semibold">
-              Between {units.show(30, 'temperature')} and {units.show(300, 'temperature')}.
+              Between {units.show(30, 'temperature')} and {units.show(most, 'temperature')}.
             </p>
           )}
         </form>

@@ -1,4 +1,4 @@
-import { BENCH_PRESS } from '@wendaxis/core/heat';
+import { BENCH_PRESS, RING_HARDNESS_LIMIT } from '@wendaxis/core/heat';
 import { ringLimitFor, ringWays } from '@wendaxis/core/plan';
 import { findStation } from '@wendaxis/core/unit';
 
@@ -36,6 +36,7 @@ export function WaysPanel({ job, stationId, ring }: Props) {
         state={state}
         targetId={stationId}
         name="the bearing"
+        most={RING_HARDNESS_LIMIT}
         usual={ringLimitFor(state, found.station)}
       />
     </Panel>
