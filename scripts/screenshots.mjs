@@ -105,7 +105,7 @@ try {
     ['Bore of the bearing', '25'],
     ['Width', '15'],
     [/^Bore: class/, 'N7'],
-    [/^Ring: class/, '52'],
+    [/^Ring: its size/, '52'],
   ])
     await page.getByLabel(label).fill(text);
   await shot('fits');

@@ -1,4 +1,4 @@
-import { useEffect } from 'react';
+import { useLayoutEffect } from 'react';
 
 /** Whether keys now belong to a field that is being typed in, or to a dialog. */
 function typing(target: EventTarget | null): boolean {
@@ -36,7 +36,8 @@ export function useShortcut(
   { letThrough = false } = {},
 ): void {
   const list = keys.join('\u0000');
-  useEffect(() => {
+  // Before the screen is painted: a key pressed at once on a new screen must already count.
+  useLayoutEffect(() => {
     if (!enabled) return;
     const names = list.split('\u0000');
     const onKey = (event: KeyboardEvent) => {
