@@ -55,7 +55,6 @@ export type PackAnswer = {
   readonly interval: { readonly from: number; readonly to: number } | null;
   readonly guard: number;
   readonly packsCovered: number;
-  readonly sumsInside: number;
   readonly working: readonly WorkingLine[];
 } & (
   | { readonly status: 'found' | 'unproven'; readonly packs: readonly ProposedPack[] }
@@ -97,7 +96,6 @@ export function proposePack(question: PackQuestion): PackAnswer {
     interval: guarded(1),
     guard: guardOf(1),
     packsCovered: search.packsCovered,
-    sumsInside: search.sumsInside,
     working: workingOf(q, target, wanted, guardOf(1), guarded(1)),
   };
   if (search.ranked.length === 0)

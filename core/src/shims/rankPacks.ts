@@ -1,3 +1,4 @@
+import { NEAR_PIECES, nearSearch, type NearPack } from './nearPacks.ts';
 import type { PackPiece, ShimSize } from './stock.ts';
 import { micrometres } from './stock.ts';
 import {
@@ -24,12 +25,10 @@ export interface RankedPack {
   readonly fewestLeft: number;
 }
 
-/** What the search did: the ranked packs and how much it covered. */
+/** What the search found, and how many packs it speaks for. */
 export interface PackSearch {
   readonly ranked: readonly RankedPack[];
-  /** Distinct totals that can be made within the limits. */
-  readonly sumsInside: number;
-  /** Distinct packs (by size and quantity) that the search covered, made or not within the limits. */
+  /** Distinct packs (by size and quantity) that the stock allows: none of them is better than the first. */
   readonly packsCovered: number;
 }
 
@@ -41,8 +40,10 @@ export type AllowedSums = (pieces: number) => { readonly from: number; readonly 
  *
  * Order: (1) how far the total is from the wanted one, in steps of 2 µm counted from the best that can be
  * had; (2) fewest pieces; (3) the size that will be scarcest afterwards has most left; (4) the smaller
- * deviation; (5) the smaller total. One pack is returned for each total, the best of its kind. Nothing
- * better exists because every total that can be made is in the table.
+ * deviation; (5) the smaller total. One pack is returned for each total, the best of its kind.
+ *
+ * Nothing better exists: close to the wanted total every pack of up to four pieces is looked up ({@link nearSearch});
+ * where that does not settle the order, every total that can be made is in a table.
  *
  * @param wanted total, mm
  * @param allowed limits for each piece count
@@ -64,14 +65,77 @@ export function rankPacks(
   }));
   const target = wanted * 1000;
   const limits = Array.from({ length: options.mostPieces + 1 }, (_, k) => allowed(k));
-  const largest = Math.max(-1, ...limits.map((limit) => limit?.to ?? -1));
-  if (largest < 0)
-    return { ranked: [], sumsInside: 0, packsCovered: countPacks(items, options.mostPieces) };
-  const sums = sumTable(items, options.mostPieces, largest);
-  const inside = sumsWithin(sums, limits, target);
-  const ranked = rank(inside, sizes, sums, options.keep);
-  return { ranked, sumsInside: inside.length, packsCovered: countPacks(items, options.mostPieces) };
+  const near = rankNear(items, sizes, { target, limits, keep: options.keep });
+  const ranked = near ?? rankAll(items, sizes, { target, limits, keep: options.keep });
+  return { ranked, packsCovered: countPacks(items, options.mostPieces) };
 }
+
+/** What both searches are asked. */
+interface Question {
+  /** µm. */
+  readonly target: number;
+  readonly limits: readonly ({ readonly from: number; readonly to: number } | null)[];
+  readonly keep: number;
+}
+
+/** How far beyond the ideal totals are looked up before the table is filled, µm: each wider than the one before. */
+const REACHES = [EQUAL_SUMS, 5 * EQUAL_SUMS, 20 * EQUAL_SUMS] as const;
+
+/** Rank what lies near the wanted total; null when that does not settle the order. */
+function rankNear(items: readonly SumItem[], sizes: readonly ShimSize[], question: Question): readonly RankedPack[] | null {
+  const { target, limits, keep } = question;
+  const ideal = Math.min(...limits.map((limit) => (limit === null ? Infinity : distance(limit, target))));
+  if (!Number.isFinite(ideal)) return [];
+  const mostPieces = limits.length - 1;
+  const search = nearSearch(items);
+  for (const reach of REACHES) {
+    const window = { from: Math.ceil(target - ideal - reach - 1e-9), to: Math.floor(target + ideal + reach + 1e-9) };
+    const found = new Map<number, Candidate & { readonly near: NearPack }>();
+    for (let pieces = 0; pieces <= Math.min(mostPieces, NEAR_PIECES); pieces += 1) {
+      const limit = limits[pieces]!;
+      if (limit === null) continue;
+      const inside = { from: Math.max(window.from, limit.from), to: Math.min(window.to, limit.to) };
+      if (inside.from > inside.to) continue;
+      for (const [sum, near] of search(pieces, inside))
+        if (!found.has(sum)) found.set(sum, { sum, pieces, deviation: sum - target, near });
+      // Totals as near as can be, with as few pieces as found so far: more pieces come after them.
+      const first = [...found.values()].filter(({ deviation }) => Math.abs(deviation) <= ideal + EQUAL_SUMS + 1e-9);
+      if (first.length >= keep && first.some(({ deviation }) => Math.abs(deviation) <= ideal + 1e-9))
+        return rank(first, keep, ({ near }) => fromMembers(near, sizes, target));
+    }
+    if (mostPieces > NEAR_PIECES) return null;
+    const all = [...found.values()];
+    const best = Math.min(...all.map(({ deviation }) => Math.abs(deviation)));
+    // A step of the order is settled when all of it lies inside the window.
+    const settled = all.filter(({ deviation }) => best + (tierOf(deviation, best) + 1) * EQUAL_SUMS <= ideal + reach + 1e-9 || Math.abs(deviation) <= best + EQUAL_SUMS && best + EQUAL_SUMS <= ideal + reach + 1e-9);
+    if (settled.length >= keep) return rank(settled, keep, ({ near }) => fromMembers(near, sizes, target));
+  }
+  return null;
+} // prettier-ignore
+
+/** How far the nearest allowed whole micrometre lies from the target. */
+function distance(
+  { from, to }: { readonly from: number; readonly to: number },
+  target: number,
+): number {
+  const nearest = Math.min(to, Math.max(from, Math.round(target)));
+  return Math.abs(nearest - target);
+}
+
+function fromMembers({ sum, members, left }: NearPack, sizes: readonly ShimSize[], target: number): RankedPack {
+  const pieces = sizes
+    .map(({ id, thickness }, index) => ({ sizeId: id, thickness, quantity: members.filter((member) => member === index).length }))
+    .filter(({ quantity }) => quantity > 0);
+  return { pieces, thickness: sum / 1000, pieceCount: members.length, deviation: (sum - target) / 1000, fewestLeft: Number.isFinite(left) ? left : 0 };
+} // prettier-ignore
+
+/** Rank by the table of everything that can be made. */
+function rankAll(items: readonly SumItem[], sizes: readonly ShimSize[], { target, limits, keep }: Question): readonly RankedPack[] {
+  const largest = Math.max(-1, ...limits.map((limit) => limit?.to ?? -1));
+  if (largest < 0) return [];
+  const sums = sumTable(items, limits.length - 1, largest);
+  return rank(sumsWithin(sums, limits, target), keep, (candidate) => build(candidate, sizes, sums));
+} // prettier-ignore
 
 interface Candidate {
   readonly sum: number;
@@ -95,15 +159,14 @@ function sumsWithin(
   return found;
 }
 
-function rank(
-  candidates: readonly Candidate[],
-  sizes: readonly ShimSize[],
-  sums: SumTable,
-  keep: number,
-): readonly RankedPack[] {
+/** Which step of nearness a deviation is in, counted from the best that can be had. */
+function tierOf(deviation: number, best: number): number {
+  return Math.max(0, Math.ceil((Math.abs(deviation) - best - EQUAL_SUMS) / EQUAL_SUMS - 1e-9));
+}
+
+function rank<C extends Candidate>(candidates: readonly C[], keep: number, build: (candidate: C) => RankedPack): readonly RankedPack[] {
   const best = Math.min(...candidates.map(({ deviation }) => Math.abs(deviation)));
-  const tier = ({ deviation }: Candidate) =>
-    Math.max(0, Math.ceil((Math.abs(deviation) - best - EQUAL_SUMS) / EQUAL_SUMS - 1e-9));
+  const tier = ({ deviation }: Candidate) => tierOf(deviation, best);
   const byNearness = candidates.toSorted((a, b) => tier(a) - tier(b) || a.pieces - b.pieces);
   const chosen: RankedPack[] = [];
   // Candidates that tie on tier and pieces are compared on what they leave in the box.
@@ -112,7 +175,7 @@ function rank(
     const tied = byNearness
       .slice(start)
       .filter((other) => tier(other) === tier(head) && other.pieces === head.pieces);
-    const packs = tied.map((candidate) => build(candidate, sizes, sums));
+    const packs = tied.map(build);
     chosen.push(
       ...packs.toSorted(
         (a, b) =>
@@ -124,7 +187,7 @@ function rank(
     start += tied.length;
   }
   return chosen.slice(0, keep);
-}
+} // prettier-ignore
 
 /** The pack of a given total and piece count that leaves most of its scarcest size, found by raising what must be left. */
 function build(candidate: Candidate, sizes: readonly ShimSize[], sums: SumTable): RankedPack {
@@ -164,13 +227,16 @@ function fewestLeftOf(counts: readonly number[], items: readonly SumItem[]): num
 
 /** How many different packs of at most `mostPieces` the stock allows, the empty one included. */
 function countPacks(items: readonly SumItem[], mostPieces: number): number {
-  const ways = items.reduce<readonly number[]>(
-    (before, { available }) =>
-      before.map((_, k) =>
-        before.slice(Math.max(0, k - available), k + 1).reduce((sum, way) => sum + way, 0),
-      ),
-    [1, ...Array.from({ length: mostPieces }, () => 0)],
-  );
+  let ways: readonly number[] = [1, ...new Array<number>(mostPieces).fill(0)];
+  for (const { available } of items) {
+    const more = new Array<number>(mostPieces + 1);
+    for (let k = 0; k <= mostPieces; k += 1) {
+      let sum = 0;
+      for (let used = 0; used <= Math.min(k, available); used += 1) sum += ways[k - used]!;
+      more[k] = sum;
+    }
+    ways = more;
+  }
   return ways.reduce((sum, way) => sum + way, 0);
 }
 

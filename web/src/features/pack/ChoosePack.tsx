@@ -100,8 +100,8 @@ export function ChoosePack({ jobId, state, action, stock }: Props) {
         <div className="flex flex-wrap items-center gap-4">
           <Working title="The pack: the working" lines={proposal.working} />
           <p className="m-0">
-            All {proposal.packsCovered.toLocaleString('en')} packs of up to {question.mostPieces}{' '}
-            pieces were weighed; {proposal.sumsInside} totals lie within the limits.
+            {proposal.packsCovered.toLocaleString('en')} packs of up to {question.mostPieces} pieces
+            can be made of the box; none comes nearer.
           </p>
         </div>
       </section>
