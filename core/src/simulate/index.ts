@@ -10,3 +10,10 @@ export {
   type VirtualAssembly,
 } from './virtualAssembly.ts';
 export { answerStep, type Recorded, type WorkHabits } from './answerStep.ts';
+export {
+  shownRolling,
+  truePlay,
+  trueRolling,
+  virtualSleeve,
+  type VirtualSleeve,
+} from './virtualSleeve.ts';

@@ -1,5 +1,4 @@
-import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
-import { mersenne } from 'pure-rand/generator/mersenne';
+import { gaussian } from './gaussian.ts';
 
 /**
  * A shaft in its bearings under a dial indicator, as nature would have it. The true end play is hidden from
@@ -68,7 +67,7 @@ export function act(
     case 'turnToNextMark':
       return { ...next, position: (next.position + MARK_STEP) % 360 };
     case 'lift':
-      return { ...next, lifted: true, placing: next.scatter * gaussian(next) };
+      return { ...next, lifted: true, placing: next.scatter * gaussian(next.seed, next.actions) };
     case 'lower':
       return { ...next, lifted: false, placing: 0 };
     case 'setZero':
@@ -94,11 +93,4 @@ function displacement(assembly: VirtualAssembly, elapsed: number): number {
 /** How far the shaft moves between its stops at this mark. */
 export function travel({ endPlay, unseated, tilt, position }: VirtualAssembly): number {
   return Math.max(0, endPlay + unseated + tilt * Math.cos((position * Math.PI) / 180));
-}
-
-/** A standard normal draw that depends only on the seed and the count of actions (Box–Muller). */
-function gaussian({ seed, actions }: VirtualAssembly): number {
-  const random = mersenne((seed * 7919 + actions * 104_729) | 0);
-  const u1 = 1 - uniformFloat64(random);
-  return Math.sqrt(-2 * Math.log(u1)) * Math.cos(2 * Math.PI * uniformFloat64(random));
 }

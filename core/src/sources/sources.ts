@@ -44,6 +44,16 @@ export const SOURCES = {
     standing: 'practice',
   },
   threeSigma: { title: 'Each tolerance zone taken as ±3σ', standing: 'practice' },
+  rollingAgree: {
+    title: 'Two readings in steady turning that agree within 10 %',
+    standing: 'practice',
+  },
+  sleeveLaw: {
+    title: 'Rise of rolling torque from contact, exponent held between 1 and 1.5',
+    standing: 'house',
+  },
+  twoTrials: { title: 'Straight line through a loose and a tight trial', standing: 'geometry' },
+  creepUp: { title: 'Three quarters of a computed cut first', standing: 'practice' },
   lame: { title: 'Lamé, thick-walled cylinders', standing: 'standard' },
   roughness: { title: 'Handbook rule for ground seats, d/(d + 2)', standing: 'practice' },
   iso5753: { title: 'ISO 5753-1, radial internal clearance', standing: 'standard' },

@@ -1,0 +1,174 @@
+import { refuse, requireInteger, requireNumber } from '../faults/index.ts';
+import { bandTarget, requireBand, studentFactor, type Band } from '../measure/index.ts';
+import { line, type WorkingLine } from '../working/index.ts';
+
+/** One step of tightening: where the nut stands, degrees from the first snug place, and the rolling torque there, N·m. */
+export interface SleevePoint {
+  readonly angle: number;
+  readonly torque: number;
+}
+
+/** A law of rolling torque against nut angle, fitted for one exponent. */
+export interface SleeveFit {
+  readonly exponent: number;
+  /** Angle at which the rollers take load, degrees. */
+  readonly contact: number;
+  readonly stiffness: number;
+}
+
+/** An angle with what it may be, degrees. */
+export interface AngleRange {
+  readonly least: number;
+  readonly likely: number;
+  readonly most: number;
+}
+
+/** How far the nut still goes. Angles are of the nut, from the first snug place. */
+export type SleeveForecast = {
+  readonly now: number;
+  readonly torque: number;
+  /** Rolling torque above that of the seal, N·m. */
+  readonly above: number;
+  /** Largest next step, degrees; 0 where tightening stops. */
+  readonly step: number;
+  readonly working: readonly WorkingLine[];
+} &
+  /** Still play, or too few points on the rise: tightening is safe in steps. */
+  (
+    | { readonly status: 'free' | 'closing' }
+    | {
+        /** `near`: the next step may reach the band, so it is small. */
+        readonly status: 'forecast' | 'near';
+        readonly fit: SleeveFit;
+        readonly toLower: AngleRange;
+        readonly toTarget: AngleRange;
+        readonly toUpper: AngleRange;
+        /** Do not pass it without a reading: the earliest angle at which the band may be reached. */
+        readonly stopLine: number;
+      }
+    /** Stop: in the band, at its upper limit, or past it, when the sleeve is scrap. */
+    | { readonly status: 'inBand' | 'atLimit' | 'overshoot' }
+  );
+
+/** What a forecast is made from. */
+export interface SleeveQuestion {
+  /** In the order they were taken; angles never fall. */
+  readonly points: readonly SleevePoint[];
+  readonly band: Band;
+  /** Rolling torque of the seal alone, N·m: what is read while there is play. */
+  readonly sealDrag: number;
+  /** Standard uncertainty of one reading, N·m. */
+  readonly uncertainty: number;
+}
+
+/** Steps while there is play, and on the rise before there is a forecast, degrees. Common practice, no source. */
+export const FREE_STEP = 15;
+const CLOSING_STEP = 8;
+/** The finest step a bar is moved by, and the share of the safe angle that is taken. Rules of this program. */
+export const FINEST_STEP = 2;
+const STEP_SHARE = 0.6;
+/** Exponents between which the rise of tapered rollers lies; with a free one the forecast is three times as wide. */
+export const EXPONENTS = { least: 1, likely: 1.2, most: 1.5 } as const;
+/** Points of the rise that are fitted. */
+const LAST_POINTS = 5;
+
+/**
+ * Forecast the angle a collapsible sleeve has left. While there is play the rolling torque is that of the seal; from
+ * contact `T = T₀ + k·max(0, θ − θc)ⁿ`. For a held n the law is a straight line in `(T − T₀)^(1/n)`, fitted to the last
+ * points of the rise; its inverse prediction gives the angle to each limit with a two-sided 90 % range, taken over n
+ * from 1 to 1.5. The next step is 0.6 of what surely lies before the band, and never less than the finest step.
+ *
+ * @throws InputError naming `points[n].angle` when it falls (a nut is never backed off: preload is lost), or a field
+ * @example sleeveForecast({ points: [{ angle: 0, torque: 0.4 }], band, sealDrag: 0.4, uncertainty: 0.03 }).status // 'free'
+ */
+export function sleeveForecast(question: SleeveQuestion): SleeveForecast {
+  const { points, band, sealDrag, uncertainty } = requireSleeve(question);
+  const last = points.at(-1)!;
+  const above = last.torque - sealDrag;
+  const noise = 2 * Math.hypot(uncertainty, 0.02 * sealDrag);
+  const common = { now: last.angle, torque: last.torque, above, working: [] as readonly WorkingLine[] };
+  const upper = band.upper ?? Infinity;
+  const lower = band.lower ?? 0;
+  const guard = studentFactor(Infinity) * uncertainty;
+  if (above > upper + guard) return { ...common, status: 'overshoot', step: 0 };
+  if (above > upper - guard) return { ...common, status: 'atLimit', step: 0 };
+  if (above >= lower) return { ...common, status: 'inBand', step: 0 };
+  const rise = points.filter(({ torque }) => torque - sealDrag > noise).slice(-LAST_POINTS);
+  if (rise.length === 0) return { ...common, status: 'free', step: FREE_STEP };
+  if (rise.length < 2 || new Set(rise.map(({ angle }) => angle)).size < 2) return { ...common, status: 'closing', step: CLOSING_STEP };
+  const fits = [EXPONENTS.least, EXPONENTS.likely, EXPONENTS.most].map((exponent) => fitRise(rise, sealDrag, uncertainty, exponent));
+  const [, likely] = fits;
+  if (fits.some((fit) => fit === null)) return { ...common, status: 'closing', step: CLOSING_STEP };
+  const angleTo = (torque: number) => rangeTo(fits as readonly Fitted[], torque, last.angle);
+  const [toLower, toTarget, toUpper] = [angleTo(lower), angleTo(bandTarget({ lower, upper: band.upper, target: band.target })), angleTo(Number.isFinite(upper) ? upper : lower)];
+  const safe = toLower.least - last.angle;
+  const step = Math.max(FINEST_STEP, Math.min(CLOSING_STEP, STEP_SHARE * safe));
+  const { exponent, contact, stiffness } = likely!;
+  return {
+    ...common, status: safe <= 2 * FINEST_STEP ? 'near' : 'forecast', step,
+    fit: { exponent, contact, stiffness }, toLower, toTarget, toUpper, stopLine: Math.max(last.angle, toLower.least),
+    working: [
+      line('The rise, n held', 'T = T₀ + k·(θ − θc)ⁿ', [['T₀', sealDrag, 'torque'], ['n', exponent, 'number'], ['θc', contact, 'angle']], ['k, N·m/°ⁿ', stiffness, 'number'], 'sleeveLaw'),
+      line('Angle to the band', 'θ = θc + ((T − T₀)/k)^(1/n)', [['T', lower + sealDrag, 'torque'], ['earliest', toLower.least, 'angle'], ['latest', toLower.most, 'angle']], ['θ', toLower.likely, 'angle'], 'sleeveLaw'),
+    ],
+  };
+} // prettier-ignore
+
+interface Fitted extends SleeveFit {
+  /** Line `y = intercept + slope·θ` in `y = (T − T₀)^(1/n)`, with what its inverse prediction needs. */
+  readonly slope: number;
+  readonly meanAngle: number;
+  readonly spread: number;
+  readonly count: number;
+  readonly residual: number;
+  readonly factor: number;
+}
+
+/** Least squares of the straightened rise; null when it does not rise. */
+function fitRise(rise: readonly SleevePoint[], sealDrag: number, uncertainty: number, exponent: number): Fitted | null {
+  const rows = rise.map(({ angle, torque }) => ({ angle, y: (torque - sealDrag) ** (1 / exponent) }));
+  const count = rows.length;
+  const meanAngle = rows.reduce((sum, { angle }) => sum + angle, 0) / count;
+  const meanY = rows.reduce((sum, { y }) => sum + y, 0) / count;
+  const spread = rows.reduce((sum, { angle }) => sum + (angle - meanAngle) ** 2, 0);
+  const slope = rows.reduce((sum, { angle, y }) => sum + (angle - meanAngle) * (y - meanY), 0) / spread;
+  if (slope <= 0) return null;
+  const contact = meanAngle - meanY / slope;
+  const squares = rows.reduce((sum, { angle, y }) => sum + (y - meanY - slope * (angle - meanAngle)) ** 2, 0);
+  const seen = count > 2 ? Math.sqrt(squares / (count - 2)) : 0;
+  // The reading's own uncertainty, straightened where the last point stands: two points show no scatter of their own.
+  const last = rows.at(-1)!.y;
+  const own = (uncertainty / exponent) * last ** (1 - exponent);
+  const factor = seen > own ? studentFactor(Math.max(1, count - 2)) : studentFactor(Infinity);
+  return { exponent, contact, stiffness: slope ** exponent, slope, meanAngle, spread, count, residual: Math.max(seen, own), factor };
+} // prettier-ignore
+
+/** The angle at which the torque above the seal comes to a value, over the exponents. */
+function rangeTo(fits: readonly Fitted[], torque: number, now: number): AngleRange {
+  const each = fits.map(({ exponent, contact, slope, meanAngle, spread, count, residual, factor }) => {
+    const likely = contact + torque ** (1 / exponent) / slope;
+    const half = ((factor * residual) / slope) * Math.sqrt(1 / count + (likely - meanAngle) ** 2 / spread);
+    return { least: likely - half, likely, most: likely + half };
+  });
+  return {
+    least: Math.max(now, Math.min(...each.map(({ least }) => least))),
+    likely: Math.max(now, each[1]!.likely),
+    most: Math.max(now, ...each.map(({ most }) => most)),
+  };
+} // prettier-ignore
+
+function requireSleeve(question: SleeveQuestion): SleeveQuestion {
+  const { points, band, sealDrag, uncertainty } = question;
+  requireInteger('points', points.length, { min: 1, max: 500 });
+  points.forEach(({ angle, torque }, at) => {
+    requireNumber(`points[${at}].angle`, angle, { min: 0, max: 7200, unit: '°' });
+    requireNumber(`points[${at}].torque`, torque, { min: 0, max: 500, unit: 'N·m' });
+    const before = points[at - 1];
+    if (before !== undefined && angle < before.angle - 1e-9)
+      refuse('contradiction', `points[${at}].angle`, angle, `at least ${before.angle}°: a nut on a collapsible sleeve is never backed off, the sleeve does not come back and preload is lost`);
+  });
+  requireBand(band, { min: 0, max: 500, unit: 'N·m' });
+  requireNumber('sealDrag', sealDrag, { min: 0, max: 100, unit: 'N·m' });
+  requireNumber('uncertainty', uncertainty, { above: 0, max: 10, unit: 'N·m' });
+  return question;
+} // prettier-ignore
