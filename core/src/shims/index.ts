@@ -13,3 +13,4 @@ export {
   type PackPiece,
   type ShimSize,
 } from './stock.ts';
+export { fewestPieces, sumTable, type SumItem, type SumTable } from './sumTable.ts';

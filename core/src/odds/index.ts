@@ -1,0 +1,17 @@
+export {
+  orderSizes,
+  type OrderableSize,
+  type OrderAnswer,
+  type OrderQuestion,
+} from './orderSizes.ts';
+export {
+  packOdds,
+  USUAL_DRAWS,
+  USUAL_SEATING,
+  whatRaisesOdds,
+  type OddsQuestion,
+  type OddsRaiser,
+  type PackOdds,
+  type ReadingParts,
+} from './packOdds.ts';
+export { drawsFrom, type Draws } from './random.ts';
