@@ -5,9 +5,11 @@ import { requireSize } from '@wendaxis/core/inspect';
 import {
   EVENT_VERSION,
   requireSpecBand,
+  requireTorque,
   type JobEventData,
   type WorkshopEventData,
 } from '@wendaxis/core/job';
+import { requireTool } from '@wendaxis/core/preload';
 import { requireMaterial } from '@wendaxis/core/materials';
 import { requirePart, requireStation, requireUnit } from '@wendaxis/core/unit';
 
@@ -73,6 +75,8 @@ const JOINT_RULES: Readonly<Record<string, (data: never) => void>> = {
   PackRecorded: ({ pieces }: JobEventData['PackRecorded']) => pieces.forEach(requireMicrometres),
   PackChosen: ({ pieces }: JobEventData['PackChosen']) => pieces.forEach(requireMicrometres),
   PackFitted: ({ pieces }: JobEventData['PackFitted']) => pieces.forEach(requireMicrometres),
+  TorqueRead: (data: JobEventData['TorqueRead']) => requireTorque(data),
+  TorqueToolAdded: ({ tool }: WorkshopEventData['TorqueToolAdded']) => void requireTool(tool),
   MaterialAdded: ({ material }: WorkshopEventData['MaterialAdded']) =>
     typeof material === 'string'
       ? refuse('contradiction', 'material', material, 'the figures of a material, not a name')

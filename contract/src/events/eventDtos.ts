@@ -6,6 +6,7 @@ import {
   CLOCK_KINDS,
   JOB_SCOPES,
   SEAT_OUTCOMES,
+  TORQUE_STAGES,
   type JobEventType,
   type WorkshopEventType,
 } from '@wendaxis/core/job';
@@ -18,6 +19,7 @@ import {
   Degrees,
   Identifier,
   ListOf,
+  MayBeLeftOut,
   Millimetres,
   Nested,
   OneOf,
@@ -70,6 +72,7 @@ class SpecSetDto {
   @Identifier() axisId!: string;
   @OneOf(SPEC_KIND_NAMES) kind!: SpecKind;
   @Nested(() => BandDto) band!: BandDto;
+  @MayBeLeftOut() @OneOf(['included', 'excluded']) sealDrag?: string;
   @PlainText(300) source!: string;
 }
 class RunOpenedDto {
@@ -140,6 +143,38 @@ class FigureTakenDto {
   stage!: string;
   @Bounded(-100, 500) value!: number;
   @OrNull() @PlainText(40) typed!: string | null;
+}
+class TorqueToolDto {
+  @Identifier() id!: string;
+  @PlainText(80, 1) name!: string;
+  @Bounded(0.001, 50, 'N·m') graduation!: number;
+  @Bounded(0, 50, 'N·m') calibrationUncertainty!: number;
+  @Bounded(0, 2000, 'N·m') least!: number;
+  @Bounded(0.001, 5000, 'N·m') most!: number;
+}
+class CordPullDto {
+  @Bounded(0, 2000, 'N') force!: number;
+  @Millimetres(0.5, 1000) radius!: number;
+  @Millimetres(0, 20) cord!: number;
+}
+class TorqueReadDto {
+  @Identifier() axisId!: string;
+  @OneOf(TORQUE_STAGES) stage!: string;
+  @OneOf(['bearings', 'sealDrag']) what!: string;
+  @Bounded(0, 500, 'N·m') value!: number;
+  @IsBoolean({ message: 'must be true or false' }) steady!: boolean;
+  @IsBoolean({ message: 'must be true or false' }) square!: boolean;
+  @OrNull() @PlainText(40) typed!: string | null;
+  @OrNull() @Identifier() device!: string | null;
+  @Nested(() => TorqueToolDto) tool!: TorqueToolDto;
+  @OrNull() @Nested(() => CordPullDto) pull!: CordPullDto | null;
+  @OrNull() @Degrees(0, 7200) angle!: number | null;
+  @OrNull() @Bounded(0, 5000, 'N·m') nutTorque!: number | null;
+  @OrNull() @Millimetres(-5, 20) endPlay!: number | null;
+}
+class SleeveRenewedDto {
+  @Identifier() stationId!: string;
+  @PlainText(300, 1) reason!: string;
 }
 class PlannedHeatDto {
   @Bounded(0, 300, '°C') oven!: number;
@@ -228,6 +263,10 @@ class TemplateSavedDto {
 class TemplateRemovedDto {
   @Identifier() templateId!: string;
 }
+class TorqueToolAddedDto {
+  @Nested(() => TorqueToolDto) tool!: TorqueToolDto;
+  @OrNull() @Identifier() deviceId!: string | null;
+}
 class MaterialAddedDto {
   @Identifier() materialId!: string;
   @CheckedByCore() material!: unknown;
@@ -266,6 +305,8 @@ export const JOB_EVENT_DTOS: Readonly<Record<JobEventType, DtoClass>> = {
   InspectionDecided: InspectionDecidedDto,
   BearingOffered: BearingOfferedDto,
   FigureTaken: FigureTakenDto,
+  TorqueRead: TorqueReadDto,
+  SleeveRenewed: SleeveRenewedDto,
   HeatSet: HeatSetDto,
   ClockStarted: ClockStartedDto,
   ClockStopped: ClockStoppedDto,
@@ -289,6 +330,7 @@ export const WORKSHOP_EVENT_DTOS: Readonly<Record<WorkshopEventType, DtoClass>> 
   InstrumentAdded: InstrumentAddedDto,
   TemplateSaved: TemplateSavedDto,
   TemplateRemoved: TemplateRemovedDto,
+  TorqueToolAdded: TorqueToolAddedDto,
   MaterialAdded: MaterialAddedDto,
   PressRated: PressRatedDto,
   PersonAdded: PersonAddedDto,

@@ -1,8 +1,9 @@
 import type { Band, IndicatorSetting, Instrument } from '../measure/index.ts';
+import type { WorkshopEventData } from './workshopEvents.ts';
 import type { PackPiece } from '../shims/index.ts';
 import type { HeatSettings, WayId } from '../heat/index.ts';
 import type { FindingId, InspectionVerdict, RepairId, SizeFeature } from '../inspect/index.ts';
-import type { Material } from '../materials/index.ts';
+import type { CordPull, TorqueTool } from '../preload/index.ts';
 import type { SeatingCheckId } from '../seating/index.ts';
 import type { Axis, Part, SpecKind, Station, Unit } from '../unit/index.ts';
 
@@ -27,6 +28,10 @@ export type PlannedHeat = Omit<HeatSettings, 'coolingFactor'>;
 /** At which point of the job a run is taken. */
 export type RunStage = 'asFound' | 'trial' | 'final';
 
+/** As a run, or on the way of crushing a sleeve. */
+export const TORQUE_STAGES = ['asFound', 'trial', 'crush', 'final'] as const;
+export type TorqueStage = (typeof TORQUE_STAGES)[number];
+
 /** A piece with the uncertainty of its measured thickness (standard, mm). */
 export interface MeasuredPiece extends PackPiece {
   readonly uncertainty: number;
@@ -48,6 +53,8 @@ export interface JobEventData {
     readonly kind: SpecKind;
     /** In the core unit of the kind: mm or N·m. */
     readonly band: Band;
+    /** Rolling torque: whether the seal's drag is in the figure; taken as not, where it is not said. */
+    readonly sealDrag?: 'included' | 'excluded';
     /** The line that says where the figure comes from. */
     readonly source: string;
   };
@@ -120,6 +127,30 @@ export interface JobEventData {
     readonly value: number;
     readonly typed: string | null;
   };
+  /** One reading of rolling torque, by a wrench or by a spring scale on a cord. N·m, degrees. */
+  readonly TorqueRead: {
+    readonly axisId: string;
+    readonly stage: TorqueStage;
+    /** `sealDrag`: turned while the bearings have play, so the seal alone resists. */
+    readonly what: 'bearings' | 'sealDrag';
+    readonly value: number;
+    /** Steady turning, not the peak that breaks it away. */
+    readonly steady: boolean;
+    readonly square: boolean;
+    readonly typed: string | null;
+    readonly device: string | null;
+    /** The tool as its card was on the day. */
+    readonly tool: TorqueTool;
+    /** Pull on a cord, where the tool is a spring scale. */
+    readonly pull: CordPull | null;
+    /** Angle of the nut from the first snug place, where a sleeve is crushed. */
+    readonly angle: number | null;
+    /** What the nut itself took, and the play that was left, where they were read. */
+    readonly nutTorque: number | null;
+    readonly endPlay: number | null;
+  };
+  /** A new sleeve went in: what was read of the old one no longer counts. */
+  readonly SleeveRenewed: { readonly stationId: string; readonly reason: string };
   /** How a part and its rings are to be heated and frozen. °C; `handling` s. */
   readonly HeatSet: { readonly partId: string; readonly settings: PlannedHeat };
   /** Something waits: a part in the oven, rings in the freezer, one ring on the heater. `seconds` until it rings. */
@@ -165,36 +196,6 @@ export interface JobEventData {
   readonly Undone: { readonly eventId: string };
 }
 
-/** What each event of the workshop carries. */
-export interface WorkshopEventData {
-  readonly WorkshopNamed: { readonly name: string };
-  /** A counted size: replaces the earlier count of the same size. */
-  readonly SizeStocked: {
-    readonly sizeId: string;
-    readonly thickness: number;
-    readonly uncertainty: number;
-    readonly count: number;
-  };
-  readonly InstrumentAdded: {
-    readonly instrument: Instrument;
-    /** Device that streams its readings; null when it is read by eye. */
-    readonly deviceId: string | null;
-  };
-  /** A unit kept as the workshop's own template; the same id replaces it. */
-  readonly TemplateSaved: {
-    readonly templateId: string;
-    readonly name: string;
-    readonly unit: Unit;
-  };
-  readonly TemplateRemoved: { readonly templateId: string };
-  /** A material of the workshop's own; the same id replaces it. Parts keep a copy of its figures. */
-  readonly MaterialAdded: { readonly materialId: string; readonly material: Material };
-  /** What the workshop's press stands, N. */
-  readonly PressRated: { readonly rating: number };
-  readonly PersonAdded: { readonly personId: string; readonly name: string; readonly role: string };
-  readonly Undone: { readonly eventId: string };
-}
-
 /** An event as it is stored: identity, place in its stream, who and when, and what happened. */
 export interface Envelope<Type extends string, Data> {
   /** UUID, made where the event happened, so that sending it twice stores it once. */
@@ -214,6 +215,7 @@ export interface Envelope<Type extends string, Data> {
 export type EventOf<Map> = { [T in keyof Map & string]: Envelope<T, Map[T]> }[keyof Map & string];
 
 export type JobEvent = EventOf<JobEventData>;
+export type { WorkshopEventData };
 export type WorkshopEvent = EventOf<WorkshopEventData>;
 export type JobEventType = keyof JobEventData;
 export type WorkshopEventType = keyof WorkshopEventData;

@@ -8,6 +8,7 @@ import { liftEvent } from './lift.ts';
 import type { Reducer } from './reducer.ts';
 import { requireSpecBand } from './requireSpecBand.ts';
 import { cyclesOf, EMPTY_JOB, type JobState, type Run } from './state.ts';
+import { TORQUE_REDUCERS } from './torqueReducers.ts';
 import { standingEvents } from './undo.ts';
 import { UNIT_REDUCERS } from './unitReducers.ts';
 
@@ -16,6 +17,7 @@ const REDUCERS: { readonly [T in Exclude<JobEventType, 'Undone'>]: Reducer<T> } 
   ...UNIT_REDUCERS,
   ...BENCH_REDUCERS,
   ...HEAT_REDUCERS,
+  ...TORQUE_REDUCERS,
 
   JobOpened: (state, { data, at }) =>
     state.unit === null

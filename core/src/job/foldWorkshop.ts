@@ -1,6 +1,7 @@
 import { BENCH_PRESS } from '../heat/index.ts';
 import type { Material } from '../materials/index.ts';
 import type { Instrument } from '../measure/index.ts';
+import type { TorqueTool } from '../preload/index.ts';
 import type { ShimSize } from '../shims/index.ts';
 import type { Unit } from '../unit/index.ts';
 import type { MeasuredPiece, WorkshopEvent } from './events.ts';
@@ -26,6 +27,11 @@ export interface WorkshopTemplate {
   readonly unit: Unit;
 }
 
+/** A torque tool of the workshop and the device that streams it, if any. */
+export interface WorkshopTorqueTool extends TorqueTool {
+  readonly deviceId: string | null;
+}
+
 /** A material the workshop has added to the table. */
 export interface WorkshopMaterial {
   readonly materialId: string;
@@ -40,6 +46,7 @@ export interface WorkshopState {
   readonly people: readonly Person[];
   readonly templates: readonly WorkshopTemplate[];
   readonly materials: readonly WorkshopMaterial[];
+  readonly torqueTools: readonly WorkshopTorqueTool[];
   /** What the press stands, N. */
   readonly pressRating: number;
 }
@@ -51,6 +58,7 @@ const EMPTY_WORKSHOP: WorkshopState = {
   people: [],
   templates: [],
   materials: [],
+  torqueTools: [],
   pressRating: BENCH_PRESS,
 };
 
@@ -77,6 +85,10 @@ function applyEvent(state: WorkshopState, event: WorkshopEvent): WorkshopState {
         ...state,
         materials: replaceById(state.materials, event.data, (row) => row.materialId),
       };
+    case 'TorqueToolAdded': {
+      const tool = { ...event.data.tool, deviceId: event.data.deviceId };
+      return { ...state, torqueTools: replaceById(state.torqueTools, tool, (row) => row.id) };
+    }
     case 'PressRated':
       return { ...state, pressRating: event.data.rating };
     case 'PersonAdded':

@@ -3,6 +3,7 @@ export {
   EVENT_VERSION,
   JOB_SCOPES,
   RING_CLOCKS,
+  TORQUE_STAGES,
   SEAT_OUTCOMES,
   type ClockKind,
   type Envelope,
@@ -14,6 +15,7 @@ export {
   type MeasuredPiece,
   type PlannedHeat,
   type RunStage,
+  type TorqueStage,
   type SeatOutcome,
   type WorkshopEvent,
   type WorkshopEventData,
@@ -26,6 +28,7 @@ export {
   type Person,
   type WorkshopInstrument,
   type WorkshopMaterial,
+  type WorkshopTorqueTool,
   type WorkshopTemplate,
   type WorkshopState,
 } from './foldWorkshop.ts';
@@ -45,8 +48,10 @@ export {
   type StationSizes,
   type StepRecord,
   type TakenFigure,
+  type TorqueRecord,
 } from './state.ts';
 export { piecesInJobs, stockAtHand, withUncertainty } from './stockAtHand.ts';
 export { requireSpecBand } from './requireSpecBand.ts';
+export { requireTorque } from './torqueReducers.ts';
 export { secondsBetween } from './secondsBetween.ts';
 export { nextToRedo, nextToUndo, standingEvents } from './undo.ts';

@@ -21,6 +21,7 @@ export interface Spec {
   readonly kind: SpecKind;
   readonly band: Band;
   readonly source: string;
+  readonly sealDrag?: 'included' | 'excluded';
 }
 
 /** One reading of a run, as logged. */
@@ -93,6 +94,12 @@ export interface ChosenWay {
   readonly pressRating: number;
 }
 
+/** A reading of rolling torque, as logged. */
+export type TorqueRecord = JobEventData['TorqueRead'] & {
+  readonly eventId: string;
+  readonly at: string;
+};
+
 /** What the mechanic said of a step of the plan. */
 export interface StepRecord {
   readonly status: 'done' | 'setAside';
@@ -148,6 +155,10 @@ export interface JobState {
   /** New bearings, by station. */
   readonly offered: Readonly<Record<string, Omit<JobEventData['BearingOffered'], 'stationId'>>>;
   readonly figures: readonly TakenFigure[];
+  /** Readings of rolling torque, in order. */
+  readonly torques: readonly TorqueRecord[];
+  /** By sleeve: how many readings of torque there were when it went in new. */
+  readonly sleeveSince: Readonly<Record<string, number>>;
   /** Heat settings, by part. */
   readonly heat: Readonly<Record<string, PlannedHeat>>;
   readonly clocks: readonly Clock[];
@@ -195,6 +206,8 @@ export const EMPTY_JOB: JobState = {
   decisions: {},
   offered: {},
   figures: [],
+  torques: [],
+  sleeveSince: {},
   heat: {},
   clocks: [],
   temperatures: {},

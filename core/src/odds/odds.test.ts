@@ -22,7 +22,10 @@ describe('draws', () => {
     const values = Array.from({ length: 40_000 }, () => draws.normal());
     const mean = values.reduce((a, b) => a + b, 0) / values.length;
     expect(Math.abs(mean)).toBeLessThan(0.02);
-    expect(values.reduce((sum, value) => sum + (value - mean) ** 2, 0) / values.length).toBeCloseTo(1, 1);
+    expect(values.reduce((sum, value) => sum + (value - mean) ** 2, 0) / values.length).toBeCloseTo(
+      1,
+      1,
+    );
   });
 
   test.each([1, 2, 3, 8])('should be Student’s for %d degrees of freedom', (degrees) => {

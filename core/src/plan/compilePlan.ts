@@ -3,7 +3,7 @@ import { geometryFaults, type Axis, type Unit } from '../unit/index.ts';
 import { PHASE_NAMES } from './phases.ts';
 import { NO_NUMBERS, type After, type Rule, type Subject } from './rule.ts';
 import { RULES } from './rules/rules.ts';
-import type { Missing, Step, StepStatus } from './step.ts';
+import type { Missing, Step, StepForm, StepStatus } from './step.ts';
 
 /** The build plan: every step in an order that can be worked, with what is still missing. */
 export interface Plan {
@@ -170,7 +170,7 @@ function toStep(
     id,
     rule: rule.id,
     phase: rule.phase,
-    form: rule.form === 'run' && subject.specKind !== 'endPlay' ? 'figure' : rule.form,
+    form: formOf(rule, subject),
     status: behind ?? open,
     title: rule.title(subject),
     how: given(rule.how, ''),
@@ -190,6 +190,12 @@ function toStep(
     after,
     waitsFor,
   };
+}
+
+/** Play is measured by runs, rolling torque by readings of a wrench, backlash read off. */
+function formOf({ form }: Rule, { specKind }: Subject): StepForm {
+  if (form !== 'run' && form !== 'figure') return form;
+  return specKind === 'endPlay' ? 'run' : specKind === 'rollingTorque' ? 'torque' : 'figure';
 }
 
 function distinct(missing: readonly Missing[]): readonly Missing[] {

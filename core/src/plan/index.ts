@@ -19,5 +19,14 @@ export { ringWays, snapRingUnder } from './ringWays.ts';
 export { depthVerdict, expectedDepth, seatingChecks, seatingDone } from './seating.ts';
 export { measuredSuggestions, type MeasuredSuggestion } from './measuredSuggestions.ts';
 export { isSealed, nominalOf, seatsOf, seatVerdict } from './seats.ts';
+export {
+  rollingVerdict,
+  sealDragOf,
+  sleeveOf,
+  sleeveProgress,
+  torqueSpec,
+  wantsSealDrag,
+  type SleeveProgress,
+} from './torqueProgress.ts';
 export { STATION_STATES, stationStates, type StationState } from './stationStates.ts';
 export type { Figure, Missing, Orientation, Step, StepForm, StepStatus } from './step.ts';

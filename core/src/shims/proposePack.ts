@@ -7,7 +7,8 @@ import {
   type Band,
 } from '../measure/index.ts';
 import { line, type WorkingLine } from '../working/index.ts';
-import { nearestSums, rankPacks, type AllowedSums, type RankedPack } from './rankPacks.ts';
+import { nearestSums } from './nearestSums.ts';
+import { rankPacks, type AllowedSums, type RankedPack } from './rankPacks.ts';
 import { micrometres, requireStock, type ShimSize } from './stock.ts';
 
 /** Everything a pack is chosen from. Lengths in mm. */

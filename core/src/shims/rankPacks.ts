@@ -1,14 +1,8 @@
+import { countPacks } from './countPacks.ts';
 import { NEAR_PIECES, nearSearch, type NearPack } from './nearPacks.ts';
 import type { PackPiece, ShimSize } from './stock.ts';
 import { micrometres } from './stock.ts';
-import {
-  countsFor,
-  fewestPieces,
-  reaches,
-  sumTable,
-  type SumItem,
-  type SumTable,
-} from './sumTable.ts';
+import { countsFor, reaches, sumTable, type SumItem, type SumTable } from './sumTable.ts';
 
 /** Sums this close to the best are taken as equal to it (µm): no shim is measured better. */
 export const EQUAL_SUMS = 2;
@@ -223,40 +217,4 @@ function fewestLeftOf(counts: readonly number[], items: readonly SumItem[]): num
       counts[index]! > 0 ? available - counts[index]! : Infinity,
     ),
   );
-}
-
-/** How many different packs of at most `mostPieces` the stock allows, the empty one included. */
-function countPacks(items: readonly SumItem[], mostPieces: number): number {
-  let ways: readonly number[] = [1, ...new Array<number>(mostPieces).fill(0)];
-  for (const { available } of items) {
-    const more = new Array<number>(mostPieces + 1);
-    for (let k = 0; k <= mostPieces; k += 1) {
-      let sum = 0;
-      for (let used = 0; used <= Math.min(k, available); used += 1) sum += ways[k - used]!;
-      more[k] = sum;
-    }
-    ways = more;
-  }
-  return ways.reduce((sum, way) => sum + way, 0);
-}
-
-/** Totals nearest outside the limits that can be made, µm: what the box offers when nothing fits. */
-export function nearestSums(
-  stock: readonly ShimSize[],
-  wanted: number,
-  mostPieces: number,
-): { readonly below: number | null; readonly above: number | null } {
-  const items = stock.map(({ thickness, count }) => ({
-    thickness: micrometres(thickness),
-    available: count,
-  }));
-  const target = micrometres(wanted);
-  const thickest = Math.max(0, ...items.map(({ thickness }) => thickness));
-  const sums = sumTable(items, mostPieces, Math.max(0, target) + thickest);
-  const find = (start: number, step: 1 | -1) => {
-    for (let sum = start; sum >= 0 && sum <= sums.largestSum; sum += step)
-      if (fewestPieces(sums, sum) !== null) return sum;
-    return null;
-  };
-  return { below: target < 0 ? null : find(target, -1), above: find(Math.max(0, target), 1) };
 }

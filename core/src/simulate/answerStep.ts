@@ -79,6 +79,10 @@ export function answerStep(
       return [{ type: 'BearingOffered', data: offered(station!) }];
     case 'figure':
       return [{ type: 'FigureTaken', data: { specId: spec!.specId, stage: step.rule === 'asFound' ? 'asFound' : 'final', value: bandTarget(spec!.band), typed: null } }];
+    case 'torque':
+      return torques(state, step, spec);
+    case 'sleeve':
+      return [...crush(state, step, 0, 0), ...crush(state, step, 150, bandTarget(state.specs.find((row) => row.axisId === step.axisId && row.kind === 'rollingTorque')!.band))];
     case 'run':
       return run(spec!, step, instrument, { runId: ids(), play: (step.rule === 'asFound' ? asFoundPlay : undefined) ?? round(bandTarget(spec!.band)) });
     case 'choosePack':
@@ -116,6 +120,38 @@ function sizes(state: JobState, step: Step, station: Station | null, instrument:
 
 function offered({ id: stationId, designation, inside: bore, outside, width }: Station): JobEventData['BearingOffered'] {
   return { stationId, designation: designation ?? null, dimensions: { bore, outside, width } };
+} // prettier-ignore
+
+/** A wrench for small torques, invented. */
+const WRENCH = {
+  id: 'beam',
+  name: 'Beam wrench',
+  graduation: 0.02,
+  calibrationUncertainty: 0.01,
+  least: 0.05,
+  most: 6,
+};
+/** Drag of an imagined seal, N·m. */
+const SEAL_DRAG = 0.3;
+
+function reading(step: Step, rest: Pick<JobEventData['TorqueRead'], 'stage' | 'what' | 'value' | 'angle'>): Recorded {
+  return { type: 'TorqueRead', data: { axisId: step.axisId!, steady: true, square: true, typed: String(rest.value), device: null, tool: WRENCH, pull: null, nutTorque: null, endPlay: null, ...rest } };
+} // prettier-ignore
+
+/** Two readings that agree: of the seal alone, or of what the band wants. */
+function torques(state: JobState, step: Step, spec: JobState['specs'][number] | undefined): readonly Recorded[] {
+  const asFound = step.rule === 'asFound';
+  const what = step.rule === 'sealDrag' ? 'sealDrag' : 'bearings';
+  const drag = asFound || what === 'sealDrag' || state.torques.every((row) => row.axisId !== step.axisId || row.what !== 'sealDrag') ? 0 : SEAL_DRAG;
+  const value = what === 'sealDrag' ? SEAL_DRAG : round(bandTarget(spec!.band) + drag);
+  const one = reading(step, { stage: asFound ? 'asFound' : what === 'sealDrag' ? 'trial' : 'final', what, value, angle: null });
+  return [one, one];
+} // prettier-ignore
+
+function crush(state: JobState, step: Step, angle: number, above: number): readonly Recorded[] {
+  const included = state.specs.some((row) => row.axisId === step.axisId && row.sealDrag === 'included');
+  const one = reading(step, { stage: 'crush', what: 'bearings', value: round((included ? 0 : SEAL_DRAG) + above), angle });
+  return [one, one];
 } // prettier-ignore
 
 function run(

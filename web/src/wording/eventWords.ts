@@ -81,6 +81,13 @@ export function eventWords(event: JobEvent, units: ScreenUnits): string {
     }
     case 'FigureTaken':
       return `Read off: ${event.data.typed ?? event.data.value}, ${STAGE_OF_RUN[event.data.stage]}`;
+    case 'TorqueRead': {
+      const { what, value, steady, angle, tool } = event.data;
+      const where = angle === null ? '' : ` at ${angle}°`;
+      return `${what === 'sealDrag' ? 'Seal alone' : 'Rolling torque'} ${units.show(value, 'torque')}${where}, ${steady ? 'steady' : 'breakaway'}, ${tool.name}`;
+    }
+    case 'SleeveRenewed':
+      return `New sleeve, ${event.data.stationId}: ${event.data.reason}`;
     case 'HeatSet': {
       const { oven, rings } = event.data.settings;
       return `Heat of ${event.data.partId}: oven ${units.show(oven, 'temperature')}, rings ${units.show(rings, 'temperature')}`;

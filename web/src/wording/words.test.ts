@@ -41,6 +41,8 @@ describe('entries of the log in words', () => {
     ['InspectionDecided', { targetId: 'left', verdict: 'repair', repair: 'dress', reason: 'bruised' }, 'Decided on left: repair (Dress the edge). bruised'],
     ['BearingOffered', { stationId: 'left', designation: null, dimensions: { bore: 30, outside: 62, width: 16 } }, 'New for left: 30 × 62 × 16 mm'],
     ['FigureTaken', { value: 0.9, typed: '0.9 Nm', stage: 'final' }, 'Read off: 0.9 Nm, as built'],
+    ['TorqueRead', { what: 'bearings', value: 0.9, steady: true, angle: 150, tool: { name: 'Beam' } }, 'Rolling torque 0.900 mm at 150°, steady, Beam'],
+    ['SleeveRenewed', { stationId: 'sleeve', reason: 'past the band' }, 'New sleeve, sleeve: past the band'],
     ['HeatSet', { partId: 'half', settings: { oven: 100, rings: -18 } }, 'Heat of half: oven 100.000 mm, rings −18.000 mm'],
     ['ClockStarted', { kind: 'oven', targetId: 'half', seconds: 1800 }, 'In the oven: half, 30 min'],
     ['ClockStopped', { clockId: 'c' }, 'Clock stopped'],

@@ -3,6 +3,7 @@ import { BOOK_IN_RULES } from './bookInRules.ts';
 import { CLOSE_RULES } from './closeRules.ts';
 import { INSPECT_RULES } from './inspectRules.ts';
 import { SEAT_RULES } from './seatRules.ts';
+import { PRELOAD_RULES } from './preloadRules.ts';
 import { SET_RULES } from './setRules.ts';
 import { STRIP_RULES } from './stripRules.ts';
 
@@ -13,5 +14,6 @@ export const RULES: readonly Rule[] = [
   ...INSPECT_RULES,
   ...SEAT_RULES,
   ...SET_RULES,
+  ...PRELOAD_RULES,
   ...CLOSE_RULES,
 ];

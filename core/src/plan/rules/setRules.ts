@@ -48,33 +48,6 @@ function playNumbers({ state, axis, spec }: Subject): Numbers {
   );
 }
 
-function figureNumbers({ state, spec, specKind }: Subject): Numbers {
-  if (spec === null) return numbers();
-  const { quantity } = SPEC_KINDS[specKind!];
-  const taken = (stage: string) =>
-    state.figures.findLast((row) => row.specId === spec.specId && row.stage === stage);
-  const asFound = taken('asFound');
-  const final = taken('final');
-  return numbers(
-    bandFigure('Band', quantity, spec.band, spec.source),
-    asFound === undefined
-      ? null
-      : figure('As found', quantity, asFound.value, SOURCES.asMeasured.title),
-    final === undefined
-      ? null
-      : figure('As built', quantity, final.value, SOURCES.asMeasured.title, {
-          word: inBand(spec.band, final.value) ? 'conforms' : 'doesNotConform',
-        }),
-  );
-}
-
-function inBand(
-  { lower, upper }: { readonly lower: number | null; readonly upper: number | null },
-  value: number,
-): boolean {
-  return (lower === null || value >= lower) && (upper === null || value <= upper);
-}
-
 function boltNumbers(subject: Subject): Numbers {
   const station = subject.station!;
   const { count, pattern } = station;
@@ -154,27 +127,6 @@ export const SET_RULES: readonly Rule[] = [
     done: ({ state, axis }) => stagePassed(playStage(state, axis!), 'fit'),
   },
   {
-    id: 'crush',
-    phase: 'select',
-    on: 'station',
-    kinds: ['spacer'],
-    form: 'tick',
-    when: ({ station }) => station!.spacerType === 'collapsible',
-    title: (subject) => `Crush ${nameOf(subject)} to the preload`,
-    how: 'A new sleeve. Tighten in small steps, turn the shaft, read the rolling torque after each. Stop before the band, then smaller steps. Past the band: sleeve is scrap. Never back off.',
-    reason: 'It can be crushed once, so everything else is right first.',
-    numbers: ({ state, axis, station }) => {
-      const spec = state.specs.find((row) => row.axisId === axis!.id && row.kind === 'rollingTorque');
-      return numbers(
-        spec === undefined ? { words: `rolling torque band of ${axis!.name}`, on: 'step', id: `setSpec:${axis!.id}:rollingTorque`, field: '' } : bandFigure('Rolling torque', 'torque', spec.band, spec.source),
-        figure('Sleeve, free length', 'length', station!.width, SOURCES.asBookedIn.title),
-      );
-    },
-    tools: ['long bar on the nut', 'flange holder', 'beam or dial torque wrench'],
-    consumables: ['new sleeve', 'new nut'],
-    after: [{ rule: 'assemble', of: 'axis' }, { rule: 'newPart', of: 'station' }, { rule: 'fitSealEarly', of: 'axis' }],
-  },
-  {
     id: 'setAdjuster',
     phase: 'select',
     on: 'station',
@@ -217,22 +169,5 @@ export const SET_RULES: readonly Rule[] = [
     tools: ['dial indicator on a firm stand'],
     after: [{ rule: 'fitPack', of: 'axis' }, { rule: 'torque', of: 'axis' }, { rule: 'measure', of: 'axis' }],
     done: ({ state, axis }) => stagePassed(playStage(state, axis!), 'prove'),
-  },
-  {
-    id: 'proveFigure',
-    phase: 'final',
-    on: 'spec',
-    form: 'figure',
-    when: ({ specKind }) => specKind !== 'endPlay',
-    title: ({ axis, specKind }) => `Measure the ${SPEC_KINDS[specKind!].words} as built, ${axis!.name}`,
-    how: ({ specKind }) => SPEC_KINDS[specKind!].how,
-    reason: 'Only a reading proves it.',
-    numbers: figureNumbers,
-    tools: ({ specKind }) => [specKind === 'rollingTorque' ? 'beam or dial torque wrench' : 'dial indicator on a firm stand'],
-    after: [{ rule: 'setSpec', of: 'axis' }, { rule: 'assemble', of: 'axis' }, { rule: 'crush', of: 'axis' }, { rule: 'setAdjuster', of: 'axis' }, { rule: 'fitPack', of: 'axis' }, { rule: 'torque', of: 'axis' }],
-    done: ({ state, spec }) => {
-      const final = spec === null ? undefined : state.figures.findLast((row) => row.specId === spec.specId && row.stage === 'final');
-      return final !== undefined && inBand(spec!.band, final.value);
-    },
   },
 ]; // prettier-ignore

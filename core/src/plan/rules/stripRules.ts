@@ -69,6 +69,7 @@ export const STRIP_RULES: readonly Rule[] = [
     done: ({ state, spec }) =>
       spec !== null &&
       (state.runs.some((run) => run.specId === spec.specId && run.stage === 'asFound' && run.status === 'closed') ||
+        (spec.kind === 'rollingTorque' && state.torques.filter((row) => row.axisId === spec.axisId && row.stage === 'asFound' && row.steady).length >= 2) ||
         state.figures.some((taken) => taken.specId === spec.specId && taken.stage === 'asFound')),
   },
   {

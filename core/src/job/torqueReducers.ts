@@ -1,0 +1,33 @@
+import { refuse } from '../faults/index.ts';
+import { cordTorque, requireInRange, requireTool } from '../preload/index.ts';
+import { findStation } from '../unit/index.ts';
+import type { JobEventData } from './events.ts';
+import type { Reducers } from './reducer.ts';
+
+/** Rolling torque, and sleeves that are crushed to it. */
+export const TORQUE_REDUCERS: Reducers<'TorqueRead' | 'SleeveRenewed'> = {
+  TorqueRead: (state, { id: eventId, data, at }) => {
+    if (state.finished !== null) return 'the job is finished';
+    if (state.unit?.axes.every(({ id }) => id !== data.axisId) !== false) return `no axis ${data.axisId}`;
+    requireTorque(data);
+    return { ...state, torques: [...state.torques, { ...data, eventId, at }] };
+  },
+
+  SleeveRenewed: (state, { data: { stationId } }) => {
+    const station = state.unit === null ? undefined : findStation(state.unit, stationId)?.station;
+    if (station?.kind !== 'spacer') return `no sleeve ${stationId}`;
+    return { ...state, sleeveSince: { ...state.sleeveSince, [stationId]: state.torques.length } };
+  },
+}; // prettier-ignore
+
+/**
+ * Check a reading against its tool, and a pull against the torque it is said to give.
+ * @throws InputError naming `value`, `tool.…` or `pull.…`
+ */
+export function requireTorque({ tool, value, pull }: JobEventData['TorqueRead']): void {
+  requireTool(tool);
+  requireInRange(tool, value, 'value');
+  if (pull === null) return;
+  const { torque } = cordTorque(pull);
+  if (Math.abs(torque - value) > 1e-6 + 1e-4 * value) refuse('contradiction', 'value', value, `${torque.toFixed(4)} N·m, which is F·(r + cord/2)`);
+} // prettier-ignore

@@ -1,0 +1,131 @@
+import { NORMAL_FACTOR } from '../../measure/index.ts';
+import { SOURCES } from '../../sources/index.ts';
+import { SPEC_KINDS } from '../../unit/index.ts';
+import { bandFigure, figure, numbers } from '../figures.ts';
+import type { Numbers, Rule, Subject } from '../rule.ts';
+import { nameOf } from '../rule.ts';
+import type { Figure } from '../step.ts';
+import {
+  isCrushed,
+  rollingVerdict,
+  sealDragOf,
+  sleeveOf,
+  torqueSpec,
+  wantsSealDrag,
+} from '../torqueProgress.ts';
+
+/** Rolling torque as read: with and without the seal, against its band. */
+function torqueNumbersOf({ state, axis, spec }: Subject): readonly Figure[] {
+  return (['asFound', 'final'] as const).flatMap((stage): readonly Figure[] => {
+    const verdict = spec === null ? null : rollingVerdict(state, axis!, stage);
+    if (verdict?.status !== 'judged') return [];
+    const { total, bearings, expanded, decision, working } = verdict;
+    const name = stage === 'asFound' ? 'As found' : 'As built';
+    return [
+      ...(total === bearings ? [] : [figure(`${name}, with the seal`, 'torque', total, SOURCES.asMeasured.title)]),
+      figure(total === bearings ? name : `${name}, bearings alone`, 'torque', bearings, SOURCES.asMeasured.title, { expanded, working, ...(stage === 'asFound' ? {} : { word: decision.word }) }),
+    ];
+  });
+} // prettier-ignore
+
+function figureNumbers(subject: Subject): Numbers {
+  const { state, spec, specKind } = subject;
+  if (spec === null) return numbers();
+  if (specKind === 'rollingTorque')
+    return numbers(
+      bandFigure(
+        'Band',
+        'torque',
+        spec.band,
+        `${spec.source}${spec.sealDrag === 'included' ? ', seal in the figure' : ''}`,
+      ),
+      torqueNumbersOf(subject),
+    );
+  const { quantity } = SPEC_KINDS[specKind!];
+  const taken = (stage: string) =>
+    state.figures.findLast((row) => row.specId === spec.specId && row.stage === stage);
+  const asFound = taken('asFound');
+  const final = taken('final');
+  return numbers(
+    bandFigure('Band', quantity, spec.band, spec.source),
+    asFound === undefined
+      ? null
+      : figure('As found', quantity, asFound.value, SOURCES.asMeasured.title),
+    final === undefined
+      ? null
+      : figure('As built', quantity, final.value, SOURCES.asMeasured.title, {
+          word: inBand(spec.band, final.value) ? 'conforms' : 'doesNotConform',
+        }),
+  );
+}
+
+function inBand(
+  { lower, upper }: { readonly lower: number | null; readonly upper: number | null },
+  value: number,
+): boolean {
+  return (lower === null || value >= lower) && (upper === null || value <= upper);
+}
+
+/** Rolling torque, sleeves, and figures that are read off. */
+export const PRELOAD_RULES: readonly Rule[] = [
+  {
+    id: 'sealDrag',
+    phase: 'select',
+    on: 'axis',
+    form: 'torque',
+    when: ({ state, axis }) => wantsSealDrag(state, axis!),
+    title: ({ axis }) => `Measure the drag of the seal alone, ${axis!.name}`,
+    how: 'Nut only snug, so that the bearings still have play. Turn it steadily and read; two that agree.',
+    reason: 'The seal is in the reading but not in the figure: it is taken off.',
+    numbers: ({ state, axis }) => {
+      const drag = sealDragOf(state, axis!);
+      return numbers(drag === null ? null : figure('Drag of the seal', 'torque', drag.value, SOURCES.asMeasured.title, { expanded: NORMAL_FACTOR * drag.uncertainty }));
+    },
+    tools: ['beam or dial torque wrench, or a spring scale on a cord'],
+    after: [{ rule: 'assemble', of: 'axis' }, { rule: 'fitSealEarly', of: 'axis' }, { rule: 'setSpec', of: 'axis' }],
+    done: ({ state, axis }) => sealDragOf(state, axis!) !== null,
+  },
+  {
+    id: 'crush',
+    phase: 'select',
+    on: 'station',
+    kinds: ['spacer'],
+    form: 'sleeve',
+    when: ({ axis, station }) => sleeveOf(axis!)?.id === station!.id,
+    title: (subject) => `Crush ${nameOf(subject)} to the preload`,
+    how: 'A new sleeve. Tighten in small steps, turn the shaft, read the rolling torque after each. Stop before the band, then smaller steps. Past the band: sleeve is scrap. Never back off.',
+    reason: 'It can be crushed once, so everything else is right first.',
+    numbers: ({ state, axis, station }) => {
+      const spec = torqueSpec(state, axis!.id);
+      return numbers(
+        spec === null ? { words: `rolling torque band of ${axis!.name}`, on: 'step', id: `setSpec:${axis!.id}:rollingTorque`, field: '' } : bandFigure('Rolling torque', 'torque', spec.band, spec.source),
+        figure('Sleeve, free length', 'length', station!.width, SOURCES.asBookedIn.title),
+      );
+    },
+    tools: ['long bar on the nut', 'flange holder', 'beam or dial torque wrench'],
+    consumables: ['new sleeve', 'new nut'],
+    done: ({ state, axis }) => isCrushed(state, axis!),
+    after: [{ rule: 'assemble', of: 'axis' }, { rule: 'newPart', of: 'station' }, { rule: 'fitSealEarly', of: 'axis' }, { rule: 'sealDrag', of: 'axis' }],
+  },
+  {
+    id: 'proveFigure',
+    phase: 'final',
+    on: 'spec',
+    form: 'figure',
+    when: ({ specKind }) => specKind !== 'endPlay',
+    title: ({ axis, specKind }) => `Measure the ${SPEC_KINDS[specKind!].words} as built, ${axis!.name}`,
+    how: ({ specKind }) => SPEC_KINDS[specKind!].how,
+    reason: 'Only a reading proves it.',
+    numbers: figureNumbers,
+    tools: ({ specKind }) => [specKind === 'rollingTorque' ? 'beam or dial torque wrench' : 'dial indicator on a firm stand'],
+    after: [{ rule: 'setSpec', of: 'axis' }, { rule: 'sealDrag', of: 'axis' }, { rule: 'assemble', of: 'axis' }, { rule: 'crush', of: 'axis' }, { rule: 'setAdjuster', of: 'axis' }, { rule: 'fitPack', of: 'axis' }, { rule: 'torque', of: 'axis' }],
+    done: ({ state, axis, spec }) => {
+      if (spec?.kind === 'rollingTorque') {
+        const verdict = rollingVerdict(state, axis!, 'final');
+        if (verdict !== null) return verdict.status === 'judged' && verdict.decision.word === 'conforms';
+      }
+      const final = spec === null ? undefined : state.figures.findLast((row) => row.specId === spec.specId && row.stage === 'final');
+      return final !== undefined && inBand(spec!.band, final.value);
+    },
+  },
+]; // prettier-ignore
