@@ -1,6 +1,6 @@
 import { findGain } from '../arrangement/index.ts';
 import { verdictOf, type JobState, type Run } from '../job/index.ts';
-import type { RunVerdict } from '../measure/index.ts';
+import type { Band, RunVerdict } from '../measure/index.ts';
 import type { Axis, Station } from '../unit/index.ts';
 
 /** A verdict with a value. */
@@ -21,6 +21,11 @@ function setsPlay(axis: Axis, { kind, place }: Station): boolean {
   if (kind !== 'shimSite' || place === undefined || !axis.sets.includes('endPlay')) return false;
   const row = findGain(axis.arrangement, place);
   return row !== null && row.gain !== 0;
+}
+
+/** Whether a band lies wholly below zero play: the shaft is to run preloaded. */
+export function wantsPreload({ upper }: Band): boolean {
+  return upper !== null && upper <= 0;
 }
 
 /** The one site of an axis at which its play is set: the first that moves it. Others keep their packs. */
@@ -52,6 +57,8 @@ export function playStage(state: JobState, axis: Axis): PlayStage {
   const site = playSite(axis);
   if (site !== undefined && state.chosen[site.id] !== undefined) return 'fit';
   const verdict = playVerdict(state, spec.specId);
+  // Preload cannot be read by an indicator: the pack that was computed for it is in, and rolling proves the rest.
+  if (verdict === null && wantsPreload(spec.band) && fittedAfter(state, axis) > 0) return 'proven';
   if (verdict === null) return fittedAfter(state, axis) > 0 ? 'prove' : 'measure';
   if (verdict.decision.word === 'conforms') return 'proven';
   // Without a site nothing can be chosen: something else has to be put right, and the play measured again.

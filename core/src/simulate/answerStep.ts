@@ -84,7 +84,7 @@ export function answerStep(
     case 'sleeve':
       return [...crush(state, step, 0, 0), ...crush(state, step, 150, bandTarget(state.specs.find((row) => row.axisId === step.axisId && row.kind === 'rollingTorque')!.band))];
     case 'run':
-      return run(spec!, step, instrument, { runId: ids(), play: (step.rule === 'asFound' ? asFoundPlay : undefined) ?? round(bandTarget(spec!.band)) });
+      return run(spec!, step, instrument, { runId: ids(), play: (step.rule === 'asFound' ? asFoundPlay : undefined) ?? readablePlay(spec!.band) });
     case 'choosePack':
     case 'fitPack':
       return [{ type: 'PackFitted', data: { siteId: step.stationId!, pieces: state.packs[step.stationId!]!.pieces } }];
@@ -121,6 +121,12 @@ function sizes(state: JobState, step: Step, station: Station | null, instrument:
 function offered({ id: stationId, designation, inside: bore, outside, width }: Station): JobEventData['BearingOffered'] {
   return { stationId, designation: designation ?? null, dimensions: { bore, outside, width } };
 } // prettier-ignore
+
+/** A play that an indicator can read: the middle of the band, or a little where the band is preload. mm. */
+function readablePlay(band: Band): number {
+  const target = round(bandTarget(band));
+  return target > 0 ? target : 0.06;
+}
 
 /** A wrench for small torques, invented. */
 const WRENCH = {

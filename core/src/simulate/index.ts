@@ -17,3 +17,4 @@ export {
   virtualSleeve,
   type VirtualSleeve,
 } from './virtualSleeve.ts';
+export { virtualRolling, type Turned } from './virtualRolling.ts';

@@ -145,6 +145,11 @@ describe('the line protocol', () => {
 
   test('should take an instrument that counts in inches', () => {
     expect(readLine('R 10 0.0055 in')).toEqual({ kind: 'reading', elapsed: 10, value: 0.1397 });
+    expect(readLine(writeLine({ kind: 'torque', elapsed: 5, value: 0.95 }))).toEqual({
+      kind: 'torque',
+      elapsed: 5,
+      value: 0.95,
+    });
     expect(readLine('GRAD 0.0005 in')).toEqual({ kind: 'graduation', value: 0.0127 });
   });
 

@@ -10,6 +10,8 @@ export interface VirtualSleeve {
   readonly contact: number;
   readonly stiffness: number;
   readonly exponent: number;
+  /** Torque of the bearings at the middle of the band. */
+  readonly middle: number;
   /** Play at angle 0, mm, gone at contact. */
   readonly firstPlay: number;
   readonly seed: number;
@@ -34,6 +36,7 @@ export function virtualSleeve(seed: number, target: number): VirtualSleeve {
     sealDrag: between(0.2, 0.5),
     contact,
     exponent,
+    middle: target,
     stiffness: target / travel ** exponent,
     firstPlay: between(0.15, 0.4),
     seed,

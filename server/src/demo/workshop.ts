@@ -14,6 +14,12 @@ export const INSTRUMENTS = {
   fineDial: { id: 'fine-dial', name: 'Fine dial, 0.001', graduation: 0.001, calibrationUncertainty: 0.0006, range: 1 },
 } as const; // prettier-ignore
 
+/** Tools for rolling torque. N·m. */
+export const TORQUE_TOOLS = {
+  beam: { id: 'beam-wrench', name: 'Beam wrench, 0.05', graduation: 0.05, calibrationUncertainty: 0.02, least: 0.1, most: 6 },
+  scale: { id: 'spring-scale', name: 'Spring scale on a cord', graduation: 0.02, calibrationUncertainty: 0.02, least: 0.02, most: 8 },
+} as const; // prettier-ignore
+
 /** Bands for demo jobs whose own are not in question. */
 export const DEMO_BANDS = {
   endPlay: { lower: 0.1, upper: 0.18, target: null },
@@ -36,6 +42,8 @@ export function workshopLog(): DemoLog<WorkshopEventData> {
   log.add('InstrumentAdded', { instrument: INSTRUMENTS.fineDial, deviceId: 'dial-b' });
   for (const instrument of [INSTRUMENTS.boreGauge, INSTRUMENTS.micrometer, INSTRUMENTS.caliper])
     log.add('InstrumentAdded', { instrument, deviceId: null });
+  log.add('TorqueToolAdded', { tool: TORQUE_TOOLS.beam, deviceId: 'wrench-a' });
+  log.add('TorqueToolAdded', { tool: TORQUE_TOOLS.scale, deviceId: null });
   for (const [thickness, count] of BOX)
     log.add('SizeStocked', {
       sizeId: `box-${thickness.toFixed(3)}`,

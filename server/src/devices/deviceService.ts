@@ -9,6 +9,8 @@ import { findStation } from '@wendaxis/core/unit';
 
 import { ServerError } from '../errors.ts';
 import type { JobService } from '../services/jobService.ts';
+import { findAxis } from './findAxis.ts';
+import { SimulatedWrench } from './simulatedWrench.ts';
 import type { LineSource } from './lineSource.ts';
 import { SimulatedIndicator } from './simulatedIndicator.ts';
 import { SimulatedThermometer } from './simulatedThermometer.ts';
@@ -16,6 +18,14 @@ import type { TcpLineSource } from './tcpLineSource.ts';
 
 /** The contact thermometer that ships as a stand-in. */
 const THERMOMETER = 'thermo-a';
+
+/** What a device is held on, besides the indicator that stands on the job's assembly. */
+export interface HeldOn {
+  readonly partId?: string;
+  readonly axisId?: string;
+  /** Angle of the nut, degrees. */
+  readonly angle?: number;
+}
 
 /** The stand-in of one device on one job, with the true play it was last put together with. */
 interface Bench {
@@ -35,13 +45,15 @@ export class DeviceService {
   }
 
   /**
-   * The lines of a device for a job; of a thermometer, on a part of it.
+   * The lines of a device for a job; of a thermometer, on a part of it; of a torque wrench, on an axis.
    * @throws ServerError `noSuchDevice`, `noSuchStream`
    */
-  async lines(deviceId: string, jobId: string, partId: string | null = null): Promise<LineSource> {
+  async lines(deviceId: string, jobId: string, held: HeldOn = {}): Promise<LineSource> {
     const wire = this.#wires.get(deviceId);
     if (wire !== undefined) return wire;
-    if (partId === null) return (await this.#bench(deviceId, jobId)).indicator;
+    const { partId, axisId, angle = null } = held;
+    if (axisId !== undefined) return this.#wrench(deviceId, jobId, { axisId, angle });
+    if (partId === undefined) return (await this.#bench(deviceId, jobId)).indicator;
     const job = await this.#jobs.job(jobId);
     if (deviceId !== THERMOMETER || job.unit?.parts.every(({ id }) => id !== partId) !== false)
       throw new ServerError('noSuchDevice', 'deviceId', deviceId);
@@ -59,6 +71,21 @@ export class DeviceService {
   close(): void {
     for (const wire of this.#wires.values()) wire.close();
     for (const { indicator } of this.#benches.values()) indicator.close();
+  }
+
+  /** A stand-in wrench on an axis of a job. */
+  async #wrench(
+    deviceId: string,
+    jobId: string,
+    held: { readonly axisId: string; readonly angle: number | null },
+  ): Promise<LineSource> {
+    const [job, tools] = await Promise.all([this.#jobs.job(jobId), this.#jobs.torqueTools()]);
+    const card = tools.find((tool) => tool.deviceId === deviceId);
+    if (card === undefined) throw new ServerError('noSuchDevice', 'deviceId', deviceId);
+    findAxis(job, held.axisId);
+    const seed = seedOf(`${jobId} ${held.axisId}`);
+    const { graduation } = card;
+    return new SimulatedWrench(this.#jobs, { deviceId, jobId, ...held, graduation, seed });
   }
 
   /** The stand-in as the job stands now: put together again when another pack went in. */

@@ -14,6 +14,7 @@ import {
   type JobState,
   type WorkshopEvent,
   type WorkshopInstrument,
+  type WorkshopTorqueTool,
   type WorkshopState,
 } from '@wendaxis/core/job';
 import { compilePlan, nextAction, stageOf } from '@wendaxis/core/plan';
@@ -70,6 +71,11 @@ export class JobService {
       await this.#list.write(listRow(jobId, events), lastSeq);
     }
     return this.#list.all();
+  }
+
+  /** The torque tools on the workshop's list. */
+  async torqueTools(): Promise<readonly WorkshopTorqueTool[]> {
+    return (await this.#workshopState()).torqueTools;
   }
 
   /** The instruments on the workshop's list. */

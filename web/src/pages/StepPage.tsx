@@ -1,13 +1,15 @@
 import { useCallback, useState } from 'react';
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
 
-import { actionFor, CAUTIONS, PHASES, type Step } from '@wendaxis/core/plan';
+import { actionFor, CAUTIONS, PHASES, type Step, type StepForm } from '@wendaxis/core/plan';
 
 import { SpecForm } from '../features/axis/SpecForm.tsx';
 import { CompareForm } from '../features/plan/CompareForm.tsx';
 import { FigureForm } from '../features/plan/FigureForm.tsx';
 import { InspectForm } from '../features/plan/InspectForm.tsx';
 import { MarkForm } from '../features/plan/MarkForm.tsx';
+import { SleeveForm } from '../features/preload/SleeveForm.tsx';
+import { TorqueForm } from '../features/preload/TorqueForm.tsx';
 import { SeatingForm } from '../features/plan/SeatingForm.tsx';
 import { SizesForm } from '../features/plan/SizesForm.tsx';
 import { StepFacts } from '../features/plan/StepFacts.tsx';
@@ -38,6 +40,9 @@ export function StepPage() {
   if (step === undefined) return <NotNow title="This step is not in the plan" jobId={jobId} />;
   return <StepView key={step.id} job={job} step={step} />;
 }
+
+/** Steps whose figures stay in sight, and can be corrected, when they are behind. */
+const SHOWN_BEHIND: readonly StepForm[] = ['sizes', 'seating', 'torque', 'sleeve'];
 
 interface ViewProps {
   readonly job: OpenJob;
@@ -83,7 +88,7 @@ function StepView({ job, step }: ViewProps) {
           </Notice>
         )}
         {behind && <Behind job={job} step={step} onward={onward} />}
-        {(!behind || step.form === 'sizes' || step.form === 'seating') && (
+        {(!behind || SHOWN_BEHIND.includes(step.form)) && (
           <StepForms job={job} step={step} onDone={onward} />
         )}
         {!behind && state.finished === null && <SetAside jobId={jobId} step={step} onDone={onward} />}
@@ -127,6 +132,10 @@ function StepForms({ job, step, onDone }: ViewProps & { readonly onDone: () => v
           )}
         </>
       );
+    case 'torque':
+      return <TorqueForm {...shared} />;
+    case 'sleeve':
+      return <SleeveForm {...shared} onDone={onDone} />;
     case 'seating':
       return <SeatingForm {...shared} />;
     case 'compare':

@@ -96,7 +96,7 @@ export const CLOSE_RULES: readonly Rule[] = [
     how: ({ station }) => (station!.lock === undefined ? 'How it is locked is not described.' : LOCK_HOW[station!.lock]),
     reason: 'The figure is proven; now it may not move.',
     numbers: ({ station }) => (station!.lock === undefined ? numbers(lacksDetail(station!, 'lock')) : numbers(words(DETAIL_TABLE.lock.words, detailWords('lock', station!.lock), SOURCES.asBookedIn.title))),
-    after: [{ rule: 'prove', of: 'axis' }, { rule: 'proveFigure', of: 'axis' }, { rule: 'torque', of: 'station' }],
+    after: [{ rule: 'prove', of: 'axis' }, { rule: 'provePreload', of: 'axis' }, { rule: 'proveFigure', of: 'axis' }, { rule: 'torque', of: 'station' }],
   },
   {
     ...SEAL,

@@ -6,7 +6,7 @@ import { SPEC_KINDS } from '../../unit/index.ts';
 import { findGain } from '../../arrangement/index.ts';
 import { verdictOf } from '../../job/index.ts';
 import { bandFigure, figure, fromDetail, lacksDetail, numbers, words } from '../figures.ts';
-import { playSite, playStage, stagePassed } from '../playProgress.ts';
+import { playSite, playStage, stagePassed, wantsPreload } from '../playProgress.ts';
 import { nameOf, type Numbers, type Rule, type Subject } from '../rule.ts';
 import { torqueNumbers } from './seatNumbers.ts';
 
@@ -161,7 +161,7 @@ export const SET_RULES: readonly Rule[] = [
     on: 'spec',
     always: true,
     form: 'run',
-    when: ({ specKind }) => specKind === 'endPlay',
+    when: ({ specKind, spec }) => specKind === 'endPlay' && (spec === null || !wantsPreload(spec.band)),
     title: ({ axis }) => `Prove the end play, ${axis!.name}`,
     how: SPEC_KINDS.endPlay.how,
     reason: 'Only a reading proves the pack.',
@@ -169,5 +169,19 @@ export const SET_RULES: readonly Rule[] = [
     tools: ['dial indicator on a firm stand'],
     after: [{ rule: 'fitPack', of: 'axis' }, { rule: 'torque', of: 'axis' }, { rule: 'measure', of: 'axis' }],
     done: ({ state, axis }) => stagePassed(playStage(state, axis!), 'prove'),
+  },
+  {
+    id: 'provePreload',
+    phase: 'final',
+    on: 'spec',
+    always: true,
+    form: 'tick',
+    when: ({ specKind, spec, axis }) => specKind === 'endPlay' && spec !== null && wantsPreload(spec.band) && !axis!.sets.includes('rollingTorque'),
+    title: ({ axis }) => `Prove the preload, ${axis!.name}`,
+    how: 'No play by the indicator, pushed and pulled. It turns with an even drag all round, without a tight spot.',
+    reason: 'Preload cannot be read by an indicator; the pack for it was computed.',
+    numbers: playNumbers,
+    tools: ['dial indicator on a firm stand'],
+    after: [{ rule: 'fitPack', of: 'axis' }, { rule: 'torque', of: 'axis' }, { rule: 'measure', of: 'axis' }],
   },
 ]; // prettier-ignore

@@ -4,6 +4,7 @@ import { v4 as uuid } from 'uuid';
 import { describeFault, InputError } from '@wendaxis/core/faults';
 import { requireSpecBand } from '@wendaxis/core/job';
 import type { Band } from '@wendaxis/core/measure';
+import { USED_SHARE } from '@wendaxis/core/preload';
 import { SPEC_KINDS, type Axis, type SpecKind } from '@wendaxis/core/unit';
 
 import { record } from '../../stores/jobSync.ts';
@@ -20,8 +21,9 @@ interface Props {
 /** The band of what is set on an axis, and the line it was read from. */
 export function SpecForm({ jobId, axis, kind }: Props) {
   const { words, quantity } = SPEC_KINDS[kind];
-  const { system } = useUnits();
+  const { system, show } = useUnits();
   const [texts, setTexts] = useState({ lower: '', upper: '', source: '' });
+  const [sealDrag, setSealDrag] = useState<'included' | 'excluded'>('excluded');
   const [fault, setFault] = useState<string | null>(null);
   const set = (name: keyof typeof texts) => (text: string) => setTexts({ ...texts, [name]: text });
 
@@ -48,6 +50,20 @@ export function SpecForm({ jobId, axis, kind }: Props) {
       kind,
       band,
       source: texts.source.trim(),
+      ...(kind === 'rollingTorque' ? { sealDrag } : {}),
+    });
+  }
+
+  /** Common practice where the manual gives a band for new bearings only. */
+  function halve(): void {
+    const half = (text: string) => {
+      const reading = readField(text, quantity, system);
+      return reading.status === 'read' ? show(reading.quantity.value * USED_SHARE, quantity) : text;
+    };
+    setTexts({
+      lower: half(texts.lower),
+      upper: half(texts.upper),
+      source: `${texts.source.trim()} (used bearings: half of new, common practice)`.trim(),
     });
   }
 
@@ -82,6 +98,22 @@ export function SpecForm({ jobId, axis, kind }: Props) {
       <Button kind="main" type="submit" className="self-center">
         Set band
       </Button>
+      {kind === 'rollingTorque' && (
+        <div className="flex flex-wrap items-center gap-4 md:col-span-4">
+          <label className="flex min-h-12 items-center gap-3">
+            <input
+              type="checkbox"
+              className="accent-brass-edge size-6"
+              checked={sealDrag === 'included'}
+              onChange={(event) => setSealDrag(event.target.checked ? 'included' : 'excluded')}
+            />
+            The figure is with the seal in
+          </label>
+          <Button onClick={halve} disabled={texts.lower === '' && texts.upper === ''}>
+            Used bearings, manual silent: half of new
+          </Button>
+        </div>
+      )}
       {fault !== null && (
         <p role="alert" className="text-bad m-0 font-semibold md:col-span-4">
           {fault}

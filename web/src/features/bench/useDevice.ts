@@ -7,7 +7,7 @@ import { OutOfReachError, send } from '../../api/client.ts';
 /** What a streaming indicator says now. */
 export interface LiveReading {
   readonly status: 'none' | 'connecting' | 'live' | 'lost';
-  /** mm, or °C of a thermometer; null until the first reading. */
+  /** mm, °C of a thermometer, N·m of a wrench; null until the first reading. */
   readonly value: number | null;
 }
 
@@ -28,10 +28,20 @@ export function useThermometer(
   return useLines(deviceId, `jobId=${jobId}&partId=${partId}`, 'temperature');
 }
 
+/** Listen to a torque wrench on an axis, its nut at an angle; nothing when `deviceId` is null. The value is N·m. */
+export function useWrench(
+  deviceId: string | null,
+  jobId: string,
+  held: { readonly axisId: string; readonly angle: number | null },
+): LiveReading {
+  const angle = held.angle === null ? '' : `&angle=${held.angle}`;
+  return useLines(deviceId, `jobId=${jobId}&axisId=${held.axisId}${angle}`, 'torque');
+}
+
 function useLines(
   deviceId: string | null,
   query: string,
-  kind: 'reading' | 'temperature',
+  kind: 'reading' | 'temperature' | 'torque',
 ): LiveReading {
   const [reading, setReading] = useState<LiveReading>(CONNECTING);
   useEffect(() => {

@@ -1,0 +1,137 @@
+import { useState } from 'react';
+
+import type { JobState } from '@wendaxis/core/job';
+import {
+  sealDragOf,
+  sleeveProgress,
+  torqueSpec,
+  type SleeveProgress,
+  type Step,
+} from '@wendaxis/core/plan';
+import { FREE_STEP, STOP_CAUSES } from '@wendaxis/core/preload';
+
+import { record } from '../../stores/jobSync.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Notice } from '../../ui/Notice.tsx';
+import { QuantityField, readField } from '../../ui/QuantityField.tsx';
+import { useUnits } from '../../ui/useUnits.ts';
+import { SleeveChart } from './SleeveChart.tsx';
+import { SLEEVE_WORDS } from './torqueWords.ts';
+import { TorqueCapture } from './TorqueCapture.tsx';
+import { TorqueTape } from './TorqueForm.tsx';
+
+interface Props {
+  readonly jobId: string;
+  readonly step: Step;
+  readonly state: JobState;
+  readonly onDone: () => void;
+}
+
+/** Crush a sleeve to its preload: one step of the nut, two readings, and how far it still is. */
+export function SleeveForm({ jobId, step, state, onDone }: Props) {
+  const units = useUnits();
+  const axis = state.unit!.axes.find(({ id }) => id === step.axisId)!;
+  const spec = torqueSpec(state, axis.id);
+  const progress = sleeveProgress(state, axis);
+  const drag = spec?.sealDrag === 'included' ? 0 : (sealDragOf(state, axis)?.value ?? null);
+  const now = progress?.forecast.now ?? 0;
+  const planned = progress === null ? 0 : progress.readingsHere < 2 ? now : now + progress.forecast.step;
+  const [typed, setTyped] = useState('');
+  const [nut, setNut] = useState('');
+  const [play, setPlay] = useState('');
+  if (spec === null) return <Notice title="Enter the rolling torque band first" />;
+  if (drag === null) return <Notice title="The drag of the seal comes first">It is what the wrench reads while there is still play.</Notice>;
+  const number = (text: string, kind: 'angle' | 'torque' | 'length') => {
+    const reading = readField(text, kind, units.system);
+    return reading.status === 'read' ? reading.quantity.value : null;
+  };
+  const angle = number(typed, 'angle') ?? planned;
+  const backwards = angle < now;
+  const stopped = progress !== null && progress.forecast.step === 0;
+  const rows = state.torques.filter((row) => row.axisId === axis.id && row.stage === 'crush').filter((row) => row.angle === angle);
+  return (
+    <div className="grid gap-4">
+      <Standing jobId={jobId} progress={progress} planned={planned} sleeveId={step.stationId!} />
+      {progress !== null && <SleeveChart progress={progress} band={spec.band} sealDrag={drag} />}
+      {progress?.solid?.stopped === true && (
+        <Notice tone="warn" title="A solid stop: the nut is tight, the play stays, and there is no preload">
+          Do not tighten further. Likeliest first: {STOP_CAUSES.join('; ')}.
+        </Notice>
+      )}
+      {progress?.forecast.status !== 'overshoot' && (
+        <>
+          <div className="flex flex-wrap items-start gap-3">
+            <div className="w-44">
+              <QuantityField label="Nut stands at" kind="angle" text={typed === '' ? `${round(planned)}` : typed} onText={setTyped} />
+            </div>
+            <div className="w-44">
+              <QuantityField label="Torque of the nut" kind="torque" text={nut} onText={setNut} optional />
+            </div>
+            <div className="w-44">
+              <QuantityField label="Play left" text={play} onText={setPlay} optional />
+            </div>
+          </div>
+          {backwards ? (
+            <p role="alert" className="text-bad m-0 text-lg font-semibold">
+              Never back off: the sleeve does not come back, and preload is lost in service. The nut stands at {round(now)}°.
+            </p>
+          ) : (
+            <TorqueCapture jobId={jobId} axisId={axis.id} stage="crush" what="bearings" angle={angle} nutTorque={number(nut, 'torque')} endPlay={number(play, 'length')} />
+          )}
+          <TorqueTape jobId={jobId} rows={rows} />
+        </>
+      )}
+      {progress === null && (
+        <Button className="justify-self-start" onClick={() => { record(jobId, 'StepDone', { stepId: step.id, note: 'Only the seal was changed: nut back to its mark, old sleeve' }); onDone(); }}>
+          Only the seal was changed: nut back to its mark
+        </Button>
+      )}
+      {stopped && progress.readingsHere < 2 && <p className="m-0 text-lg font-semibold">One more reading at this angle.</p>}
+    </div>
+  );
+} // prettier-ignore
+
+interface StandingProps {
+  readonly jobId: string;
+  readonly progress: SleeveProgress | null;
+  readonly planned: number;
+  readonly sleeveId: string;
+}
+
+function Standing({ jobId, progress, planned, sleeveId }: StandingProps) {
+  if (progress === null)
+    return <p className="m-0 text-2xl font-bold">Begin with the nut snug, 0°. Then steps of {FREE_STEP}° while there is play.</p>;
+  const { forecast, readingsHere } = progress;
+  const { words, now } = SLEEVE_WORDS[forecast.status];
+  return (
+    <div role="status" className="bg-panel border-edge grid gap-1 rounded-[3px] border-2 p-4">
+      <p className={`m-0 text-3xl font-bold ${TONE[forecast.status] ?? ''}`}>{words}</p>
+      {forecast.step > 0 && readingsHere >= 2 && (
+        <p className="figure m-0 text-2xl">
+          Next step {round(forecast.step)}°, to {round(planned)}°
+        </p>
+      )}
+      {'toLower' in forecast && (
+        <p className="m-0 text-lg">
+          Band from {round(forecast.toLower.least - forecast.now)}° to {round(forecast.toLower.most - forecast.now)}° on, likely {round(forecast.toLower.likely - forecast.now)}°; its end {round(forecast.toUpper.likely - forecast.now)}° on.
+        </p>
+      )}
+      <p className="m-0 text-lg">{now}</p>
+      {forecast.status === 'overshoot' && (
+        <Button kind="main" className="justify-self-start" onClick={() => record(jobId, 'SleeveRenewed', { stationId: sleeveId, reason: 'The old one went past the band' })}>
+          A new sleeve is in
+        </Button>
+      )}
+    </div>
+  );
+} // prettier-ignore
+
+const TONE: Readonly<Partial<Record<SleeveProgress['forecast']['status'], string>>> = {
+  inBand: 'text-good',
+  atLimit: 'text-open',
+  overshoot: 'text-bad',
+};
+
+function round(degrees: number): number {
+  return Math.round(degrees);
+}

@@ -1,0 +1,92 @@
+import type { JobState, TorqueStage } from '@wendaxis/core/job';
+import { rollingVerdict, sealDragOf, torqueSpec, type Step } from '@wendaxis/core/plan';
+import type { RollingVerdict } from '@wendaxis/core/preload';
+
+import { record } from '../../stores/jobSync.ts';
+import { BandStrip } from '../../ui/BandStrip.tsx';
+import { Button } from '../../ui/Button.tsx';
+import { Notice } from '../../ui/Notice.tsx';
+import { useUnits } from '../../ui/useUnits.ts';
+import { Verdict } from '../../ui/Verdict.tsx';
+import { Working } from '../../ui/Working.tsx';
+import { torqueAdvice } from './torqueWords.ts';
+import { TorqueCapture } from './TorqueCapture.tsx';
+
+interface Props {
+  readonly jobId: string;
+  readonly step: Step;
+  readonly state: JobState;
+}
+
+/** A run of rolling torque, or of the seal's drag alone: readings, and what they say. */
+export function TorqueForm({ jobId, step, state }: Props) {
+  const axis = state.unit!.axes.find(({ id }) => id === step.axisId)!;
+  const what = step.rule === 'sealDrag' ? 'sealDrag' : 'bearings';
+  const stage: TorqueStage = step.rule === 'asFound' ? 'asFound' : what === 'sealDrag' ? 'trial' : 'final';
+  const spec = torqueSpec(state, axis.id);
+  if (spec === null) return <Notice title="Enter the rolling torque band first" />;
+  const rows = state.torques.filter((row) => row.axisId === axis.id && row.stage === stage && row.what === what);
+  const verdict = what === 'sealDrag' ? null : rollingVerdict(state, axis, stage);
+  return (
+    <div className="grid gap-4">
+      <TorqueCapture jobId={jobId} axisId={axis.id} stage={stage} what={what} angle={what === 'sealDrag' ? 0 : null} />
+      <TorqueTape jobId={jobId} rows={rows} />
+      {what === 'sealDrag' && rows.length > 0 && sealDragOf(state, axis) === null && <p className="m-0 text-lg font-semibold">Two steady readings within 10 % of each other: one more.</p>}
+      {verdict !== null && <TorqueVerdict verdict={verdict} band={spec.band} advice={torqueAdvice(verdict)} />}
+    </div>
+  );
+} // prettier-ignore
+
+interface TapeProps {
+  readonly jobId: string;
+  readonly rows: JobState['torques'];
+}
+
+/** The last readings, newest last; each can be taken back. */
+export function TorqueTape({ jobId, rows }: TapeProps) {
+  const units = useUnits();
+  if (rows.length === 0) return null;
+  return (
+    <ol className="m-0 flex list-none flex-wrap gap-2 p-0" aria-label="Readings">
+      {rows.slice(-6).map(({ eventId, value, steady }) => (
+        <li key={eventId} className={`tape-note px-3 py-1 ${steady ? '' : 'opacity-70'}`}>
+          <span className="figure text-lg">{units.show(value, 'torque')}</span> {steady ? 'steady' : 'breakaway'}
+        </li>
+      ))}
+      <li>
+        <Button className="min-h-10 px-3 text-base" onClick={() => record(jobId, 'Undone', { eventId: rows.at(-1)!.eventId })}>
+          Take the last back
+        </Button>
+      </li>
+    </ol>
+  );
+} // prettier-ignore
+
+interface VerdictProps {
+  readonly verdict: RollingVerdict;
+  readonly band: Parameters<typeof BandStrip>[0]['band'];
+  readonly advice: string;
+}
+
+function TorqueVerdict({ verdict, band, advice }: VerdictProps) {
+  const units = useUnits();
+  if (verdict.status !== 'judged')
+    return (
+      <p role="status" className="m-0 text-2xl font-bold">
+        {advice}
+      </p>
+    );
+  const { bearings, expanded, decision, working, total } = verdict;
+  return (
+    <div className="grid gap-2" role="status">
+      <Verdict word={decision.word} />
+      <p className="figure m-0 text-[2.6rem] leading-tight">
+        {units.digits(bearings, 'torque')} <span className="text-2xl">± {units.show(expanded, 'torque')}</span>
+      </p>
+      {total !== bearings && <p className="m-0 text-lg">Bearings alone: {units.show(total, 'torque')} with the seal, its drag taken off.</p>}
+      <BandStrip band={band} quantity="torque" value={{ low: bearings, high: bearings, expanded }} guard={expanded} word={decision.word} />
+      <p className="m-0 text-lg">{advice}</p>
+      <Working title="Rolling torque: the working" lines={working} />
+    </div>
+  );
+} // prettier-ignore
