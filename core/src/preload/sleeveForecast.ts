@@ -69,6 +69,8 @@ export const FINEST_STEP = 2;
 const STEP_SHARE = 0.6;
 /** Exponents between which the rise of tapered rollers lies; with a free one the forecast is three times as wide. */
 export const EXPONENTS = { least: 1, likely: 1.2, most: 1.5 } as const;
+/** So many standard uncertainties above the lower limit it is taken to be in band. A rule of this program. */
+const PROOF = 2.5;
 /** Points of the rise that are fitted. */
 const LAST_POINTS = 5;
 
@@ -76,7 +78,8 @@ const LAST_POINTS = 5;
  * Forecast the angle a collapsible sleeve has left. While there is play the rolling torque is that of the seal; from
  * contact `T = T₀ + k·max(0, θ − θc)ⁿ`. For a held n the law is a straight line in `(T − T₀)^(1/n)`, fitted to the last
  * points of the rise; its inverse prediction gives the angle to each limit with a two-sided 90 % range, taken over n
- * from 1 to 1.5. The next step is 0.6 of what surely lies before the band, and never less than the finest step.
+ * from 1 to 1.5. The next step is 0.6 of the way to the likely place of the band, and of the way to the earliest place of its upper limit, whichever is
+ * less; never less than the finest step.
  *
  * @throws InputError naming `points[n].angle` when it falls (a nut is never backed off: preload is lost), or a field
  * @example sleeveForecast({ points: [{ angle: 0, torque: 0.4 }], band, sealDrag: 0.4, uncertainty: 0.03 }).status // 'free'
@@ -92,7 +95,9 @@ export function sleeveForecast(question: SleeveQuestion): SleeveForecast {
   const guard = studentFactor(Infinity) * uncertainty;
   if (above > upper + guard) return { ...common, status: 'overshoot', step: 0 };
   if (above > upper - guard) return { ...common, status: 'atLimit', step: 0 };
-  if (above >= lower) return { ...common, status: 'inBand', step: 0 };
+  // In band by what the reading is worth, so that the proof afterwards stands; the middle where the band is too narrow for that.
+  const enough = Math.min(lower + PROOF * uncertainty, Number.isFinite(upper) ? (lower + upper) / 2 : Infinity);
+  if (above >= enough) return { ...common, status: 'inBand', step: 0 };
   const rise = points.filter(({ torque }) => torque - sealDrag > noise).slice(-LAST_POINTS);
   if (rise.length === 0) return { ...common, status: 'free', step: FREE_STEP };
   if (rise.length < 2 || new Set(rise.map(({ angle }) => angle)).size < 2) return { ...common, status: 'closing', step: CLOSING_STEP };
@@ -101,11 +106,11 @@ export function sleeveForecast(question: SleeveQuestion): SleeveForecast {
   if (fits.some((fit) => fit === null)) return { ...common, status: 'closing', step: CLOSING_STEP };
   const angleTo = (torque: number) => rangeTo(fits as readonly Fitted[], torque, last.angle);
   const [toLower, toTarget, toUpper] = [angleTo(lower), angleTo(bandTarget({ lower, upper: band.upper, target: band.target })), angleTo(Number.isFinite(upper) ? upper : lower)];
-  const safe = toLower.least - last.angle;
-  const step = Math.max(FINEST_STEP, Math.min(CLOSING_STEP, STEP_SHARE * safe));
+  // Towards the likely place of the band, but never to where its upper limit may be at the earliest.
+  const step = Math.max(FINEST_STEP, Math.min(CLOSING_STEP, STEP_SHARE * (toLower.likely - last.angle), STEP_SHARE * (toUpper.least - last.angle)));
   const { exponent, contact, stiffness } = likely!;
   return {
-    ...common, status: safe <= 2 * FINEST_STEP ? 'near' : 'forecast', step,
+    ...common, status: step <= 2 * FINEST_STEP ? 'near' : 'forecast', step,
     fit: { exponent, contact, stiffness }, toLower, toTarget, toUpper, stopLine: Math.max(last.angle, toLower.least),
     working: [
       line('The rise, n held', 'T = T₀ + k·(θ − θc)ⁿ', [['T₀', sealDrag, 'torque'], ['n', exponent, 'number'], ['θc', contact, 'angle']], ['k, N·m/°ⁿ', stiffness, 'number'], 'sleeveLaw'),

@@ -5,7 +5,7 @@ import { findAxis } from './findAxis.ts';
 import type { LineSource } from './lineSource.ts';
 
 /** How often the stand-in sends its reading (ms): about one turn of the shaft. */
-const SEND_EVERY = 700;
+const SEND_EVERY = 400;
 
 /** What the stand-in turns. */
 export interface TurnedShaft {

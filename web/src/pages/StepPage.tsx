@@ -8,7 +8,7 @@ import { CompareForm } from '../features/plan/CompareForm.tsx';
 import { FigureForm } from '../features/plan/FigureForm.tsx';
 import { InspectForm } from '../features/plan/InspectForm.tsx';
 import { MarkForm } from '../features/plan/MarkForm.tsx';
-import { SleeveForm } from '../features/preload/SleeveForm.tsx';
+import { SleeveForm, SleevePicture } from '../features/preload/SleeveForm.tsx';
 import { TorqueForm } from '../features/preload/TorqueForm.tsx';
 import { SeatingForm } from '../features/plan/SeatingForm.tsx';
 import { SizesForm } from '../features/plan/SizesForm.tsx';
@@ -93,7 +93,10 @@ function StepView({ job, step }: ViewProps) {
         )}
         {!behind && state.finished === null && <SetAside jobId={jobId} step={step} onDone={onward} />}
       </div>
-      <StepFacts job={job} step={step} />
+      <div className="grid content-start gap-4">
+        {step.form === 'sleeve' && <SleevePicture step={step} state={state} />}
+        <StepFacts job={job} step={step} />
+      </div>
     </main>
   );
 } // prettier-ignore

@@ -93,7 +93,7 @@ export const PRELOAD_RULES: readonly Rule[] = [
     form: 'sleeve',
     when: ({ axis, station }) => sleeveOf(axis!)?.id === station!.id,
     title: (subject) => `Crush ${nameOf(subject)} to the preload`,
-    how: 'A new sleeve. Tighten in small steps, turn the shaft, read the rolling torque after each. Stop before the band, then smaller steps. Past the band: sleeve is scrap. Never back off.',
+    how: 'A new sleeve. Turn the shaft and read after each step. Past the band it is scrap: never back off.',
     reason: 'It can be crushed once, so everything else is right first.',
     numbers: ({ state, axis, station }) => {
       const spec = torqueSpec(state, axis!.id);

@@ -13,6 +13,7 @@ import { FREE_STEP, STOP_CAUSES } from '@wendaxis/core/preload';
 import { record } from '../../stores/jobSync.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
+import { Panel } from '../../ui/Panel.tsx';
 import { QuantityField, readField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { SleeveChart } from './SleeveChart.tsx';
@@ -52,7 +53,6 @@ export function SleeveForm({ jobId, step, state, onDone }: Props) {
   return (
     <div className="grid gap-4">
       <Standing jobId={jobId} progress={progress} planned={planned} sleeveId={step.stationId!} />
-      {progress !== null && <SleeveChart progress={progress} band={spec.band} sealDrag={drag} />}
       {progress?.solid?.stopped === true && (
         <Notice tone="warn" title="A solid stop: the nut is tight, the play stays, and there is no preload">
           Do not tighten further. Likeliest first: {STOP_CAUSES.join('; ')}.
@@ -60,16 +60,21 @@ export function SleeveForm({ jobId, step, state, onDone }: Props) {
       )}
       {progress?.forecast.status !== 'overshoot' && (
         <>
-          <div className="flex flex-wrap items-start gap-3">
+          <div className="flex flex-wrap items-end gap-3">
             <div className="w-44">
               <QuantityField label="Nut stands at" kind="angle" text={typed === '' ? `${round(planned)}` : typed} onText={setTyped} />
             </div>
-            <div className="w-44">
-              <QuantityField label="Torque of the nut" kind="torque" text={nut} onText={setNut} optional />
-            </div>
-            <div className="w-44">
-              <QuantityField label="Play left" text={play} onText={setPlay} optional />
-            </div>
+            <details className="min-w-48">
+              <summary className="min-h-12 cursor-pointer pt-3">Nut’s torque and play, where read</summary>
+              <div className="flex flex-wrap gap-3">
+                <div className="w-40">
+                  <QuantityField label="Torque of the nut" kind="torque" text={nut} onText={setNut} optional />
+                </div>
+                <div className="w-40">
+                  <QuantityField label="Play left" text={play} onText={setPlay} optional />
+                </div>
+              </div>
+            </details>
           </div>
           {backwards ? (
             <p role="alert" className="text-bad m-0 text-lg font-semibold">
@@ -88,6 +93,21 @@ export function SleeveForm({ jobId, step, state, onDone }: Props) {
       )}
       {stopped && progress.readingsHere < 2 && <p className="m-0 text-lg font-semibold">One more reading at this angle.</p>}
     </div>
+  );
+} // prettier-ignore
+
+/** The picture beside it: rolling torque against nut angle, with the forecast. */
+export function SleevePicture({ step, state }: Pick<Props, 'step' | 'state'>) {
+  const axis = state.unit!.axes.find(({ id }) => id === step.axisId)!;
+  const { unit } = useUnits();
+  const spec = torqueSpec(state, axis.id);
+  const progress = sleeveProgress(state, axis);
+  if (spec === null || progress === null) return null;
+  const drag = spec.sealDrag === 'included' ? 0 : (sealDragOf(state, axis)?.value ?? 0);
+  return (
+    <Panel title={`Rolling torque as read, ${unit('torque')}, against the nut`}>
+      <SleeveChart progress={progress} band={spec.band} sealDrag={drag} />
+    </Panel>
   );
 } // prettier-ignore
 

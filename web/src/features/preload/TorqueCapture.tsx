@@ -1,4 +1,4 @@
-import { useState, type FormEvent } from 'react';
+import { useState, type FormEvent, type ReactNode } from 'react';
 
 import type { JobEventData, TorqueStage, WorkshopTorqueTool } from '@wendaxis/core/job';
 import { cordTorque, type CordPull } from '@wendaxis/core/preload';
@@ -34,19 +34,16 @@ export function TorqueCapture(props: Props) {
   if (tool === undefined)
     return <Notice tone="warn" title="No torque wrench is known to the workshop">Add one on the workshop’s page.</Notice>;
   return (
-    <div className="grid gap-3">
-      <div className="w-72">
-        <SelectField label="Read with" value={tool.id} onChange={setChosen} options={tools.map(({ id, name }) => [id, name])} />
-      </div>
-      <Reading key={tool.id} {...props} tool={tool} />
-    </div>
+    <Reading key={tool.id} {...props} tool={tool}>
+      <SelectField label="Read with" value={tool.id} onChange={setChosen} options={tools.map(({ id, name }) => [id, name])} />
+    </Reading>
   );
 } // prettier-ignore
 
 /** A tool of this name pulls a cord. */
 const ON_A_CORD = /scale/iu;
 
-function Reading({ jobId, axisId, stage, what, angle, nutTorque = null, endPlay = null, tool }: Props & { readonly tool: WorkshopTorqueTool }) {
+function Reading({ jobId, axisId, stage, what, angle, nutTorque = null, endPlay = null, tool, children }: Props & { readonly tool: WorkshopTorqueTool; readonly children: ReactNode }) {
   const units = useUnits();
   const cord = ON_A_CORD.test(tool.name);
   const [text, setText] = useState('');
@@ -73,21 +70,22 @@ function Reading({ jobId, axisId, stage, what, angle, nutTorque = null, endPlay 
   return (
     <form onSubmit={submit} className="grid gap-3">
       {tool.deviceId !== null && (
-        <div className="flex flex-wrap items-center gap-4">
-          <span className="figure text-[2.6rem] leading-none" role="status" aria-label="Live reading">
+        <div className="flex flex-wrap items-center gap-3">
+          <span className="figure min-w-40 text-[2.3rem] leading-none" role="status" aria-label="Live reading">
             {live.value === null ? '…' : units.show(live.value, 'torque')}
           </span>
           <Button kind="main" className="min-h-16 text-xl" shortcut="Space" disabled={live.value === null} onClick={take}>
-            Take it, steady turning
+            Take it, steady
           </Button>
           <Button disabled={live.value === null} onClick={() => live.value !== null && send(live.value, false, null)}>
-            That was the breakaway
+            Breakaway
           </Button>
         </div>
       )}
       <div className="flex flex-wrap items-start gap-3">
-        <div className="w-52">
-          <QuantityField label={cord ? 'Pull in steady turning' : 'Or type it, steady turning'} kind={cord ? 'force' : 'torque'} text={text} onText={setText} />
+        <div className="w-56">{children}</div>
+        <div className="w-48">
+          <QuantityField label={cord ? 'Pull in steady turning' : 'Or type it, steady'} kind={cord ? 'force' : 'torque'} text={text} onText={setText} />
         </div>
         {cord && (
           <>

@@ -1,0 +1,94 @@
+import type { WorkHabits } from '@wendaxis/core/simulate';
+
+import { jobOf, workTo } from './workTo.ts';
+import { expect, expectAccessible, test } from './workshopTest.ts';
+
+const GAUGE = { id: 'gauge', name: 'Bore gauge', graduation: 0.001, calibrationUncertainty: 0.001, range: 1 }; // prettier-ignore
+const HABITS: WorkHabits = {
+  instrument: GAUGE,
+  bands: {
+    endPlay: { lower: -0.1, upper: -0.04, target: null },
+    rollingTorque: { lower: 0.7, upper: 1.1, target: null },
+    backlash: { lower: 0.12, upper: 0.2, target: null },
+  },
+  source: 'sheet',
+};
+
+test('a pinion on a collapsible sleeve goes from the seal alone to locked, by the stand-in wrench', async ({ page, workshop }) => {
+  test.setTimeout(180_000);
+  const { address } = workshop;
+  const jobId = await jobOf(page, address, 'Tarn rear axle');
+  const job = `${address}jobs/${jobId}`;
+  await workTo(page, address, jobId, { habits: HABITS, until: ({ rule }) => rule === 'sealDrag' });
+  await page.goto(`${job}/step/sealDrag:axis`);
+  await expect(page.getByRole('heading', { name: /drag of the seal alone/ })).toBeVisible();
+  const take = page.getByRole('button', { name: /Take it, steady/ });
+  const steady = async () => {
+    // The first reading is the breakaway peak.
+    await page.waitForTimeout(650);
+    await take.click();
+    await page.waitForTimeout(420);
+    await take.click();
+  };
+  await page.getByRole('button', { name: 'Breakaway' }).click();
+  await steady();
+  await expect(page.getByRole('region', { name: 'Numbers' })).toContainText('Drag of the seal');
+  await page.getByRole('button', { name: /To the next step/ }).click();
+
+  await expect(page.getByRole('heading', { name: /^Crush/ })).toBeVisible();
+  await steady();
+  await expect(page.getByText('Still play')).toBeVisible();
+  await expectAccessible(page);
+  // Never back off.
+  const stands = page.getByLabel('Nut stands at');
+  await steady();
+  await stands.fill('5');
+  await expect(page.getByRole('alert')).toContainText('Never back off');
+  await stands.fill('');
+  let seenForecast = false;
+  for (let turn = 0; turn < 40; turn += 1) {
+    if (await page.getByText('In band', { exact: true }).isVisible()) break;
+    const seen = await page.getByText(/^Band from/).isVisible();
+    seenForecast ||= seen;
+    await steady();
+  }
+  expect(seenForecast).toBe(true);
+  await expect(page.getByText('In band', { exact: true })).toBeVisible();
+  await expect(page.getByRole('img', { name: /Rolling torque against nut angle/ })).toBeVisible();
+
+  await workTo(page, address, jobId, { habits: HABITS, until: ({ rule }) => rule === 'proveFigure' });
+  await page.goto(`${job}/step/proveFigure:axis:rollingTorque`);
+  await steady();
+  await steady();
+  await expect(page.getByText('In band', { exact: true }).first()).toBeVisible();
+  const state = await workTo(page, address, jobId, { habits: HABITS, until: ({ rule }) => rule === 'spin' });
+  expect(state.steps['lock:nut']?.status).toBe('done');
+  await page.getByRole('link', { name: 'Logbook' }).click();
+  await expect(page.getByRole('list', { name: 'Entries, newest first' })).toContainText('Seal alone');
+}); // prettier-ignore
+
+test('a sleeve past its band is scrap, a reading out of the tool’s range is told, and a cord gives its torque', async ({ page, workshop }) => {
+  const { address } = workshop;
+  const jobId = await jobOf(page, address, 'Tarn rear axle');
+  await workTo(page, address, jobId, { habits: HABITS, until: ({ rule }) => rule === 'crush' });
+  await page.goto(`${address}jobs/${jobId}/step/crush:sleeve`);
+  const typed = page.getByLabel('Or type it, steady');
+  const type = async (text: string) => {
+    await typed.fill(text);
+    await page.keyboard.press('Enter');
+  };
+  await typed.fill('9 Nm');
+  await expect(page.getByRole('alert')).toContainText('where it ends');
+  await type('0.3 Nm');
+  await page.getByLabel('Nut stands at').fill('200');
+  await type('2.5 Nm');
+  await expect(page.getByText('Past the band', { exact: true })).toBeVisible();
+  await expect(page.getByText('It does not come back', { exact: false }).or(page.getByText(/it does not come back, and preload is lost/)).first()).toBeVisible();
+  await page.getByRole('button', { name: 'A new sleeve is in' }).click();
+  await expect(page.getByText('Begin with the nut snug')).toBeVisible();
+  await page.getByLabel('Read with').selectOption({ label: 'Spring scale on a cord' });
+  await page.getByLabel('Pull in steady turning').fill('20 N');
+  await expect(page.getByText('= 0.82 N·m')).toBeVisible();
+  await page.getByRole('button', { name: 'Record it' }).click();
+  await expect(page.getByRole('list', { name: 'Readings' })).toContainText('0.82');
+}); // prettier-ignore

@@ -1,0 +1,37 @@
+import { randomUUID } from 'node:crypto';
+
+import type { Page } from '@playwright/test';
+
+import { foldJob, type JobEvent, type JobState } from '@wendaxis/core/job';
+import { compilePlan, type Step } from '@wendaxis/core/plan';
+import { answerStep, type WorkHabits } from '@wendaxis/core/simulate';
+
+import { expect } from './workshopTest.ts';
+
+/** The job of a name, and the address of its pages. */
+export async function jobOf(page: Page, address: string, name: string): Promise<string> {
+  const jobs = (await (await page.request.get(`${address}api/jobs`)).json()) as { jobId: string; name: string }[];
+  return jobs.find((job) => job.name === name)!.jobId;
+} // prettier-ignore
+
+/** Let an imagined mechanic work a job through the server until a step comes; returns the job as it stands then. */
+export async function workTo(
+  page: Page,
+  address: string,
+  jobId: string,
+  { habits, until }: { readonly habits: WorkHabits; readonly until: (step: Step) => boolean },
+): Promise<JobState> {
+  const path = `${address}api/jobs/${jobId}/events`;
+  for (let turn = 0; turn < 150; turn += 1) {
+    const { events } = (await (await page.request.get(path)).json()) as { events: JobEvent[] };
+    const state = foldJob(events);
+    const { next } = compilePlan(state);
+    if (next === null || until(next)) return state;
+    const answers = answerStep(state, next, habits, () => randomUUID());
+    const at = new Date().toISOString();
+    const batch = answers.map((one) => ({ ...one, id: randomUUID(), version: 1, at, by: 'runa' }));
+    const answer = await page.request.post(path, { data: { events: batch } });
+    expect(answer.status(), `${next.id}: ${await answer.text()}`).toBe(201);
+  }
+  throw new Error('never came to the step');
+}
