@@ -11,7 +11,7 @@ export {
 } from './nextAction.ts';
 export { packQuestion, USUAL_MOST_PIECES } from './packQuestion.ts';
 export { PHASE_NAMES, PHASES, type Phase } from './phases.ts';
-export { currentRun, type JudgedVerdict } from './playProgress.ts';
+export { currentRun, playSite, wantsPreload, type JudgedVerdict } from './playProgress.ts';
 export { comparisonOf } from './comparison.ts';
 export { clearanceInService, type ClearanceInService } from './clearanceInService.ts';
 export { heatedParts, jobHeat, leftOut, ringLimitFor, type JobHeat } from './jobHeat.ts';

@@ -8,6 +8,7 @@ import { CompareForm } from '../features/plan/CompareForm.tsx';
 import { FigureForm } from '../features/plan/FigureForm.tsx';
 import { InspectForm } from '../features/plan/InspectForm.tsx';
 import { MarkForm } from '../features/plan/MarkForm.tsx';
+import { OrderPanel } from '../features/pack/OrderPanel.tsx';
 import { SleeveForm, SleevePicture } from '../features/preload/SleeveForm.tsx';
 import { TorqueForm } from '../features/preload/TorqueForm.tsx';
 import { SeatingForm } from '../features/plan/SeatingForm.tsx';
@@ -96,6 +97,7 @@ function StepView({ job, step }: ViewProps) {
       <div className="grid content-start gap-4">
         {step.form === 'sleeve' && <SleevePicture step={step} state={state} />}
         <StepFacts job={job} step={step} />
+        {step.rule === 'asFound' && step.specKind === 'endPlay' && <OrderPanel step={step} state={state} />}
       </div>
     </main>
   );

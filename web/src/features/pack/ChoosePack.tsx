@@ -17,6 +17,7 @@ import { Notice } from '../../ui/Notice.tsx';
 import { useShortcut } from '../../ui/useShortcut.ts';
 import { useUnits } from '../../ui/useUnits.ts';
 import { Working } from '../../ui/Working.tsx';
+import { OddsPanel } from './OddsPanel.tsx';
 import { PackOptions } from './PackOptions.tsx';
 import { StockTable } from './StockTable.tsx';
 
@@ -105,10 +106,13 @@ export function ChoosePack({ jobId, state, action, stock }: Props) {
           </p>
         </div>
       </section>
-      <section aria-label="Stock" className="bg-panel border-edge rounded-[3px] border-2 p-4">
-        <h2 className="m-0 text-2xl">Stock, {units.unit()}</h2>
-        <StockTable stock={stock} pack={pack?.pieces ?? []} />
-      </section>
+      <div className="grid content-start gap-4">
+        {pack !== undefined && <OddsPanel question={question} pack={pack} verdict={verdict} />}
+        <section aria-label="Stock" className="bg-panel border-edge rounded-[3px] border-2 p-4">
+          <h2 className="m-0 text-2xl">Stock, {units.unit()}</h2>
+          <StockTable stock={stock} pack={pack?.pieces ?? []} />
+        </section>
+      </div>
     </div>
   );
 }

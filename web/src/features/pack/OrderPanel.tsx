@@ -1,0 +1,73 @@
+import { useCallback, useState } from 'react';
+
+import { stockAtHand, verdictOf, type JobState } from '@wendaxis/core/job';
+import { playSite, USUAL_MOST_PIECES, type Step } from '@wendaxis/core/plan';
+import type { OrderQuestion } from '@wendaxis/core/odds';
+
+import { useWorkshop } from '../../api/queries.ts';
+import { Panel } from '../../ui/Panel.tsx';
+import { QuantityField, readField } from '../../ui/QuantityField.tsx';
+import { useUnits } from '../../ui/useUnits.ts';
+import { useOdds } from '../../workers/useOdds.ts';
+import { OddsBars } from './OddsBars.tsx';
+import { percent } from './oddsWords.ts';
+import { gradedSizes, orderQuestion } from './orderEntry.ts';
+
+interface Props {
+  readonly step: Step;
+  readonly state: JobState;
+}
+
+/** Before it comes apart: which sizes to order so that the right pack is at hand with 95 % odds. */
+export function OrderPanel({ step, state }: Props) {
+  const units = useUnits();
+  const workshop = useWorkshop();
+  const [texts, setTexts] = useState({ from: '0.1 mm', to: '1.5 mm', step: '0.05 mm', parts: '0.05 mm' });
+  const axis = state.unit!.axes.find(({ id }) => id === step.axisId)!;
+  const site = playSite(axis);
+  const spec = state.specs.find(({ axisId, kind }) => axisId === axis.id && kind === 'endPlay');
+  const run = spec === undefined ? undefined : state.runs.findLast((one) => one.specId === spec.specId && one.stage === 'asFound' && one.status === 'closed');
+  const verdict = run === undefined ? null : verdictOf(state, run);
+  const lengths = [texts.from, texts.to, texts.step, texts.parts].map((text) => {
+    const reading = readField(text, 'length', units.system);
+    return reading.status === 'read' ? reading.quantity.value : null;
+  });
+  const [from, to, grade, parts] = lengths as [number | null, number | null, number | null, number | null];
+  const sizes = from === null || to === null || grade === null ? null : gradedSizes(from, to, grade);
+  const stock = workshop.data === undefined || site === undefined ? null : stockAtHand(workshop.data.sizes, {}, state, site.id);
+  const question: OrderQuestion | null = sizes === null || parts === null || stock === null || spec === undefined || site === undefined || verdict?.status !== 'judged'
+    ? null
+    : orderQuestion({ state, axis, site, band: spec.band, verdict, stock, sizes, changedParts: parts, mostPieces: USUAL_MOST_PIECES });
+  const key = JSON.stringify(question);
+  const ask = useCallback((worker: Parameters<NonNullable<Parameters<typeof useOdds>[0]>>[0]) => worker.orderSizes(JSON.parse(key) as OrderQuestion), [key]);
+  const computed = useOdds(question === null ? null : ask);
+  if (site === undefined || verdict?.status !== 'judged') return null;
+  const set = (name: keyof typeof texts) => (text: string) => setTexts({ ...texts, [name]: text });
+  return (
+    <Panel title="What to order before it comes apart">
+      <div className="grid grid-cols-2 gap-x-3">
+        <QuantityField label="Sizes on the list from" text={texts.from} onText={set('from')} quiet />
+        <QuantityField label="to" text={texts.to} onText={set('to')} quiet />
+        <QuantityField label="in steps of" text={texts.step} onText={set('step')} quiet />
+        <QuantityField label="New parts move the play by (1 σ)" text={texts.parts} onText={set('parts')} quiet />
+      </div>
+      {question === null && <p role="alert" className="text-bad m-0 font-semibold">A list of 1 to 60 sizes, from small to large.</p>}
+      {question !== null && computed.status === 'computing' && <p className="m-0">Working it out…</p>}
+      {question !== null && computed.status === 'failed' && <p role="alert" className="text-bad m-0 font-semibold">It cannot be worked out: {computed.message}</p>}
+      {question !== null && computed.status === 'done' && (
+        <div role="status" className="grid gap-1">
+          <p className="m-0 text-lg">
+            Wanted about <strong className="figure">{units.show(computed.answer.wanted)}</strong>. With the box as it is: <strong className="figure">{percent(computed.answer.oddsNow)}</strong>.
+          </p>
+          <OddsBars bins={computed.answer.bins} band={{ lower: null, upper: null }} />
+          <p className="m-0 text-xl font-semibold">
+            {computed.answer.order.length === 0
+              ? 'Nothing to order.'
+              : `Order ${computed.answer.order.map(({ thickness }) => units.digits(thickness)).join(', ')} ${units.unit()}: ${percent(computed.answer.oddsAfter.at(-1)!)}.`}
+            {!computed.answer.reached && ' This list does not reach 95 %.'}
+          </p>
+        </div>
+      )}
+    </Panel>
+  );
+} // prettier-ignore
