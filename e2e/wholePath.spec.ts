@@ -110,6 +110,7 @@ test('the same path with typed readings, in both unit systems, by undo and redo'
   await page.getByRole('button', { name: 'Accept the verdict' }).click();
   await expect(page.getByRole('heading', { name: 'Choose the pack' })).toBeVisible();
   await page.keyboard.press('Enter');
+  await expect(page.getByRole('region', { name: 'Odds at the first go' })).toContainText('in band');
   await page.getByRole('button', { name: 'Take this pack' }).click();
   await page.getByRole('button', { name: 'It is in' }).click();
   await tickUntil(page, 'Measure the end play');

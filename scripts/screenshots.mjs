@@ -1,5 +1,7 @@
 import { chromium } from '@playwright/test';
 
+import { workTo } from '../e2e/workTo.ts';
+
 import { CHROMIUM, ensureChromium } from './setup/chromium.mjs';
 import { temporaryPostgres } from './setup/postgres.mjs';
 import { ROOT, say } from './setup/run.mjs';
@@ -57,6 +59,7 @@ try {
   await page.getByRole('button', { name: 'Accept the verdict' }).click();
   await page.getByRole('heading', { name: 'Choose the pack' }).waitFor();
   await press('Enter');
+  await page.getByRole('list', { name: 'What would raise them' }).waitFor();
   await shot('pack');
   await page.getByRole('button', { name: 'Take this pack' }).click();
   await shot('fit');
@@ -75,6 +78,39 @@ try {
   await page.getByRole('link', { name: 'Unit', exact: true }).click();
   await page.getByRole('option', { name: /Tail bearing/ }).click();
   await shot('unit');
+  const tarn = page
+    .url()
+    .replace(/.*jobs\//, '')
+    .replace(/\/.*/, '');
+  const gauge = {
+    id: 'gauge',
+    name: 'Gauge',
+    graduation: 0.001,
+    calibrationUncertainty: 0.001,
+    range: 1,
+  };
+  const habits = { instrument: gauge, bands: {}, source: '' };
+  await workTo(page, server.address, tarn, { habits, until: ({ rule }) => rule === 'crush' });
+  await page.goto(`${server.address}jobs/${tarn}/step/crush:sleeve`);
+  for (const [angle, torque] of [
+    [0, 0.3],
+    [45, 0.3],
+    [90, 0.3],
+    [120, 0.35],
+    [135, 0.45],
+    [143, 0.55],
+    [151, 0.65],
+    [157, 0.75],
+  ]) {
+    await page.getByLabel('Nut stands at').fill(String(angle));
+    for (const _ of [1, 2]) {
+      await page.getByLabel('Or type it, steady').fill(`${torque} Nm`);
+      await press('Enter');
+    }
+  }
+  await page.waitForTimeout(800);
+  await page.evaluate(() => window.scrollTo(0, 0));
+  await shot('sleeve');
   await page.goto(server.address);
   await page.getByText('Moth engine case').click();
   await page.getByRole('heading', { name: /Measure the bore/ }).waitFor();

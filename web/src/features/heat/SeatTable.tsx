@@ -88,7 +88,7 @@ function Told({ label, value, says = '', tone }: ToldProps) {
 /** Internal clearance a bearing keeps as it runs; below zero it is said. */
 function Kept({ kept }: { readonly kept: ClearanceInService | null }) {
   const units = useUnits();
-  if (kept === null) return <Told label="Clearance left" value="–" says="no table for it" />;
+  if (kept === null) return <Told label="Clearance left" value="–" says="not known yet" />;
   const { least, most } = kept.left;
   const range = `${units.digits(least)} to ${units.digits(most)}`;
   if (least >= 0) return <Told label="Clearance left" value={range} says="runs free" tone="good" />;

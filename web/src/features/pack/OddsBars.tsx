@@ -34,6 +34,12 @@ export function OddsBars({ bins, band }: Props) {
         />
       ))}
       <line x2={WIDTH} y1={HEIGHT} y2={HEIGHT} stroke="var(--ink)" strokeWidth="1.5" />
+      {limits.length === 0 &&
+        [from, to].map((end) => (
+          <text key={end} x={x(end)} y={HEIGHT + 17} textAnchor={end === from ? 'start' : 'end'} fontSize="15" fill="var(--ink)">
+            {units.digits(end)}
+          </text>
+        ))}
       {limits.map((limit) => (
         <g key={limit}>
           <line x1={x(limit)} x2={x(limit)} y2={HEIGHT} stroke="var(--good)" strokeWidth="3" />
