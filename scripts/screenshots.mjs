@@ -103,13 +103,13 @@ try {
     [157, 0.75],
   ]) {
     await page.getByLabel('Nut stands at').fill(String(angle));
-    for (const _ of [1, 2]) {
+    for (let reading = 0; reading < 2; reading += 1) {
       await page.getByLabel('Or type it, steady').fill(`${torque} Nm`);
       await press('Enter');
     }
   }
   await page.waitForTimeout(800);
-  await page.evaluate(() => window.scrollTo(0, 0));
+  await page.evaluate('scrollTo(0, 0)');
   await shot('sleeve');
   await page.goto(server.address);
   await page.getByText('Moth engine case').click();

@@ -43,7 +43,7 @@ export function OddsBars({ bins, band }: Props) {
       {limits.map((limit) => (
         <g key={limit}>
           <line x1={x(limit)} x2={x(limit)} y2={HEIGHT} stroke="var(--good)" strokeWidth="3" />
-          <text x={x(limit)} y={HEIGHT + 17} textAnchor="middle" fontSize="15" fill="var(--ink)">
+          <text x={Math.min(WIDTH - 22, Math.max(22, x(limit)))} y={HEIGHT + 17} textAnchor="middle" fontSize="15" fill="var(--ink)">
             {units.digits(limit)}
           </text>
         </g>

@@ -1,0 +1,101 @@
+import { foldJob, type JobEvent, type JobEventData, type JobEventType } from '../job/index.ts';
+import { unitFromTemplate } from '../unit/index.ts';
+import { compilePlan } from './compilePlan.ts';
+import { playStage } from './playProgress.ts';
+import { isCrushed, rollingVerdict, sealDragOf, sleeveProgress } from './torqueProgress.ts';
+
+const end = { designation: null, family: null, dimensions: { bore: 30, outside: 62, width: 16 } };
+const UNIT = unitFromTemplate('pinionSleeve', { name: 'Pinion', left: end, right: end, span: 42 });
+const TOOL = { id: 'w', name: 'Beam', graduation: 0.02, calibrationUncertainty: 0.01, least: 0.05, most: 6 }; // prettier-ignore
+
+class Log {
+  readonly events: JobEvent[] = [];
+  constructor(sealDrag?: 'included') {
+    this.add('JobOpened', { unit: UNIT, reason: '', scope: 'overhaul' });
+    this.add('SpecSet', { specId: 's', axisId: 'axis', kind: 'rollingTorque', band: { lower: 0.7, upper: 1.1, target: null }, source: 'book', ...(sealDrag === undefined ? {} : { sealDrag }) });
+  }
+  add<Type extends JobEventType>(type: Type, data: JobEventData[Type]): this {
+    const seq = this.events.length + 1;
+    this.events.push({ id: `e${seq}`, seq, type, version: 1, at: '2026-01-01T00:00:00.000Z', by: 'ann', data } as unknown as JobEvent);
+    return this;
+  }
+  read(value: number, rest: Partial<JobEventData['TorqueRead']> = {}): this {
+    return this.add('TorqueRead', { axisId: 'axis', stage: 'crush', what: 'bearings', value, steady: true, square: true, typed: null, device: null, tool: TOOL, pull: null, angle: null, nutTorque: null, endPlay: null, ...rest });
+  }
+  get state() {
+    return foldJob(this.events);
+  }
+  get axis() {
+    return this.state.unit!.axes[0]!;
+  }
+} // prettier-ignore
+const drag = (log: Log) => log.read(0.3, { what: 'sealDrag', stage: 'trial' }).read(0.3, { what: 'sealDrag', stage: 'trial' }); // prettier-ignore
+
+describe('crushing a sleeve in a job', () => {
+  test('should wait for the drag of the seal, unless the figure is with the seal in', () => {
+    const log = new Log().read(0.3, { angle: 0 });
+    expect(sealDragOf(log.state, log.axis)).toBeNull();
+    expect(sleeveProgress(log.state, log.axis)).toBeNull();
+    expect(sealDragOf(drag(log).state, log.axis)).toMatchObject({ value: 0.3 });
+    expect(sleeveProgress(log.state, log.axis)?.forecast.status).toBe('free');
+    const included = new Log('included').read(0.3, { angle: 0 });
+    expect(sleeveProgress(included.state, included.axis)?.forecast).toMatchObject({ above: 0.3 });
+    expect(compilePlan(included.state).steps.some(({ rule }) => rule === 'sealDrag')).toBe(false);
+  });
+
+  test('should be done with two readings in band at the last angle, and judged without the seal', () => {
+    const log = drag(new Log()).read(0.3, { angle: 0 }).read(1.2, { angle: 150 });
+    expect(isCrushed(log.state, log.axis)).toBe(false);
+    expect(isCrushed(log.read(1.2, { angle: 150 }).state, log.axis)).toBe(true);
+    log.read(1.2, { stage: 'final' }).read(1.22, { stage: 'final' });
+    expect(rollingVerdict(log.state, log.axis, 'final')).toMatchObject({ bearings: expect.closeTo(0.91, 9), decision: { word: 'conforms' } }); // prettier-ignore
+    expect(compilePlan(log.state).steps.find(({ rule }) => rule === 'proveFigure')!.status).toBe('done'); // prettier-ignore
+  });
+
+  test('should forget the old sleeve when a new one is in, and not average two tools', () => {
+    const log = drag(new Log()).read(2, { angle: 200 });
+    expect(sleeveProgress(log.state, log.axis)?.forecast.status).toBe('overshoot');
+    log.add('SleeveRenewed', { stationId: 'sleeve', reason: 'past the band' });
+    expect(sleeveProgress(log.state, log.axis)).toBeNull();
+    log.read(1.2, { stage: 'final' }).read(1.2, { stage: 'final', tool: { ...TOOL, id: 'other' } });
+    expect(rollingVerdict(log.state, log.axis, 'final')).toMatchObject({ status: 'tooFew' });
+  });
+
+  test.each<[string, Partial<JobEventData['TorqueRead']>, RegExp]>([
+    ['beyond its tool', { value: 50 }, /Beam ends/],
+    ['on no axis', { axisId: 'no' }, /no axis no/],
+    ['with a pull that gives another torque', { value: 0.9, pull: { force: 20, radius: 40, cord: 2 } }, /F·\(r \+ cord\/2\)/],
+  ])('should not take a reading %s', (_, rest, reason) => {
+    expect(new Log().read(rest.value ?? 0.9, rest).state.ignored).toEqual([expect.objectContaining({ reason: expect.stringMatching(reason) })]);
+  }); // prettier-ignore
+
+  test('should have a solid stop seen from nut torque, play and drag together', () => {
+    const nut = UNIT.axes[0]!.stations.find(({ kind }) => kind === 'nut')!;
+    const log = drag(new Log()).add('StationDescribed', { axisId: 'axis', station: { ...nut, torqueLeast: 150, torqueMost: 200 } }); // prettier-ignore
+    log.read(0.3, { angle: 0, nutTorque: 60, endPlay: 0.1 }).read(0.3, { angle: 20, nutTorque: 190, endPlay: 0.1 }); // prettier-ignore
+    expect(sleeveProgress(log.state, log.axis)?.solid).toMatchObject({ stopped: true });
+  });
+});
+
+test('preload below zero play should be proven by the pack that was computed, not by an indicator', () => {
+  const unit = unitFromTemplate('carrierOutboard', { name: 'C', left: end, right: end, span: 90 });
+  const axis = unit.axes[0]!;
+  const site = axis.stations.find(({ kind }) => kind === 'shimSite')!;
+  const log = new Log();
+  log.events.length = 0;
+  log.add('JobOpened', { unit, reason: '', scope: 'overhaul' });
+  log.add('SpecSet', { specId: 'p', axisId: axis.id, kind: 'endPlay', band: { lower: -0.1, upper: -0.04, target: null }, source: 'book' }); // prettier-ignore
+  const rules = () => compilePlan(log.state).steps.map(({ rule }) => rule);
+  expect(rules()).not.toContain('prove');
+  const pieces = [{ sizeId: 'a', thickness: 1.5, quantity: 1, uncertainty: 0.001 }];
+  log.add('PackRecorded', { siteId: site.id, pieces });
+  expect(playStage(log.state, axis)).toBe('measure');
+  const dial = { id: 'd', name: 'd', graduation: 0.01, calibrationUncertainty: 0.001, range: 10 };
+  log.add('RunOpened', { runId: 'r', specId: 'p', stage: 'trial', instrument: dial, indicator: { contact: 'lever', angle: 0 }, shaftHeld: true }); // prettier-ignore
+  for (const value of [0, 0.06, 0, 0, 0.06, 0, 0, 0.06, 0])
+    log.add('ReadingTaken', { runId: 'r', value, typed: null, device: null, position: null });
+  log.add('RunClosed', { runId: 'r' });
+  expect(playStage(log.state, axis)).not.toBe('proven');
+  log.add('PackFitted', { siteId: site.id, pieces });
+  expect(playStage(log.state, axis)).toBe('proven');
+});
