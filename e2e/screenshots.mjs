@@ -1,11 +1,11 @@
 import { chromium } from '@playwright/test';
 
-import { workTo } from '../e2e/workTo.ts';
+import { workTo } from './workTo.ts';
 
-import { CHROMIUM, ensureChromium } from './setup/chromium.mjs';
-import { temporaryPostgres } from './setup/postgres.mjs';
-import { ROOT, say } from './setup/run.mjs';
-import { buildPages, startServer } from './setup/server.mjs';
+import { CHROMIUM, ensureChromium } from '../scripts/setup/chromium.mjs';
+import { temporaryPostgres } from '../scripts/setup/postgres.mjs';
+import { ROOT, say } from '../scripts/setup/run.mjs';
+import { buildPages, startServer } from '../scripts/setup/server.mjs';
 
 /** `npm run screenshots`: one picture of each main view, from the demo data, at 1280 × 800. */
 await ensureChromium();
