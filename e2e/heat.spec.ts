@@ -1,11 +1,6 @@
-import { randomUUID } from 'node:crypto';
+import type { WorkHabits } from '@wendaxis/core/simulate';
 
-import type { Page } from '@playwright/test';
-
-import { foldJob, type JobEvent } from '@wendaxis/core/job';
-import { compilePlan } from '@wendaxis/core/plan';
-import { answerStep, type WorkHabits } from '@wendaxis/core/simulate';
-
+import { jobOf, workTo } from './workTo.ts';
 import { expect, expectAccessible, test } from './workshopTest.ts';
 
 const GAUGE = { id: 'gauge', name: 'Bore gauge', graduation: 0.001, calibrationUncertainty: 0.001, range: 1 }; // prettier-ignore
@@ -19,31 +14,18 @@ const HABITS: WorkHabits = {
   source: 'sheet',
 };
 
-/** Let an imagined mechanic work the Moth through until the plan comes to a rule; returns the job's address. */
-async function mothUntil(page: Page, address: string, rule: string): Promise<string> {
-  const jobs = (await (await page.request.get(`${address}api/jobs`)).json()) as { jobId: string; name: string }[];
-  const { jobId } = jobs.find(({ name }) => name === 'Moth engine case')!;
-  const path = `${address}api/jobs/${jobId}/events`;
-  for (let turn = 0; turn < 60; turn += 1) {
-    const { events } = (await (await page.request.get(path)).json()) as { events: JobEvent[] };
-    const state = foldJob(events);
-    const { next } = compilePlan(state);
-    if (next === null || next.rule === rule) return `${address}jobs/${jobId}`;
-    const answers = answerStep(state, next, HABITS, () => randomUUID());
-    const at = new Date().toISOString();
-    const batch = answers.map((one) => ({ ...one, id: randomUUID(), version: 1, at, by: 'runa' }));
-    expect((await page.request.post(path, { data: { events: batch } })).status()).toBe(201);
-  }
-  throw new Error(`never came to ${rule}`);
-} // prettier-ignore
-
 test('both halves are heated and filled against the clock, with one ring that stops half way', async ({
   page,
   workshop,
 }) => {
   test.setTimeout(120_000);
   await page.clock.install();
-  const job = await mothUntil(page, workshop.address, 'heat');
+  const jobId = await jobOf(page, workshop.address, 'Moth engine case');
+  await workTo(page, workshop.address, jobId, {
+    habits: HABITS,
+    until: ({ rule }) => rule === 'heat',
+  });
+  const job = `${workshop.address}jobs/${jobId}`;
   await page.goto(job);
   await expect(page.getByRole('heading', { name: 'Heat Ignition-side half' })).toBeVisible();
   await page.goto(`${job}/heat`);

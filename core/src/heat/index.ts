@@ -1,4 +1,5 @@
 export { coolingFactorFrom } from './coolingFactor.ts';
+export { ovenLimit, usualLimit, type BearingInPart } from './ovenLimit.ts';
 export {
   CREEP_REMEDIES,
   partHeat,

@@ -3,7 +3,6 @@ import { requireNumber } from '../faults/index.ts';
 import { materialOf } from '../materials/index.ts';
 import {
   bearingMass,
-  hottestFor,
   MEDIA,
   MOST_SEATS,
   seatOrder,
@@ -15,6 +14,7 @@ import {
   type OrderedSeat,
   type SeatWindow,
 } from '../thermal/index.ts';
+import { ovenLimit } from './ovenLimit.ts';
 import type { HeatLimit } from './ringLimit.ts';
 import { ringFreezeTime } from './wayTimes.ts';
 
@@ -62,8 +62,6 @@ export interface SeatHeat {
   readonly dropsIn: boolean;
   /** Lowest oven temperature with which it drops in, rings as set. */
   readonly needs: number;
-  /** Hottest oven at which the bearing, left in the hot part, stays within its own limit. */
-  readonly ovenAtMost: number;
   /** Whether the ring may creep in service, by the loosest pair. */
   readonly creeps: boolean;
   readonly window: SeatWindow;
@@ -104,12 +102,12 @@ export function partHeat(
   body: LumpedBody,
   seats: readonly HeatSeat[],
   settings: HeatSettings,
-  partLimit: HeatLimit = usualLimit(body),
+  partLimit?: HeatLimit,
 ): PartHeat {
   requireSettings(settings);
   requireNumber('seats', seats.length, { min: 1, max: MOST_SEATS });
   const rows = seats.map((seat) => seatHeat(body, seat, settings));
-  const { limit, reason: limitReason } = binding(rows, partLimit);
+  const { limit, reason: limitReason } = ovenLimit(body, seats, settings.rings, partLimit);
   const needed = Math.max(...rows.map(({ needs }) => needs));
   const status =
     settings.oven > limit ? 'refused'
@@ -147,7 +145,6 @@ function seatHeat(body: LumpedBody, seat: HeatSeat, settings: HeatSettings): Sea
     service: at(fit.least, settings.running, settings.running),
     dropsIn: planned <= -clearance + 1e-12,
     needs,
-    ovenAtMost: hottestFor(body, { mass: bearingMass(bore, diameter, width), temperature: settings.rings, limit: seat.ringLimit.limit }),
     creeps: at(fit.least, settings.running, settings.running) <= 0,
     window: seatWindow({
       diameter, width, bore, interference: fit.most, clearance, ambient: settings.ambient,
@@ -156,21 +153,6 @@ function seatHeat(body: LumpedBody, seat: HeatSeat, settings: HeatSettings): Sea
     }),
   };
 } // prettier-ignore
-
-/** The limit of a part by what it is made of. */
-function usualLimit({ material }: LumpedBody): HeatLimit {
-  const { hottest: limit, hottestReason: reason } = materialOf(material);
-  return { limit, reason };
-}
-
-/** The lowest of the limits that hold the oven down. */
-function binding(rows: readonly SeatHeat[], partLimit: HeatLimit): HeatLimit {
-  const rings = rows.map(({ seat: { name, ringLimit }, ovenAtMost }) => ({
-    limit: ovenAtMost,
-    reason: `${name}, left in the hot part, would pass ${ringLimit.limit} °C: ${ringLimit.reason}`,
-  }));
-  return [partLimit, ...rings].toSorted((a, b) => a.limit - b.limit)[0]!;
-}
 
 /** Until the heaviest ring is as cold as the freezer, s; 0 when rings stay in the shop. */
 function freezeTime(seats: readonly HeatSeat[], { rings, ambient }: HeatSettings): number {

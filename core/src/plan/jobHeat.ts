@@ -1,7 +1,9 @@
 import {
   coolingFactorFrom,
+  ovenLimit,
   partHeat,
   USUAL_HEAT,
+  usualLimit,
   ringLimitOf,
   type HeatLimit,
   type WayId,
@@ -25,6 +27,19 @@ export interface JobHeat {
   /** Where the cooling factor was seen; null when nothing was. */
   readonly seenOn: string | null;
 }
+
+/**
+ * How hot a part may be heated on this job: bound by the part and by the bearings that are left in it, as its heat plan
+ * is. By the part alone while its mass is not described; null while its material is not.
+ */
+export function partOvenLimit(state: JobState, part: Part): HeatLimit | null {
+  if (part.material === null) return null;
+  const own = state.limits[part.id] ?? usualLimit({ material: part.material });
+  const body = bodyOf(part);
+  if (body === null) return own;
+  const bearings = ovenSeats(state, part.id).map((station) => ({ name: station.name, diameter: station.outside, bore: station.inside, width: station.width, ringLimit: ringLimitFor(state, station) }));
+  return ovenLimit(body, bearings, { ...USUAL_HEAT, ...state.heat[part.id] }.rings, own);
+} // prettier-ignore
 
 /** Ways in that need no oven: their rings are left out of the heat of the part. */
 const BY_ITSELF: readonly string[] = [

@@ -1,5 +1,6 @@
 import { foldJob, type JobEvent, type JobState } from '../job/index.ts';
 import { answerStep, type Recorded, type WorkHabits } from '../simulate/index.ts';
+import { bearingMass, settledTemperature } from '../thermal/index.ts';
 import type { Station, StationKind, Unit } from '../unit/index.ts';
 import { compilePlan } from './compilePlan.ts';
 import { actionFor, nextAction, stageOf } from './nextAction.ts';
@@ -154,7 +155,11 @@ describe('a unit of every kind', () => {
     const bench = new Bench().work('seatInner');
     expect(bench.step('heat:case').cautions).toContain('noFlame');
     expect(bench.figure('seatInner:ball', 'Ring not above')).toMatchObject({ most: 80 });
-    expect(bench.figure('heat:case', 'Not above')).toMatchObject({ most: 120 });
+    // Stricter than magnesium's own 120 °C: by heat balance the sealed ball bearing, frozen, then comes to its 80 °C.
+    const { most } = bench.figure('heat:case', 'Not above') as { most: number };
+    const casting = { material: 'magnesium', mass: 3, area: 0.1, temperature: most } as const;
+    expect(most).toBeLessThan(120);
+    expect(settledTemperature(casting, { mass: bearingMass(30, 62, 16), temperature: -18 })).toBeCloseTo(80, 9); // prettier-ignore
   });
 
   test('should judge a figure by its band, and want another until it is inside', () => {

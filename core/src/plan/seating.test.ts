@@ -130,6 +130,9 @@ describe('what bears on a seat', () => {
     const log = new Log(unitWith({})).add('LimitSet', { targetId: 'half-left', limit: 70, reason: 'Varnish in the case.' }); // prettier-ignore
     const part = log.state.unit!.parts.find(({ id }) => id === 'half-left')!;
     expect(jobHeat(log.state, part).plan).toMatchObject({ status: 'refused', limit: 70, limitReason: 'Varnish in the case.' }); // prettier-ignore
+    expect(log.step('heat:half-left').figures.find(({ name }) => name === 'Not above')).toMatchObject({ most: 70 }); // prettier-ignore
+    const free = new Log(unitWith({}));
+    expect(free.step('heat:half-left').figures.find(({ name }) => name === 'Not above')).toMatchObject({ most: jobHeat(free.state, part).plan!.limit }); // prettier-ignore
     log.add('LimitSet', { targetId: 'bearing-left', limit: 60, reason: 'Plastic cage.' });
     expect(ringWays(log.state, 'bearing-left', 'inner').find(({ id }) => id === 'oven')!.limit).toMatch(/60 °C/); // prettier-ignore
     expect(log.add('LimitSet', { targetId: 'no', limit: 60, reason: 'nothing' }).state.ignored).toHaveLength(1); // prettier-ignore

@@ -9,6 +9,7 @@ import {
   type Ring,
   type SizeRange,
 } from '../fits/index.ts';
+import type { HeatLimit } from '../heat/index.ts';
 import { InputError } from '../faults/index.ts';
 import { judgeRound, type RoundVerdict, type SizeFeature } from '../inspect/index.ts';
 import type { JobState, MeasuredSize } from '../job/index.ts';
@@ -124,18 +125,15 @@ export function isRingMeasured(state: JobState, station: Station, ring: Ring): b
   return seatVerdict(state, station, ring === 'outer' ? 'ringOutside' : 'ringBore') !== null;
 }
 
-/** How hot the part must be for the outer ring to drop in; null while a datum is missing. */
-export function seatDropIn(state: JobState, station: Station, part: Part | null): DropIn | null {
+/**
+ * How hot the part must be for the outer ring to drop in; null while a datum is missing.
+ * @param limit how hot it may be on this job; null where that is not known
+ */
+export function seatDropIn(state: JobState, station: Station, part: Part | null, limit: HeatLimit | null): DropIn | null {
   const fit = seatInterference(state, station, 'outer');
   if (fit === null || part?.material == null) return null;
-  const limit = state.limits[part.id];
-  return dropIn({
-    diameter: station.outside,
-    tightest: fit.most,
-    material: part.material,
-    ...(limit === undefined ? {} : { limit }),
-  });
-}
+  return dropIn({ diameter: station.outside, tightest: fit.most, material: part.material, ...(limit === null ? {} : { limit }) });
+} // prettier-ignore
 
 /** Stations of a part whose outer ring is tight in it. */
 export function outerSeatsIn(unit: Unit, partId: string): readonly Station[] {

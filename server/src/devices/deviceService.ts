@@ -10,10 +10,10 @@ import { findStation } from '@wendaxis/core/unit';
 import { ServerError } from '../errors.ts';
 import type { JobService } from '../services/jobService.ts';
 import { findAxis } from './findAxis.ts';
-import { SimulatedWrench } from './simulatedWrench.ts';
+import { simulatedWrench } from './simulatedWrench.ts';
 import type { LineSource } from './lineSource.ts';
 import { SimulatedIndicator } from './simulatedIndicator.ts';
-import { SimulatedThermometer } from './simulatedThermometer.ts';
+import { simulatedThermometer } from './simulatedThermometer.ts';
 import type { TcpLineSource } from './tcpLineSource.ts';
 
 /** The contact thermometer that ships as a stand-in. */
@@ -57,7 +57,7 @@ export class DeviceService {
     const job = await this.#jobs.job(jobId);
     if (deviceId !== THERMOMETER || job.unit?.parts.every(({ id }) => id !== partId) !== false)
       throw new ServerError('noSuchDevice', 'deviceId', deviceId);
-    return new SimulatedThermometer(this.#jobs, { deviceId, jobId, partId });
+    return simulatedThermometer(this.#jobs, { deviceId, jobId, partId });
   }
 
   /** Tell the practice hands what to do; returns the mark that stands at the indicator then. */
@@ -85,7 +85,7 @@ export class DeviceService {
     findAxis(job, held.axisId);
     const seed = seedOf(`${jobId} ${held.axisId}`);
     const { graduation } = card;
-    return new SimulatedWrench(this.#jobs, { deviceId, jobId, ...held, graduation, seed });
+    return simulatedWrench(this.#jobs, { deviceId, jobId, ...held, graduation, seed });
   }
 
   /** The stand-in as the job stands now: put together again when another pack went in. */

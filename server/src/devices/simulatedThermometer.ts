@@ -2,6 +2,7 @@ import { partTemperature, writeLine } from '@wendaxis/core/simulate';
 
 import type { JobService } from '../services/jobService.ts';
 import type { LineSource } from './lineSource.ts';
+import { RepeatingSource } from './repeatingSource.ts';
 
 /** How often the stand-in sends its reading (ms). */
 const SEND_EVERY = 1000;
@@ -14,34 +15,13 @@ export interface Touched {
 }
 
 /** A simulated contact thermometer on a part of a job: it follows the oven clocks of the log. */
-export class SimulatedThermometer implements LineSource {
-  readonly #jobs: JobService;
-  readonly #touched: Touched;
-  readonly #started = Date.now();
-  #timers: NodeJS.Timeout[] = [];
-
-  constructor(jobs: JobService, touched: Touched) {
-    this.#jobs = jobs;
-    this.#touched = touched;
-  }
-
-  subscribe(listener: (line: string) => void): () => void {
-    listener(writeLine({ kind: 'hello', device: this.#touched.deviceId }));
-    const send = async (): Promise<void> => {
-      const { jobId, partId } = this.#touched;
-      const value = partTemperature(await this.#jobs.job(jobId), partId, new Date().toISOString());
-      listener(writeLine({ kind: 'temperature', elapsed: Date.now() - this.#started, value }));
-    };
-    // A reading that cannot be had (the database is away) is left out; the next comes in a second.
-    const tick = (): void => void send().catch(() => undefined);
-    tick();
-    const timer = setInterval(tick, SEND_EVERY);
-    this.#timers.push(timer);
-    return () => clearInterval(timer);
-  }
-
-  close(): void {
-    for (const timer of this.#timers) clearInterval(timer);
-    this.#timers = [];
-  }
-}
+export function simulatedThermometer(jobs: JobService, { deviceId, jobId, partId }: Touched): LineSource {
+  const started = Date.now();
+  return new RepeatingSource(SEND_EVERY, () => ({
+    hello: writeLine({ kind: 'hello', device: deviceId }),
+    next: async () => {
+      const value = partTemperature(await jobs.job(jobId), partId, new Date().toISOString());
+      return writeLine({ kind: 'temperature', elapsed: Date.now() - started, value });
+    },
+  }));
+} // prettier-ignore

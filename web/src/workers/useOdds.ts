@@ -9,11 +9,14 @@ export type Computed<Answer> =
   | { readonly status: 'done'; readonly answer: Answer }
   | { readonly status: 'failed'; readonly message: string };
 
+/** The worker as a screen asks it. */
+export type RemoteOdds = Remote<OddsWorker>;
+
 const COMPUTING = { status: 'computing' } as const;
-let worker: Remote<OddsWorker> | null = null;
+let worker: RemoteOdds | null = null;
 
 /** The one worker of this page, started when it is first asked. */
-function theWorker(): Remote<OddsWorker> {
+function theWorker(): RemoteOdds {
   worker ??= wrap<OddsWorker>(
     new Worker(new URL('./oddsWorker.ts', import.meta.url), { type: 'module' }),
   );
@@ -24,7 +27,7 @@ function theWorker(): Remote<OddsWorker> {
  * Compute in the worker; a later question replaces an earlier one.
  * @param ask held still by the caller (`useCallback`), else it is asked at every drawing
  */
-export function useOdds<Answer>(ask: ((worker: Remote<OddsWorker>) => Promise<Answer>) | null): Computed<Answer> {
+export function useOdds<Answer>(ask: ((worker: RemoteOdds) => Promise<Answer>) | null): Computed<Answer> {
   const [state, setState] = useState<{ readonly of: unknown; readonly result: Computed<Answer> }>({ of: null, result: COMPUTING });
   useEffect(() => {
     if (ask === null) return;

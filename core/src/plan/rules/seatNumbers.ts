@@ -20,7 +20,7 @@ import {
 } from '../figures.ts';
 import type { Numbers, Subject } from '../rule.ts';
 import { clearanceInService } from '../clearanceInService.ts';
-import { ovenSeats, ringLimitFor } from '../jobHeat.ts';
+import { ovenSeats, partOvenLimit, ringLimitFor } from '../jobHeat.ts';
 import { chosenWay, snapRingUnder, wayFigures } from '../ringWays.ts';
 import { depthVerdict, expectedDepth, wantsDepth } from '../seating.ts';
 import { isRingMeasured, isSeatMeasured, seatDropIn, seatInterference } from '../seats.ts';
@@ -81,13 +81,9 @@ export function depthNumbers({ state, station }: Subject): Numbers {
 export function heatNumbers({ state, part }: Subject): Numbers {
   const seats = ovenSeats(state, part!.id);
   if (part!.material === null) return numbers(lacksOfPart(part!, 'material'));
-  const { hottest, hottestReason, words: material } = materialOf(part!.material);
-  const limit = state.limits[part!.id] ?? {
-    limit: hottest,
-    reason: `${material}: ${hottestReason}`,
-  };
+  const limit = partOvenLimit(state, part!)!;
   const each = seats.map((station): Figure | Missing => {
-    const drop = seatDropIn(state, station, part);
+    const drop = seatDropIn(state, station, part, limit);
     return drop === null
       ? lacksStep(`measured bore of ${station.name}`, `measureSeats:${station.id}`)
       : figure(
@@ -100,7 +96,7 @@ export function heatNumbers({ state, part }: Subject): Numbers {
           { working: drop.working },
         );
   });
-  const drops = seats.map((station) => seatDropIn(state, station, part));
+  const drops = seats.map((station) => seatDropIn(state, station, part, limit));
   const known = drops.filter((drop) => drop !== null && drop.way !== 'press');
   const target = Math.max(...known.map((drop) => drop!.temperature));
   return numbers(
@@ -130,7 +126,7 @@ export function seatNumbers(subject: Subject): Numbers {
     );
   if (part?.material == null)
     return part === null ? numbers() : numbers(lacksOfPart(part, 'material'));
-  const drop = seatDropIn(state, station!, part);
+  const drop = seatDropIn(state, station!, part, partOvenLimit(state, part));
   if (drop === null) return fitNumbers(subject, 'outer');
   const under = snapRingUnder(axis!, station!, part);
   const chosen = chosenWay(state, station!, 'outer');

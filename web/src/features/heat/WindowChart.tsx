@@ -1,39 +1,17 @@
-import { useEffect, useRef } from 'react';
+import { useCallback } from 'react';
 
 import type { SeatHeat } from '@wendaxis/core/heat';
 
-import { useSettings } from '../../stores/settingsStore.ts';
+import { Chart, type Ink } from '../../ui/Chart.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { clockText } from './clock.ts';
 
 /** Fit against time in the hand, for each ring: below the line it still drops in. */
 export function WindowChart({ seats }: { readonly seats: readonly SeatHeat[] }) {
-  const box = useRef<HTMLDivElement>(null);
-  const theme = useSettings((settings) => settings.theme);
   const units = useUnits();
-  useEffect(() => {
-    const element = box.current;
-    if (element === null) return;
-    let dispose = (): void => undefined;
-    let gone = false;
-    void import('../../ui/chartParts.ts').then(({ init }) => {
-      if (gone) return;
-      const chart = init(element, null, { renderer: 'svg' });
-      chart.setOption(chartOption(seats, (name) => getComputedStyle(element).getPropertyValue(name).trim(), (mm) => units.digits(mm)));
-      const resized = new ResizeObserver(() => chart.resize());
-      resized.observe(element);
-      dispose = () => {
-        resized.disconnect();
-        chart.dispose();
-      };
-    });
-    return () => {
-      gone = true;
-      dispose();
-    };
-  }, [seats, theme, units]);
+  const option = useCallback((ink: Ink) => chartOption(seats, ink, (mm) => units.digits(mm)), [seats, units]);
   const words = seats.map(({ seat, window }) => `${seat.name}: ${window.lastSafe === null ? 'does not drop in' : `until ${Math.round(window.lastSafe)} s`}`).join('; ');
-  return <div ref={box} role="img" aria-label={`Fit against time out of the oven. ${words}`} className="h-56 w-full" />;
+  return <Chart label={`Fit against time out of the oven. ${words}`} className="h-56" option={option} />;
 } // prettier-ignore
 
 const INKS = ['--plate', '--brass-edge', '--good', '--open', '--bad'];

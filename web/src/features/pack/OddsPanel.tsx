@@ -6,7 +6,7 @@ import type { PackQuestion, ProposedPack } from '@wendaxis/core/shims';
 
 import { Panel } from '../../ui/Panel.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
-import { useOdds } from '../../workers/useOdds.ts';
+import { useOdds, type RemoteOdds } from '../../workers/useOdds.ts';
 import { OddsBars } from './OddsBars.tsx';
 import { oddsQuestion, percent, RAISER_WORDS, readingParts } from './oddsWords.ts';
 
@@ -20,7 +20,7 @@ interface Props {
 export function OddsPanel({ question, pack, verdict }: Props) {
   const units = useUnits();
   const ask = useCallback(
-    async (worker: Parameters<NonNullable<Parameters<typeof useOdds>[0]>>[0]) => {
+    async (worker: RemoteOdds) => {
       const asked: OddsQuestion = oddsQuestion(question, pack);
       const odds: PackOdds = await worker.packOdds(asked);
       return { odds, raisers: await worker.whatRaisesOdds(asked, readingParts(verdict)) };

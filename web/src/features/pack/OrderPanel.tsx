@@ -8,7 +8,7 @@ import { useWorkshop } from '../../api/queries.ts';
 import { Panel } from '../../ui/Panel.tsx';
 import { QuantityField, readField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
-import { useOdds } from '../../workers/useOdds.ts';
+import { useOdds, type RemoteOdds } from '../../workers/useOdds.ts';
 import { OddsBars } from './OddsBars.tsx';
 import { percent } from './oddsWords.ts';
 import { gradedSizes, orderQuestion } from './orderEntry.ts';
@@ -39,7 +39,7 @@ export function OrderPanel({ step, state }: Props) {
     ? null
     : orderQuestion({ state, axis, site, band: spec.band, verdict, stock, sizes, changedParts: parts, mostPieces: USUAL_MOST_PIECES });
   const key = JSON.stringify(question);
-  const ask = useCallback((worker: Parameters<NonNullable<Parameters<typeof useOdds>[0]>>[0]) => worker.orderSizes(JSON.parse(key) as OrderQuestion), [key]);
+  const ask = useCallback((worker: RemoteOdds) => worker.orderSizes(JSON.parse(key) as OrderQuestion), [key]);
   const computed = useOdds(question === null ? null : ask);
   if (site === undefined || verdict?.status !== 'judged') return null;
   const set = (name: keyof typeof texts) => (text: string) => setTexts({ ...texts, [name]: text });

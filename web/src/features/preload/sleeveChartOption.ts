@@ -1,11 +1,12 @@
 import type { Band } from '@wendaxis/core/measure';
 import type { SleeveProgress } from '@wendaxis/core/plan';
 
+import type { Ink } from '../../ui/Chart.tsx';
+
 interface Look {
   readonly band: Band;
   readonly sealDrag: number;
-  /** The value of a colour of the theme. */
-  readonly ink: (name: string) => string;
+  readonly ink: Ink;
   readonly digits: (torque: number) => string;
 }
 
