@@ -4,7 +4,10 @@ import { InputError, refuse, type InputFault } from '@wendaxis/core/faults';
 import { requireSize } from '@wendaxis/core/inspect';
 import {
   EVENT_VERSION,
+  requireClosing,
+  requireFeel,
   requireSpecBand,
+  requireTerm,
   requireTorque,
   type JobEventData,
   type WorkshopEventData,
@@ -75,6 +78,9 @@ const JOINT_RULES: Readonly<Record<string, (data: never) => void>> = {
   PackRecorded: ({ pieces }: JobEventData['PackRecorded']) => pieces.forEach(requireMicrometres),
   PackChosen: ({ pieces }: JobEventData['PackChosen']) => pieces.forEach(requireMicrometres),
   PackFitted: ({ pieces }: JobEventData['PackFitted']) => pieces.forEach(requireMicrometres),
+  SpacerFelt: (data: JobEventData['SpacerFelt']) => requireFeel(data),
+  PlayTermSet: (data: JobEventData['PlayTermSet']) => requireTerm(data),
+  ClosingRead: (data: JobEventData['ClosingRead']) => requireClosing(data),
   TorqueRead: (data: JobEventData['TorqueRead']) => requireTorque(data),
   TorqueToolAdded: ({ tool }: WorkshopEventData['TorqueToolAdded']) => void requireTool(tool),
   MaterialAdded: ({ material }: WorkshopEventData['MaterialAdded']) =>
@@ -83,6 +89,8 @@ const JOINT_RULES: Readonly<Record<string, (data: never) => void>> = {
       : void requireMaterial('material', material),
   TemplateSaved: ({ unit }: WorkshopEventData['TemplateSaved']) => void requireUnit(unit, 'unit.'),
   SizeStocked: (data: WorkshopEventData['SizeStocked']) => requireMicrometres(data),
+  SizeOrdered: (data: WorkshopEventData['SizeOrdered']) => requireMicrometres(data),
+  SizeReceived: (data: WorkshopEventData['SizeReceived']) => requireMicrometres(data),
 };
 
 /**

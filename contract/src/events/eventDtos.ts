@@ -10,6 +10,7 @@ import {
   type JobEventType,
   type WorkshopEventType,
 } from '@wendaxis/core/job';
+import { TORQUE_TOOL_KINDS } from '@wendaxis/core/preload';
 import { SEATING_CHECK_IDS } from '@wendaxis/core/seating';
 import { SPEC_KIND_NAMES, type SpecKind } from '@wendaxis/core/unit';
 
@@ -18,7 +19,6 @@ import {
   CheckedByCore,
   Degrees,
   Identifier,
-  ListOf,
   MayBeLeftOut,
   Millimetres,
   Nested,
@@ -29,19 +29,19 @@ import {
   Whole,
 } from '../decorators.ts';
 import { BandDto, IndicatorDto, InstrumentDto } from './measureDtos.ts';
+import {
+  AdjusterTurnedDto,
+  ClosingReadDto,
+  PackChosenDto,
+  PackDto,
+  PackFittedDto,
+  PlayTermRemovedDto,
+  PlayTermSetDto,
+  SpacerFeltDto,
+  SpacerFittedDto,
+  SpacersListedDto,
+} from './settingDtos.ts';
 import { BareAxisDto, PartDto, StationDto, UnitDto } from './unitDtos.ts';
-
-class PieceDto {
-  @Identifier() sizeId!: string;
-  @Millimetres(0.001, 20) thickness!: number;
-  @Whole(1, 40) quantity!: number;
-  @Millimetres(0, 0.1) uncertainty!: number;
-}
-
-class PackDto {
-  @Identifier() siteId!: string;
-  @ListOf(40, () => PieceDto) pieces!: PieceDto[];
-}
 
 class JobOpenedDto {
   @Nested(() => UnitDto) unit!: UnitDto;
@@ -67,12 +67,17 @@ class AxisDescribedDto {
 class AxisRemovedDto {
   @Identifier() axisId!: string;
 }
+class ThroughPairDto {
+  @Identifier() axisId!: string;
+  @Bounded(0.2, 20) ratio!: number;
+}
 class SpecSetDto {
   @Identifier() specId!: string;
   @Identifier() axisId!: string;
   @OneOf(SPEC_KIND_NAMES) kind!: SpecKind;
   @Nested(() => BandDto) band!: BandDto;
   @MayBeLeftOut() @OneOf(['included', 'excluded']) sealDrag?: string;
+  @MayBeLeftOut() @Nested(() => ThroughPairDto) through?: ThroughPairDto;
   @PlainText(300) source!: string;
 }
 class RunOpenedDto {
@@ -97,9 +102,6 @@ class RunClosedDto {
 class RunAbandonedDto {
   @Identifier() runId!: string;
   @PlainText(300) reason!: string;
-}
-class PackChosenDto extends PackDto {
-  @Identifier() runId!: string;
 }
 class MarkMadeDto {
   @Identifier() stationId!: string;
@@ -151,6 +153,7 @@ class TorqueToolDto {
   @Bounded(0, 50, 'N·m') calibrationUncertainty!: number;
   @Bounded(0, 2000, 'N·m') least!: number;
   @Bounded(0.001, 5000, 'N·m') most!: number;
+  @MayBeLeftOut() @OneOf(TORQUE_TOOL_KINDS) kind?: string;
 }
 class CordPullDto {
   @Bounded(0, 2000, 'N') force!: number;
@@ -250,6 +253,23 @@ class SizeStockedDto {
   @Millimetres(0.001, 20) thickness!: number;
   @Millimetres(0, 0.1) uncertainty!: number;
   @Whole(0, 400) count!: number;
+  @MayBeLeftOut() @OrNull() @Bounded(0, 100_000) price?: number | null;
+}
+class SizeOrderedDto {
+  @Identifier() orderId!: string;
+  @Millimetres(0.001, 20) thickness!: number;
+  @Whole(1, 400) count!: number;
+  @OrNull() @Bounded(0, 100_000) price!: number | null;
+}
+class SizeReceivedDto {
+  @Identifier() orderId!: string;
+  @Identifier() sizeId!: string;
+  @Millimetres(0.001, 20) thickness!: number;
+  @Millimetres(0, 0.1) uncertainty!: number;
+  @Whole(1, 400) count!: number;
+}
+class OrderCancelledDto {
+  @Identifier() orderId!: string;
 }
 class InstrumentAddedDto {
   @Nested(() => InstrumentDto) instrument!: InstrumentDto;
@@ -298,7 +318,14 @@ export const JOB_EVENT_DTOS: Readonly<Record<JobEventType, DtoClass>> = {
   RunClosed: RunClosedDto,
   RunAbandoned: RunAbandonedDto,
   PackChosen: PackChosenDto,
-  PackFitted: PackDto,
+  PackFitted: PackFittedDto,
+  SpacerFitted: SpacerFittedDto,
+  SpacerFelt: SpacerFeltDto,
+  SpacersListed: SpacersListedDto,
+  AdjusterTurned: AdjusterTurnedDto,
+  ClosingRead: ClosingReadDto,
+  PlayTermSet: PlayTermSetDto,
+  PlayTermRemoved: PlayTermRemovedDto,
   MarkMade: MarkMadeDto,
   SizeMeasured: SizeMeasuredDto,
   FindingRecorded: FindingRecordedDto,
@@ -327,6 +354,9 @@ export const JOB_EVENT_DTOS: Readonly<Record<JobEventType, DtoClass>> = {
 export const WORKSHOP_EVENT_DTOS: Readonly<Record<WorkshopEventType, DtoClass>> = {
   WorkshopNamed: WorkshopNamedDto,
   SizeStocked: SizeStockedDto,
+  SizeOrdered: SizeOrderedDto,
+  SizeReceived: SizeReceivedDto,
+  OrderCancelled: OrderCancelledDto,
   InstrumentAdded: InstrumentAddedDto,
   TemplateSaved: TemplateSavedDto,
   TemplateRemoved: TemplateRemovedDto,

@@ -1,8 +1,12 @@
+import fc from 'fast-check';
+
 import { InputError } from '../faults/index.ts';
 import { adjusterPlay } from './adjusterPlay.ts';
 import { bevelBacklash } from './bevelBacklash.ts';
+import { carrierSplit } from './carrierSplit.ts';
 import { GAIN_TABLE, type Arrangement, type ShimPlace } from './gainTable.ts';
 import { LOAD_PATH } from './loadPath.ts';
+import { termGain, termShift, type PlayTermKind } from './playTerms.ts';
 import { shimGain } from './shimGain.ts';
 import { trialGain } from './trialGain.ts';
 
@@ -56,11 +60,16 @@ const EFFECTS: Readonly<Record<string, (t: number) => Chain>> = {
     coneRight: BASE.coneRight + t,
   }),
   'backToBack outsideClampingNut': () => BASE,
+  'faceToFace gearSleeve': (t) => ({ ...BASE, coneRight: BASE.coneRight + t }),
+  'backToBack gearSleeve': (t) => ({ ...BASE, coneRight: BASE.coneRight + t }),
+  'faceToFace besideRetainedGear': () => BASE,
+  'backToBack besideRetainedGear': () => BASE,
   'backToBack adjusterNutInwards': (t) => ({ ...BASE, coneRight: BASE.coneRight - t }),
 };
 
 function playOf(arrangement: Arrangement, place: ShimPlace, t: number): number {
-  if (arrangement === 'plainThrust') return 10 - (9.7 + t); // a gap of 10 mm between faces, filled
+  // A gap of 10 mm between faces, filled; a washer beside a retained gear stands clear of it.
+  if (arrangement === 'plainThrust') return 10 - (9.7 + (place === 'besideRetainedGear' ? 0 : t));
   const chain = EFFECTS[`${arrangement} ${place}`]!(t);
   return arrangement === 'faceToFace' ? faceToFacePlay(chain) : backToBackPlay(chain);
 }
@@ -74,6 +83,18 @@ describe('the gain table', () => {
       expect(found).toBeCloseTo(gain, 9);
     },
   );
+
+  test('should give a gear on its sleeve the side clearance that the chain of its shaft has', () => {
+    // Gear of width 20 between two faces: a sleeve of 20.1 carries it, a washer of 1 fills one side of 21.3.
+    const clearance = (place: ShimPlace, t: number) =>
+      place === 'gearSleeve'
+        ? 20.1 + t - 20
+        : place === 'besideRetainedGear'
+          ? 21.3 - 20 - (1 + t)
+          : 0;
+    for (const { place, sideGain } of GAIN_TABLE)
+      expect((clearance(place, 0.2) - clearance(place, 0)) / 0.2).toBeCloseTo(sideGain, 9);
+  });
 
   test('should say in words which way each goes', () => {
     for (const { gain, effect } of GAIN_TABLE)
@@ -139,6 +160,78 @@ describe('bevel backlash', () => {
     expect(() =>
       bevelBacklash({ pressureAngle: 45, spiralAngle: 0, ringPitchAngle: 60, heelRatio: 1 }),
     ).toThrow(/pressureAngle/);
+  });
+});
+
+describe('what differs between trial and final build', () => {
+  /** The play of rigid chains, cup backs and cone backs where the arrangement has them. mm. */
+  const chain = ({ gasket = 0.3, t1 = 20, t2 = 20, b1 = 18, b2 = 18, spacer = 60 }) => ({
+    faceToFace: 100.2 + gasket - 60 - t1 - t2,
+    // Cone backs are b1 + spacer + b2 apart, cup backs 56.1 on the shoulders between them.
+    backToBack: b1 + spacer + b2 - t1 - t2 - 55.9,
+  });
+
+  test('should move the play as the chain of rigid parts does', () => {
+    const moved = (change: Parameters<typeof chain>[0], arrangement: 'faceToFace' | 'backToBack') =>
+      chain(change)[arrangement] - chain({})[arrangement];
+    for (const arrangement of ['faceToFace', 'backToBack'] as const) {
+      const shift = (kind: PlayTermKind, trial: number, final: number) =>
+        termShift(arrangement, [{ kind, trial, final, uncertainty: 0 }]).shift;
+      expect(shift('gasket', 0.3, 0.5)).toBeCloseTo(moved({ gasket: 0.5 }, arrangement), 9);
+      expect(shift('bearingHeight', 20, 20.13)).toBeCloseTo(moved({ t1: 20.13 }, arrangement), 9);
+      expect(shift('mockUpBearing', 20, 19.9)).toBeCloseTo(moved({ t2: 19.9 }, arrangement), 9);
+      expect(shift('coneWidth', 18, 18.07)).toBeCloseTo(moved({ b1: 18.07 }, arrangement), 9);
+      expect(shift('clampTorque', 0, 0.024)).toBeCloseTo(
+        moved({ spacer: 60 - 0.024 }, arrangement) * (arrangement === 'backToBack' ? 1 : 0),
+        9,
+      );
+    }
+  });
+
+  test('should add up, uncertainties in quadrature', () => {
+    const term = (kind: PlayTermKind, by: number, uncertainty: number) => ({ kind, trial: 1, final: 1 + by, uncertainty });
+    const { shift, uncertainty } = termShift('faceToFace', [term('gasket', 0.2, 0.003), term('bearingHeight', 0.05, 0.004), term('coneWidth', 0.9, 0.5)]);
+    expect(shift).toBeCloseTo(0.15, 9);
+    expect(uncertainty).toBeCloseTo(0.005, 9);
+    expect(termShift('plainThrust', [])).toEqual({ shift: 0, uncertainty: 0 });
+    expect(() => termShift('faceToFace', [term('gasket', -2, 0)])).toThrow(/terms\[0\].final/);
+    expect(() => termGain('faceToFace', 'odd' as 'gasket')).toThrow(/kind/);
+  }); // prettier-ignore
+});
+
+describe('the side-to-side split of a carrier', () => {
+  /** A carrier between two cups: where it stands, and the backlash there. Nothing of the split is used. */
+  const built = (gear: number, other: number, factor: number) => {
+    const play = 3.4 - gear - other;
+    const read = 0.1 + factor * (other - 1.4); // held against the other side's shims
+    return { play, read, closed: read - (play < 0 ? (-play / 2) * factor : 0) };
+  };
+
+  test('should land on preload and backlash together', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.9, max: 1.7, noNaN: true }), fc.double({ min: 1.45, max: 1.65, noNaN: true }), fc.double({ min: 0.56, max: 0.98, noNaN: true }), (gear, other, factor) => {
+        const { play, read } = built(gear, other, factor);
+        fc.pre(play > 0 && read > 0);
+        const split = carrierSplit({ gearSide: gear, otherSide: other, play, preload: 0.15, backlash: read, target: 0.16, factor });
+        const after = built(split.gearSide, split.otherSide, factor);
+        expect(after.play).toBeCloseTo(-0.15, 9);
+        expect(after.closed).toBeCloseTo(0.16, 9);
+      }),
+    );
+  }); // prettier-ignore
+
+  test('should refuse what no shim can do', () => {
+    const good = {
+      gearSide: 1,
+      otherSide: 1,
+      play: 0.1,
+      preload: 0.1,
+      backlash: 0.2,
+      target: 0.15,
+      factor: 0.7,
+    };
+    expect(() => carrierSplit({ ...good, backlash: 2 })).toThrow(/otherSide/);
+    expect(() => carrierSplit({ ...good, factor: 0 })).toThrow(/factor/);
   });
 });
 

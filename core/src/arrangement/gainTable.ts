@@ -1,8 +1,12 @@
 /** How the bearings of an axis hold the shaft against axial load. */
 export type Arrangement = 'faceToFace' | 'backToBack' | 'plainThrust';
 
-/** Where a thickness can sit. Each is a row of {@link GAIN_TABLE}. */
+/** A place nobody knows: the gain is found by two trial builds. It is in no row of the table. */
+export const UNKNOWN_PLACE = 'notKnown';
+
+/** Where a thickness can sit. Each other than {@link UNKNOWN_PLACE} is a row of {@link GAIN_TABLE}. */
 export type ShimPlace =
+  | typeof UNKNOWN_PLACE
   | 'underCoverFlange'
   | 'outboardOfCup'
   | 'betweenShoulderAndCone'
@@ -14,6 +18,8 @@ export type ShimPlace =
   | 'behindHeadCone'
   | 'outsideClampingNut'
   | 'fillsThrustGap'
+  | 'besideRetainedGear'
+  | 'gearSleeve'
   | 'adjusterCupInwards'
   | 'adjusterNutInwards';
 
@@ -23,6 +29,8 @@ export interface GainRow {
   readonly place: ShimPlace;
   /** ∂(end play)/∂(thickness), dimensionless: +1, 0 or −1. For an adjuster, per mm screwed inwards. */
   readonly gain: -1 | 0 | 1;
+  /** ∂(side clearance of a gear retained on the shaft)/∂(thickness). */
+  readonly sideGain: -1 | 0 | 1;
   /** The place in a mechanic's words. */
   readonly words: string;
   /** What a thicker piece does, as one sentence. */
@@ -57,6 +65,15 @@ export const GAIN_TABLE: readonly GainRow[] = [
     'It lies outside the clamped stack: play stays as it is.'),
   row('plainThrust', 'fillsThrustGap', -1, 'washer that fills the gap between thrust faces',
     'Thicker takes up the gap: less play.'),
+  row('faceToFace', 'gearSleeve', [-1, 1], 'sleeve a gear turns on, between shaft shoulder and cone',
+    'Longer gives the gear more side clearance and pushes the cone out: less play of the shaft.'),
+  row('backToBack', 'gearSleeve', [1, 1], 'sleeve a gear turns on, between shaft shoulder and cone',
+    'Longer gives the gear more side clearance and keeps the cones apart: more play of the shaft.'),
+  row('plainThrust', 'gearSleeve', [-1, 1], 'sleeve a gear turns on, between shaft shoulder and cone',
+    'Longer gives the gear more side clearance and takes up the gap: less play of the shaft.'),
+  ...(['faceToFace', 'backToBack', 'plainThrust'] as const).map((arrangement) =>
+    row(arrangement, 'besideRetainedGear', [0, -1], 'washer beside a gear that is retained on the shaft',
+      'Thicker takes up the side clearance of the gear: the shaft’s play stays as it is.')),
   row('faceToFace', 'adjusterCupInwards', -1, 'threaded adjuster against a cup, screwed inwards',
     'Inwards pushes the cup on to its rollers: less play.'),
   row('backToBack', 'adjusterNutInwards', -1, 'nut on the shaft that draws a cone inwards',
@@ -66,9 +83,10 @@ export const GAIN_TABLE: readonly GainRow[] = [
 function row(
   arrangement: Arrangement,
   place: ShimPlace,
-  gain: -1 | 0 | 1,
+  gain: GainRow['gain'] | readonly [play: GainRow['gain'], side: GainRow['sideGain']],
   words: string,
   effect: string,
 ): GainRow {
-  return { arrangement, place, gain, words, effect };
+  const [play, side] = typeof gain === 'number' ? [gain, 0 as const] : gain;
+  return { arrangement, place, gain: play, sideGain: side, words, effect };
 }

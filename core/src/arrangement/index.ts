@@ -1,7 +1,22 @@
 export { adjusterPlay, THREAD_HANDS, type ThreadHand } from './adjusterPlay.ts';
+export { carrierSplit, type CarrierSplit } from './carrierSplit.ts';
 export { bevelBacklash, type BacklashFactor, type BevelPair } from './bevelBacklash.ts';
 export { findGain } from './findGain.ts';
-export { GAIN_TABLE, type Arrangement, type GainRow, type ShimPlace } from './gainTable.ts';
+export {
+  GAIN_TABLE,
+  UNKNOWN_PLACE,
+  type Arrangement,
+  type GainRow,
+  type ShimPlace,
+} from './gainTable.ts';
+export {
+  PLAY_TERM_KINDS,
+  PLAY_TERMS,
+  termGain,
+  termShift,
+  type PlayTerm,
+  type PlayTermKind,
+} from './playTerms.ts';
 export { LOAD_PATH } from './loadPath.ts';
 export { shimGain } from './shimGain.ts';
 export { trialGain, type TrialBuild } from './trialGain.ts';

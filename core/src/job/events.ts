@@ -1,9 +1,8 @@
 import type { Band, IndicatorSetting, Instrument } from '../measure/index.ts';
+import type { SettingEventData } from './settingEvents.ts';
 import type { WorkshopEventData } from './workshopEvents.ts';
-import type { PackPiece } from '../shims/index.ts';
 import type { HeatSettings, WayId } from '../heat/index.ts';
 import type { FindingId, InspectionVerdict, RepairId, SizeFeature } from '../inspect/index.ts';
-import type { CordPull, TorqueTool } from '../preload/index.ts';
 import type { SeatingCheckId } from '../seating/index.ts';
 import type { Axis, Part, SpecKind, Station, Unit } from '../unit/index.ts';
 
@@ -28,17 +27,14 @@ export type PlannedHeat = Omit<HeatSettings, 'coolingFactor'>;
 /** At which point of the job a run is taken. */
 export type RunStage = 'asFound' | 'trial' | 'final';
 
-/** As a run, or on the way of crushing a sleeve. */
-export const TORQUE_STAGES = ['asFound', 'trial', 'crush', 'final'] as const;
-export type TorqueStage = (typeof TORQUE_STAGES)[number];
-
-/** A piece with the uncertainty of its measured thickness (standard, mm). */
-export interface MeasuredPiece extends PackPiece {
-  readonly uncertainty: number;
+/** A bevel pair through which a torque is read. */
+export interface ThroughPair {
+  readonly axisId: string;
+  readonly ratio: number;
 }
 
 /** What each event of a job carries. Lengths in mm; `typed` keeps what the mechanic wrote. */
-export interface JobEventData {
+export interface JobEventData extends SettingEventData {
   readonly JobOpened: { readonly unit: Unit; readonly reason: string; readonly scope: JobScope };
   /** A station put on an axis, or described anew. */
   readonly StationDescribed: { readonly axisId: string; readonly station: Station };
@@ -55,11 +51,11 @@ export interface JobEventData {
     readonly band: Band;
     /** Rolling torque: whether the seal's drag is in the figure; taken as not, where it is not said. */
     readonly sealDrag?: 'included' | 'excluded';
+    /** Rolling torque of a carrier that is read at the pinion: the pinion's axis, and teeth of the ring gear over those of the pinion. */
+    readonly through?: ThroughPair;
     /** The line that says where the figure comes from. */
     readonly source: string;
   };
-  /** The pack found in place, each piece measured. */
-  readonly PackRecorded: { readonly siteId: string; readonly pieces: readonly MeasuredPiece[] };
   readonly RunOpened: {
     readonly runId: string;
     readonly specId: string;
@@ -81,12 +77,6 @@ export interface JobEventData {
   };
   readonly RunClosed: { readonly runId: string };
   readonly RunAbandoned: { readonly runId: string; readonly reason: string };
-  readonly PackChosen: {
-    readonly siteId: string;
-    readonly runId: string;
-    readonly pieces: readonly MeasuredPiece[];
-  };
-  readonly PackFitted: { readonly siteId: string; readonly pieces: readonly MeasuredPiece[] };
   /** A position marked before it comes apart: caps, nuts, which way round. */
   readonly MarkMade: { readonly stationId: string; readonly text: string };
   /** One diameter or length at one place; a later one at the same place replaces it. mm. */
@@ -127,30 +117,6 @@ export interface JobEventData {
     readonly value: number;
     readonly typed: string | null;
   };
-  /** One reading of rolling torque, by a wrench or by a spring scale on a cord. N·m, degrees. */
-  readonly TorqueRead: {
-    readonly axisId: string;
-    readonly stage: TorqueStage;
-    /** `sealDrag`: turned while the bearings have play, so the seal alone resists. */
-    readonly what: 'bearings' | 'sealDrag';
-    readonly value: number;
-    /** Steady turning, not the peak that breaks it away. */
-    readonly steady: boolean;
-    readonly square: boolean;
-    readonly typed: string | null;
-    readonly device: string | null;
-    /** The tool as its card was on the day. */
-    readonly tool: TorqueTool;
-    /** Pull on a cord, where the tool is a spring scale. */
-    readonly pull: CordPull | null;
-    /** Angle of the nut from the first snug place, where a sleeve is crushed. */
-    readonly angle: number | null;
-    /** What the nut itself took, and the play that was left, where they were read. */
-    readonly nutTorque: number | null;
-    readonly endPlay: number | null;
-  };
-  /** A new sleeve went in: what was read of the old one no longer counts. */
-  readonly SleeveRenewed: { readonly stationId: string; readonly reason: string };
   /** How a part and its rings are to be heated and frozen. °C; `handling` s. */
   readonly HeatSet: { readonly partId: string; readonly settings: PlannedHeat };
   /** Something waits: a part in the oven, rings in the freezer, one ring on the heater. `seconds` until it rings. */

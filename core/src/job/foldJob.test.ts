@@ -4,7 +4,7 @@ import { packThickness } from '../shims/index.ts';
 import type { JobEvent } from './events.ts';
 import { foldJob, packUncertainty, verdictOf } from './foldJob.ts';
 import { FIXTURE_INSTRUMENT, FIXTURE_UNIT, LogBuilder } from './tests/jobFixture.ts';
-import { cyclesOf } from './state.ts';
+import { cyclesOf } from './cycles.ts';
 
 const PIECES = [{ sizeId: 'b', thickness: 0.4, quantity: 2, uncertainty: 0.001 }];
 
@@ -40,7 +40,7 @@ describe('folding a job', () => {
     expect(packThickness(state.packs['shims']!.pieces)).toBe(0.8);
     expect(packThickness(state.foundPacks['shims']!.pieces)).toBe(1);
     expect(state.chosen).toEqual({});
-    expect(state.fittedAfterRun).toEqual({ shims: 1 });
+    expect(state.setAfter).toEqual({ shims: { runs: 1, torques: 0, trial: false } });
   });
 
   test('should finish and open again', () => {
@@ -58,7 +58,7 @@ describe('events that cannot be applied', () => {
     ['opening twice', new LogBuilder().booked().add('JobOpened', { unit: FIXTURE_UNIT, reason: '', scope: 'setPlay' }), /open already/],
     ['a band on an axis that is not there', new LogBuilder().booked().add('SpecSet', { specId: 's', axisId: 'no', kind: 'endPlay', band: { lower: 0, upper: 1, target: null }, source: '' }), /no axis no/],
     ['a band upside down', new LogBuilder().booked().add('SpecSet', { specId: 's', axisId: 'axis', kind: 'endPlay', band: { lower: 1, upper: 0, target: null }, source: '' }), /band.upper/],
-    ['a run against no band', new LogBuilder().booked().add('RunOpened', { runId: 'r', specId: 'no', stage: 'trial', instrument: FIXTURE_INSTRUMENT, indicator: { contact: 'lever', angle: 0 }, shaftHeld: true }), /no end play spec no/],
+    ['a run against no band', new LogBuilder().booked().add('RunOpened', { runId: 'r', specId: 'no', stage: 'trial', instrument: FIXTURE_INSTRUMENT, indicator: { contact: 'lever', angle: 0 }, shaftHeld: true }), /no spec no that a run measures/],
     ['a run with an impossible instrument', new LogBuilder().booked().add('RunOpened', { runId: 'r', specId: 'spec', stage: 'trial', instrument: { ...FIXTURE_INSTRUMENT, graduation: 0 }, indicator: { contact: 'lever', angle: 0 }, shaftHeld: true }), /instrument.graduation/],
     ['two open runs', new LogBuilder().booked().run('r1', [], false).run('r2', [], false), /another run is open/],
     ['the same run twice', new LogBuilder().booked().run('r1', [0.3, 0.3, 0.3]).run('r1', [], false), /run r1 exists/],

@@ -1,13 +1,17 @@
 import { InputError } from '../faults/index.ts';
 import { judgeRun } from '../measure/index.ts';
-import { findStation, requireUnit } from '../unit/index.ts';
+import { requireUnit, SPEC_KINDS } from '../unit/index.ts';
 import { BENCH_REDUCERS } from './benchReducers.ts';
-import type { JobEvent, JobEventType, MeasuredPiece } from './events.ts';
+import { cyclesOf } from './cycles.ts';
+import type { JobEvent, JobEventType } from './events.ts';
 import { HEAT_REDUCERS } from './heatReducers.ts';
 import { liftEvent } from './lift.ts';
 import type { Reducer } from './reducer.ts';
 import { requireSpecBand } from './requireSpecBand.ts';
-import { cyclesOf, EMPTY_JOB, type JobState, type Run } from './state.ts';
+import type { MeasuredPiece } from './settingEvents.ts';
+import { EMPTY_JOB, type JobState, type Run } from './state.ts';
+import { inPlaceNow } from './inPlace.ts';
+import { SETTING_REDUCERS } from './settingReducers.ts';
 import { TORQUE_REDUCERS } from './torqueReducers.ts';
 import { standingEvents } from './undo.ts';
 import { UNIT_REDUCERS } from './unitReducers.ts';
@@ -18,6 +22,7 @@ const REDUCERS: { readonly [T in Exclude<JobEventType, 'Undone'>]: Reducer<T> } 
   ...BENCH_REDUCERS,
   ...HEAT_REDUCERS,
   ...TORQUE_REDUCERS,
+  ...SETTING_REDUCERS,
 
   JobOpened: (state, { data, at }) =>
     state.unit === null
@@ -41,24 +46,22 @@ const REDUCERS: { readonly [T in Exclude<JobEventType, 'Undone'>]: Reducer<T> } 
         }
       : `no axis ${data.axisId}`,
 
-  PackRecorded: (state, event) =>
-    withPack(state, event.data.siteId, (site) => {
-      const pack = { pieces: event.data.pieces, at: event.at, by: event.by };
-      return {
-        ...state,
-        packs: { ...state.packs, [site]: pack },
-        foundPacks: { ...state.foundPacks, [site]: pack },
-      };
-    }),
-
   RunOpened: (state, { data, at, by }) => {
     if (state.finished !== null) return 'the job is finished';
     const spec = state.specs.find(({ specId }) => specId === data.specId);
-    if (spec?.kind !== 'endPlay') return `no end play spec ${data.specId}`;
+    if (spec === undefined || SPEC_KINDS[spec.kind].taken !== 'run')
+      return `no spec ${data.specId} that a run measures`;
     if (state.runs.some(({ runId }) => runId === data.runId)) return `run ${data.runId} exists`;
     if (state.runs.some(({ status }) => status === 'open')) return 'another run is open';
     judgeRun({ ...data, band: spec.band, cycles: [] }); // refuses an instrument that cannot be used
-    const run: Run = { ...data, readings: [], status: 'open', openedAt: at, by };
+    const run: Run = {
+      ...data,
+      readings: [],
+      status: 'open',
+      inPlace: inPlaceNow(state),
+      openedAt: at,
+      by,
+    };
     return { ...state, runs: [...state.runs, run] };
   },
 
@@ -78,23 +81,6 @@ const REDUCERS: { readonly [T in Exclude<JobEventType, 'Undone'>]: Reducer<T> } 
 
   RunAbandoned: (state, { data }) =>
     withOpenRun(state, data.runId, (run) => ({ ...run, status: 'abandoned' })),
-
-  PackChosen: (state, { data, at, by }) =>
-    withPack(state, data.siteId, (site) => ({
-      ...state,
-      chosen: { ...state.chosen, [site]: { pieces: data.pieces, runId: data.runId, at, by } },
-    })),
-
-  PackFitted: (state, { data, at, by }) =>
-    withPack(state, data.siteId, (site) => {
-      const { [site]: _done, ...chosen } = state.chosen;
-      return {
-        ...state,
-        chosen,
-        packs: { ...state.packs, [site]: { pieces: data.pieces, at, by } },
-        fittedAfterRun: { ...state.fittedAfterRun, [site]: state.runs.length },
-      };
-    }),
 
   NoteWritten: (state, { data, at, by }) => ({
     ...state,
@@ -168,14 +154,4 @@ function withOpenRun(state: JobState, runId: string, change: (run: Run) => Run):
   if (run === undefined) return `no run ${runId}`;
   if (run.status !== 'open') return `run ${runId} is ${run.status}`;
   return { ...state, runs: state.runs.with(index, change(run)) };
-}
-
-function withPack(
-  state: JobState,
-  siteId: string,
-  change: (siteId: string) => JobState,
-): JobState | string {
-  if (state.finished !== null) return 'the job is finished';
-  const found = state.unit === null ? null : findStation(state.unit, siteId);
-  return found?.station.kind === 'shimSite' ? change(siteId) : `no shim site ${siteId}`;
 }

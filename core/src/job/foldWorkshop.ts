@@ -4,14 +4,23 @@ import type { Instrument } from '../measure/index.ts';
 import type { TorqueTool } from '../preload/index.ts';
 import type { ShimSize } from '../shims/index.ts';
 import type { Unit } from '../unit/index.ts';
-import type { MeasuredPiece, WorkshopEvent } from './events.ts';
+import type { WorkshopEvent, WorkshopEventData } from './events.ts';
 import { liftEvent } from './lift.ts';
+import type { MeasuredPiece } from './settingEvents.ts';
 import { standingEvents } from './undo.ts';
 
 /** An instrument of the workshop and the device that streams it, if any. */
 export interface WorkshopInstrument extends Instrument {
   readonly deviceId: string | null;
 }
+
+/** A size of the box with what a piece costs, in the workshop's money; null where it is not known. */
+export interface StockedSize extends ShimSize {
+  readonly price: number | null;
+}
+
+/** Pieces on order that have not come yet. */
+export type OpenOrder = WorkshopEventData['SizeOrdered'];
 
 /** Who works here. */
 export interface Person {
@@ -41,7 +50,8 @@ export interface WorkshopMaterial {
 /** The workshop, folded from its log. `sizes` are the counts as last counted, before what jobs have taken. */
 export interface WorkshopState {
   readonly name: string;
-  readonly sizes: readonly ShimSize[];
+  readonly sizes: readonly StockedSize[];
+  readonly orders: readonly OpenOrder[];
   readonly instruments: readonly WorkshopInstrument[];
   readonly people: readonly Person[];
   readonly templates: readonly WorkshopTemplate[];
@@ -54,6 +64,7 @@ export interface WorkshopState {
 const EMPTY_WORKSHOP: WorkshopState = {
   name: '',
   sizes: [],
+  orders: [],
   instruments: [],
   people: [],
   templates: [],
@@ -72,9 +83,31 @@ function applyEvent(state: WorkshopState, event: WorkshopEvent): WorkshopState {
     case 'WorkshopNamed':
       return { ...state, name: event.data.name };
     case 'SizeStocked': {
-      const { sizeId: id, thickness, uncertainty, count } = event.data;
-      const size = { id, thickness, uncertainty, count };
+      const { sizeId: id, thickness, uncertainty, count, price } = event.data;
+      const known = state.sizes.find((row) => row.id === id)?.price ?? null;
+      const size = { id, thickness, uncertainty, count, price: price ?? known };
       return { ...state, sizes: replaceById(state.sizes, size, (row) => row.id) };
+    }
+    case 'SizeOrdered':
+      return { ...state, orders: replaceById(state.orders, event.data, (row) => row.orderId) };
+    case 'OrderCancelled':
+      return { ...state, orders: withoutOrder(state.orders, event.data.orderId) };
+    case 'SizeReceived': {
+      const { orderId, sizeId: id, thickness, uncertainty, count } = event.data;
+      const order = state.orders.find((row) => row.orderId === orderId);
+      const before = state.sizes.find((row) => row.id === id);
+      const size = {
+        id,
+        thickness,
+        uncertainty: Math.max(uncertainty, before?.uncertainty ?? 0),
+        count: count + (before?.count ?? 0),
+        price: order?.price ?? before?.price ?? null,
+      };
+      return {
+        ...state,
+        orders: withoutOrder(state.orders, orderId),
+        sizes: replaceById(state.sizes, size, (row) => row.id),
+      };
     }
     case 'InstrumentAdded': {
       const instrument = { ...event.data.instrument, deviceId: event.data.deviceId };
@@ -108,6 +141,10 @@ function applyEvent(state: WorkshopState, event: WorkshopEvent): WorkshopState {
     case 'Undone':
       return state;
   }
+}
+
+function withoutOrder(orders: readonly OpenOrder[], orderId: string): readonly OpenOrder[] {
+  return orders.filter((row) => row.orderId !== orderId);
 }
 
 function replaceById<Row>(

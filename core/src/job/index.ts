@@ -3,7 +3,6 @@ export {
   EVENT_VERSION,
   JOB_SCOPES,
   RING_CLOCKS,
-  TORQUE_STAGES,
   SEAT_OUTCOMES,
   type ClockKind,
   type Envelope,
@@ -12,19 +11,27 @@ export {
   type JobEventData,
   type JobEventType,
   type JobScope,
-  type MeasuredPiece,
   type PlannedHeat,
   type RunStage,
-  type TorqueStage,
+  type ThroughPair,
   type SeatOutcome,
   type WorkshopEvent,
   type WorkshopEventData,
   type WorkshopEventType,
 } from './events.ts';
+export type { SetAfter, SpacerFeel } from './setRows.ts';
+export {
+  TORQUE_STAGES,
+  type MeasuredPiece,
+  type ShelfSpacer,
+  type TorqueStage,
+} from './settingEvents.ts';
 export { foldJob, packUncertainty, verdictOf } from './foldJob.ts';
 export {
   foldWorkshop,
   piecesBySize,
+  type OpenOrder,
+  type StockedSize,
   type Person,
   type WorkshopInstrument,
   type WorkshopMaterial,
@@ -33,8 +40,8 @@ export {
   type WorkshopState,
 } from './foldWorkshop.ts';
 export { JOB_FILE_VERSION, jobFile, readingRows, type JobFile, type ReadingRow } from './record.ts';
+export { cyclesOf, type ReadingPhase } from './cycles.ts';
 export {
-  cyclesOf,
   EMPTY_JOB,
   type Clock,
   type IgnoredEvent,
@@ -42,7 +49,6 @@ export {
   type MeasuredSize,
   type Pack,
   type Reading,
-  type ReadingPhase,
   type Run,
   type Spec,
   type StationSizes,
@@ -52,6 +58,8 @@ export {
 } from './state.ts';
 export { piecesInJobs, stockAtHand, withUncertainty } from './stockAtHand.ts';
 export { requireSpecBand } from './requireSpecBand.ts';
-export { requireTorque } from './torqueReducers.ts';
+export { inPlaceNow } from './inPlace.ts';
+export { requireFeel, requireTerm } from './settingReducers.ts';
+export { requireClosing, requireTorque } from './torqueReducers.ts';
 export { secondsBetween } from './secondsBetween.ts';
 export { nextToRedo, nextToUndo, standingEvents } from './undo.ts';

@@ -1,7 +1,8 @@
 import { fixed } from '../units/index.ts';
 import type { JobEvent } from './events.ts';
 import { foldJob, verdictOf } from './foldJob.ts';
-import { cyclesOf, type JobState } from './state.ts';
+import { cyclesOf } from './cycles.ts';
+import { type JobState } from './state.ts';
 
 /** Version of the exported job file. */
 export const JOB_FILE_VERSION = 1;

@@ -1,4 +1,4 @@
-import type { Band, Cycle, IndicatorSetting, Instrument } from '../measure/index.ts';
+import type { Band, IndicatorSetting, Instrument } from '../measure/index.ts';
 import type { FindingId, InspectionVerdict, RepairId, SizeFeature } from '../inspect/index.ts';
 import type { SeatingCheckId } from '../seating/index.ts';
 import type { WayId } from '../heat/index.ts';
@@ -8,11 +8,13 @@ import type {
   JobEventData,
   JobEventType,
   JobScope,
-  MeasuredPiece,
   PlannedHeat,
   RunStage,
   SeatOutcome,
+  ThroughPair,
 } from './events.ts';
+import type { SetAfter, SpacerFeel } from './setRows.ts';
+import type { MeasuredPiece, ShelfSpacer } from './settingEvents.ts';
 
 /** A spec band and where its figure comes from. */
 export interface Spec {
@@ -22,6 +24,7 @@ export interface Spec {
   readonly band: Band;
   readonly source: string;
   readonly sealDrag?: 'included' | 'excluded';
+  readonly through?: ThroughPair;
 }
 
 /** One reading of a run, as logged. */
@@ -44,6 +47,8 @@ export interface Run {
   readonly shaftHeld: boolean;
   readonly readings: readonly Reading[];
   readonly status: 'open' | 'closed' | 'abandoned';
+  /** Thickness or length in place at each site and spacer when it was opened, mm. */
+  readonly inPlace: Readonly<Record<string, number>>;
   readonly openedAt: string;
   readonly by: string;
 }
@@ -96,6 +101,8 @@ export interface ChosenWay {
 
 /** A reading of rolling torque, as logged. */
 export type TorqueRecord = JobEventData['TorqueRead'] & {
+  /** As of a run. */
+  readonly inPlace: Run['inPlace'];
   readonly eventId: string;
   readonly at: string;
 };
@@ -130,8 +137,21 @@ export interface JobState {
   readonly foundPacks: Readonly<Record<string, Pack>>;
   /** Chosen but not fitted yet, by shim site. */
   readonly chosen: Readonly<Record<string, Pack & { readonly runId: string }>>;
-  /** By shim site: how many runs there were when a pack last went in. Earlier ones do not speak for it. */
-  readonly fittedAfterRun: Readonly<Record<string, number>>;
+  /**
+   * By shim site, spacer or adjuster: how many runs and torque readings there were when it was last set, and whether
+   * only for a trial. Earlier ones do not speak for it.
+   */
+  readonly setAfter: Readonly<Record<string, SetAfter>>;
+  /** Plays read while the sleeve that is in was crushed, by sleeve. */
+  readonly closing: Readonly<Record<string, readonly JobEventData['ClosingRead'][]>>;
+  /** What solid spacers gave by hand, in order. */
+  readonly felt: readonly SpacerFeel[];
+  /** Spacers on the shelf, by spacer station. */
+  readonly shelf: Readonly<Record<string, readonly ShelfSpacer[]>>;
+  /** By adjuster: how far it was turned inwards in all, degrees. */
+  readonly turned: Readonly<Record<string, number>>;
+  /** What differs between trial and final build. */
+  readonly playTerms: readonly JobEventData['PlayTermSet'][];
   /** By station. */
   readonly marks: Readonly<
     Record<string, readonly { readonly text: string; readonly at: string; readonly by: string }[]>
@@ -199,7 +219,12 @@ export const EMPTY_JOB: JobState = {
   packs: {},
   foundPacks: {},
   chosen: {},
-  fittedAfterRun: {},
+  setAfter: {},
+  closing: {},
+  felt: [],
+  shelf: {},
+  turned: {},
+  playTerms: [],
   marks: {},
   sizes: {},
   findings: {},
@@ -220,30 +245,3 @@ export const EMPTY_JOB: JobState = {
   finished: null,
   ignored: [],
 };
-
-/** What the next reading of a run is. */
-export type ReadingPhase = 'zero' | 'lift' | 'return';
-const PHASES = ['zero', 'lift', 'return'] as const satisfies readonly ReadingPhase[];
-
-/** The readings of a run in threes. The last one may be unfinished. */
-export function cyclesOf(run: Run): {
-  readonly complete: readonly Cycle[];
-  readonly partial: readonly Reading[];
-  readonly next: ReadingPhase;
-} {
-  const whole = Math.floor(run.readings.length / 3);
-  const complete = Array.from({ length: whole }, (_, index) => {
-    const [zero, lift, returned] = run.readings.slice(3 * index, 3 * index + 3);
-    return {
-      zero: zero!.value,
-      lift: lift!.value,
-      returned: returned!.value,
-      position: lift!.position,
-    };
-  });
-  return {
-    complete,
-    partial: run.readings.slice(3 * whole),
-    next: PHASES[run.readings.length % 3]!,
-  };
-}

@@ -1,24 +1,46 @@
-import { refuse } from '../faults/index.ts';
+import { refuse, requireNumber } from '../faults/index.ts';
 import { cordTorque, requireInRange, requireTool } from '../preload/index.ts';
 import { findStation } from '../unit/index.ts';
 import type { JobEventData } from './events.ts';
 import type { Reducers } from './reducer.ts';
+import { inPlaceNow } from './inPlace.ts';
 
 /** Rolling torque, and sleeves that are crushed to it. */
-export const TORQUE_REDUCERS: Reducers<'TorqueRead' | 'SleeveRenewed'> = {
+export const TORQUE_REDUCERS: Reducers<'TorqueRead' | 'ClosingRead' | 'SleeveRenewed'> = {
   TorqueRead: (state, { id: eventId, data, at }) => {
     if (state.finished !== null) return 'the job is finished';
     if (state.unit?.axes.every(({ id }) => id !== data.axisId) !== false) return `no axis ${data.axisId}`;
     requireTorque(data);
-    return { ...state, torques: [...state.torques, { ...data, eventId, at }] };
+    return { ...state, torques: [...state.torques, { ...data, inPlace: inPlaceNow(state), eventId, at }] };
+  },
+
+  ClosingRead: (state, { data }) => {
+    if (state.finished !== null) return 'the job is finished';
+    const station = findStation(state.unit!, data.stationId)?.station;
+    if (station?.kind !== 'spacer' || station.spacerType !== 'collapsible') return `no sleeve ${data.stationId}`;
+    requireClosing(data);
+    const before = state.closing[data.stationId] ?? [];
+    return { ...state, closing: { ...state.closing, [data.stationId]: [...before, data] } };
   },
 
   SleeveRenewed: (state, { data: { stationId } }) => {
     const station = state.unit === null ? undefined : findStation(state.unit, stationId)?.station;
     if (station?.kind !== 'spacer') return `no sleeve ${stationId}`;
-    return { ...state, sleeveSince: { ...state.sleeveSince, [stationId]: state.torques.length } };
+    const { [stationId]: _scrapped, ...closing } = state.closing;
+    return { ...state, closing, sleeveSince: { ...state.sleeveSince, [stationId]: state.torques.length } };
   },
 }; // prettier-ignore
+
+/** @throws InputError naming `angle`, `play` or `instrument.graduation` */
+export function requireClosing({ angle, play, instrument }: JobEventData['ClosingRead']): void {
+  requireNumber('angle', angle, { min: 0, max: 7200, unit: '°' });
+  requireNumber('play', play, { min: 0, max: 20, unit: 'mm' });
+  requireNumber('instrument.graduation', instrument.graduation, {
+    min: 0.0001,
+    max: 1,
+    unit: 'mm',
+  });
+}
 
 /**
  * Check a reading against its tool, and a pull against the torque it is said to give.

@@ -37,8 +37,8 @@ describe('the workshop', () => {
     ]);
     expect(workshop.name).toBe('Works');
     expect(workshop.sizes).toEqual([
-      { id: 'a', thickness: 0.101, uncertainty: 0.001, count: 3 },
-      { id: 'b', thickness: 0.2, uncertainty: 0.001, count: 1 },
+      { id: 'a', thickness: 0.101, uncertainty: 0.001, count: 3, price: null },
+      { id: 'b', thickness: 0.2, uncertainty: 0.001, count: 1, price: null },
     ]);
     expect(workshop.instruments).toEqual([{ ...FIXTURE_INSTRUMENT, deviceId: 'dial-a' }]);
     expect(workshop.people).toHaveLength(1);
@@ -50,6 +50,38 @@ describe('the workshop', () => {
     const workshop = foldWorkshop([first, second, event('Undone', { eventId: second.id })]);
     expect(workshop.sizes[0]!.count).toBe(2);
   });
+});
+
+describe('what is ordered and comes', () => {
+  const order = (orderId: string, thickness: number, count: number) =>
+    event('SizeOrdered', { orderId, thickness, count, price: 1.2 });
+  const come = (orderId: string, sizeId: string, thickness: number, count: number) =>
+    event('SizeReceived', { orderId, sizeId, thickness, uncertainty: 0.002, count });
+
+  test('should stand as an order until it comes, then be in the box with its price', () => {
+    const log = [stocked('a', 0.1, 2), order('o1', 0.1, 5), order('o2', 0.35, 3)];
+    expect(foldWorkshop(log).orders.map(({ orderId }) => orderId)).toEqual(['o1', 'o2']);
+    const after = foldWorkshop([...log, come('o1', 'a', 0.1, 4), come('o2', 'c', 0.352, 3)]);
+    expect(after.orders).toEqual([]);
+    expect(after.sizes).toEqual([
+      { id: 'a', thickness: 0.1, uncertainty: 0.002, count: 6, price: 1.2 },
+      { id: 'c', thickness: 0.352, uncertainty: 0.002, count: 3, price: 1.2 },
+    ]);
+  });
+
+  test('should go when it is cancelled, and come back when that is taken back', () => {
+    const cancelled = event('OrderCancelled', { orderId: 'o1' });
+    const log = [order('o1', 0.1, 5), cancelled];
+    expect(foldWorkshop(log).orders).toEqual([]);
+    expect(foldWorkshop([...log, event('Undone', { eventId: cancelled.id })]).orders).toHaveLength(
+      1,
+    );
+  });
+
+  test('should keep the price of a size when it is counted again', () => {
+    const priced = event('SizeStocked', { sizeId: 'a', thickness: 0.1, uncertainty: 0.001, count: 4, price: 0.8 });
+    expect(foldWorkshop([priced, stocked('a', 0.1, 9)]).sizes[0]).toMatchObject({ count: 9, price: 0.8 });
+  }); // prettier-ignore
 });
 
 describe('the workshop’s own templates', () => {

@@ -11,8 +11,27 @@ export interface WorkshopEventData {
     readonly sizeId: string;
     readonly thickness: number;
     readonly uncertainty: number;
+    /** Pieces in all, those in jobs included. */
+    readonly count: number;
+    /** Of one piece, in the workshop's money; null or absent where it is not known. */
+    readonly price?: number | null;
+  };
+  /** Pieces on order. */
+  readonly SizeOrdered: {
+    readonly orderId: string;
+    readonly thickness: number;
+    readonly count: number;
+    readonly price: number | null;
+  };
+  /** What came of an order, measured: it goes into the box as a size of its own, or with pieces of the same size. */
+  readonly SizeReceived: {
+    readonly orderId: string;
+    readonly sizeId: string;
+    readonly thickness: number;
+    readonly uncertainty: number;
     readonly count: number;
   };
+  readonly OrderCancelled: { readonly orderId: string };
   readonly InstrumentAdded: {
     readonly instrument: Instrument;
     /** Device that streams its readings; null when it is read by eye. */

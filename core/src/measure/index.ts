@@ -2,6 +2,13 @@ export { bandTarget, bandWidth, requireBand, type Band } from './band.ts';
 export { ANGLE_TO_MEND, cosineCorrection, type CosineCorrection } from './cosine.ts';
 export { driftLimit, judgeCycle, type Cycle, type CycleFlaw, type JudgedCycle } from './cycle.ts';
 export { decide, type Decision, type DecisionWord } from './decision.ts';
+export {
+  doubtReading,
+  READING_DOUBTS,
+  type ExpectedReading,
+  type ReadingDoubt,
+  type ReadingDoubtId,
+} from './doubtReading.ts';
 export { NORMAL_FACTOR } from './normalFactor.ts';
 export type { IndicatorContact, IndicatorSetting, Instrument } from './instrument.ts';
 export { whatWouldDecide, type Remedy } from './remedy.ts';

@@ -22,6 +22,7 @@ const HABITS: WorkHabits = {
   bands: {
     endPlay: { lower: 0.1, upper: 0.18, target: null },
     rollingTorque: { lower: 0.7, upper: 1.1, target: null },
+    sideClearance: { lower: 0.1, upper: 0.25, target: null },
     backlash: { lower: 0.12, upper: 0.2, target: null },
   },
   source: 'book',

@@ -1,5 +1,5 @@
 import type { JobState } from '../job/index.ts';
-import { geometryFaults, type Axis, type Unit } from '../unit/index.ts';
+import { geometryFaults, SPEC_KINDS, type Axis, type Unit } from '../unit/index.ts';
 import { PHASE_NAMES } from './phases.ts';
 import { NO_NUMBERS, type After, type Rule, type Subject } from './rule.ts';
 import { RULES } from './rules/rules.ts';
@@ -195,7 +195,7 @@ function toStep(
 /** Play is measured by runs, rolling torque by readings of a wrench, backlash read off. */
 function formOf({ form }: Rule, { specKind }: Subject): StepForm {
   if (form !== 'run' && form !== 'figure') return form;
-  return specKind === 'endPlay' ? 'run' : specKind === 'rollingTorque' ? 'torque' : 'figure';
+  return SPEC_KINDS[specKind!].taken;
 }
 
 function distinct(missing: readonly Missing[]): readonly Missing[] {

@@ -9,9 +9,42 @@ export {
   type NextAction,
   type Stage,
 } from './nextAction.ts';
-export { packQuestion, USUAL_MOST_PIECES } from './packQuestion.ts';
+export {
+  inFinalBuild,
+  jointQuestion,
+  kindSetAt,
+  packQuestion,
+  USUAL_MOST_PIECES,
+} from './packQuestion.ts';
 export { PHASE_NAMES, PHASES, type Phase } from './phases.ts';
-export { currentRun, playSite, wantsPreload, type JudgedVerdict } from './playProgress.ts';
+export {
+  currentRun,
+  playShift,
+  playSpec,
+  playStage,
+  playVerdict,
+  wantsPreload,
+  type JudgedVerdict,
+  type PlayStage,
+} from './playProgress.ts';
+export { adjusterProgress, adjusterSetter } from './adjusterProgress.ts';
+export { gainAt, TRIAL_APART, type Gain } from './gains.ts';
+export { PLAY_DOUBTS, playDoubts, type PlayDoubt, type PlayDoubtId } from './playDoubts.ts';
+export { runningPlay, USUAL_CONTACT_ANGLE, type RunningPlay } from './runningPlay.ts';
+export {
+  PLAY_KINDS,
+  playSite,
+  settersOf,
+  tableGain,
+  type PlayKind,
+  type Setter,
+} from './setters.ts';
+export {
+  spacerProgress,
+  spacerSetter,
+  type RankedSpacer,
+  type SpacerProgress,
+} from './spacerProgress.ts';
 export { comparisonOf } from './comparison.ts';
 export { clearanceInService, type ClearanceInService } from './clearanceInService.ts';
 export { heatedParts, jobHeat, leftOut, ringLimitFor, type JobHeat } from './jobHeat.ts';
@@ -23,6 +56,8 @@ export {
   rollingVerdict,
   sealDragOf,
   sleeveOf,
+  closingProgress,
+  setsZeroPlay,
   sleeveProgress,
   torqueSpec,
   wantsSealDrag,

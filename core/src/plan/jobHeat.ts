@@ -13,7 +13,7 @@ import {
 } from '../heat/index.ts';
 import { secondsBetween, type Clock, type JobState } from '../job/index.ts';
 import { MOST_SEATS, type LumpedBody } from '../thermal/index.ts';
-import type { Axis, Part, Station, Unit } from '../unit/index.ts';
+import { geometryFaults, type Axis, type Part, type Station, type Unit } from '../unit/index.ts';
 import { lacksOfPart, lacksStep } from './figures.ts';
 import { isSealed, outerSeatsIn, seatInterference } from './seats.ts';
 import type { Missing } from './step.ts';
@@ -49,17 +49,23 @@ const BY_ITSELF: readonly string[] = [
   'dryIce',
 ] satisfies readonly WayId[];
 
-/** Rings that go into a part from the oven's heat: the tight ones, unless another way was chosen for them. */
+/**
+ * Rings that go into a part from the oven's heat: the tight ones, unless another way was chosen for them. A station that
+ * cannot be as it is described is left out: its plan says so, and the others stand.
+ */
 export function ovenSeats({ unit, ways }: JobState, partId: string): readonly Station[] {
+  const faulty = geometryFaults(unit!);
   return outerSeatsIn(unit!, partId).filter(
-    ({ id }) => !BY_ITSELF.includes(ways[id]?.outer?.way ?? ''),
+    ({ id }) => faulty[id] === undefined && !BY_ITSELF.includes(ways[id]?.outer?.way ?? ''),
   );
 }
 
 /** Rings of a part for which a way without the oven was chosen. */
 export function leftOut(state: JobState, partId: string): readonly Station[] {
-  const inOven = ovenSeats(state, partId);
-  return outerSeatsIn(state.unit!, partId).filter((station) => !inOven.includes(station));
+  const { ways } = state;
+  return outerSeatsIn(state.unit!, partId).filter(({ id }) =>
+    BY_ITSELF.includes(ways[id]?.outer?.way ?? ''),
+  );
 }
 
 /** Parts of a unit that are heated: those in which rings are tight. */

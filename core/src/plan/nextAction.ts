@@ -12,6 +12,7 @@ import {
 } from '../job/index.ts';
 import { findStation, type Axis, type SpecKind, type Station } from '../unit/index.ts';
 import { compilePlan, type Plan } from './compilePlan.ts';
+import { kindSetAt } from './packQuestion.ts';
 import type { Phase } from './phases.ts';
 import { currentRun, fittedAfter, playVerdict, type JudgedVerdict } from './playProgress.ts';
 import type { Step } from './step.ts';
@@ -74,7 +75,8 @@ export function actionFor(state: JobState, step: Step): NextAction {
   const unit = state.unit!;
   const site = step.stationId === null ? null : (findStation(unit, step.stationId)?.station ?? null);
   const axis = unit.axes.find(({ id }) => id === step.axisId);
-  const spec = state.specs.find((row) => row.axisId === step.axisId && row.kind === 'endPlay');
+  const kind = step.specKind ?? (site === null || axis === undefined ? 'endPlay' : kindSetAt(axis, site));
+  const spec = state.specs.find((row) => row.axisId === step.axisId && row.kind === kind);
   if (step.form === 'finish') return { kind: 'finishJob', step };
   if (step.form === 'setSpec') return { kind: 'setSpec', axis: axis!, specKind: step.specKind!, step };
   if (step.form === 'recordPack') return { kind: 'recordPack', site: site!, step };
@@ -149,7 +151,9 @@ export function stageOf(state: JobState, action: NextAction): Stage {
     return action.kind === 'openJob' ? 'describe' : 'finish';
   }
   const stage = PLAY_STAGE[action.kind];
-  return stage === 'measure' && Object.keys(state.fittedAfterRun).length > 0 ? 'prove' : stage;
+  return stage === 'measure' && Object.values(state.setAfter).some(({ trial }) => !trial)
+    ? 'prove'
+    : stage;
 }
 
 /** Cycles a run still wants before it can be judged. */

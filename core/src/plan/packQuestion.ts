@@ -1,19 +1,39 @@
-import { shimGain } from '../arrangement/index.ts';
 import { packUncertainty, type JobState } from '../job/index.ts';
-import type { Band } from '../measure/index.ts';
-import { packThickness, type PackQuestion, type ShimSize } from '../shims/index.ts';
-import { findStation, type Station } from '../unit/index.ts';
-import type { JudgedVerdict } from './playProgress.ts';
+import { bandTarget, type Band } from '../measure/index.ts';
+import {
+  packThickness,
+  type JointQuestion,
+  type PackQuestion,
+  type ShimSize,
+} from '../shims/index.ts';
+import { findStation, type Axis, type Station } from '../unit/index.ts';
+import { gainAt } from './gains.ts';
+import {
+  currentRun,
+  playShift,
+  playSpec,
+  playVerdict,
+  type JudgedVerdict,
+} from './playProgress.ts';
+import { PLAY_KINDS, settersOf, tableGain, type PlayKind } from './setters.ts';
 
 /** Most pieces in a pack, unless the unit says otherwise. */
 export const USUAL_MOST_PIECES = 4;
 
+/** The play that a site sets: the end play where it moves it, else the side clearance of the gear. */
+export function kindSetAt(axis: Axis, site: Station): PlayKind {
+  const moves = (kind: PlayKind) =>
+    axis.sets.includes(kind) && (tableGain(axis.arrangement, site, kind) ?? 1) !== 0;
+  return PLAY_KINDS.find(moves) ?? 'endPlay';
+}
+
 /**
  * What a pack for a shim site is chosen from: the measured play, the pack it was measured with, the gain of
- * the place, the band and the stock at hand. Where the play follows the angle of the shaft the band is drawn
- * in by the spread, so that every position ends up inside it.
+ * the place, the band and the stock at hand. What differs between the trial build and the final one is added to the
+ * play. Where the play follows the angle of the shaft the band is drawn in by the spread, so that every position ends
+ * up inside it.
  *
- * @returns null when the site has no pack recorded, or the job no such site or band
+ * @returns null when the site has no pack recorded, or the job no such site, gain or band
  */
 export function packQuestion(
   state: JobState,
@@ -23,26 +43,71 @@ export function packQuestion(
 ): PackQuestion | null {
   const pack = state.packs[site.id];
   const axis = state.unit === null ? null : findStation(state.unit, site.id)?.axis;
-  const spec = state.specs.find(({ axisId, kind }) => axisId === axis?.id && kind === 'endPlay');
-  if (pack === undefined || !axis || spec === undefined || site.place === undefined) return null;
-  const { mean, low, high, uncertainty } = verdict.value;
-  const dof = uncertainty.degreesOfFreedom;
+  if (pack === undefined || !axis) return null;
+  const kind = kindSetAt(axis, site);
+  const spec = playSpec(state, axis.id, kind);
+  const gain = gainAt(state, axis, site, kind);
+  if (spec === null || gain.status !== 'known') return null;
+  const played = inFinalBuild(state, axis, kind, verdict);
+  const thickness = packThickness(pack.pieces);
+  // A gain that two trials gave is itself uncertain: the more the pack changes, the more it counts.
+  const change = Math.abs((bandTarget(spec.band) - played.value) / gain.value);
   return {
     endPlay: {
-      value: mean,
-      uncertainty: uncertainty.standard,
-      degreesOfFreedom: Number.isFinite(dof) ? dof : null,
+      value: played.value,
+      uncertainty: Math.hypot(played.uncertainty, change * gain.uncertainty),
+      degreesOfFreedom: played.degreesOfFreedom,
     },
-    packInPlace: {
-      thickness: packThickness(pack.pieces),
-      uncertainty: packUncertainty(pack.pieces),
-    },
-    gain: shimGain(axis.arrangement, site.place).gain,
-    band: drawnIn(spec.band, mean - low, high - mean),
+    packInPlace: { thickness, uncertainty: packUncertainty(pack.pieces) },
+    gain: gain.value,
+    band: drawnIn(
+      spec.band,
+      verdict.value.mean - verdict.value.low,
+      verdict.value.high - verdict.value.mean,
+    ),
     stock,
     mostPieces: USUAL_MOST_PIECES,
   };
 }
+
+/**
+ * What the packs of all sites of an axis are chosen from together, where more than one play is set by shims.
+ * @returns null where there is only one, or something is not measured yet
+ */
+export function jointQuestion(state: JobState, axis: Axis, stock: readonly ShimSize[]): JointQuestion | null {
+  const sites = settersOf(axis).filter(({ kind }) => kind === 'pack').map(({ station }) => station);
+  const kinds = PLAY_KINDS.filter((kind) => axis.sets.includes(kind));
+  if (sites.length < 2 || sites.length !== kinds.length) return null;
+  const specs = kinds.flatMap((kind) => {
+    const spec = playSpec(state, axis.id, kind);
+    const verdict = spec === null ? null : playVerdict(state, spec.specId);
+    if (spec === null || verdict === null) return [];
+    const { value, uncertainty, degreesOfFreedom } = inFinalBuild(state, axis, kind, verdict);
+    return [{ id: kind, value, uncertainty, degreesOfFreedom, band: drawnIn(spec.band, verdict.value.mean - verdict.value.low, verdict.value.high - verdict.value.mean) }];
+  });
+  const rows = sites.flatMap((site) => {
+    const pack = state.packs[site.id];
+    const gains = kinds.map((kind) => [kind, tableGain(axis.arrangement, site, kind)] as const);
+    if (pack === undefined || gains.some(([, gain]) => gain === null)) return [];
+    return [{ id: site.id, thickness: packThickness(pack.pieces), uncertainty: packUncertainty(pack.pieces), gains: Object.fromEntries(gains) as Record<string, number> }];
+  });
+  if (specs.length < kinds.length || rows.length < sites.length) return null;
+  return { specs, sites: rows, stock, mostPieces: USUAL_MOST_PIECES };
+} // prettier-ignore
+
+/** The play as it will be in the final build with the same packs, mm: what was measured, and what differs. */
+export function inFinalBuild(state: JobState, axis: Axis, kind: PlayKind, verdict: JudgedVerdict) {
+  const { mean, uncertainty } = verdict.value;
+  const spec = playSpec(state, axis.id, kind);
+  const trial = kind === 'endPlay' && spec !== null && currentRun(state, spec.specId)?.stage === 'trial';
+  const shift = trial ? playShift(state, axis) : { shift: 0, uncertainty: 0 };
+  const freedom = uncertainty.degreesOfFreedom;
+  return {
+    value: mean + shift.shift,
+    uncertainty: Math.hypot(uncertainty.standard, shift.uncertainty),
+    degreesOfFreedom: Number.isFinite(freedom) ? freedom : null,
+  };
+} // prettier-ignore
 
 /** A band drawn in so that a spread about the mean stays inside; as it is when the spread is wider than it. */
 function drawnIn(band: Band, below: number, above: number): Band {

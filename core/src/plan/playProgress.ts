@@ -1,7 +1,8 @@
-import { findGain } from '../arrangement/index.ts';
-import { verdictOf, type JobState, type Run } from '../job/index.ts';
+import { termShift } from '../arrangement/index.ts';
+import { verdictOf, type JobState, type Run, type SetAfter, type Spec } from '../job/index.ts';
 import type { Band, RunVerdict } from '../measure/index.ts';
-import type { Axis, Station } from '../unit/index.ts';
+import type { Axis } from '../unit/index.ts';
+import { PLAY_KINDS, settersOf, type PlayKind } from './setters.ts';
 
 /** A verdict with a value. */
 export type JudgedVerdict = Extract<RunVerdict, { status: 'judged' }>;
@@ -16,33 +17,33 @@ const ORDER = [
   'proven',
 ] as const satisfies readonly PlayStage[];
 
-/** Whether a shim site moves the play of its axis, and the play is what is set there. */
-function setsPlay(axis: Axis, { kind, place }: Station): boolean {
-  if (kind !== 'shimSite' || place === undefined || !axis.sets.includes('endPlay')) return false;
-  const row = findGain(axis.arrangement, place);
-  return row !== null && row.gain !== 0;
-}
-
 /** Whether a band lies wholly below zero play: the shaft is to run preloaded. */
 export function wantsPreload({ upper }: Band): boolean {
   return upper !== null && upper <= 0;
 }
 
-/** The one site of an axis at which its play is set: the first that moves it. Others keep their packs. */
-export function playSite(axis: Axis): Station | undefined {
-  return axis.stations.find((station) => setsPlay(axis, station));
+/** The spec of an axis that says where a play is to lie. */
+export function playSpec({ specs }: JobState, axisId: string, kind: PlayKind): Spec | null {
+  return specs.find((row) => row.axisId === axisId && row.kind === kind) ?? null;
 }
 
-/** How many runs there were when a pack last went in on an axis; 0 when none did. */
-export function fittedAfter({ fittedAfterRun }: JobState, { stations }: Axis): number {
-  return Math.max(0, ...stations.map(({ id }) => fittedAfterRun[id] ?? 0));
+/** When something that sets the play of an axis was last changed; null when nothing was. */
+export function lastSet({ setAfter }: JobState, { stations }: Axis): SetAfter | null {
+  const rows = stations.flatMap(({ id }) => setAfter[id] ?? []);
+  return rows.toSorted((a, b) => a.runs - b.runs || Number(a.trial) - Number(b.trial)).at(-1) ?? null;
+} // prettier-ignore
+
+/** How many runs there were when something that sets the play of an axis was last changed; 0 when nothing was. */
+export function fittedAfter(state: JobState, axis: Axis): number {
+  const set = lastSet(state, axis);
+  return set === null || set.trial ? 0 : set.runs;
 }
 
-/** The last closed run of a spec that speaks for the pack now in place; null when it has to be measured. */
+/** The last closed run of a spec that speaks for what is now in place; null when it has to be measured. */
 export function currentRun(state: JobState, specId: string): Run | null {
   const axisId = state.specs.find((spec) => spec.specId === specId)?.axisId;
   const axis = state.unit?.axes.find(({ id }) => id === axisId);
-  const since = state.runs.slice(axis === undefined ? 0 : fittedAfter(state, axis));
+  const since = state.runs.slice(axis === undefined ? 0 : (lastSet(state, axis)?.runs ?? 0));
   return (
     since.findLast(
       (run) => run.specId === specId && run.status === 'closed' && run.stage !== 'asFound',
@@ -50,22 +51,37 @@ export function currentRun(state: JobState, specId: string): Run | null {
   );
 }
 
+/** What the terms of an axis do to its end play from trial to final build, mm. */
+export function playShift({ playTerms }: JobState, axis: Axis): { readonly shift: number; readonly uncertainty: number } {
+  return termShift(axis.arrangement, playTerms.filter(({ axisId }) => axisId === axis.id).map(({ term }) => term));
+} // prettier-ignore
+
 /** How far the setting of the play is on an axis. */
 export function playStage(state: JobState, axis: Axis): PlayStage {
-  const spec = state.specs.find((row) => row.axisId === axis.id && row.kind === 'endPlay');
-  if (spec === undefined) return 'measure';
-  const site = playSite(axis);
-  if (site !== undefined && state.chosen[site.id] !== undefined) return 'fit';
-  const verdict = playVerdict(state, spec.specId);
-  // Preload cannot be read by an indicator: the pack that was computed for it is in, and rolling proves the rest.
-  if (verdict === null && wantsPreload(spec.band) && fittedAfter(state, axis) > 0) return 'proven';
-  if (verdict === null) return fittedAfter(state, axis) > 0 ? 'prove' : 'measure';
-  if (verdict.decision.word === 'conforms') return 'proven';
-  // Without a site nothing can be chosen: something else has to be put right, and the play measured again.
-  return site === undefined ? 'prove' : 'choose';
+  const kinds = PLAY_KINDS.filter((kind) => axis.sets.includes(kind));
+  const specs = kinds.flatMap((kind) => playSpec(state, axis.id, kind) ?? []);
+  if (specs.length < kinds.length || specs.length === 0) return 'measure';
+  const setters = settersOf(axis);
+  if (setters.some(({ station }) => state.chosen[station.id] !== undefined)) return 'fit';
+  const verdicts = specs.map(({ specId }) => playVerdict(state, specId));
+  const set = fittedAfter(state, axis) > 0 || lastSet(state, axis)?.trial === false;
+  if (verdicts.some((verdict) => verdict === null)) {
+    // Preload cannot be read by an indicator: what was computed for it is in, and rolling proves the rest.
+    if (set && specs.every(({ band }) => wantsPreload(band))) return 'proven';
+    return set ? 'prove' : 'measure';
+  }
+  const conform = verdicts.every((verdict) => verdict!.decision.word === 'conforms');
+  if (conform && !measuresAnotherBuild(state, axis, specs)) return 'proven';
+  // Without a place to set it nothing can be chosen: something else has to be put right, and the play measured again.
+  return setters.length === 0 ? 'prove' : 'choose';
 }
 
-/** The verdict of the run that speaks for the pack now in place. */
+/** Whether what was measured is not the build that is closed: mock-up bearings, another gasket. */
+function measuresAnotherBuild(state: JobState, axis: Axis, specs: readonly Spec[]): boolean {
+  return playShift(state, axis).shift !== 0 && specs.some(({ specId }) => currentRun(state, specId)?.stage === 'trial');
+} // prettier-ignore
+
+/** The verdict of the run that speaks for what is now in place. */
 export function playVerdict(state: JobState, specId: string): JudgedVerdict | null {
   const run = currentRun(state, specId);
   const verdict = run === null ? null : verdictOf(state, run);

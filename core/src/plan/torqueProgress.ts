@@ -1,14 +1,19 @@
-import type { JobState, Spec, TorqueRecord, TorqueStage } from '../job/index.ts';
+import type { JobState, Spec, ThroughPair, TorqueRecord, TorqueStage } from '../job/index.ts';
 import {
+  carrierTorque,
+  closingPlay,
   judgeRolling,
   sleeveForecast,
   solidStop,
+  type ClosingPlay,
   type RollingVerdict,
   type SleeveForecast,
   type SleevePoint,
   type SolidStop,
 } from '../preload/index.ts';
 import type { Axis, Station } from '../unit/index.ts';
+import { line } from '../working/index.ts';
+import { playSpec } from './playProgress.ts';
 
 /** The spec of rolling torque of an axis. */
 export function torqueSpec({ specs }: JobState, axisId: string): Spec | null {
@@ -49,9 +54,38 @@ export function wantsSealDrag(state: JobState, axis: Axis): boolean {
 export function rollingVerdict(state: JobState, axis: Axis, stage: TorqueStage): RollingVerdict | null {
   const spec = torqueSpec(state, axis.id);
   if (spec === null) return null;
-  const rows = (stage === 'asFound' ? state.torques.filter(({ axisId }) => axisId === axis.id) : sinceSleeve(state, axis)).filter(({ what }) => what === 'bearings');
+  const rows = (stage === 'asFound' ? state.torques.filter(({ axisId }) => axisId === axis.id) : sinceSet(state, axis)).filter((row) => row.what === 'bearings' && row.stage === stage);
+  if (spec.through !== undefined) return throughRatio(state, spec, spec.through, rows);
   const drag = stage !== 'asFound' && wantsSealDrag(state, axis) ? sealDragOf(state, axis) : null;
-  return judged(rows.filter((row) => row.stage === stage), spec.band, drag);
+  return judged(rows, spec.band, drag);
+} // prettier-ignore
+
+/** Readings that speak for the sleeve, spacer, packs and adjusters that are in now. */
+function sinceSet(state: JobState, axis: Axis): readonly TorqueRecord[] {
+  const set = Math.max(0, ...axis.stations.map(({ id }) => state.setAfter[id]?.torques ?? 0));
+  const late = new Set(state.torques.slice(set));
+  return sinceSleeve(state, axis).filter((row) => late.has(row));
+}
+
+/**
+ * A carrier read at the pinion: what the pinion and its seal take is taken off, and the rest is turned up by the ratio.
+ * Null while the pinion's own rolling torque is not known.
+ */
+function throughRatio(state: JobState, { band }: Spec, { axisId, ratio }: ThroughPair, rows: readonly TorqueRecord[]): RollingVerdict | null {
+  const pinionAxis = state.unit?.axes.find(({ id }) => id === axisId);
+  const pinion = pinionAxis === undefined ? null : (['final', 'asFound'] as const).map((stage) => rollingVerdict(state, pinionAxis, stage)).find((verdict) => verdict?.status === 'judged');
+  if (pinion?.status !== 'judged') return null;
+  const down = (limit: number | null) => (limit === null ? null : limit / ratio);
+  const verdict = judged(rows, { lower: down(band.lower), upper: down(band.upper), target: down(band.target) }, { value: pinion.total, uncertainty: pinion.standard });
+  if (verdict?.status !== 'judged') return verdict;
+  const bearings = carrierTorque({ total: Math.max(pinion.total, verdict.total), pinion: pinion.total, ratio });
+  return {
+    ...verdict, bearings,
+    standard: verdict.standard * ratio,
+    expanded: verdict.expanded * ratio,
+    decision: { ...verdict.decision, guard: verdict.decision.guard * ratio },
+    working: [...verdict.working, line('Carrier through the ratio', 'T_c = (T − T_p)·i', [['T', verdict.total, 'torque'], ['T_p', pinion.total, 'torque'], ['i', ratio, 'number']], ['T_c', bearings, 'torque'], 'loop')],
+  };
 } // prettier-ignore
 
 function judged(rows: readonly TorqueRecord[], band: Spec['band'], sealDrag: Parameters<typeof judgeRolling>[0]['sealDrag']): RollingVerdict | null {
@@ -95,8 +129,27 @@ export function sleeveProgress(state: JobState, axis: Axis): SleeveProgress | nu
   };
 } // prettier-ignore
 
+/** Whether a hub on a sleeve is set without preload: to its end play, not to a rolling torque. */
+export function setsZeroPlay(axis: Axis): boolean {
+  return (
+    sleeveOf(axis) !== null && axis.sets.includes('endPlay') && !axis.sets.includes('rollingTorque')
+  );
+}
+
+/** Where the closing of such a hub stands; null while its band or a first reading is missing. */
+export function closingProgress(state: JobState, axis: Axis): ClosingPlay | null {
+  const sleeve = sleeveOf(axis);
+  const spec = playSpec(state, axis.id, 'endPlay');
+  const rows = sleeve === null ? [] : (state.closing[sleeve.id] ?? []);
+  const last = rows.at(-1);
+  if (spec === null || last === undefined) return null;
+  const { graduation, calibrationUncertainty } = last.instrument;
+  return closingPlay(rows.map(({ angle, play }) => ({ angle, play })), spec.band, Math.hypot(graduation / Math.sqrt(6), calibrationUncertainty));
+} // prettier-ignore
+
 /** Whether the sleeve is crushed to its band: two readings at the last angle, and the law says in band. */
 export function isCrushed(state: JobState, axis: Axis): boolean {
+  if (setsZeroPlay(axis)) return closingProgress(state, axis)?.status === 'inBand';
   const progress = sleeveProgress(state, axis);
   return progress !== null && progress.readingsHere >= 2 && progress.forecast.status === 'inBand';
 }

@@ -5,11 +5,13 @@ export {
   judgeRolling,
   requireInRange,
   requireTool,
+  TORQUE_TOOL_KINDS,
   USED_SHARE,
   type RollingRun,
   type RollingVerdict,
   type TorqueReading,
   type TorqueTool,
+  type TorqueToolKind,
 } from './rollingTorque.ts';
 export {
   EXPONENTS,
@@ -23,11 +25,16 @@ export {
   type SleeveQuestion,
 } from './sleeveForecast.ts';
 export { solidStop, STOP_CAUSES, type SolidStop, type StopPoint } from './solidStop.ts';
+export { adjusterTurn, type AdjusterTurn } from './adjusterTurn.ts';
+export { clampShortening, type ClampInput } from './clampShortening.ts';
+export { closingPlay, type ClosingPlay, type PlayPoint } from './closingPlay.ts';
 export {
-  clampShortening,
   FIRST_SHARE,
   spacerCut,
+  spacerLength,
   type SpacerCut,
+  type SpacerLength,
+  type SpacerTarget,
   type SpacerTrial,
-} from './spacerCut.ts';
+} from './spacerLength.ts';
 export { warmPlay, type WarmCup, type WarmPlay } from './warmPlay.ts';

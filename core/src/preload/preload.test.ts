@@ -5,7 +5,7 @@ import { cordTorque } from './cordTorque.ts';
 import { carrierTorque, judgeRolling, type RollingRun, type TorqueTool } from './rollingTorque.ts';
 import { sleeveForecast, type SleevePoint } from './sleeveForecast.ts';
 import { solidStop, STOP_CAUSES } from './solidStop.ts';
-import { clampShortening, spacerCut } from './spacerCut.ts';
+import { clampShortening } from './clampShortening.ts';
 import { warmPlay } from './warmPlay.ts';
 
 const WRENCH: TorqueTool = { id: 'w', name: 'Beam wrench', graduation: 0.05, calibrationUncertainty: 0.02, least: 0.1, most: 5 }; // prettier-ignore
@@ -123,28 +123,7 @@ describe('a collapsible sleeve', () => {
   });
 });
 
-describe('a solid spacer', () => {
-  test('should be cut to between a loose and a tight one, three quarters first', () => {
-    // Common practice, no source: 59.00 mm left slight play, 58.61 mm was far too tight, about 58.8 mm was right.
-    const cut = spacerCut([{ length: 59, play: 0.08 }, { length: 58.61, play: -0.31 }], -0.12);
-    expect(cut.wanted).toBeCloseTo(58.8, 2);
-    expect(cut.stopAt).toBeCloseTo(59 - 0.75 * (59 - cut.wanted), 9);
-    expect(spacerCut([{ length: 59, play: 0.15 }], -0.05).wanted).toBeCloseTo(58.8, 9);
-  }); // prettier-ignore
-
-  test('should take a small rest at once, and nothing where it is too short', () => {
-    expect(spacerCut([{ length: 10, play: 0.01 }], 0)).toMatchObject({ now: expect.closeTo(0.01, 9) });
-    expect(spacerCut([{ length: 10, play: -0.1 }], 0)).toMatchObject({ now: 0, wanted: expect.closeTo(10.1, 9) });
-  }); // prettier-ignore
-
-  test('should use what the bearings give between two trials, and refuse what cannot be', () => {
-    const soft = spacerCut([{ length: 20, play: 0.1 }, { length: 19.8, play: -0.06 }], 0);
-    expect(soft.wanted).toBeCloseTo(19.875, 9);
-    expect(() => spacerCut([{ length: 20, play: 0.1 }, { length: 20.01, play: 0.1 }], 0)).toThrow(/0.02 mm apart/);
-    expect(() => spacerCut([{ length: 20, play: 0 }, { length: 19, play: 0.5 }], 0)).toThrow(/measure both again/);
-    expect(() => spacerCut([], 0)).toThrow(/trials/);
-  }); // prettier-ignore
-
+describe('a clamped stack', () => {
   test('should become shorter under the final torque, by Hooke', () => {
     const base = { trialTorque: 50, finalTorque: 250, thread: 20, nutFactor: 0.2, length: 60, area: 600, modulus: 206_000 }; // prettier-ignore
     // ΔF = 200 N·m/(0.2·20 mm) = 50 kN; 50 000·60/(206 000·600) = 24.3 µm.

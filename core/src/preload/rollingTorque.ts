@@ -9,6 +9,10 @@ import {
 } from '../measure/index.ts';
 import { line, type WorkingLine } from '../working/index.ts';
 
+/** A wrench is read in torque; a spring scale in the pull of a cord. */
+export const TORQUE_TOOL_KINDS = ['wrench', 'scale'] as const;
+export type TorqueToolKind = (typeof TORQUE_TOOL_KINDS)[number];
+
 /** A torque wrench, or a spring scale brought to torque. N·m. */
 export interface TorqueTool {
   readonly id: string;
@@ -18,6 +22,8 @@ export interface TorqueTool {
   /** Below the first and above the second it does not tell. */
   readonly least: number;
   readonly most: number;
+  /** A wrench where it is not said. */
+  readonly kind?: TorqueToolKind;
 }
 
 /** One reading of rolling torque, N·m. */

@@ -39,6 +39,35 @@ export const SEATING_CHECKS = {
     remedy:
       'Side load, or a ring that is not home: tap the shaft back, check again, then the seats.',
   },
+  everyBearing: {
+    words: 'Every bearing that locates the shaft is in and home',
+    remedy: 'A shaft without one of its bearings tips and reads more play than it has.',
+  },
+  oRingOut: {
+    words: 'No O-ring, gasket or burr holds the joint apart',
+    remedy: 'Leave the O-ring out for the trial, or see that its groove takes it; wipe both faces.',
+  },
+  evenJoint: {
+    words: 'The joint is drawn down evenly: the same feeler at four places',
+    remedy: 'Slacken, then draw down crosswise in rounds while the shaft is turned.',
+  },
+  washersInOrder: {
+    words: 'Every washer is in its place, oil grooves to the load',
+    remedy: 'Set the stack again by the drawing: a washer in the wrong place is measured with.',
+  },
+  stackOnSpacer: {
+    words: 'Each thrust bearing sits on its spacer, seen all round',
+    remedy:
+      'Slacken before anything is torqued, lift, set it back on its spacer with grease, look again.',
+  },
+  stackRaces: {
+    words: 'Races are the right way round: the lip over the cage, the flat to the spacer',
+    remedy: 'Turn the race over. The wrong way round it clamps the cage.',
+  },
+  stackTurns: {
+    words: 'With the nut only snug the stack turns freely and lies flat',
+    remedy: 'Something has slipped off: do not torque it, take it apart and look.',
+  },
 } as const satisfies Record<string, SeatingCheck>;
 export type SeatingCheckId = keyof typeof SEATING_CHECKS;
 export const SEATING_CHECK_IDS = Object.keys(SEATING_CHECKS) as readonly SeatingCheckId[];

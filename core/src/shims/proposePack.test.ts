@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import highsLoader from 'highs';
 
-import { proposePack, type PackQuestion } from './proposePack.ts';
+import type { PackQuestion } from './packQuestion.ts';
+import { proposePack } from './proposePack.ts';
 import { EQUAL_SUMS, rankPacks, type RankedPack } from './rankPacks.ts';
 import { micrometres, packThickness, type ShimSize } from './stock.ts';
 

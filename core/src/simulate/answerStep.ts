@@ -9,7 +9,14 @@ import {
 } from '../inspect/index.ts';
 import type { JobEventData, JobEventType, JobState } from '../job/index.ts';
 import { bandTarget, type Band, type Instrument } from '../measure/index.ts';
-import { expectedDepth, nominalOf, type Step } from '../plan/index.ts';
+import {
+  adjusterProgress,
+  expectedDepth,
+  nominalOf,
+  setsZeroPlay,
+  spacerProgress,
+  type Step,
+} from '../plan/index.ts';
 import { findStation, type SpecKind, type Station } from '../unit/index.ts';
 
 /** Something a mechanic records: the type of the event and what it carries. */
@@ -23,7 +30,7 @@ export interface WorkHabits {
   /** What seats are measured with; the instrument of the runs when it is not given. */
   readonly gauge?: Instrument;
   /** Bands for specs that are still to be entered, with the line they come from. */
-  readonly bands: Readonly<Record<SpecKind, Band>>;
+  readonly bands: Readonly<Partial<Record<SpecKind, Band>>>;
   readonly source: string;
   /** Findings other than the first of the table, by station or part. */
   readonly findings?: Readonly<Record<string, FindingId>>;
@@ -61,7 +68,7 @@ export function answerStep(
     case 'mend':
       return [{ type: 'StationRemoved', data: { stationId: step.stationId! } }];
     case 'setSpec':
-      return [{ type: 'SpecSet', data: { specId: ids(), axisId: step.axisId!, kind: step.specKind!, band: bands[step.specKind!], source } }];
+      return [{ type: 'SpecSet', data: { specId: ids(), axisId: step.axisId!, kind: step.specKind!, band: bands[step.specKind!]!, source } }];
     case 'mark':
       return [{ type: 'MarkMade', data: { stationId: step.stationId!, text: 'Punched across the joint' } }];
     case 'recordPack':
@@ -82,9 +89,14 @@ export function answerStep(
     case 'torque':
       return torques(state, step, spec);
     case 'sleeve':
+      if (setsZeroPlay(axisOf(state, step))) return closed(state, step, instrument);
       return [...crush(state, step, 0, 0), ...crush(state, step, 150, bandTarget(state.specs.find((row) => row.axisId === step.axisId && row.kind === 'rollingTorque')!.band))];
     case 'run':
       return run(spec!, step, instrument, { runId: ids(), play: (step.rule === 'asFound' ? asFoundPlay : undefined) ?? readablePlay(spec!.band) });
+    case 'spacer':
+      return spacer(state, step);
+    case 'adjuster':
+      return turned(state, step);
     case 'choosePack':
     case 'fitPack':
       return [{ type: 'PackFitted', data: { siteId: step.stationId!, pieces: state.packs[step.stationId!]!.pieces } }];
@@ -152,6 +164,33 @@ function torques(state: JobState, step: Step, spec: JobState['specs'][number] | 
   const value = what === 'sealDrag' ? SEAL_DRAG : round(bandTarget(spec!.band) + drag);
   const one = reading(step, { stage: asFound ? 'asFound' : what === 'sealDrag' ? 'trial' : 'final', what, value, angle: null });
   return [one, one];
+} // prettier-ignore
+
+function axisOf(state: JobState, { axisId }: Step) {
+  return state.unit!.axes.find(({ id }) => id === axisId)!;
+}
+
+/** The first spacer as described; then one of the length that the trials ask for. */
+function spacer(state: JobState, step: Step): readonly Recorded[] {
+  const stationId = step.stationId!;
+  const fit = (length: number, trial: boolean): Recorded => ({ type: 'SpacerFitted', data: { stationId, length: round(length), uncertainty: 0.001, trial } });
+  const progress = spacerProgress(state, axisOf(state, step))!;
+  if (step.rule === 'trySpacer') return [fit(progress.spacer.width, true)];
+  if (progress.answer?.status === 'known') return [fit(progress.answer.wanted, false)];
+  return [{ type: 'SpacerFelt', data: { stationId, feel: 'loose', play: 0.05 } }, fit(progress.inPlace! - 0.07, false)];
+} // prettier-ignore
+
+/** The adjuster turned as far as is worked out. */
+function turned(state: JobState, step: Step): readonly Recorded[] {
+  const turn = adjusterProgress(state, axisOf(state, step));
+  return [{ type: 'AdjusterTurned', data: { stationId: step.stationId!, angle: turn?.set ?? 0 } }];
+}
+
+/** A sleeve crushed until the play lies in its band. */
+function closed(state: JobState, step: Step, instrument: Instrument): readonly Recorded[] {
+  const band = state.specs.find((row) => row.axisId === step.axisId && row.kind === 'endPlay')!.band;
+  const at = (angle: number, play: number): Recorded => ({ type: 'ClosingRead', data: { stationId: step.stationId!, angle, play: round(play), typed: null, instrument } });
+  return [at(0, 0.2), at(60, 0.1), at(115, Math.max(0, bandTarget(band) / 2))];
 } // prettier-ignore
 
 function crush(state: JobState, step: Step, angle: number, above: number): readonly Recorded[] {

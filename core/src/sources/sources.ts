@@ -54,6 +54,15 @@ export const SOURCES = {
   },
   twoTrials: { title: 'Straight line through a loose and a tight trial', standing: 'geometry' },
   creepUp: { title: 'Three quarters of a computed cut first', standing: 'practice' },
+  playTerms: {
+    title: 'What differs between trial and final build, by its gain',
+    standing: 'geometry',
+  },
+  bracket: { title: 'Half way between a loose and a tight trial', standing: 'practice' },
+  closingPlay: {
+    title: 'Play against nut angle, straight while the sleeve yields',
+    standing: 'house',
+  },
   lame: { title: 'Lamé, thick-walled cylinders', standing: 'standard' },
   roughness: { title: 'Handbook rule for ground seats, d/(d + 2)', standing: 'practice' },
   iso5753: { title: 'ISO 5753-1, radial internal clearance', standing: 'standard' },

@@ -1,4 +1,4 @@
-import { findGain } from '../arrangement/index.ts';
+import { findGain, UNKNOWN_PLACE } from '../arrangement/index.ts';
 import { InputError, type InputFault } from '../faults/index.ts';
 import { toleranceClass } from '../fits/index.ts';
 import { STATION_KIND_TABLE } from './stationKinds.ts';
@@ -74,7 +74,7 @@ function placeInArrangement(
 ): readonly InputFault[] {
   if (place === undefined)
     return kind === 'shimSite' ? [fault('place', null, 'where the thickness sits')] : [];
-  return findGain(arrangement, place) === null
+  return place !== UNKNOWN_PLACE && findGain(arrangement, place) === null
     ? [fault('place', place, 'a place that this arrangement has')]
     : [];
 }

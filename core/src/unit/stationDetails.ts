@@ -1,4 +1,4 @@
-import { GAIN_TABLE, type ShimPlace } from '../arrangement/index.ts';
+import { GAIN_TABLE, UNKNOWN_PLACE, type ShimPlace } from '../arrangement/index.ts';
 import type { QuantityKind } from '../units/index.ts';
 import { SIDES, type Side } from './side.ts';
 
@@ -31,6 +31,8 @@ export interface StationDetails {
   readonly thrust?: Side;
   /** Shims, spacers, adjusters: where the thickness sits in the arrangement. */
   readonly place?: ShimPlace;
+  /** Tapered rollers: contact angle of the cup, degrees. */
+  readonly contactAngle?: number;
   readonly tightRing?: (typeof TIGHT_RINGS)[number];
   /** Tolerance class of the bore or journal, such as N7 or k5: taken where the seat was not measured. */
   readonly boreClass?: string;
@@ -100,13 +102,17 @@ function choice<Value extends string>(
   return { words, type: 'choice', values, valueWords };
 }
 
-const PLACE_WORDS = Object.fromEntries(GAIN_TABLE.map(({ place, words }) => [place, words]));
+const PLACE_WORDS = {
+  ...Object.fromEntries(GAIN_TABLE.map(({ place, words }) => [place, words])),
+  [UNKNOWN_PLACE]: 'not known: two trial builds tell which way it works',
+};
 
 /** Every detail, once: the editor, the check of a file and the check of a request all read this table. */
 export const DETAIL_TABLE: Readonly<Record<DetailName, DetailRow>> = {
   designation: { words: 'Printed on it', type: 'text', longest: 40 },
   thrust: side('The shaft pushes it'),
   place: choice('Where the thickness sits', Object.keys(PLACE_WORDS), PLACE_WORDS),
+  contactAngle: { words: 'Contact angle', type: 'number', quantity: 'angle', least: 5, most: 45 },
   tightRing: choice('Tight ring', TIGHT_RINGS, { inner: 'inner ring', outer: 'outer ring', both: 'both rings' }),
   boreClass: { words: 'Class of its bore', type: 'text', longest: 6 },
   journalClass: { words: 'Class of its journal', type: 'text', longest: 6 },

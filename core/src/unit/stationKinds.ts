@@ -41,7 +41,7 @@ function body(words: string): StationKindRow {
 
 /** Every kind of station. */
 export const STATION_KIND_TABLE: Readonly<Record<StationKind, StationKindRow>> = {
-  taperedRoller: rolling('Tapered roller bearing', 'thrust'),
+  taperedRoller: rolling('Tapered roller bearing', 'thrust', 'contactAngle'),
   ballBearing: rolling('Ball bearing', 'thrust'),
   cylindricalRoller: rolling('Cylindrical roller bearing'),
   drawnCup: ring('Needle bearing or drawn cup', 'designation', 'wayIn', 'lettering', 'depth'),

@@ -4,11 +4,12 @@ import {
   carrierInboard,
   carrierOutboard,
   pinionSleeve,
+  pinionSolid,
   pinionSpacer,
 } from './layouts/axleLayouts.ts';
 import type { Layout, TemplateInput } from './layouts/layout.ts';
 import { crankcaseHalves, floatingCountershaft, needleThrustStack } from './layouts/caseLayouts.ts';
-import { coneSpacerShims, coverShims, thrustWasher } from './layouts/shaftLayouts.ts';
+import { coneSpacerShims, coverShims, retainedGear, thrustWasher } from './layouts/shaftLayouts.ts';
 import type { SpecKind } from './specKinds.ts';
 
 /** One of the usual arrangements a unit can be begun from. */
@@ -38,6 +39,15 @@ export const TEMPLATE_TABLE = {
     ends: BEARINGS,
     layout: coverShims,
   },
+  retainedGear: {
+    words: 'Gear on a sleeve, cover shims',
+    note: 'play of the shaft and side clearance of the gear',
+    axisName: 'Shaft',
+    arrangement: 'faceToFace',
+    sets: ['endPlay', 'sideClearance'],
+    ends: BEARINGS,
+    layout: retainedGear,
+  },
   coneSpacerShims: {
     words: 'Cone spacer with shims',
     note: 'tapered rollers back to back',
@@ -61,9 +71,18 @@ export const TEMPLATE_TABLE = {
     note: 'preload set by shims beside it',
     axisName: 'Pinion',
     arrangement: 'backToBack',
-    sets: ['rollingTorque'],
+    sets: ['endPlay', 'rollingTorque'],
     ends: HEAD_TAIL,
     layout: pinionSpacer,
+  },
+  pinionSolid: {
+    words: 'Pinion, spacer turned to length',
+    note: 'preload set by its length alone',
+    axisName: 'Pinion',
+    arrangement: 'backToBack',
+    sets: ['rollingTorque'],
+    ends: HEAD_TAIL,
+    layout: pinionSolid,
   },
   carrierOutboard: {
     words: 'Carrier, shims outboard',
@@ -88,7 +107,7 @@ export const TEMPLATE_TABLE = {
     note: 'threaded rings with notches',
     axisName: 'Carrier',
     arrangement: 'faceToFace',
-    sets: ['rollingTorque', 'backlash'],
+    sets: ['endPlay', 'rollingTorque', 'backlash'],
     ends: BEARINGS,
     layout: carrierAdjusters,
   },

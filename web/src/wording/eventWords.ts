@@ -1,3 +1,4 @@
+import { PLAY_TERMS } from '@wendaxis/core/arrangement';
 import { FINDINGS, REPAIRS } from '@wendaxis/core/inspect';
 import { WAYS } from '@wendaxis/core/heat';
 import type { JobEvent, JobEventData } from '@wendaxis/core/job';
@@ -43,7 +44,29 @@ export function eventWords(event: JobEvent, units: ScreenUnits): string {
     case 'PackChosen':
       return `Pack chosen: ${packWords(event.data.pieces, length)} = ${units.show(packThickness(event.data.pieces))}`;
     case 'PackFitted':
-      return `Pack fitted: ${packWords(event.data.pieces, length)} = ${units.show(packThickness(event.data.pieces))}`;
+      return `Pack fitted${event.data.trial === true ? ' for a trial' : ''}: ${packWords(event.data.pieces, length)} = ${units.show(packThickness(event.data.pieces))}`;
+    case 'SpacerFitted': {
+      const { stationId, length: long, trial } = event.data;
+      return `Spacer in, ${stationId}: ${units.show(long)}${trial ? ', for a trial' : ', to stay'}`;
+    }
+    case 'SpacerFelt': {
+      const { stationId, feel, play } = event.data;
+      return `${stationId}: ${feel === 'tight' ? 'no play left' : play === null ? 'still some play' : `play ${units.show(play)}`}`;
+    }
+    case 'SpacersListed':
+      return `Spacers on the shelf: ${event.data.spacers.map((one) => length(one.length)).join(', ')}`;
+    case 'AdjusterTurned': {
+      const { stationId, angle } = event.data;
+      return `${stationId} turned ${Math.abs(Math.round(angle * 10) / 10)}° ${angle < 0 ? 'outwards' : 'inwards'}`;
+    }
+    case 'ClosingRead':
+      return `Play ${units.show(event.data.play)} with the nut at ${event.data.angle}°`;
+    case 'PlayTermSet': {
+      const { name, term } = event.data;
+      return `${PLAY_TERMS[term.kind].words}, ${name}: ${length(term.trial)} in the trial, ${units.show(term.final)} at the end`;
+    }
+    case 'PlayTermRemoved':
+      return 'A difference between trial and final build taken off the list';
     case 'StationDescribed':
       return `Described: ${event.data.station.name}`;
     case 'StationRemoved':

@@ -28,7 +28,7 @@ export const BOOK_IN_RULES: readonly Rule[] = [
     on: 'spec',
     always: true,
     form: 'setSpec',
-    when: ({ state, specKind }) => state.scope === 'overhaul' || specKind === 'endPlay',
+    when: ({ state, specKind }) => state.scope === 'overhaul' || SPEC_KINDS[specKind!].taken === 'run',
     title: ({ axis, specKind }) => `Enter the ${SPEC_KINDS[specKind!].words} band, ${axis!.name}`,
     how: 'From the unit’s manual, with the line it stands on.',
     reason: 'Every reading is judged against it.',

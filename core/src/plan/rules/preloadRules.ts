@@ -2,11 +2,13 @@ import { NORMAL_FACTOR } from '../../measure/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { SPEC_KINDS } from '../../unit/index.ts';
 import { bandFigure, figure, numbers } from '../figures.ts';
+import { playSpec } from '../playProgress.ts';
 import type { Numbers, Rule, Subject } from '../rule.ts';
 import { nameOf } from '../rule.ts';
 import type { Figure } from '../step.ts';
 import {
   isCrushed,
+  setsZeroPlay,
   rollingVerdict,
   sealDragOf,
   sleeveOf,
@@ -92,11 +94,13 @@ export const PRELOAD_RULES: readonly Rule[] = [
     kinds: ['spacer'],
     form: 'sleeve',
     when: ({ axis, station }) => sleeveOf(axis!)?.id === station!.id,
-    title: (subject) => `Crush ${nameOf(subject)} to the preload`,
+    title: (subject) => (setsZeroPlay(subject.axis!) ? `Crush ${nameOf(subject)} until the play is just gone` : `Crush ${nameOf(subject)} to the preload`),
     how: 'A new sleeve. Turn the shaft and read after each step. Past the band it is scrap: never back off.',
     reason: 'It can be crushed once, so everything else is right first.',
     numbers: ({ state, axis, station }) => {
-      const spec = torqueSpec(state, axis!.id);
+      const byPlay = setsZeroPlay(axis!);
+      const spec = byPlay ? playSpec(state, axis!.id, 'endPlay') : torqueSpec(state, axis!.id);
+      if (byPlay) return numbers(spec === null ? { words: `end play band of ${axis!.name}`, on: 'step', id: `setSpec:${axis!.id}:endPlay`, field: '' } : bandFigure('End play', 'length', spec.band, spec.source), figure('Sleeve, free length', 'length', station!.width, SOURCES.asBookedIn.title));
       return numbers(
         spec === null ? { words: `rolling torque band of ${axis!.name}`, on: 'step', id: `setSpec:${axis!.id}:rollingTorque`, field: '' } : bandFigure('Rolling torque', 'torque', spec.band, spec.source),
         figure('Sleeve, free length', 'length', station!.width, SOURCES.asBookedIn.title),
@@ -112,13 +116,13 @@ export const PRELOAD_RULES: readonly Rule[] = [
     phase: 'final',
     on: 'spec',
     form: 'figure',
-    when: ({ specKind }) => specKind !== 'endPlay',
+    when: ({ specKind }) => SPEC_KINDS[specKind!].taken !== 'run',
     title: ({ axis, specKind }) => `Measure the ${SPEC_KINDS[specKind!].words} as built, ${axis!.name}`,
     how: ({ specKind }) => SPEC_KINDS[specKind!].how,
     reason: 'Only a reading proves it.',
     numbers: figureNumbers,
     tools: ({ specKind }) => [specKind === 'rollingTorque' ? 'beam or dial torque wrench' : 'dial indicator on a firm stand'],
-    after: [{ rule: 'setSpec', of: 'axis' }, { rule: 'sealDrag', of: 'axis' }, { rule: 'assemble', of: 'axis' }, { rule: 'crush', of: 'axis' }, { rule: 'setAdjuster', of: 'axis' }, { rule: 'fitPack', of: 'axis' }, { rule: 'torque', of: 'axis' }],
+    after: [{ rule: 'setSpec', of: 'axis' }, { rule: 'sealDrag', of: 'axis' }, { rule: 'assemble', of: 'axis' }, { rule: 'crush', of: 'axis' }, { rule: 'setAdjuster', of: 'axis' }, { rule: 'turnAdjuster', of: 'axis' }, { rule: 'chooseSpacer', of: 'axis' }, { rule: 'fitPack', of: 'axis' }, { rule: 'torque', of: 'axis' }],
     done: ({ state, axis, spec }) => {
       if (spec?.kind === 'rollingTorque') {
         const verdict = rollingVerdict(state, axis!, 'final');

@@ -5,7 +5,7 @@ import { SOURCES } from '../../sources/index.ts';
 import { DETAIL_TABLE, STATION_KIND_TABLE, STATION_KINDS, type Station } from '../../unit/index.ts';
 import { figure, lacksStep, numbers } from '../figures.ts';
 import { nameOf, type After, type Rule } from '../rule.ts';
-import { playSite } from '../playProgress.ts';
+import { setterAt } from '../setters.ts';
 import { isSeparable, isTight, ringWords, seatInterference } from '../seats.ts';
 import type { CautionId } from '../cautions.ts';
 import { ovenSeats } from '../jobHeat.ts';
@@ -134,7 +134,7 @@ export const SEAT_RULES: readonly Rule[] = [
     on: 'station',
     kinds: ['shimSite'],
     form: 'tick',
-    when: ({ axis, station }) => playSite(axis!)?.id !== station!.id,
+    when: ({ axis, station }) => setterAt(axis!, station!) === null,
     title: (subject) => `Lay the shims in at ${nameOf(subject)}`,
     how: ({ station }) => (station!.place === undefined ? 'In their old order, wiped clean.' : `They sit ${PLACE_WORDS[station!.place]}. Wiped clean, the old thickness to begin with unless a part that sets the position was changed.`),
     reason: 'The ring in front of them covers them.',

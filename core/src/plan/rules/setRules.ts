@@ -1,14 +1,15 @@
 import { tighteningOrder } from '../../fasteners/index.ts';
-import { bandTarget } from '../../measure/index.ts';
-import { packThickness } from '../../shims/index.ts';
+import type { JobState, Spec } from '../../job/index.ts';
 import { SOURCES } from '../../sources/index.ts';
-import { SPEC_KINDS } from '../../unit/index.ts';
-import { findGain } from '../../arrangement/index.ts';
-import { verdictOf } from '../../job/index.ts';
-import { bandFigure, figure, fromDetail, lacksDetail, numbers, words } from '../figures.ts';
-import { playSite, playStage, stagePassed, wantsPreload } from '../playProgress.ts';
+import { SPEC_KINDS, type Axis } from '../../unit/index.ts';
+import { figure, fromDetail, lacksDetail, numbers, words } from '../figures.ts';
+import { playStage, playVerdict, stagePassed, wantsPreload } from '../playProgress.ts';
 import { nameOf, type Numbers, type Rule, type Subject } from '../rule.ts';
+import { isIn, setterAt } from '../setters.ts';
+import { setsZeroPlay } from '../torqueProgress.ts';
+import { playNumbers } from './playNumbers.ts';
 import { torqueNumbers } from './seatNumbers.ts';
+import { buildChecks, SPACER_RULES } from './spacerRules.ts';
 
 const ARRANGEMENT_HOW = {
   faceToFace: 'Cups home in their seats, shaft in, cover on with the pack in place.',
@@ -16,37 +17,6 @@ const ARRANGEMENT_HOW = {
     'Cups home, spacer and shims between the cones, nut to its torque; leave its lock open.',
   plainThrust: 'Washers in their order, oiled, faces to the load.',
 } as const;
-
-/** The band, and what the as-found reading says the pack should become. */
-function playNumbers({ state, axis, spec }: Subject): Numbers {
-  if (spec === null) return numbers();
-  const band = bandFigure('Band', SPEC_KINDS[spec.kind].quantity, spec.band, spec.source);
-  const site = playSite(axis!);
-  const found = state.runs.findLast(
-    (run) => run.specId === spec.specId && run.stage === 'asFound' && run.status === 'closed',
-  );
-  const verdict = found === undefined ? null : verdictOf(state, found);
-  if (verdict?.status !== 'judged') return numbers(band);
-  const asFound = figure('As found', 'length', verdict.value.mean, SOURCES.asMeasured.title, {
-    expanded: verdict.decision.guard,
-    word: verdict.decision.word,
-  });
-  const pack = site === undefined ? undefined : state.foundPacks[site.id];
-  const gain = site?.place === undefined ? null : findGain(axis!.arrangement, site.place)?.gain;
-  if (pack === undefined || !gain) return numbers(band, asFound);
-  const thickness = packThickness(pack.pieces);
-  const estimate = thickness + (bandTarget(spec.band) - verdict.value.mean) / gain;
-  return numbers(
-    band,
-    asFound,
-    figure(
-      'Pack, first estimate',
-      'length',
-      estimate,
-      `t = t₀ + (target − e₀)/gain, t₀ = ${thickness.toFixed(3)} mm; changed parts move it`,
-    ),
-  );
-}
 
 function boltNumbers(subject: Subject): Numbers {
   const station = subject.station!;
@@ -70,18 +40,25 @@ function boltNumbers(subject: Subject): Numbers {
   };
 }
 
+/** One of several plays of an axis that has been proven while another has not. */
+function proven(state: JobState, axis: Axis, spec: Spec): boolean {
+  return playStage(state, axis) === 'prove' && playVerdict(state, spec.specId)?.decision.word === 'conforms';
+} // prettier-ignore
+
 /** Trial build, measuring, choosing, final build. */
 export const SET_RULES: readonly Rule[] = [
   {
     id: 'assemble',
     phase: 'trial',
     on: 'axis',
-    form: 'tick',
+    form: 'seating',
     title: (subject) => `Build up ${nameOf(subject)}, oiled, for measuring`,
     how: ({ axis }) => `${ARRANGEMENT_HOW[axis!.arrangement]} Every bearing that locates the shaft is in: a shaft that tips reads more play than it has.`,
     reason: 'Every ring is seated and cold.',
     consumables: ['the unit’s own oil'],
-    after: ['placeShims', 'seatOuter', 'seatInner', 'checkSeat', 'checkCone', 'relieve', 'retain', 'loadRollers', 'shells', 'compare', 'newPart', 'repair'].map((rule) => ({ rule, of: 'axis' as const })),
+    checks: ({ axis }) => buildChecks(axis!),
+    done: ({ state, axis }) => buildChecks(axis!).every((check) => state.seating[axis!.id]?.[check]?.good === true),
+    after: ['placeShims', 'seatOuter', 'seatInner', 'checkSeat', 'checkCone', 'relieve', 'retain', 'loadRollers', 'shells', 'compare', 'newPart', 'repair', 'trySpacer'].map((rule) => ({ rule, of: 'axis' as const })),
   },
   {
     id: 'measure',
@@ -89,14 +66,14 @@ export const SET_RULES: readonly Rule[] = [
     on: 'spec',
     always: true,
     form: 'run',
-    when: ({ specKind }) => specKind === 'endPlay',
-    title: ({ axis }) => `Measure the end play, ${axis!.name}`,
-    how: SPEC_KINDS.endPlay.how,
+    when: ({ specKind, axis }) => SPEC_KINDS[specKind!].taken === 'run' && !setsZeroPlay(axis!),
+    title: ({ axis, specKind }) => `Measure the ${SPEC_KINDS[specKind!].words}, ${axis!.name}`,
+    how: ({ specKind }) => SPEC_KINDS[specKind!].how,
     reason: 'One good measurement, then the arithmetic: no second guess.',
     numbers: playNumbers,
     tools: ['dial indicator on a firm stand'],
     after: [{ rule: 'setSpec', of: 'axis' }, { rule: 'recordPack', of: 'axis' }, { rule: 'assemble', of: 'axis' }],
-    done: (subject) => stagePassed(playStage(subject.state, subject.axis!), 'measure'),
+    done: ({ state, axis, spec }) => spec !== null && (stagePassed(playStage(state, axis!), 'measure') || playVerdict(state, spec.specId) !== null),
   },
   {
     id: 'choosePack',
@@ -105,12 +82,12 @@ export const SET_RULES: readonly Rule[] = [
     kinds: ['shimSite'],
     always: true,
     form: 'choosePack',
-    when: ({ axis, station }) => playSite(axis!)?.id === station!.id,
+    when: ({ axis, station }) => setterAt(axis!, station!) !== null,
     title: (subject) => `Choose the pack for ${nameOf(subject)}`,
     how: 'From the box at hand, by its measured pieces.',
     reason: 'The play is measured with a known pack in place.',
     after: [{ rule: 'measure', of: 'axis' }],
-    done: ({ state, axis }) => stagePassed(playStage(state, axis!), 'choose'),
+    done: ({ state, axis, station }) => stagePassed(playStage(state, axis!), 'choose') || state.chosen[station!.id] !== undefined,
   },
   {
     id: 'fitPack',
@@ -119,12 +96,12 @@ export const SET_RULES: readonly Rule[] = [
     kinds: ['shimSite'],
     always: true,
     form: 'fitPack',
-    when: ({ axis, station }) => playSite(axis!)?.id === station!.id,
+    when: ({ axis, station }) => setterAt(axis!, station!) !== null,
     title: (subject) => `Fit the pack at ${nameOf(subject)}`,
     how: 'Thin pieces inside, between thick ones. Wiped clean.',
     reason: 'It is chosen.',
     after: [{ rule: 'choosePack', of: 'station' }],
-    done: ({ state, axis }) => stagePassed(playStage(state, axis!), 'fit'),
+    done: ({ state, axis, station }) => stagePassed(playStage(state, axis!), 'fit') || isIn(state, axis!, station!),
   },
   {
     id: 'setAdjuster',
@@ -132,6 +109,7 @@ export const SET_RULES: readonly Rule[] = [
     on: 'station',
     kinds: ['adjuster'],
     form: 'tick',
+    when: ({ axis, station }) => setterAt(axis!, station!) === null,
     title: (subject) => `Set ${nameOf(subject)}`,
     how: 'One in and the other out by equal notches moves the gear and keeps the play. Turn the gear while tightening; come to the place from the loose side.',
     reason: 'The carrier is in and turns.',
@@ -142,6 +120,7 @@ export const SET_RULES: readonly Rule[] = [
       ),
     after: [{ rule: 'assemble', of: 'axis' }, { rule: 'inspect', of: 'station' }],
   },
+  ...SPACER_RULES,
   {
     id: 'torque',
     phase: 'final',
@@ -153,7 +132,7 @@ export const SET_RULES: readonly Rule[] = [
     reason: 'Play is proven with everything at its torque.',
     numbers: boltNumbers,
     tools: ['torque wrench'],
-    after: [{ rule: 'fitPack', of: 'axis' }, { rule: 'crush', of: 'axis' }, { rule: 'setAdjuster', of: 'axis' }, { rule: 'assemble', of: 'axis' }, { rule: 'inspect', of: 'station' }, { rule: 'newPart', of: 'station' }, { rule: 'fitSealEarly', of: 'axis' }],
+    after: [{ rule: 'fitPack', of: 'axis' }, { rule: 'crush', of: 'axis' }, { rule: 'setAdjuster', of: 'axis' }, { rule: 'assemble', of: 'axis' }, { rule: 'inspect', of: 'station' }, { rule: 'newPart', of: 'station' }, { rule: 'fitSealEarly', of: 'axis' }, { rule: 'chooseSpacer', of: 'axis' }, { rule: 'turnAdjuster', of: 'axis' }, { rule: 'checkStack', of: 'axis' }],
   },
   {
     id: 'prove',
@@ -161,14 +140,14 @@ export const SET_RULES: readonly Rule[] = [
     on: 'spec',
     always: true,
     form: 'run',
-    when: ({ specKind, spec }) => specKind === 'endPlay' && (spec === null || !wantsPreload(spec.band)),
-    title: ({ axis }) => `Prove the end play, ${axis!.name}`,
-    how: SPEC_KINDS.endPlay.how,
+    when: ({ specKind, spec }) => SPEC_KINDS[specKind!].taken === 'run' && (spec === null || !wantsPreload(spec.band)),
+    title: ({ axis, specKind }) => `Prove the ${SPEC_KINDS[specKind!].words}, ${axis!.name}`,
+    how: ({ specKind }) => SPEC_KINDS[specKind!].how,
     reason: 'Only a reading proves the pack.',
     numbers: playNumbers,
     tools: ['dial indicator on a firm stand'],
-    after: [{ rule: 'fitPack', of: 'axis' }, { rule: 'torque', of: 'axis' }, { rule: 'measure', of: 'axis' }],
-    done: ({ state, axis }) => stagePassed(playStage(state, axis!), 'prove'),
+    after: [{ rule: 'fitPack', of: 'axis' }, { rule: 'chooseSpacer', of: 'axis' }, { rule: 'turnAdjuster', of: 'axis' }, { rule: 'torque', of: 'axis' }, { rule: 'measure', of: 'axis' }, { rule: 'crush', of: 'axis' }],
+    done: ({ state, axis, spec }) => spec !== null && (stagePassed(playStage(state, axis!), 'prove') || proven(state, axis!, spec)),
   },
   {
     id: 'provePreload',
@@ -182,6 +161,6 @@ export const SET_RULES: readonly Rule[] = [
     reason: 'Preload cannot be read by an indicator; the pack for it was computed.',
     numbers: playNumbers,
     tools: ['dial indicator on a firm stand'],
-    after: [{ rule: 'fitPack', of: 'axis' }, { rule: 'torque', of: 'axis' }, { rule: 'measure', of: 'axis' }],
+    after: [{ rule: 'fitPack', of: 'axis' }, { rule: 'chooseSpacer', of: 'axis' }, { rule: 'turnAdjuster', of: 'axis' }, { rule: 'torque', of: 'axis' }, { rule: 'measure', of: 'axis' }],
   },
 ]; // prettier-ignore

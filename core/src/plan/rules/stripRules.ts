@@ -8,7 +8,7 @@ import {
 } from '../../unit/index.ts';
 import { bandFigure, fromDetail, lacksDetail, numbers, words } from '../figures.ts';
 import { nameOf, type Rule, type Subject } from '../rule.ts';
-import { playSite } from '../playProgress.ts';
+import { setterAt } from '../setters.ts';
 import { isTight } from '../seats.ts';
 
 const ROLLING = STATION_KINDS.filter((kind) => STATION_KIND_TABLE[kind].bearing === 'rolling');
@@ -118,7 +118,7 @@ export const STRIP_RULES: readonly Rule[] = [
     kinds: ['shimSite'],
     always: true,
     form: 'recordPack',
-    when: ({ state, axis, station }) => state.scope === 'overhaul' || playSite(axis!)?.id === station!.id,
+    when: ({ state, axis, station }) => state.scope === 'overhaul' || setterAt(axis!, station!) !== null,
     title: (subject) => `Measure the pack at ${nameOf(subject)}`,
     how: 'Wipe each piece and measure it alone, at three places.',
     reason: 'The new pack is worked out from the one that is in now.',

@@ -95,6 +95,17 @@ export function pinionSpacer(input: TemplateInput): Layout {
   });
 }
 
+/** Preload set by a solid spacer that is turned to its length. */
+export function pinionSolid(input: TemplateInput): Layout {
+  return pinion(input, (bore, from, to) => [
+    station('spacer', 'spacer', 'Solid spacer', [from, to - from, bore, 1.25 * bore], {
+      partId: 'shaft',
+      spacerType: 'solid',
+      place: 'betweenClampedCones',
+    }),
+  ]);
+}
+
 type Setting = (
   side: 'left' | 'right',
   input: TemplateInput,

@@ -1,0 +1,114 @@
+import { SOURCES } from '../../sources/index.ts';
+import type { SeatingCheckId } from '../../seating/index.ts';
+import type { Axis } from '../../unit/index.ts';
+import { adjusterProgress } from '../adjusterProgress.ts';
+import { bandFigure, figure, fromDetail, lacksDetail, numbers, words } from '../figures.ts';
+import { playStage, stagePassed } from '../playProgress.ts';
+import { nameOf, type Numbers, type Rule, type Subject } from '../rule.ts';
+import { setterAt } from '../setters.ts';
+import { spacerProgress, spacerSetter } from '../spacerProgress.ts';
+import { rollingVerdict } from '../torqueProgress.ts';
+
+/** What is looked at before a trial build is measured: readings that lie agree as well as honest ones. */
+export function buildChecks({ arrangement, stations }: Axis): readonly SeatingCheckId[] {
+  const jointed = stations.some(({ kind }) => kind === 'cover' || kind === 'bolts');
+  const sealed = stations.some(({ kind }) => kind === 'oRing') || jointed;
+  return [
+    'everyBearing',
+    ...(sealed ? (['oRingOut'] as const) : []),
+    ...(jointed ? (['evenJoint'] as const) : []),
+    ...(arrangement === 'plainThrust' ? (['washersInOrder'] as const) : []),
+  ];
+}
+
+const STACK: readonly SeatingCheckId[] = ['stackOnSpacer', 'stackRaces', 'stackTurns'];
+
+function spacerNumbers({ state, axis }: Subject): Numbers {
+  const progress = spacerProgress(state, axis!);
+  if (progress === null) return numbers();
+  const { inPlace, target, answer } = progress;
+  const known = answer?.status === 'known' ? answer : null;
+  return numbers(
+    target === null ? null : bandFigure(target.by === 'play' ? 'End play' : 'Rolling torque', target.by === 'play' ? 'length' : 'torque', target.band, SOURCES.asBookedIn.title),
+    inPlace === null ? null : figure('Spacer in place', 'length', inPlace, SOURCES.asMeasured.title),
+    known === null ? null : figure('Length wanted', 'length', known.wanted, SOURCES.loop.title, { working: known.working, expanded: 1.645 * known.standard }),
+  );
+} // prettier-ignore
+
+function adjusterNumbers({ state, axis, station }: Subject): Numbers {
+  const turn = adjusterProgress(state, axis!);
+  return numbers(
+    fromDetail(station!, 'lead', (lead) => (station!.notches === undefined ? [] : figure('Travel of one notch', 'length', lead / station!.notches, SOURCES.loop.title))),
+    station!.notches === undefined ? lacksDetail(station!, 'notches') : null,
+    turn === null ? null : words('Turn', turn.notches === null ? `${Math.abs(turn.set).toFixed(0)}° ${turn.direction}` : `${Math.abs(turn.notches)} ${Math.abs(turn.notches) === 1 ? 'notch' : 'notches'} ${turn.direction}`, SOURCES.loop.title),
+  );
+} // prettier-ignore
+
+/** Solid spacers, threaded adjusters, stacks that can slip. */
+export const SPACER_RULES: readonly Rule[] = [
+  {
+    id: 'trySpacer',
+    phase: 'trial',
+    on: 'station',
+    kinds: ['spacer'],
+    always: true,
+    form: 'spacer',
+    when: ({ axis, station }) => spacerSetter(axis!)?.id === station!.id,
+    title: (subject) => `Measure ${nameOf(subject)} and put it in`,
+    how: 'Micrometer, at three places. One that leaves play for certain: play can be measured, preload cannot.',
+    reason: 'The length that is wanted is worked out from the one that was in.',
+    tools: ['micrometer'],
+    after: [{ rule: 'inspect', of: 'station' }, { rule: 'newPart', of: 'station' }, { rule: 'seatOuter', of: 'axis' }],
+    done: ({ state, station }) => state.packs[station!.id] !== undefined,
+  },
+  {
+    id: 'chooseSpacer',
+    phase: 'select',
+    on: 'station',
+    kinds: ['spacer'],
+    always: true,
+    form: 'spacer',
+    when: ({ axis, station }) => spacerSetter(axis!)?.id === station!.id,
+    title: (subject) => `Bring ${nameOf(subject)} to its length`,
+    how: 'Turn it, or take one from the shelf. Three quarters of the cut first, then measure, then the rest.',
+    reason: 'What is turned off does not come back.',
+    numbers: spacerNumbers,
+    tools: ['lathe or surface grinder', 'micrometer'],
+    after: [{ rule: 'measure', of: 'axis' }, { rule: 'trySpacer', of: 'station' }, { rule: 'assemble', of: 'axis' }, { rule: 'setSpec', of: 'axis' }, { rule: 'sealDrag', of: 'axis' }],
+    done: ({ state, axis, station }) => {
+      if (setterAt(axis!, station!) !== null) return stagePassed(playStage(state, axis!), 'fit');
+      const rolling = rollingVerdict(state, axis!, 'final');
+      const wrong = rolling?.status === 'judged' && rolling.decision.word === 'doesNotConform';
+      return state.setAfter[station!.id]?.trial === false && !wrong;
+    },
+  },
+  {
+    id: 'turnAdjuster',
+    phase: 'select',
+    on: 'station',
+    kinds: ['adjuster'],
+    always: true,
+    form: 'adjuster',
+    when: ({ axis, station }) => setterAt(axis!, station!) !== null,
+    title: (subject) => `Set the play by ${nameOf(subject)}`,
+    how: 'Turn the shaft while the adjuster moves, and come to the place from the loose side.',
+    reason: 'The play is measured with the adjuster where it stands.',
+    numbers: adjusterNumbers,
+    tools: ['adjuster wrench'],
+    after: [{ rule: 'measure', of: 'axis' }, { rule: 'assemble', of: 'axis' }, { rule: 'inspect', of: 'station' }],
+    done: ({ state, axis }) => stagePassed(playStage(state, axis!), 'fit'),
+  },
+  {
+    id: 'checkStack',
+    phase: 'final',
+    on: 'axis',
+    form: 'seating',
+    when: ({ axis }) => axis!.stations.some(({ kind }) => kind === 'needleThrust'),
+    title: (subject) => `Look at the thrust stack of ${nameOf(subject)} before anything is torqued`,
+    how: 'A needle thrust bearing that has slipped off its spacer is crushed by the nut, and the play reads right.',
+    reason: 'Once torqued it cannot be seen.',
+    checks: () => STACK,
+    done: ({ state, axis }) => STACK.every((check) => state.seating[axis!.id]?.[check]?.good === true),
+    after: [{ rule: 'assemble', of: 'axis' }, { rule: 'fitPack', of: 'axis' }, { rule: 'chooseSpacer', of: 'axis' }],
+  },
+]; // prettier-ignore

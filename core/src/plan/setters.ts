@@ -1,0 +1,74 @@
+import { findGain, UNKNOWN_PLACE, type Arrangement } from '../arrangement/index.ts';
+import type { JobState } from '../job/index.ts';
+import type { Axis, SpecKind, Station } from '../unit/index.ts';
+
+/** Kinds of spec that a thickness moves and a guided run measures. */
+export type PlayKind = Extract<SpecKind, 'endPlay' | 'sideClearance'>;
+export const PLAY_KINDS: readonly PlayKind[] = ['endPlay', 'sideClearance'];
+
+/** By what the play of an axis is set: shims at a site, a spacer turned to length, or a threaded adjuster. */
+export type SetterKind = 'pack' | 'spacer' | 'adjuster';
+
+/** A place at which the play of an axis is set. */
+export interface Setter {
+  readonly kind: SetterKind;
+  readonly station: Station;
+}
+
+/** What the table of arrangements says a thickness at a station does; null where its place is not known. */
+export function tableGain(arrangement: Arrangement, { place }: Station, kind: PlayKind): number | null {
+  const row = place === undefined ? null : findGain(arrangement, place);
+  return row === null ? null : kind === 'endPlay' ? row.gain : row.sideGain;
+} // prettier-ignore
+
+/**
+ * Where the play of an axis is set, one place for each figure that is set by a thickness: the first shim site that
+ * moves it; without one a site whose place is not known (two trial builds tell), an adjuster, or a solid spacer.
+ * Other shim sites keep their packs.
+ */
+export function settersOf(axis: Axis): readonly Setter[] {
+  const taken: Setter[] = [];
+  for (const kind of PLAY_KINDS) {
+    if (!axis.sets.includes(kind)) continue;
+    const setter = setterOf(axis, kind, taken);
+    if (setter !== null && taken.every(({ station }) => station.id !== setter.station.id))
+      taken.push(setter);
+  }
+  return taken;
+}
+
+function setterOf(axis: Axis, kind: PlayKind, taken: readonly Setter[]): Setter | null {
+  const free = axis.stations.filter(({ id }) => taken.every(({ station }) => station.id !== id));
+  const moves = (station: Station) => (tableGain(axis.arrangement, station, kind) ?? 0) !== 0;
+  const sites = free.filter((station) => station.kind === 'shimSite');
+  const alone = (station: Station) => PLAY_KINDS.every((other) => other === kind || (tableGain(axis.arrangement, station, other) ?? 0) === 0);
+  const shims = sites.find((station) => moves(station) && alone(station)) ?? sites.find(moves) ?? taken.find((setter) => moves(setter.station))?.station;
+  if (shims !== undefined) return { kind: 'pack', station: shims };
+  const unknown = sites.find(({ place }) => place === UNKNOWN_PLACE);
+  if (unknown !== undefined) return { kind: 'pack', station: unknown };
+  const adjuster = free.find((station) => station.kind === 'adjuster' && moves(station));
+  if (adjuster !== undefined) return { kind: 'adjuster', station: adjuster };
+  const spacer = solidSpacerOf(axis);
+  return spacer === null || !moves(spacer) ? null : { kind: 'spacer', station: spacer };
+} // prettier-ignore
+
+/** The solid spacer of an axis that is turned to length, if there is one whose place is known. */
+export function solidSpacerOf({ stations }: Axis): Station | null {
+  return stations.find(({ kind, spacerType, place }) => kind === 'spacer' && spacerType === 'solid' && place !== undefined && place !== UNKNOWN_PLACE) ?? null;
+} // prettier-ignore
+
+/** The first place at which the play of an axis is set by shims. */
+export function playSite(axis: Axis): Station | undefined {
+  return settersOf(axis).find(({ kind }) => kind === 'pack')?.station;
+}
+
+/** The setter that a station is, if it is one. */
+export function setterAt(axis: Axis, station: Station): Setter | null {
+  return settersOf(axis).find((setter) => setter.station.id === station.id) ?? null;
+}
+
+/** Whether something was put in at a station to stay, while another place of the axis still waits. */
+export function isIn({ setAfter, chosen }: JobState, axis: Axis, { id }: Station): boolean {
+  const waits = settersOf(axis).some(({ station }) => chosen[station.id] !== undefined);
+  return waits && chosen[id] === undefined && setAfter[id]?.trial === false;
+}

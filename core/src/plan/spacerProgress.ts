@@ -1,0 +1,139 @@
+import { InputError } from '../faults/index.ts';
+import { packUncertainty, verdictOf, type JobState, type ShelfSpacer } from '../job/index.ts';
+import { NORMAL_FACTOR } from '../measure/index.ts';
+import {
+  spacerCut,
+  spacerLength,
+  type SpacerCut,
+  type SpacerLength,
+  type SpacerTarget,
+  type SpacerTrial,
+} from '../preload/index.ts';
+import { packThickness } from '../shims/index.ts';
+import type { Axis, Station } from '../unit/index.ts';
+import { playShift, playSpec } from './playProgress.ts';
+import { settersOf, solidSpacerOf } from './setters.ts';
+import { sealDragOf, torqueSpec, wantsSealDrag } from './torqueProgress.ts';
+
+/** A spacer of the shelf against the length that is wanted. */
+export interface RankedSpacer extends ShelfSpacer {
+  /** Longer than wanted, mm; below 0 shorter. */
+  readonly off: number;
+  /** `fits`: inside what is allowed; `turn`: long enough to be turned down; `short`: of no use here. */
+  readonly use: 'fits' | 'turn' | 'short';
+}
+
+/** Fitting a solid spacer as far as it has come. */
+export interface SpacerProgress {
+  readonly spacer: Station;
+  /** In place now, mm; null before the first is in. */
+  readonly inPlace: number | null;
+  readonly target: SpacerTarget | null;
+  readonly trials: readonly SpacerTrial[];
+  /** The length wanted, or why the trials do not tell. */
+  readonly answer: SpacerLength | { readonly status: 'refused'; readonly reason: string } | null;
+  /** From the spacer in place, or from the longest that was tried where that one is too short. */
+  readonly cut: (SpacerCut & { readonly from: number }) | null;
+  readonly shelf: readonly RankedSpacer[];
+}
+
+/** The solid spacer that sets the preload or play of an axis; null where shims, a sleeve or an adjuster do. */
+export function spacerSetter(axis: Axis): Station | null {
+  const byPlay = settersOf(axis).find(({ kind }) => kind === 'spacer')?.station;
+  if (byPlay !== undefined) return byPlay;
+  const others = settersOf(axis).length > 0 || axis.stations.some(({ kind, spacerType }) => kind === 'spacer' && spacerType === 'collapsible');
+  return !others && axis.sets.includes('rollingTorque') && axis.arrangement === 'backToBack' ? solidSpacerOf(axis) : null;
+} // prettier-ignore
+
+/** Where the fitting of the solid spacer of an axis stands; null where it has none. */
+export function spacerProgress(state: JobState, axis: Axis): SpacerProgress | null {
+  const spacer = spacerSetter(axis);
+  if (spacer === null) return null;
+  const pack = state.packs[spacer.id];
+  const inPlace = pack === undefined ? null : packThickness(pack.pieces);
+  const target = targetOf(state, axis);
+  const trials = trialsOf(state, axis, spacer);
+  const answer = target === null ? null : answerTo(trials, target);
+  const shared = { spacer, inPlace, target, trials, answer };
+  if (answer?.status !== 'known') return { ...shared, cut: null, shelf: (state.shelf[spacer.id] ?? []).map((one) => ({ ...one, off: 0, use: 'turn' as const })) };
+  const longest = Math.max(...trials.map(({ length }) => length), inPlace ?? 0);
+  const from = inPlace !== null && inPlace >= answer.wanted ? inPlace : longest;
+  return {
+    ...shared,
+    cut: from > answer.wanted ? { ...spacerCut(from, answer.wanted), from } : null,
+    shelf: (state.shelf[spacer.id] ?? []).map((one) => ranked(one, answer)).toSorted((a, b) => USES.indexOf(a.use) - USES.indexOf(b.use) || Math.abs(a.off) - Math.abs(b.off)),
+  };
+} // prettier-ignore
+
+const USES = ['fits', 'turn', 'short'] as const;
+
+function ranked(one: ShelfSpacer, { wanted, allowed, standard }: Extract<SpacerLength, { status: 'known' }>): RankedSpacer {
+  const off = one.length - wanted;
+  const slack = NORMAL_FACTOR * one.uncertainty;
+  const fits = allowed === null ? Math.abs(off) <= standard : one.length >= allowed.from + slack && one.length <= allowed.to - slack;
+  return { ...one, off, use: fits ? 'fits' : off > 0 ? 'turn' : 'short' };
+} // prettier-ignore
+
+function answerTo(trials: readonly SpacerTrial[], target: SpacerTarget): SpacerProgress['answer'] {
+  try {
+    return spacerLength(trials, target);
+  } catch (error) {
+    if (error instanceof InputError)
+      return { status: 'refused', reason: `${String(error.faults[0]!.value)} mm: expected ${error.faults[0]!.expected}` };
+    throw error;
+  }
+} // prettier-ignore
+
+/** By play where a band of end play is set, else by rolling torque. */
+function targetOf(state: JobState, axis: Axis): SpacerTarget | null {
+  const play = playSpec(state, axis.id, 'endPlay');
+  if (play !== null) return { by: 'play', band: play.band };
+  const torque = torqueSpec(state, axis.id);
+  return torque === null ? null : { by: 'torque', band: torque.band };
+}
+
+/** One trial for each length that was in, with everything that was read of it. */
+function trialsOf(state: JobState, axis: Axis, { id }: Station): readonly SpacerTrial[] {
+  const spec = playSpec(state, axis.id, 'endPlay');
+  const { shift, uncertainty: more } = playShift(state, axis);
+  const drag = wantsSealDrag(state, axis) ? (sealDragOf(state, axis)?.value ?? 0) : 0;
+  const plays = state.runs.flatMap((run) => {
+    const length = run.inPlace[id];
+    const verdict = run.specId === spec?.specId && run.status === 'closed' && run.stage !== 'asFound' ? verdictOf(state, run) : null;
+    if (length === undefined || verdict?.status !== 'judged') return [];
+    const { mean, uncertainty } = verdict.value;
+    const moved = run.stage === 'trial' ? shift : 0;
+    // No play that the indicator tells from nothing: it is tight, and how tight it does not say.
+    const loose = mean > uncertainty.expanded;
+    const play = loose ? { value: Math.max(0, mean + moved), uncertainty: Math.hypot(uncertainty.standard, moved === 0 ? 0 : more) } : null;
+    return [{ length, feel: loose ? ('loose' as const) : ('tight' as const), play, torque: null }];
+  });
+  const felt = state.felt.filter(({ stationId }) => stationId === id).map(({ length, feel, play }) => ({ length, feel, play: play === null ? null : { value: play, uncertainty: FELT }, torque: null }));
+  const torques = state.torques
+    .filter((row) => row.axisId === axis.id && row.what === 'bearings' && row.stage !== 'asFound' && row.steady && row.inPlace[id] !== undefined)
+    .map((row) => ({ length: row.inPlace[id]!, feel: 'tight' as const, play: null, torque: Math.max(0, row.value - drag) }))
+    .filter(({ torque }) => torque > 0);
+  const all = [...plays, ...felt, ...torques];
+  const lengths = [...new Set(all.map(({ length }) => length))];
+  return lengths.map((length) => {
+    const rows = all.filter((row) => row.length === length);
+    const read = rows.filter(({ torque }) => torque !== null);
+    const play = rows.findLast((row) => row.play !== null)?.play ?? null;
+    return {
+      length, lengthUncertainty: uncertaintyOf(state, id),
+      feel: play !== null ? 'loose' : rows.at(-1)!.feel,
+      play,
+      torque: play !== null || read.length === 0 ? null : read.reduce((sum, { torque }) => sum + torque!, 0) / read.length,
+    };
+  });
+} // prettier-ignore
+
+/** Standard uncertainty of a play that was typed without a run, mm. A rule of this program. */
+const FELT = 0.006;
+/** Of a length that nothing says more of, mm. */
+const MEASURED = 0.003;
+
+function uncertaintyOf({ packs }: JobState, id: string): number {
+  const pack = packs[id];
+  return pack === undefined ? MEASURED : packUncertainty(pack.pieces);
+}

@@ -1,0 +1,61 @@
+import { adjusterPlay, type ThreadHand } from '../arrangement/index.ts';
+import { requireInteger, requireNumber } from '../faults/index.ts';
+import { bandTarget, decide, requireBand, type Band, type Decision } from '../measure/index.ts';
+import { line, type WorkingLine } from '../working/index.ts';
+
+/** How far to turn a threaded adjuster. Angles in degrees, inwards positive; lengths in mm. */
+export interface AdjusterTurn {
+  /** To the target exactly. */
+  readonly angle: number;
+  /** To the nearest place at which it can be locked; equal to `angle` where it has no notches. */
+  readonly set: number;
+  /** Whole notches inwards of that place; null without notches. */
+  readonly notches: number | null;
+  readonly direction: 'clockwise' | 'anticlockwise';
+  readonly inwards: boolean;
+  readonly expectedPlay: number;
+  readonly decision: Decision;
+  /** What one notch does to the play; null without notches. */
+  readonly perNotch: number | null;
+  readonly working: readonly WorkingLine[];
+}
+
+/**
+ * The turn that brings the play to its target: `angle = (play − target)·360/lead`, to the nearest notch.
+ * @param input `guard` is the one-sided 95 % uncertainty of the measured play, mm
+ * @throws InputError naming the field
+ * @example adjusterTurn({ play: 0.2, guard: 0.01, band: { lower: 0, upper: 0.2, target: 0.1 }, lead: 1.5, notches: null, hand: 'right' }).angle // 24
+ */
+export function adjusterTurn(input: {
+  readonly play: number;
+  readonly guard: number;
+  readonly band: Band;
+  readonly lead: number;
+  readonly notches: number | null;
+  readonly hand: ThreadHand;
+}): AdjusterTurn {
+  const play = requireNumber('play', input.play, { min: -5, max: 20, unit: 'mm' });
+  const guard = requireNumber('guard', input.guard, { min: 0, max: 5, unit: 'mm' });
+  const band = requireBand(input.band);
+  const lead = requireNumber('lead', input.lead, { min: 0.1, max: 10, unit: 'mm' });
+  const notches = input.notches === null ? null : requireInteger('notches', input.notches, { min: 1, max: 120 });
+  const target = bandTarget(band);
+  const angle = ((play - target) * 360) / lead;
+  const whole = notches === null ? null : Math.round((angle * notches) / 360);
+  const set = whole === null ? angle : (whole * 360) / notches!;
+  const clockwise = (inwards: number) => (input.hand === 'right' ? inwards : -inwards);
+  const change = (inwards: number) => adjusterPlay({ lead, clockwiseAngle: clockwise(inwards), hand: input.hand });
+  const expectedPlay = play + change(set);
+  return {
+    angle, set, notches: whole, expectedPlay,
+    direction: clockwise(set) >= 0 ? 'clockwise' : 'anticlockwise',
+    inwards: set >= 0,
+    decision: decide(expectedPlay, expectedPlay, band, guard),
+    perNotch: notches === null ? null : lead / notches,
+    working: [
+      line('Turn to the target', 'angle = (play − target)·360/lead', [['play', play, 'length'], ['target', target, 'length'], ['lead', lead, 'length']], ['angle', angle, 'angle'], 'loop'),
+      ...(whole === null ? [] : [line('Nearest notch', 'n = round(angle·N/360)', [['N', notches!, 'number']], ['n', whole, 'number'], 'loop')]),
+      line('Play to expect', 'e = play − lead·set/360', [['set', set, 'angle']], ['e', expectedPlay, 'length'], 'loop'),
+    ],
+  };
+} // prettier-ignore

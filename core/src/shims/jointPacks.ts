@@ -1,0 +1,194 @@
+import { refuse, requireInteger, requireNumber } from '../faults/index.ts';
+import {
+  bandTarget,
+  decide,
+  requireBand,
+  studentFactor,
+  welchSatterthwaite,
+  type Band,
+  type Decision,
+} from '../measure/index.ts';
+import { nearSearch } from './nearPacks.ts';
+import { micrometres, requireStock, type PackPiece, type ShimSize } from './stock.ts';
+
+/** One measured figure that has to come into its band. mm. */
+export interface JointSpec {
+  readonly id: string;
+  readonly value: number;
+  /** Standard uncertainty, and its degrees of freedom; null when infinite. */
+  readonly uncertainty: number;
+  readonly degreesOfFreedom: number | null;
+  readonly band: Band;
+}
+
+/** One site, the pack it was measured with, and what a thickness there does to each figure. */
+export interface JointSite {
+  readonly id: string;
+  readonly thickness: number;
+  readonly uncertainty: number;
+  /** ∂(figure)/∂(thickness), by figure; 0 where it does not matter. */
+  readonly gains: Readonly<Record<string, number>>;
+}
+
+/** Sites on one shaft that depend on each other, with the box they share. */
+export interface JointQuestion {
+  /** 1 to 3, in the order in which they count. */
+  readonly specs: readonly JointSpec[];
+  /** As many as there are figures. */
+  readonly sites: readonly JointSite[];
+  readonly stock: readonly ShimSize[];
+  /** Most pieces at each site, 1 to 4. */
+  readonly mostPieces: number;
+}
+
+/** Packs for all the sites, with what they give together. */
+export interface JointChoice {
+  readonly packs: readonly { readonly siteId: string; readonly thickness: number; readonly pieces: readonly PackPiece[] }[];
+  readonly expected: readonly { readonly specId: string; readonly value: number; readonly expanded: number; readonly decision: Decision }[];
+} // prettier-ignore
+
+/** The answer. `unproven`: everything aims inside its band, but not by the guard. */
+export interface JointAnswer {
+  readonly status: 'found' | 'unproven' | 'nothingFits';
+  /** Thickness wanted at each site, mm. */
+  readonly wanted: Readonly<Record<string, number>>;
+  /** The best and up to three more; the nearest, out of band, when nothing fits. */
+  readonly choices: readonly JointChoice[];
+  readonly tried: number;
+}
+
+/** How far about the wanted thickness packs are looked up, µm, and how many of the nearest are combined. */
+const WINDOW = 120;
+const NEAREST = [400, 90, 36] as const;
+/** So many packs of a site at least are looked at, so that sites that share a box leave each other a choice. */
+const ENOUGH = 24;
+const SHOWN = 4;
+
+interface Candidate {
+  readonly counts: ReadonlyMap<number, number>;
+  /** µm. */
+  readonly sum: number;
+  readonly pieces: number;
+}
+
+/**
+ * Packs for several sites at once. The wanted thicknesses solve `Σ gain·Δt = target − value` for all figures together, so
+ * that a site that moves two of them is right for both; then the nearest packs of every site are combined, each
+ * combination within the shared box, and the one whose figures lie nearest to their targets (as a share of the bands,
+ * squared and summed) is taken. Of equal ones fewest pieces.
+ *
+ * @throws InputError naming the field; `contradiction` where the sites cannot move the figures apart
+ */
+export function jointPacks(question: JointQuestion): JointAnswer {
+  const { specs, sites, stock, mostPieces } = requireJoint(question);
+  const wanted = solve(specs, sites);
+  const sizes = stock.filter(({ count }) => count > 0).toSorted((a, b) => b.thickness - a.thickness || (a.id < b.id ? -1 : 1));
+  const candidates = sites.map((_, at) => candidatesNear(sizes, wanted[at]! * 1000, mostPieces, NEAREST[sites.length - 1]!));
+  const piece = Math.max(0, ...stock.map(({ uncertainty }) => uncertainty));
+  const found: { readonly rank: readonly number[]; readonly chosen: readonly Candidate[] }[] = [];
+  let tried = 0;
+  const walk = (chosen: readonly Candidate[]): void => {
+    if (chosen.length < sites.length) {
+      for (const next of candidates[chosen.length]!) if (fitsBox([...chosen, next], sizes)) walk([...chosen, next]);
+      return;
+    }
+    tried += 1;
+    const expected = expectedOf(specs, sites, chosen, piece);
+    const words = expected.map(({ decision }) => decision.word);
+    const inside = expected.every(({ value }, at) => value >= (specs[at]!.band.lower ?? -Infinity) && value <= (specs[at]!.band.upper ?? Infinity));
+    const tier = words.every((word) => word === 'conforms') ? 0 : inside ? 1 : 2;
+    const off = expected.reduce((sum, { value }, at) => sum + ((value - bandTarget(specs[at]!.band)) / halfWidth(specs[at]!.band)) ** 2, 0);
+    found.push({ rank: [tier, Math.round(off * 1e4), chosen.reduce((sum, { pieces }) => sum + pieces, 0)], chosen });
+  };
+  walk([]);
+  const best = found.toSorted((a, b) => a.rank[0]! - b.rank[0]! || a.rank[1]! - b.rank[1]! || a.rank[2]! - b.rank[2]!).slice(0, SHOWN);
+  const tier = best[0]?.rank[0] ?? 2;
+  return {
+    status: (['found', 'unproven', 'nothingFits'] as const)[tier]!,
+    wanted: Object.fromEntries(sites.map(({ id }, at) => [id, wanted[at]!])),
+    choices: best.filter(({ rank }) => rank[0] === tier).map(({ chosen }) => ({
+      packs: chosen.map(({ sum, counts }, at) => ({
+        siteId: sites[at]!.id,
+        thickness: sum / 1000,
+        pieces: [...counts].map(([index, quantity]) => ({ sizeId: sizes[index]!.id, thickness: sizes[index]!.thickness, quantity })),
+      })),
+      expected: expectedOf(specs, sites, chosen, piece),
+    })),
+    tried,
+  };
+} // prettier-ignore
+
+function expectedOf(specs: readonly JointSpec[], sites: readonly JointSite[], chosen: readonly Candidate[], piece: number): JointChoice['expected'] {
+  return specs.map(({ id, value, uncertainty, degreesOfFreedom, band }) => {
+    const moved = sites.reduce((sum, site, at) => sum + (site.gains[id] ?? 0) * (chosen[at]!.sum / 1000 - site.thickness), 0);
+    const shims = Math.hypot(...sites.map((site, at) => (site.gains[id] ?? 0) * Math.hypot(site.uncertainty, Math.sqrt(chosen[at]!.pieces) * piece)));
+    const freedom = welchSatterthwaite([{ standard: uncertainty, degreesOfFreedom: degreesOfFreedom ?? Infinity }, { standard: shims, degreesOfFreedom: Infinity }]);
+    const expanded = studentFactor(freedom) * Math.hypot(uncertainty, shims);
+    return { specId: id, value: value + moved, expanded, decision: decide(value + moved, value + moved, band, expanded) };
+  });
+} // prettier-ignore
+
+function candidatesNear(sizes: readonly ShimSize[], target: number, mostPieces: number, keep: number): readonly Candidate[] {
+  const search = nearSearch(sizes.map(({ thickness, count }) => ({ thickness: micrometres(thickness), available: count })));
+  let found: Candidate[] = [];
+  for (let reach = WINDOW; found.length < ENOUGH && reach <= 256 * WINDOW; reach *= 4) {
+    found = [];
+    for (let pieces = 0; pieces <= mostPieces; pieces += 1)
+      for (const [sum, { members }] of search(pieces, { from: Math.max(0, Math.ceil(target - reach)), to: Math.floor(target + reach) }))
+        found.push({ sum, pieces, counts: countsOf(members) });
+  }
+  return found.toSorted((a, b) => Math.abs(a.sum - target) - Math.abs(b.sum - target) || a.pieces - b.pieces).slice(0, keep);
+} // prettier-ignore
+
+function countsOf(members: readonly number[]): ReadonlyMap<number, number> {
+  const counts = new Map<number, number>();
+  for (const member of members) counts.set(member, (counts.get(member) ?? 0) + 1);
+  return counts;
+}
+
+function fitsBox(chosen: readonly Candidate[], sizes: readonly ShimSize[]): boolean {
+  if (chosen.length < 2) return true;
+  return [...chosen.at(-1)!.counts.keys()].every((index) => chosen.reduce((sum, { counts }) => sum + (counts.get(index) ?? 0), 0) <= sizes[index]!.count);
+} // prettier-ignore
+
+/** Gauss with row exchange; as many sites as figures. */
+function solve(specs: readonly JointSpec[], sites: readonly JointSite[]): readonly number[] {
+  const rows = specs.map(({ id, value, band }) => [...sites.map(({ gains }) => gains[id] ?? 0), bandTarget(band) - value]);
+  const n = sites.length;
+  for (let column = 0; column < n; column += 1) {
+    const pivot = rows.slice(column).reduce((best, row, at) => (Math.abs(row[column]!) > Math.abs(rows[best]![column]!) ? column + at : best), column);
+    [rows[column], rows[pivot]] = [rows[pivot]!, rows[column]!];
+    const head = rows[column]!;
+    if (Math.abs(head[column]!) < 0.05) refuse('contradiction', 'sites', sites.map(({ id }) => id).join(', '), 'places that move the figures independently of each other');
+    for (let at = 0; at < n; at += 1) {
+      if (at === column) continue;
+      const share = rows[at]![column]! / head[column]!;
+      rows[at] = rows[at]!.map((cell, index) => cell - share * head[index]!);
+    }
+  }
+  return sites.map(({ thickness }, at) => thickness + rows[at]![n]! / rows[at]![at]!);
+} // prettier-ignore
+
+/** Half of the band; where a limit is open, a tenth of a millimetre stands for it. */
+function halfWidth({ lower, upper }: Band): number {
+  return lower === null || upper === null ? 0.1 : (upper - lower) / 2;
+}
+
+function requireJoint(question: JointQuestion): JointQuestion {
+  const { specs, sites, stock, mostPieces } = question;
+  requireInteger('specs', specs.length, { min: 1, max: 3 });
+  requireInteger('sites', sites.length, { min: specs.length, max: specs.length });
+  specs.forEach(({ value, uncertainty, band }, at) => {
+    requireNumber(`specs[${at}].value`, value, { min: -100, max: 100, unit: 'mm' });
+    requireNumber(`specs[${at}].uncertainty`, uncertainty, { min: 0, max: 1, unit: 'mm' });
+    requireBand(band);
+  });
+  sites.forEach(({ thickness, uncertainty, gains }, at) => {
+    requireNumber(`sites[${at}].thickness`, thickness, { min: 0, max: 100, unit: 'mm' });
+    requireNumber(`sites[${at}].uncertainty`, uncertainty, { min: 0, max: 1, unit: 'mm' });
+    for (const [id, gain] of Object.entries(gains)) requireNumber(`sites[${at}].gains.${id}`, gain, { min: -10, max: 10 });
+  });
+  requireStock(stock);
+  requireInteger('mostPieces', mostPieces, { min: 1, max: 4 });
+  return question;
+} // prettier-ignore
