@@ -1,5 +1,5 @@
 import { termShift } from '../arrangement/index.ts';
-import { requireNumber } from '../faults/index.ts';
+import { refuse, requireNumber } from '../faults/index.ts';
 import { clampShortening } from '../preload/index.ts';
 import { packThickness } from '../shims/index.ts';
 import { findStation, type Station, type StationKind } from '../unit/index.ts';
@@ -54,6 +54,7 @@ export const SETTING_REDUCERS: Reducers<
       return {
         ...state,
         packs: { ...state.packs, [id]: { pieces: [piece], at, by } },
+        foundPacks: { [id]: { pieces: [piece], at, by }, ...state.foundPacks },
         setAfter: { ...state.setAfter, [id]: now(state, data.trial) },
       };
     }),
@@ -102,7 +103,15 @@ export const SETTING_REDUCERS: Reducers<
  */
 export function requireTerm({ term, clamp }: JobEventData['PlayTermSet']): void {
   termShift('faceToFace', [term]);
-  if (clamp !== null) clampShortening(clamp);
+  if (clamp === null) return;
+  const shorter = clampShortening(clamp);
+  if (Math.abs(shorter - (term.final - term.trial)) > 1e-6)
+    refuse(
+      'contradiction',
+      'term.final',
+      term.final,
+      `${(term.trial + shorter).toFixed(6)} mm, which the nut torques give`,
+    );
 }
 
 /** @throws InputError naming `play`: a spacer that left play has play, a tight one has none */

@@ -30,6 +30,7 @@ export { clampShortening, type ClampInput } from './clampShortening.ts';
 export { closingPlay, type ClosingPlay, type PlayPoint } from './closingPlay.ts';
 export {
   FIRST_SHARE,
+  SPACER_BASES,
   spacerCut,
   spacerLength,
   type SpacerCut,

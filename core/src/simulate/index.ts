@@ -18,3 +18,4 @@ export {
   type VirtualSleeve,
 } from './virtualSleeve.ts';
 export { virtualRolling, type Turned } from './virtualRolling.ts';
+export { virtualPlay, type AskedPlay } from './virtualPlay.ts';

@@ -1,8 +1,9 @@
 import type { JobState } from '../job/index.ts';
 import { bandTarget } from '../measure/index.ts';
-import { sleeveOf, torqueSpec } from '../plan/index.ts';
+import { playSpec, settersOf, sleeveOf, spacerSetter, torqueSpec } from '../plan/index.ts';
 import type { Axis } from '../unit/index.ts';
-import { shownRolling, virtualSleeve, type VirtualSleeve } from './virtualSleeve.ts';
+import { virtualPlay } from './virtualPlay.ts';
+import { shownTorque, trueRolling, virtualSleeve, type VirtualSleeve } from './virtualSleeve.ts';
 
 /** What is turned: an axis, and where its nut stands; null where the log says it. */
 export interface Turned {
@@ -11,9 +12,14 @@ export interface Turned {
   readonly seed: number;
 }
 
+/** Preload travel that gives the middle of a band of rolling torque where no band of play says it, mm. */
+const USUAL_TRAVEL = 0.05;
+
 /**
  * What a wrench shows on an axis of a virtual assembly, N·m. Where a sleeve is crushed it follows the nut by a law drawn
- * from the seed; on an axis without a sleeve the bearings take what the middle of the band says.
+ * from the seed; where shims, a spacer or an adjuster set the preload it follows the preload travel by the same kind of
+ * law; elsewhere the bearings take what the middle of the band says. A carrier that is read at its pinion adds its own,
+ * by the ratio, to what the pinion takes.
  *
  * @param turn 0 is the breakaway peak, then one for each steady turn
  */
@@ -23,15 +29,35 @@ export function virtualRolling(
   turn: number,
   graduation: number,
 ): number {
-  const { axis, seed } = turned;
-  const spec = torqueSpec(state, axis.id);
-  const sleeve = virtualSleeve(seed, spec === null ? 1 : bandTarget(spec.band));
-  return shownRolling(sleeve, angleOf(state, turned, sleeve), { turn, graduation });
+  const scatterSeed = turned.seed * 31 + Math.round((turned.angle ?? 0) * 10);
+  return shownTorque(rollingOf(state, turned), scatterSeed, { turn, graduation });
 }
 
-function angleOf({ torques }: JobState, { axis, angle }: Turned, sleeve: VirtualSleeve): number {
-  if (angle !== null) return angle;
-  const settled = sleeve.contact + (sleeve.middle / sleeve.stiffness) ** (1 / sleeve.exponent);
-  if (sleeveOf(axis) === null) return settled;
-  return torques.findLast((row) => row.axisId === axis.id && row.angle !== null)?.angle ?? 0;
+/** True rolling torque in steady turning, N·m. */
+function rollingOf(state: JobState, turned: Turned): number {
+  const { axis, seed } = turned;
+  const spec = torqueSpec(state, axis.id);
+  const band = spec === null ? 1 : bandTarget(spec.band);
+  const drawn = virtualSleeve(seed, band);
+  const drag = axis.stations.some(({ kind }) => kind === 'seal') ? drawn.sealDrag : 0;
+  const middle = spec?.sealDrag === 'included' ? Math.max(0.1, band - drag) : band;
+  const pinion = state.unit?.axes.find(({ id }) => id === spec?.through?.axisId);
+  if (spec?.through !== undefined && pinion !== undefined)
+    return rollingOf(state, { axis: pinion, angle: null, seed }) + middle / spec.through.ratio;
+  if (sleeveOf(axis) !== null) return trueRolling(drawn, angleOf(state, turned));
+  if (turned.angle === 0) return drag;
+  return drag + middle * share(state, turned, drawn);
 }
+
+/** Torque of the bearings as a share of the middle of the band. */
+function share(state: JobState, { axis, seed }: Turned, { exponent }: VirtualSleeve): number {
+  if (settersOf(axis).length === 0 && spacerSetter(axis) === null) return 1;
+  const play = virtualPlay(state, { axis, kind: 'endPlay', stage: 'final', seed });
+  const spec = playSpec(state, axis.id, 'endPlay');
+  const wanted = spec === null ? 0 : -bandTarget(spec.band);
+  return (Math.max(0, -play) / (wanted > 0 ? wanted : USUAL_TRAVEL)) ** exponent;
+}
+
+function angleOf({ torques }: JobState, { axis, angle }: Turned): number {
+  return angle ?? torques.findLast((row) => row.axisId === axis.id && row.angle !== null)?.angle ?? 0;
+} // prettier-ignore

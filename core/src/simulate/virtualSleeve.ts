@@ -57,10 +57,18 @@ export function truePlay({ firstPlay, contact }: VirtualSleeve, angle: number): 
 export function shownRolling(
   sleeve: VirtualSleeve,
   angle: number,
+  look: { readonly turn: number; readonly graduation: number },
+): number {
+  return shownTorque(trueRolling(sleeve, angle), sleeve.seed * 31 + Math.round(angle * 10), look);
+}
+
+/** A true torque as a wrench shows it, N·m. */
+export function shownTorque(
+  torque: number,
+  seed: number,
   { turn, graduation }: { readonly turn: number; readonly graduation: number },
 ): number {
-  const torque = trueRolling(sleeve, angle);
-  const scatter = 1 + TURNING_SCATTER * gaussian(sleeve.seed * 31 + Math.round(angle * 10), turn);
+  const scatter = 1 + TURNING_SCATTER * gaussian(seed, turn);
   const shown = turn === 0 ? torque * (1 + BREAKAWAY) : torque * scatter;
   return Number((Math.round(shown / graduation) * graduation).toFixed(6));
 }

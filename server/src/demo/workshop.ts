@@ -17,7 +17,7 @@ export const INSTRUMENTS = {
 /** Tools for rolling torque. N·m. */
 export const TORQUE_TOOLS = {
   beam: { id: 'beam-wrench', name: 'Beam wrench, 0.05', graduation: 0.05, calibrationUncertainty: 0.02, least: 0.1, most: 6 },
-  scale: { id: 'spring-scale', name: 'Spring scale on a cord', graduation: 0.02, calibrationUncertainty: 0.02, least: 0.02, most: 8 },
+  scale: { id: 'spring-scale', name: 'Spring scale on a cord', graduation: 0.02, calibrationUncertainty: 0.02, least: 0.02, most: 8, kind: 'scale' },
 } as const; // prettier-ignore
 
 /** Bands for demo jobs whose own are not in question. */

@@ -1,11 +1,7 @@
 import { createHash } from 'node:crypto';
 
-import { findGain } from '@wendaxis/core/arrangement';
-import { bandTarget } from '@wendaxis/core/measure';
 import type { JobState } from '@wendaxis/core/job';
-import { packThickness } from '@wendaxis/core/shims';
-import type { HandAction } from '@wendaxis/core/simulate';
-import { findStation } from '@wendaxis/core/unit';
+import { virtualPlay, type HandAction } from '@wendaxis/core/simulate';
 
 import { ServerError } from '../errors.ts';
 import type { JobService } from '../services/jobService.ts';
@@ -110,28 +106,23 @@ export class DeviceService {
   }
 }
 
-/** Least and most by which the pack as found misses the target in a virtual assembly, mm. */
-const FOUND_MISS = { least: 0.08, most: 0.24 };
-
 /**
- * The true end play of a job's virtual assembly: as found it misses the target by an amount that depends
- * only on the job's id; from then on it follows the packs that go in.
+ * The true play that an indicator on a job stands on: of the run that is open, else of the first axis that has a band
+ * for it.
  */
 export function hiddenPlay(job: JobState, jobId: string): number {
-  const spec = job.specs.find(({ kind }) => kind === 'endPlay');
-  const target = spec === undefined ? 0.1 : bandTarget(spec.band);
-  const share = (seedOf(jobId) % 1009) / 1008;
-  const miss = FOUND_MISS.least + share * (FOUND_MISS.most - FOUND_MISS.least);
-  const moved = Object.entries(job.packs).map(([siteId, pack]) => {
-    const found = job.unit === null ? null : findStation(job.unit, siteId);
-    const place = found?.station.place;
-    if (!found || !place) return 0;
-    const gain = findGain(found.axis.arrangement, place)?.gain ?? 0;
-    const before = packThickness(job.foundPacks[siteId]?.pieces ?? pack.pieces);
-    return gain * (packThickness(pack.pieces) - before);
-  });
-  return Number((target + miss + moved.reduce((sum, change) => sum + change, 0)).toFixed(6));
+  const open = job.runs.find(({ status }) => status === 'open');
+  const spec =
+    job.specs.find(({ specId }) => specId === open?.specId) ??
+    job.specs.find(({ kind }) => kind === 'endPlay');
+  const axis = job.unit?.axes.find(({ id }) => id === spec?.axisId);
+  if (spec === undefined || axis === undefined) return NO_SPEC_PLAY;
+  const kind = spec.kind === 'sideClearance' ? 'sideClearance' : 'endPlay';
+  return virtualPlay(job, { axis, kind, stage: open?.stage ?? 'trial', seed: seedOf(jobId) });
 }
+
+/** Play that an indicator shows while nothing is to be measured, mm. */
+const NO_SPEC_PLAY = 0.2;
 
 function seedOf(jobId: string): number {
   return createHash('sha256').update(jobId).digest().readUInt32BE(0);

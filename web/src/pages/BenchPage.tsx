@@ -38,6 +38,7 @@ export function BenchPage() {
           key={run.runId}
           jobId={jobId}
           spec={spec}
+          state={state}
           action={next}
           deviceId={card?.deviceId ?? null}
           practice={card?.deviceId != null}

@@ -29,7 +29,13 @@ export function JobPage() {
     <main className="grid gap-3 p-5">
       <NextBanner job={job} />
       {next.kind === 'setSpec' && (
-        <SpecForm key={next.step.id} jobId={jobId} axis={next.axis} kind={next.specKind} />
+        <SpecForm
+          key={next.step.id}
+          jobId={jobId}
+          axis={next.axis}
+          kind={next.specKind}
+          axes={state.unit!.axes}
+        />
       )}
       {axis !== undefined && (
         <AxisPanel key={axis.id} axis={axis} axes={axes} onAxis={setChosen} job={job} />

@@ -1,7 +1,16 @@
 import { useCallback, useState } from 'react';
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
 
-import { actionFor, CAUTIONS, PHASES, type Step, type StepForm } from '@wendaxis/core/plan';
+import {
+  actionFor,
+  CAUTIONS,
+  PHASES,
+  setsZeroPlay,
+  settersOf,
+  type Step,
+  type StepForm,
+} from '@wendaxis/core/plan';
+import type { Axis } from '@wendaxis/core/unit';
 
 import { SpecForm } from '../features/axis/SpecForm.tsx';
 import { CompareForm } from '../features/plan/CompareForm.tsx';
@@ -11,6 +20,10 @@ import { MarkForm } from '../features/plan/MarkForm.tsx';
 import { OrderPanel } from '../features/pack/OrderPanel.tsx';
 import { SleeveForm, SleevePicture } from '../features/preload/SleeveForm.tsx';
 import { TorqueForm } from '../features/preload/TorqueForm.tsx';
+import { AdjusterForm } from '../features/setting/AdjusterForm.tsx';
+import { ClosingForm, ClosingPicture } from '../features/setting/ClosingForm.tsx';
+import { PlayTermsPanel } from '../features/setting/PlayTermsPanel.tsx';
+import { SpacerForm, SpacerShelf } from '../features/setting/SpacerForm.tsx';
 import { SeatingForm } from '../features/plan/SeatingForm.tsx';
 import { SizesForm } from '../features/plan/SizesForm.tsx';
 import { StepFacts } from '../features/plan/StepFacts.tsx';
@@ -43,7 +56,7 @@ export function StepPage() {
 }
 
 /** Steps whose figures stay in sight, and can be corrected, when they are behind. */
-const SHOWN_BEHIND: readonly StepForm[] = ['sizes', 'seating', 'torque', 'sleeve'];
+const SHOWN_BEHIND: readonly StepForm[] = ['sizes', 'seating', 'torque', 'sleeve', 'spacer'];
 
 interface ViewProps {
   readonly job: OpenJob;
@@ -55,6 +68,7 @@ function StepView({ job, step }: ViewProps) {
   const navigate = useNavigate();
   const onward = useCallback(() => void navigate(`/jobs/${jobId}/step`), [jobId, navigate]);
   const behind = step.status === 'done' || step.status === 'setAside';
+  const axis = axisOf(state, step);
   const at = plan.steps.findIndex(({ id }) => id === step.id);
   return (
     <main className="grid gap-4 p-5 lg:grid-cols-[1.35fr_1fr]">
@@ -95,13 +109,27 @@ function StepView({ job, step }: ViewProps) {
         {!behind && state.finished === null && <SetAside jobId={jobId} step={step} onDone={onward} />}
       </div>
       <div className="grid content-start gap-4">
-        {step.form === 'sleeve' && <SleevePicture step={step} state={state} />}
+        {step.form === 'sleeve' &&
+          (setsZeroPlay(axis!) ? (
+            <ClosingPicture step={step} state={state} />
+          ) : (
+            <SleevePicture step={step} state={state} />
+          ))}
+        {step.form === 'spacer' && <SpacerShelf jobId={jobId} step={step} state={state} />}
         <StepFacts job={job} step={step} />
         {step.rule === 'asFound' && step.specKind === 'endPlay' && <OrderPanel step={step} state={state} />}
+        {TERMS_SHOWN.includes(step.rule) && axis !== undefined && settersOf(axis).length > 0 && <PlayTermsPanel jobId={jobId} axis={axis} state={state} />}
       </div>
     </main>
   );
 } // prettier-ignore
+
+/** Steps at which it is asked what will not be the same in the final build. */
+const TERMS_SHOWN: readonly string[] = ['assemble', 'measure', 'chooseSpacer', 'turnAdjuster'];
+
+function axisOf({ unit }: OpenJob['state'], { axisId }: Step): Axis | undefined {
+  return unit!.axes.find(({ id }) => id === axisId);
+}
 
 /** How a step is done, by its form. */
 function StepForms({ job, step, onDone }: ViewProps & { readonly onDone: () => void }) {
@@ -140,7 +168,15 @@ function StepForms({ job, step, onDone }: ViewProps & { readonly onDone: () => v
     case 'torque':
       return <TorqueForm {...shared} />;
     case 'sleeve':
-      return <SleeveForm {...shared} onDone={onDone} />;
+      return setsZeroPlay(axisOf(state, step)!) ? (
+        <ClosingForm {...shared} />
+      ) : (
+        <SleeveForm {...shared} onDone={onDone} />
+      );
+    case 'spacer':
+      return <SpacerForm {...shared} />;
+    case 'adjuster':
+      return <AdjusterForm {...shared} />;
     case 'seating':
       return <SeatingForm {...shared} />;
     case 'compare':
@@ -163,6 +199,7 @@ function StepForms({ job, step, onDone }: ViewProps & { readonly onDone: () => v
           jobId={jobId}
           axis={state.unit!.axes.find(({ id }) => id === step.axisId)!}
           kind={step.specKind!}
+          axes={state.unit!.axes}
         />
       );
     case 'mend':

@@ -11,7 +11,7 @@ export function SpecCards({ axis, state }: { readonly axis: Axis; readonly state
   return state.specs
     .filter(({ axisId }) => axisId === axis.id)
     .map((spec) =>
-      spec.kind === 'endPlay' ? (
+      SPEC_KINDS[spec.kind].taken === 'run' ? (
         <PlayCard key={spec.specId} spec={spec} state={state} />
       ) : (
         <FigureCard key={spec.specId} spec={spec} state={state} />
@@ -21,6 +21,7 @@ export function SpecCards({ axis, state }: { readonly axis: Axis; readonly state
 
 function PlayCard({ spec, state }: { readonly spec: Spec; readonly state: JobState }) {
   const units = useUnits();
+  const { words } = SPEC_KINDS[spec.kind];
   const run = currentRun(state, spec.specId);
   const verdict = run === null ? null : verdictOf(state, run);
   const judged = verdict?.status === 'judged' ? verdict : null;
@@ -30,9 +31,9 @@ function PlayCard({ spec, state }: { readonly spec: Spec; readonly state: JobSta
     expanded: judged.decision.guard,
   };
   return (
-    <section className="bg-panel border-edge rounded-[3px] border-2 p-4" aria-label="End play">
+    <section className="bg-panel border-edge rounded-[3px] border-2 p-4" aria-label={words}>
       <div className="flex flex-wrap items-baseline justify-between gap-3">
-        <h2 className="m-0 text-2xl">End play</h2>
+        <h2 className="m-0 text-2xl first-letter:uppercase">{words}</h2>
         {judged === null ? (
           <span className="font-semibold">Not measured with this pack</span>
         ) : (

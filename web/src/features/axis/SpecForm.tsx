@@ -11,24 +11,52 @@ import { record } from '../../stores/jobSync.ts';
 import { Button } from '../../ui/Button.tsx';
 import { QuantityField, readField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
+import { SelectField } from '../describe/SelectField.tsx';
+import { TextField } from '../describe/TextField.tsx';
 
 interface Props {
   readonly jobId: string;
   readonly axis: Axis;
   readonly kind: SpecKind;
+  /** All axes of the unit: a carrier may be read at its pinion. */
+  readonly axes: readonly Axis[];
+}
+
+/** Teeth of the ring gear over those of the pinion, as described; nothing where they are not. */
+function ratioOf(carrier: Axis, pinion: Axis | undefined): string {
+  const teeth = (axis: Axis | undefined) =>
+    axis?.stations.find((one) => one.kind === 'gear')?.teeth;
+  const [driven, driver] = [teeth(carrier), teeth(pinion)];
+  return driven === undefined || driver === undefined ? '' : (driven / driver).toFixed(3);
 }
 
 /** The band of what is set on an axis, and the line it was read from. */
-export function SpecForm({ jobId, axis, kind }: Props) {
+export function SpecForm({ jobId, axis, kind, axes }: Props) {
   const { words, quantity } = SPEC_KINDS[kind];
   const { system, show } = useUnits();
   const [texts, setTexts] = useState({ lower: '', upper: '', source: '' });
   const [sealDrag, setSealDrag] = useState<'included' | 'excluded'>('excluded');
+  const [throughAxis, setThroughAxis] = useState('');
+  const [ratio, setRatio] = useState('');
   const [fault, setFault] = useState<string | null>(null);
   const set = (name: keyof typeof texts) => (text: string) => setTexts({ ...texts, [name]: text });
 
   function submit(event: FormEvent): void {
     event.preventDefault();
+    const geared = Number(
+      (ratio === ''
+        ? ratioOf(
+            axis,
+            axes.find(({ id }) => id === throughAxis),
+          )
+        : ratio
+      ).replace(',', '.'),
+    );
+    if (throughAxis !== '' && !(geared >= 0.2 && geared <= 20))
+      return setFault(
+        'The ratio lies between 0.2 and 20: teeth of the ring gear over those of the pinion.',
+      );
+    const through = throughAxis === '' ? null : { axisId: throughAxis, ratio: geared };
     const [lower, upper] = [texts.lower, texts.upper].map((text) =>
       readField(text, quantity, system),
     );
@@ -50,7 +78,7 @@ export function SpecForm({ jobId, axis, kind }: Props) {
       kind,
       band,
       source: texts.source.trim(),
-      ...(kind === 'rollingTorque' ? { sealDrag } : {}),
+      ...(kind === 'rollingTorque' ? { sealDrag, ...(through === null ? {} : { through }) } : {}),
     });
   }
 
@@ -109,6 +137,36 @@ export function SpecForm({ jobId, axis, kind }: Props) {
             />
             The figure is with the seal in
           </label>
+          {axes.length > 1 && (
+            <div className="w-72">
+              <SelectField
+                label="Read"
+                value={throughAxis}
+                onChange={setThroughAxis}
+                unknown="on this shaft itself"
+                options={axes
+                  .filter(({ id }) => id !== axis.id)
+                  .map(({ id, name }) => [id, `at ${name}, through the gears`] as const)}
+              />
+            </div>
+          )}
+          {throughAxis !== '' && (
+            <div className="w-36">
+              <TextField
+                label="Ratio"
+                value={
+                  ratio === ''
+                    ? ratioOf(
+                        axis,
+                        axes.find(({ id }) => id === throughAxis),
+                      )
+                    : ratio
+                }
+                onChange={setRatio}
+                max={8}
+              />
+            </div>
+          )}
           <Button onClick={halve} disabled={texts.lower === '' && texts.upper === ''}>
             Used bearings, manual silent: half of new
           </Button>

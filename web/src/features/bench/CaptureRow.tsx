@@ -1,8 +1,10 @@
 import { useCallback, useRef, useState, type FormEvent } from 'react';
 
 import type { ReadingPhase, Run } from '@wendaxis/core/job';
+import { doubtReading, type ExpectedReading, type ReadingDoubt } from '@wendaxis/core/measure';
 
 import { Button } from '../../ui/Button.tsx';
+import { DoubtRow } from './DoubtRow.tsx';
 import { QuantityField, readField } from '../../ui/QuantityField.tsx';
 import { useShortcut } from '../../ui/useShortcut.ts';
 import { useUnits } from '../../ui/useUnits.ts';
@@ -17,16 +19,19 @@ interface Props {
   readonly run: Run;
   readonly mark: number | null;
   readonly onMark: (mark: number | null) => void;
+  /** What the reading is expected to be; null where nothing is known yet. mm. */
+  readonly expected: ExpectedReading | null;
   /** Taking a reading is the next thing to do. */
   readonly main: boolean;
   readonly onTake: (value: number, typed: string | null) => void;
 }
 
 /** Take the reading: one key for the live value, or typed, by keyboard or by the pad. */
-export function CaptureRow({ live, phase, run, mark, onMark, main, onTake }: Props) {
+export function CaptureRow({ live, phase, run, mark, onMark, expected, main, onTake }: Props) {
   const { system } = useUnits();
   const [text, setText] = useState('');
   const [pad, setPad] = useState(false);
+  const [doubt, setDoubt] = useState<ReadingDoubt | null>(null);
   const typed = readField(text, 'length', system);
   const tooFar = typed.status === 'read' && Math.abs(typed.quantity.value) > run.instrument.range;
 
@@ -46,9 +51,18 @@ export function CaptureRow({ live, phase, run, mark, onMark, main, onTake }: Pro
 
   function submit(event: FormEvent): void {
     event.preventDefault();
-    if (typed.status !== 'read' || tooFar) return;
-    onTake(typed.quantity.value, typed.quantity.typed);
+    if (typed.status !== 'read') return;
+    const { value, unit } = typed.quantity;
+    const bare = !/[a-zµ"″]/iu.test(text);
+    const asked = expected === null ? null : doubtReading(value, expected, !bare);
+    // A bare number far off, or one the dial cannot show: ask what was meant before it is taken.
+    if (asked !== null && (asked.likely !== null || tooFar)) return setDoubt(asked);
+    if (!tooFar) take(value, `${typed.quantity.typed}${bare ? ` (${unit})` : ''}`);
+  }
+  function take(value: number, words: string): void {
+    onTake(value, words.slice(0, 40));
     setText('');
+    setDoubt(null);
   }
   const names = { zero: 'zero', lift: 'lift', return: 'return' };
   return (
@@ -80,7 +94,16 @@ export function CaptureRow({ live, phase, run, mark, onMark, main, onTake }: Pro
           </Button>
         </form>
       </div>
-      {tooFar && (
+      {doubt !== null && (
+        <DoubtRow
+          doubt={doubt}
+          typed={text}
+          tooFar={tooFar}
+          onTake={take}
+          onAgain={() => setDoubt(null)}
+        />
+      )}
+      {tooFar && doubt === null && (
         <p role="alert" className="text-bad m-0 font-semibold">
           That is beyond this indicator’s travel. Is the unit right?
         </p>

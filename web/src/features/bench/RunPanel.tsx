@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useState } from 'react';
 
-import type { Spec } from '@wendaxis/core/job';
-import type { NextAction } from '@wendaxis/core/plan';
+import type { JobState, Spec } from '@wendaxis/core/job';
+import { playDoubts, type NextAction } from '@wendaxis/core/plan';
 
 import { record } from '../../stores/jobSync.ts';
 import { speak } from '../../ui/speak.ts';
@@ -11,6 +11,7 @@ import { DECISION_WORDS } from '../../wording/verdictWords.ts';
 import { CaptureRow } from './CaptureRow.tsx';
 import { CycleList } from './CycleList.tsx';
 import { dialDecimals } from './dialDecimals.ts';
+import { expectedReading } from './expectedReading.ts';
 import { AGREED_WORDS, PHASE_WORDS } from './phaseWords.ts';
 import { PracticeHands } from './PracticeHands.tsx';
 import { ReadingTape } from './ReadingTape.tsx';
@@ -23,6 +24,7 @@ export type RunningAction = Extract<NextAction, { kind: 'takeReading' | 'acceptR
 interface Props {
   readonly jobId: string;
   readonly spec: Spec;
+  readonly state: JobState;
   readonly action: RunningAction;
   /** Device of the run's instrument; null when it is read by eye. */
   readonly deviceId: string | null;
@@ -32,7 +34,7 @@ interface Props {
 }
 
 /** A run on the bench: what to do, the reading, the cycles, and the verdict as soon as there is one. */
-export function RunPanel({ jobId, spec, action, deviceId, practice, onAccepted }: Props) {
+export function RunPanel({ jobId, spec, state, action, deviceId, practice, onAccepted }: Props) {
   const { run, verdict } = action;
   const agreed = action.kind === 'acceptRun';
   const units = useUnits();
@@ -43,6 +45,9 @@ export function RunPanel({ jobId, spec, action, deviceId, practice, onAccepted }
   const words = agreed ? AGREED_WORDS : PHASE_WORDS[phase];
   const partial = action.kind === 'takeReading' ? action.partial : [];
   useSpoken(action);
+  const axis = state.unit!.axes.find(({ id }) => id === spec.axisId);
+  const doubts =
+    verdict.status === 'judged' && axis !== undefined ? playDoubts(state, axis, run, verdict) : [];
   const acceptVerdict = useCallback(() => {
     record(jobId, 'RunClosed', { runId: run.runId });
     onAccepted();
@@ -97,6 +102,7 @@ export function RunPanel({ jobId, spec, action, deviceId, practice, onAccepted }
           mark={mark}
           onMark={setMark}
           run={run}
+          expected={expectedReading(state, action, spec)}
           main={!agreed}
         />
         {practice && deviceId !== null && (
@@ -110,6 +116,7 @@ export function RunPanel({ jobId, spec, action, deviceId, practice, onAccepted }
         <RunVerdictPanel
           verdict={verdict}
           band={spec.band}
+          doubts={doubts}
           onAccept={agreed ? acceptVerdict : null}
         />
         <CycleList verdict={verdict} partial={partial} />

@@ -1,5 +1,5 @@
 import type { Band, RunVerdict } from '@wendaxis/core/measure';
-import { cyclesLeft } from '@wendaxis/core/plan';
+import { cyclesLeft, PLAY_DOUBTS, type PlayDoubt } from '@wendaxis/core/plan';
 
 import { BandStrip } from '../../ui/BandStrip.tsx';
 import { Button } from '../../ui/Button.tsx';
@@ -11,12 +11,13 @@ import { remedyWords, sideWords } from '../../wording/verdictWords.ts';
 interface Props {
   readonly verdict: RunVerdict;
   readonly band: Band;
+  readonly doubts: readonly PlayDoubt[];
   /** Null while there is nothing to accept. */
   readonly onAccept: (() => void) | null;
 }
 
 /** The verdict of a run: word, shape, number against the band, what to do now and why. */
-export function RunVerdictPanel({ verdict, band, onAccept }: Props) {
+export function RunVerdictPanel({ verdict, band, doubts, onAccept }: Props) {
   const units = useUnits();
   if (verdict.status !== 'judged')
     return (
@@ -62,6 +63,15 @@ export function RunVerdictPanel({ verdict, band, onAccept }: Props) {
           . Face runout or tilt; look for its cause.
         </p>
       )}
+      {doubts.map(({ id, expected }) => (
+        <div key={id} role="alert" className="tape-note grid gap-1 p-2 pl-4">
+          <p className="m-0 font-semibold">
+            {PLAY_DOUBTS[id].words}
+            {expected !== null && ` Expected about ${units.show(expected)}.`}
+          </p>
+          <p className="m-0">{PLAY_DOUBTS[id].remedy}</p>
+        </div>
+      ))}
       {value.seating > 0 && (
         <p className="m-0">
           {value.seating === 1 ? 'The first cycle' : `The first ${value.seating} cycles`} still
@@ -78,7 +88,7 @@ export function RunVerdictPanel({ verdict, band, onAccept }: Props) {
       <div className="flex flex-wrap gap-3">
         {onAccept !== null && (
           <Button kind="main" className="min-h-14 text-xl" onClick={onAccept} shortcut="Enter">
-            Accept the verdict
+            {doubts.length > 0 ? 'Accept it all the same' : 'Accept the verdict'}
           </Button>
         )}
         <Working title="End play: the working" lines={working}>

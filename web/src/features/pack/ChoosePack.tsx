@@ -2,7 +2,14 @@ import { useCallback, useMemo, useState } from 'react';
 
 import { describeFault, InputError } from '@wendaxis/core/faults';
 import { withUncertainty, type JobState } from '@wendaxis/core/job';
-import { packQuestion, type NextAction } from '@wendaxis/core/plan';
+import {
+  gainAt,
+  jointQuestion,
+  kindSetAt,
+  packQuestion,
+  runningPlay,
+  type NextAction,
+} from '@wendaxis/core/plan';
 import {
   proposePack,
   type NothingFits,
@@ -18,8 +25,12 @@ import { useShortcut } from '../../ui/useShortcut.ts';
 import { useUnits } from '../../ui/useUnits.ts';
 import { Working } from '../../ui/Working.tsx';
 import { OddsPanel } from './OddsPanel.tsx';
+import { PlayTermsPanel } from '../setting/PlayTermsPanel.tsx';
+import { HandPack } from './HandPack.tsx';
+import { JointPacks } from './JointPacks.tsx';
 import { PackOptions } from './PackOptions.tsx';
 import { StockTable } from './StockTable.tsx';
+import { TrialPack } from './TrialPack.tsx';
 
 interface Props {
   readonly jobId: string;
@@ -28,11 +39,25 @@ interface Props {
   readonly stock: readonly ShimSize[];
 }
 
-/** Choose the pack from what is at hand. */
-export function ChoosePack({ jobId, state, action, stock }: Props) {
+/** Choose the pack from what is at hand: of one site, or of several that depend on each other. */
+export function ChoosePack(props: Props) {
+  const { jobId, state, action, stock } = props;
+  const axis = state.unit!.axes.find(({ id }) => id === action.step.axisId)!;
+  const gain = gainAt(state, axis, action.site, kindSetAt(axis, action.site));
+  const joint = useMemo(() => jointQuestion(state, axis, stock), [state, axis, stock]);
+  if (gain.status !== 'known')
+    return <TrialPack jobId={jobId} state={state} site={action.site} gain={gain} stock={stock} />;
+  if (joint !== null)
+    return <JointPacks jobId={jobId} state={state} axis={axis} run={action.run} question={joint} />;
+  return <OnePack {...props} />;
+}
+
+function OnePack({ jobId, state, action, stock }: Props) {
   const units = useUnits();
   const [chosen, setChosen] = useState(0);
+  const [byHand, setByHand] = useState(false);
   const { run, verdict, site } = action;
+  const axis = state.unit!.axes.find(({ id }) => id === action.step.axisId)!;
   const question = useMemo(
     () => packQuestion(state, verdict, site, stock),
     [state, verdict, site, stock],
@@ -46,7 +71,8 @@ export function ChoosePack({ jobId, state, action, stock }: Props) {
     const pieces = withUncertainty(pack.pieces, stock);
     record(jobId, 'PackChosen', { siteId: site.id, runId: run.runId, pieces });
   }, [jobId, site.id, run.runId, pack, stock]);
-  useShortcut(['Enter'], choose, pack !== undefined);
+  useShortcut(['Enter'], choose, pack !== undefined && !byHand);
+  const warm = pack === undefined ? null : runningPlay(state, axis, pack.expectedPlay);
   if (refused !== null)
     return (
       <Notice tone="warn" title="No pack can be worked out from these">
@@ -98,6 +124,13 @@ export function ChoosePack({ jobId, state, action, stock }: Props) {
             onChoose={setChosen}
           />
         )}
+        {warm !== null && (
+          <p className="m-0 text-lg">
+            Warm, at {units.show(warm.running, 'temperature')}, the play becomes{' '}
+            <strong className="figure">{units.show(warm.warm)}</strong>
+            {warm.loose.length > 0 && `; loose in the case then: ${warm.loose.join(', ')}`}.
+          </p>
+        )}
         <div className="flex flex-wrap items-center gap-4">
           <Working title="The pack: the working" lines={proposal.working} />
           <p className="m-0">
@@ -107,11 +140,29 @@ export function ChoosePack({ jobId, state, action, stock }: Props) {
         </div>
       </section>
       <div className="grid content-start gap-4">
-        {pack !== undefined && <OddsPanel question={question} pack={pack} verdict={verdict} />}
+        {pack !== undefined && !byHand && (
+          <OddsPanel question={question} pack={pack} verdict={verdict} />
+        )}
         <section aria-label="Stock" className="bg-panel border-edge rounded-[3px] border-2 p-4">
-          <h2 className="m-0 text-2xl">Stock, {units.unit()}</h2>
-          <StockTable stock={stock} pack={pack?.pieces ?? []} />
+          <div className="flex items-center justify-between gap-3">
+            <h2 className="m-0 text-2xl">Stock, {units.unit()}</h2>
+            <Button aria-pressed={byHand} onClick={() => setByHand(!byHand)}>
+              {byHand ? 'Back to the proposal' : 'By hand'}
+            </Button>
+          </div>
+          {byHand ? (
+            <HandPack
+              question={question}
+              stock={stock}
+              onTake={(pieces) =>
+                record(jobId, 'PackChosen', { siteId: site.id, runId: run.runId, pieces })
+              }
+            />
+          ) : (
+            <StockTable stock={stock} pack={pack?.pieces ?? []} />
+          )}
         </section>
+        <PlayTermsPanel jobId={jobId} axis={axis} state={state} />
       </div>
     </div>
   );

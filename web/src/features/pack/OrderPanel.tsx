@@ -1,14 +1,19 @@
 import { useCallback, useState } from 'react';
+import { v4 as uuid } from 'uuid';
 
+import { UNKNOWN_PLACE } from '@wendaxis/core/arrangement';
 import { stockAtHand, verdictOf, type JobState } from '@wendaxis/core/job';
 import { playSite, USUAL_MOST_PIECES, type Step } from '@wendaxis/core/plan';
 import type { OrderQuestion } from '@wendaxis/core/odds';
 
 import { useWorkshop } from '../../api/queries.ts';
+import { useWorkshopRecord } from '../../stores/useWorkshopRecord.ts';
+import { Button } from '../../ui/Button.tsx';
 import { Panel } from '../../ui/Panel.tsx';
 import { QuantityField, readField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { useOdds, type RemoteOdds } from '../../workers/useOdds.ts';
+import { SavingWords } from '../workshop/SavingWords.tsx';
 import { OddsBars } from './OddsBars.tsx';
 import { percent } from './oddsWords.ts';
 import { gradedSizes, orderQuestion } from './orderEntry.ts';
@@ -24,7 +29,9 @@ export function OrderPanel({ step, state }: Props) {
   const workshop = useWorkshop();
   const [texts, setTexts] = useState({ from: '0.1 mm', to: '1.5 mm', step: '0.05 mm', parts: '0.05 mm' });
   const axis = state.unit!.axes.find(({ id }) => id === step.axisId)!;
-  const site = playSite(axis);
+  const found = playSite(axis);
+  // Where nobody knows which way a shim works nothing can be ordered yet.
+  const site = found?.place === UNKNOWN_PLACE ? undefined : found;
   const spec = state.specs.find(({ axisId, kind }) => axisId === axis.id && kind === 'endPlay');
   const run = spec === undefined ? undefined : state.runs.findLast((one) => one.specId === spec.specId && one.stage === 'asFound' && one.status === 'closed');
   const verdict = run === undefined ? null : verdictOf(state, run);
@@ -41,7 +48,11 @@ export function OrderPanel({ step, state }: Props) {
   const key = JSON.stringify(question);
   const ask = useCallback((worker: RemoteOdds) => worker.orderSizes(JSON.parse(key) as OrderQuestion), [key]);
   const computed = useOdds(question === null ? null : ask);
+  const { saving, save } = useWorkshopRecord();
   if (site === undefined || verdict?.status !== 'judged') return null;
+  const orderAll = async (order: readonly { readonly thickness: number }[]): Promise<void> => {
+    for (const { thickness } of order) if (!(await save('SizeOrdered', { orderId: uuid(), thickness, count: 1, price: null }))) return;
+  };
   const set = (name: keyof typeof texts) => (text: string) => setTexts({ ...texts, [name]: text });
   return (
     <Panel title="What to order before it comes apart">
@@ -66,6 +77,12 @@ export function OrderPanel({ step, state }: Props) {
               : `Order ${computed.answer.order.map(({ thickness }) => units.digits(thickness)).join(', ')} ${units.unit()}: ${percent(computed.answer.oddsAfter.at(-1)!)}.`}
             {!computed.answer.reached && ' This list does not reach 95 %.'}
           </p>
+          {computed.answer.order.length > 0 && (
+            <Button className="justify-self-start" disabled={saving === 'saving'} onClick={() => void orderAll(computed.answer.order)}>
+              Put them on order
+            </Button>
+          )}
+          <SavingWords saving={saving} saved="On order: see the workshop." />
         </div>
       )}
     </Panel>

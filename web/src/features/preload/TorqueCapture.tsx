@@ -40,12 +40,9 @@ export function TorqueCapture(props: Props) {
   );
 } // prettier-ignore
 
-/** A tool of this name pulls a cord. */
-const ON_A_CORD = /scale/iu;
-
 function Reading({ jobId, axisId, stage, what, angle, nutTorque = null, endPlay = null, tool, children }: Props & { readonly tool: WorkshopTorqueTool; readonly children: ReactNode }) {
   const units = useUnits();
-  const cord = ON_A_CORD.test(tool.name);
+  const cord = tool.kind === 'scale';
   const [text, setText] = useState('');
   const [arm, setArm] = useState({ radius: '40 mm', cord: '2 mm' });
   const [square, setSquare] = useState(true);

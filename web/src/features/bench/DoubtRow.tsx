@@ -1,0 +1,42 @@
+import { READING_DOUBTS, type ReadingDoubt } from '@wendaxis/core/measure';
+
+import { Button } from '../../ui/Button.tsx';
+import { useUnits } from '../../ui/useUnits.ts';
+
+interface Props {
+  readonly doubt: ReadingDoubt;
+  readonly typed: string;
+  /** The dial cannot show it: it cannot be taken as it was typed. */
+  readonly tooFar: boolean;
+  readonly onTake: (value: number, typed: string) => void;
+  readonly onAgain: () => void;
+}
+
+/** Ask back about a typed reading: what it may have meant, or that it is right as it stands. */
+export function DoubtRow({ doubt, typed, tooFar, onTake, onAgain }: Props) {
+  const units = useUnits();
+  const { value, likely } = doubt;
+  return (
+    <div role="alertdialog" aria-label="Is that right?" className="tape-note grid gap-2 p-3 pl-4">
+      <p className="m-0 text-lg font-semibold">
+        {units.show(value)} is far from what is expected here.
+        {likely !== null && ` Was it ${READING_DOUBTS[likely.id].words}?`}
+      </p>
+      <div className="flex flex-wrap gap-2">
+        {likely !== null && (
+          <Button
+            kind="main"
+            autoFocus
+            onClick={() => onTake(likely.value, `${typed} as ${units.show(likely.value)}`)}
+          >
+            Yes, {units.show(likely.value)}
+          </Button>
+        )}
+        <Button disabled={tooFar} onClick={() => onTake(value, typed)}>
+          No, {units.show(value)}
+        </Button>
+        <Button onClick={onAgain}>Type it again</Button>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,32 @@
+import { cyclesOf, verdictOf, type JobState, type Spec } from '@wendaxis/core/job';
+import type { ExpectedReading } from '@wendaxis/core/measure';
+import type { NextAction } from '@wendaxis/core/plan';
+
+/**
+ * What the next reading of a run is expected to be, mm: the zero of this cycle, and from there the play of the cycles
+ * before, of the last run, or of the band with room beside it. Null for the zero of a run: a dial may stand anywhere.
+ */
+export function expectedReading(
+  state: JobState,
+  action: Extract<NextAction, { kind: 'takeReading' | 'acceptRun' }>,
+  { band, specId }: Spec,
+): ExpectedReading | null {
+  if (action.kind === 'acceptRun') return null;
+  const { phase, partial, run } = action;
+  const zero = partial[0]?.value;
+  if (phase === 'zero' || zero === undefined) return null;
+  if (phase === 'return') return { least: zero, most: zero };
+  const travels = cyclesOf(run).complete.map(({ lift, zero: from }) => lift - from);
+  const before = state.runs.findLast((one) => one.specId === specId && one.status === 'closed');
+  const verdict = before === undefined ? null : verdictOf(state, before);
+  const plays = [
+    ...travels,
+    ...(travels.length === 0 && verdict?.status === 'judged' ? [verdict.value.mean] : []),
+  ];
+  const limits = [band.lower, band.upper].filter(
+    (limit) => limit !== null && limit > 0,
+  ) as number[];
+  const known = plays.length > 0 ? plays : limits;
+  if (known.length === 0) return null;
+  return { least: zero + Math.min(...known) / 2, most: zero + 2 * Math.max(...known) };
+}

@@ -1,0 +1,111 @@
+import { useCallback, useMemo, useState } from 'react';
+import { RadioGroup } from 'radix-ui';
+
+import { withUncertainty, type JobState, type Run } from '@wendaxis/core/job';
+import { jointPacks, type JointChoice, type JointQuestion } from '@wendaxis/core/shims';
+import { SPEC_KINDS, type Axis, type SpecKind } from '@wendaxis/core/unit';
+
+import { record } from '../../stores/jobSync.ts';
+import { BandStrip } from '../../ui/BandStrip.tsx';
+import { Button } from '../../ui/Button.tsx';
+import { Notice } from '../../ui/Notice.tsx';
+import { useShortcut } from '../../ui/useShortcut.ts';
+import { useUnits } from '../../ui/useUnits.ts';
+import { PlayTermsPanel } from '../setting/PlayTermsPanel.tsx';
+import { packWords } from './packWords.ts';
+import { StockTable } from './StockTable.tsx';
+
+interface Props {
+  readonly jobId: string;
+  readonly state: JobState;
+  readonly axis: Axis;
+  readonly run: Run;
+  readonly question: JointQuestion;
+}
+
+/** Packs for several sites of one shaft, chosen together: each is right only with the others. */
+export function JointPacks({ jobId, state, axis, run, question }: Props) {
+  const units = useUnits();
+  const [chosen, setChosen] = useState(0);
+  const answer = useMemo(() => jointPacks(question), [question]);
+  const choice = answer.choices[Math.min(chosen, answer.choices.length - 1)];
+  const usable = choice !== undefined && answer.status !== 'nothingFits';
+  const siteName = (id: string) => axis.stations.find((station) => station.id === id)?.name ?? id;
+  const choose = useCallback(() => {
+    for (const { siteId, pieces } of choice?.packs ?? [])
+      record(jobId, 'PackChosen', { siteId, runId: run.runId, pieces: withUncertainty(pieces, question.stock) });
+  }, [choice, jobId, run.runId, question.stock]);
+  useShortcut(['Enter'], choose, usable);
+  return (
+    <div className="grid gap-5 lg:grid-cols-[1.7fr_1fr]">
+      <section className="grid content-start gap-3" aria-label="Choice">
+        <div className="flex items-start justify-between gap-4">
+          <div>
+            <h1 className="m-0 text-[2.3rem] leading-tight">Choose the packs together</h1>
+            <p className="m-0 text-xl">
+              Wanted: {question.sites.map(({ id }) => `${siteName(id)} ${units.digits(answer.wanted[id]!)}`).join(', ')} {units.unit()}. One of them moves both figures.
+            </p>
+          </div>
+          {usable && (
+            <Button kind="main" className="min-h-16 shrink-0 px-8 text-2xl" onClick={choose} shortcut="Enter">
+              Take these packs
+            </Button>
+          )}
+        </div>
+        {answer.status === 'unproven' && (
+          <Notice tone="warn" title="No packs at hand can be proven">These aim inside both bands, but nearer to a limit than the uncertainty. The readings afterwards decide.</Notice>
+        )}
+        {answer.status === 'nothingFits' && (
+          <Notice tone="warn" title="Nothing in the box brings both into their bands">The nearest is shown. Order the thicknesses that are wanted.</Notice>
+        )}
+        <RadioGroup.Root value={String(chosen)} onValueChange={(value) => setChosen(Number(value))} aria-label="Packs" className="grid gap-3">
+          {answer.choices.map((one, at) => (
+            <RadioGroup.Item key={one.packs.map(({ thickness }) => thickness).join(' ')} value={String(at)} className="bg-panel text-ink border-edge data-[state=checked]:border-plate grid gap-2 rounded-[3px] border-2 p-3 text-left data-[state=checked]:border-4">
+              <span className="small-label">{at === 0 ? 'Best' : `Next ${at}`}</span>
+              {one.packs.map(({ siteId, pieces, thickness }) => (
+                <span key={siteId} className="text-lg">
+                  {siteName(siteId)}: <span className="figure text-xl">{packWords(pieces, (mm) => units.digits(mm))}</span> = {units.show(thickness)}
+                </span>
+              ))}
+              <Expected choice={one} question={question} />
+            </RadioGroup.Item>
+          ))}
+        </RadioGroup.Root>
+        <p className="m-0">{answer.tried.toLocaleString('en')} pairs of the nearest packs were held against both bands.</p>
+      </section>
+      <div className="grid content-start gap-4">
+        <section aria-label="Stock" className="bg-panel border-edge rounded-[3px] border-2 p-4">
+          <h2 className="m-0 text-2xl">Stock, {units.unit()}</h2>
+          <StockTable stock={question.stock} pack={together(choice)} />
+        </section>
+        <PlayTermsPanel jobId={jobId} axis={axis} state={state} />
+      </div>
+    </div>
+  );
+} // prettier-ignore
+
+function Expected({ choice, question }: { readonly choice: JointChoice; readonly question: JointQuestion }) {
+  const units = useUnits();
+  return (
+    <span className="grid gap-x-5 md:grid-cols-2">
+      {choice.expected.map(({ specId, value, expanded, decision }) => (
+        <span key={specId} className="grid">
+          <span className="first-letter:uppercase">
+            {SPEC_KINDS[specId as SpecKind].words} <span className="figure text-lg">{units.digits(value)} ± {units.show(expanded)}</span>
+          </span>
+          <BandStrip band={question.specs.find(({ id }) => id === specId)!.band} value={{ low: value, high: value, expanded }} guard={0} word={decision.word} />
+        </span>
+      ))}
+    </span>
+  );
+} // prettier-ignore
+
+/** Pieces of all packs of a choice, size by size. */
+function together(choice: JointChoice | undefined): JointChoice['packs'][number]['pieces'] {
+  const all = choice?.packs.flatMap(({ pieces }) => pieces) ?? [];
+  const ids = [...new Set(all.map(({ sizeId }) => sizeId))];
+  return ids.map((sizeId) => {
+    const same = all.filter((piece) => piece.sizeId === sizeId);
+    return { ...same[0]!, quantity: same.reduce((sum, { quantity }) => sum + quantity, 0) };
+  });
+}

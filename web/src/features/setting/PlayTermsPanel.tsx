@@ -1,0 +1,118 @@
+import { useState, type FormEvent } from 'react';
+import { v4 as uuid } from 'uuid';
+
+import {
+  PLAY_TERM_KINDS,
+  PLAY_TERMS,
+  termGain,
+  type PlayTermKind,
+} from '@wendaxis/core/arrangement';
+import type { JobState } from '@wendaxis/core/job';
+import { materialOf } from '@wendaxis/core/materials';
+import { playShift } from '@wendaxis/core/plan';
+import { clampShortening, type ClampInput } from '@wendaxis/core/preload';
+import { NUT_FACTOR } from '@wendaxis/core/pressFit';
+import type { Axis } from '@wendaxis/core/unit';
+
+import { record } from '../../stores/jobSync.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Panel } from '../../ui/Panel.tsx';
+import { QuantityField, readField } from '../../ui/QuantityField.tsx';
+import { useUnits } from '../../ui/useUnits.ts';
+import { SelectField } from '../describe/SelectField.tsx';
+import { TextField } from '../describe/TextField.tsx';
+
+/** Standard uncertainty of a difference that is measured by micrometer, mm. A rule of this program. */
+const MEASURED = 0.004;
+
+interface Props {
+  readonly jobId: string;
+  readonly axis: Axis;
+  readonly state: JobState;
+}
+
+/** What is not the same in the trial build and in the final one: gasket, bearing, mock-up, nut torque. */
+export function PlayTermsPanel({ jobId, axis, state }: Props) {
+  const units = useUnits();
+  const terms = state.playTerms.filter(({ axisId }) => axisId === axis.id);
+  const { shift, uncertainty } = playShift(state, axis);
+  return (
+    <Panel title="Not the same at the end">
+      {terms.length === 0 && <p className="m-0">A gasket, a mock-up bearing, a bearing of another width, a nut that is tightened further: what differs is added to the play.</p>}
+      <ul className="m-0 list-none p-0">
+        {terms.map(({ termId, name, term }) => (
+          <li key={termId} className="border-edge grid grid-cols-[1fr_auto_auto] items-center gap-2 border-t py-1 first:border-t-0">
+            <span>
+              {PLAY_TERMS[term.kind].words}: {name}
+              <span className="small-label block">{units.digits(term.trial)} in the trial, {units.show(term.final)} at the end</span>
+            </span>
+            <span className="figure text-lg">{signed(termGain(axis.arrangement, term.kind) * (term.final - term.trial), units.digits)}</span>
+            <Button className="min-h-12 px-3 text-base" aria-label={`Take ${name} off`} onClick={() => record(jobId, 'PlayTermRemoved', { termId })}>✕</Button>
+          </li>
+        ))}
+      </ul>
+      {terms.length > 0 && <p className="m-0 text-lg font-semibold">The play changes by <span className="figure">{signed(shift, units.digits)} ± {units.show(1.645 * uncertainty)}</span>.</p>}
+      <details>
+        <summary className="min-h-12 cursor-pointer pt-3 text-lg font-semibold">Something else differs</summary>
+        <TermForm jobId={jobId} axis={axis} />
+      </details>
+    </Panel>
+  );
+} // prettier-ignore
+
+function signed(mm: number, digits: (mm: number) => string): string {
+  return mm < 0 ? `−${digits(-mm)}` : `+${digits(mm)}`;
+}
+
+function TermForm({ jobId, axis }: Pick<Props, 'jobId' | 'axis'>) {
+  const units = useUnits();
+  const kinds = PLAY_TERM_KINDS.filter((kind) => termGain(axis.arrangement, kind) !== 0);
+  const [kind, setKind] = useState<PlayTermKind>(kinds[0]!);
+  const [texts, setTexts] = useState({ name: '', trial: '', final: '', snug: '', tight: '', thread: '' });
+  const set = (field: keyof typeof texts) => (text: string) => setTexts({ ...texts, [field]: text });
+  const clamp = kind === 'clampTorque' ? clampOf(axis, texts, units.system) : null;
+  const [trial, final] = [texts.trial, texts.final].map((text) => {
+    const reading = readField(text, 'length', units.system);
+    return reading.status === 'read' && reading.quantity.value >= 0 && reading.quantity.value <= 200 ? reading.quantity.value : null;
+  });
+  const term = kind === 'clampTorque' ? (clamp === null ? null : { kind, trial: 0, final: clampShortening(clamp), uncertainty: clampShortening(clamp) / 4 }) : trial == null || final == null ? null : { kind, trial, final, uncertainty: MEASURED };
+  const submit = (event: FormEvent): void => {
+    event.preventDefault();
+    if (term === null) return;
+    record(jobId, 'PlayTermSet', { axisId: axis.id, termId: uuid(), name: texts.name.trim() || PLAY_TERMS[kind].words.toLowerCase(), term, clamp });
+    setTexts({ name: '', trial: '', final: '', snug: '', tight: '', thread: '' });
+  };
+  return (
+    <form onSubmit={submit} className="grid grid-cols-2 gap-x-3">
+      <SelectField label="What" value={kind} onChange={(value) => setKind(value as PlayTermKind)} options={kinds.map((id) => [id, PLAY_TERMS[id].words])} />
+      <TextField label="Which" value={texts.name} onChange={set('name')} max={80} />
+      <p className="small-label col-span-2 m-0">{PLAY_TERMS[kind].measured}</p>
+      {kind === 'clampTorque' ? (
+        <>
+          <QuantityField label="Nut in the trial" kind="torque" text={texts.snug} onText={set('snug')} quiet />
+          <QuantityField label="Nut at the end" kind="torque" text={texts.tight} onText={set('tight')} quiet />
+          <QuantityField label="Its thread" text={texts.thread} onText={set('thread')} quiet />
+          <p className="m-0 self-center">{clamp === null ? '' : `Shortens by ${units.show(clampShortening(clamp))}`}</p>
+        </>
+      ) : (
+        <>
+          <QuantityField label="In the trial" text={texts.trial} onText={set('trial')} quiet />
+          <QuantityField label="At the end" text={texts.final} onText={set('final')} quiet />
+        </>
+      )}
+      <Button type="submit" className="col-span-2 justify-self-start" disabled={term === null}>Add it</Button>
+    </form>
+  );
+} // prettier-ignore
+
+/** What is clamped between the bearings: the spacer's own section and length, in steel, oiled thread. */
+function clampOf(axis: Axis, texts: { readonly snug: string; readonly tight: string; readonly thread: string }, system: 'metric' | 'inch'): ClampInput | null {
+  const spacer = axis.stations.find(({ kind }) => kind === 'spacer');
+  const [snug, tight] = [texts.snug, texts.tight].map((text) => readField(text, 'torque', system));
+  const thread = readField(texts.thread, 'length', system);
+  if (spacer === undefined || snug?.status !== 'read' || tight?.status !== 'read' || thread.status !== 'read') return null;
+  const [trialTorque, finalTorque] = [snug.quantity.value, tight.quantity.value];
+  if (finalTorque < trialTorque || trialTorque < 0 || finalTorque > 5000 || thread.quantity.value <= 2 || thread.quantity.value > 200) return null;
+  const area = (Math.PI / 4) * (spacer.outside ** 2 - spacer.inside ** 2);
+  return { trialTorque, finalTorque, thread: thread.quantity.value, nutFactor: NUT_FACTOR.oiled, length: spacer.width, area, modulus: materialOf('carbonSteel', 'spacer').modulus };
+} // prettier-ignore
