@@ -6,6 +6,8 @@ import { foldJob, type JobEvent, type JobState } from '@wendaxis/core/job';
 import { compilePlan, type Step } from '@wendaxis/core/plan';
 import { answerStep, type WorkHabits } from '@wendaxis/core/simulate';
 
+import type { Unit } from '@wendaxis/core/unit';
+
 import { expect } from './workshopTest.ts';
 
 /** The job of a name, and the address of its pages. */
@@ -34,4 +36,18 @@ export async function workTo(
     expect(answer.status(), `${next.id}: ${await answer.text()}`).toBe(201);
   }
   throw new Error('never came to the step');
+}
+
+/** Book a unit in through the server; returns the job's id. */
+export async function bookIn(
+  page: Page,
+  address: string,
+  unit: Unit,
+  scope: 'overhaul' | 'setPlay' = 'overhaul',
+): Promise<string> {
+  const jobId = randomUUID();
+  const opened = { id: randomUUID(), type: 'JobOpened', version: 1, at: new Date().toISOString(), by: 'runa', data: { unit, reason: 'New bearings', scope } }; // prettier-ignore
+  const answer = await page.request.post(`${address}api/jobs/${jobId}/events`, { data: { events: [opened] } }); // prettier-ignore
+  expect(answer.status(), await answer.text()).toBe(201);
+  return jobId;
 }

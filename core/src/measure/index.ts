@@ -8,6 +8,7 @@ export {
   type ExpectedReading,
   type ReadingDoubt,
   type ReadingDoubtId,
+  type TakenIn,
 } from './doubtReading.ts';
 export { NORMAL_FACTOR } from './normalFactor.ts';
 export type { IndicatorContact, IndicatorSetting, Instrument } from './instrument.ts';

@@ -15,7 +15,7 @@ import { compilePlan, type Plan } from './compilePlan.ts';
 import { kindSetAt } from './packQuestion.ts';
 import type { Phase } from './phases.ts';
 import { currentRun, fittedAfter, playVerdict, type JudgedVerdict } from './playProgress.ts';
-import type { Step } from './step.ts';
+import type { Step, StepForm } from './step.ts';
 
 /** The one thing to do next, with what the screen needs to say it. */
 export type NextAction =
@@ -127,6 +127,9 @@ const PLAY_STAGE: Readonly<Record<NextAction['kind'], Stage>> = {
   done: 'finish',
 };
 
+/** Steps of their own page at which the play is set. */
+const SETTING_FORMS: readonly StepForm[] = ['spacer', 'adjuster', 'sleeve', 'torque'];
+
 /** Which station of the line a phase of an overhaul is at. */
 const OVERHAUL_STAGE: Readonly<Record<Phase, Stage>> = {
   bookIn: 'describe',
@@ -150,7 +153,8 @@ export function stageOf(state: JobState, action: NextAction): Stage {
     if ('run' in action) return action.run.stage === 'asFound' ? 'strip' : 'set';
     return action.kind === 'openJob' ? 'describe' : 'finish';
   }
-  const stage = PLAY_STAGE[action.kind];
+  const setting = action.kind === 'step' && SETTING_FORMS.includes(action.step.form);
+  const stage = setting ? 'choose' : PLAY_STAGE[action.kind];
   return stage === 'measure' && Object.values(state.setAfter).some(({ trial }) => !trial)
     ? 'prove'
     : stage;

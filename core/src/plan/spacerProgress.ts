@@ -19,8 +19,11 @@ import { sealDragOf, torqueSpec, wantsSealDrag } from './torqueProgress.ts';
 export interface RankedSpacer extends ShelfSpacer {
   /** Longer than wanted, mm; below 0 shorter. */
   readonly off: number;
-  /** `fits`: inside what is allowed; `turn`: long enough to be turned down; `short`: of no use here. */
-  readonly use: 'fits' | 'turn' | 'short';
+  /**
+   * `fits`: inside what is allowed; `turn`: long enough to be turned down; `short`: of no use here; `preload`: shorter
+   * than zero play, so it gives preload, and how much is not known before one was tried.
+   */
+  readonly use: 'fits' | 'preload' | 'turn' | 'short';
 }
 
 /** Fitting a solid spacer as far as it has come. */
@@ -65,12 +68,13 @@ export function spacerProgress(state: JobState, axis: Axis): SpacerProgress | nu
   };
 } // prettier-ignore
 
-const USES = ['fits', 'turn', 'short'] as const;
+const USES = ['fits', 'preload', 'turn', 'short'] as const;
 
-function ranked(one: ShelfSpacer, { wanted, allowed, standard }: Extract<SpacerLength, { status: 'known' }>): RankedSpacer {
+function ranked(one: ShelfSpacer, { wanted, allowed, standard, basis }: Extract<SpacerLength, { status: 'known' }>): RankedSpacer {
   const off = one.length - wanted;
   const slack = NORMAL_FACTOR * one.uncertainty;
   const fits = allowed === null ? Math.abs(off) <= standard : one.length >= allowed.from + slack && one.length <= allowed.to - slack;
+  if (basis === 'zeroPlay') return { ...one, off, use: off > 0 ? 'turn' : 'preload' };
   return { ...one, off, use: fits ? 'fits' : off > 0 ? 'turn' : 'short' };
 } // prettier-ignore
 

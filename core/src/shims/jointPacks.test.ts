@@ -26,6 +26,9 @@ describe('sites that depend on each other', () => {
     // Sleeve +0.15 opens the gear to 0.20; the float falls to 0.27 by it, so the cover gives only 0.13 more.
     expect(answer.wanted).toEqual({ cover: expect.closeTo(0.37, 9), sleeve: expect.closeTo(1.15, 9) });
     expect(answer.status).toBe('found');
+    const sums = answer.choices.map(({ packs }) => packs.map(({ thickness }) => thickness).join(' '));
+    expect(new Set(sums).size).toBe(sums.length);
+    expect(sums.length).toBe(4);
     for (const { expected } of answer.choices) for (const { decision } of expected) expect(decision.word).toBe('conforms');
   }); // prettier-ignore
 

@@ -101,7 +101,10 @@ export function jointPacks(question: JointQuestion): JointAnswer {
     found.push({ rank: [tier, Math.round(off * 1e4), chosen.reduce((sum, { pieces }) => sum + pieces, 0)], chosen });
   };
   walk([]);
-  const best = found.toSorted((a, b) => a.rank[0]! - b.rank[0]! || a.rank[1]! - b.rank[1]! || a.rank[2]! - b.rank[2]!).slice(0, SHOWN);
+  const ordered = found.toSorted((a, b) => a.rank[0]! - b.rank[0]! || a.rank[1]! - b.rank[1]! || a.rank[2]! - b.rank[2]!);
+  // Of the same thicknesses only the best pieces are shown.
+  const seen = new Set<string>();
+  const best = ordered.filter(({ chosen }) => seen.size < SHOWN && seen.size < seen.add(chosen.map(({ sum }) => sum).join(' ')).size);
   const tier = best[0]?.rank[0] ?? 2;
   return {
     status: (['found', 'unproven', 'nothingFits'] as const)[tier]!,

@@ -32,6 +32,9 @@ const BOX: readonly (readonly [thickness: number, count: number])[] = [
   [0.051, 4], [0.102, 6], [0.149, 3], [0.203, 5], [0.252, 4], [0.301, 2], [0.404, 3], [0.498, 3], [0.804, 1], [1.003, 2],
 ]; // prettier-ignore
 
+/** Of one shim, in the workshop's money: invented. */
+const PRICE_OF_ONE = 1.4;
+
 /** Ulvmere Harbour Works: an invented workshop. */
 export function workshopLog(): DemoLog<WorkshopEventData> {
   const log = new DemoLog<WorkshopEventData>('workshop', '2026-11-02T07:30:00Z', 'runa');
@@ -50,6 +53,8 @@ export function workshopLog(): DemoLog<WorkshopEventData> {
       thickness,
       count,
       uncertainty: SHIM_UNCERTAINTY,
+      price: PRICE_OF_ONE,
     });
+  log.add('SizeOrdered', { orderId: 'order-1', thickness: 0.3, count: 5, price: PRICE_OF_ONE });
   return log;
 }

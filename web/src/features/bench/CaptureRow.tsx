@@ -21,13 +21,25 @@ interface Props {
   readonly onMark: (mark: number | null) => void;
   /** What the reading is expected to be; null where nothing is known yet. mm. */
   readonly expected: ExpectedReading | null;
+  /** The verdict can be accepted instead; null while there is none. */
+  readonly onAccept: (() => void) | null;
   /** Taking a reading is the next thing to do. */
   readonly main: boolean;
   readonly onTake: (value: number, typed: string | null) => void;
 }
 
 /** Take the reading: one key for the live value, or typed, by keyboard or by the pad. */
-export function CaptureRow({ live, phase, run, mark, onMark, expected, main, onTake }: Props) {
+export function CaptureRow({
+  live,
+  phase,
+  run,
+  mark,
+  onMark,
+  expected,
+  onAccept,
+  main,
+  onTake,
+}: Props) {
   const { system } = useUnits();
   const [text, setText] = useState('');
   const [pad, setPad] = useState(false);
@@ -51,10 +63,15 @@ export function CaptureRow({ live, phase, run, mark, onMark, expected, main, onT
 
   function submit(event: FormEvent): void {
     event.preventDefault();
+    // Nothing typed: the same key goes on, as it does beside the field.
+    if (typed.status === 'empty') onAccept?.();
     if (typed.status !== 'read') return;
     const { value, unit } = typed.quantity;
     const bare = !/[a-zµ"″]/iu.test(text);
-    const asked = expected === null ? null : doubtReading(value, expected, !bare);
+    const asked =
+      expected === null
+        ? null
+        : doubtReading(value, expected, bare ? (system === 'metric' ? 'mm' : 'in') : 'written');
     // A bare number far off, or one the dial cannot show: ask what was meant before it is taken.
     if (asked !== null && (asked.likely !== null || tooFar)) return setDoubt(asked);
     if (!tooFar) take(value, `${typed.quantity.typed}${bare ? ` (${unit})` : ''}`);

@@ -103,6 +103,7 @@ export function RunPanel({ jobId, spec, state, action, deviceId, practice, onAcc
           onMark={setMark}
           run={run}
           expected={expectedReading(state, action, spec)}
+          onAccept={agreed ? acceptVerdict : null}
           main={!agreed}
         />
         {practice && deviceId !== null && (

@@ -3,8 +3,8 @@ import type { ExpectedReading } from '@wendaxis/core/measure';
 import type { NextAction } from '@wendaxis/core/plan';
 
 /**
- * What the next reading of a run is expected to be, mm: the zero of this cycle, and from there the play of the cycles
- * before, of the last run, or of the band with room beside it. Null for the zero of a run: a dial may stand anywhere.
+ * What the lift of a cycle is expected to read, mm: from its zero on, the play of the cycles before, of the last run, or
+ * of the band with room beside it. Null for zero and return: a dial may stand anywhere, and drift is judged by itself.
  */
 export function expectedReading(
   state: JobState,
@@ -14,8 +14,7 @@ export function expectedReading(
   if (action.kind === 'acceptRun') return null;
   const { phase, partial, run } = action;
   const zero = partial[0]?.value;
-  if (phase === 'zero' || zero === undefined) return null;
-  if (phase === 'return') return { least: zero, most: zero };
+  if (phase !== 'lift' || zero === undefined) return null;
   const travels = cyclesOf(run).complete.map(({ lift, zero: from }) => lift - from);
   const before = state.runs.findLast((one) => one.specId === specId && one.status === 'closed');
   const verdict = before === undefined ? null : verdictOf(state, before);

@@ -154,6 +154,7 @@ function OnePack({ jobId, state, action, stock }: Props) {
             <HandPack
               question={question}
               stock={stock}
+              first={pack?.pieces ?? []}
               onTake={(pieces) =>
                 record(jobId, 'PackChosen', { siteId: site.id, runId: run.runId, pieces })
               }

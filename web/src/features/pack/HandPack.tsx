@@ -11,13 +11,15 @@ import { Verdict } from '../../ui/Verdict.tsx';
 interface Props {
   readonly question: PackQuestion;
   readonly stock: readonly ShimSize[];
+  /** What it begins with: the proposal. */
+  readonly first: readonly PackPiece[];
   readonly onTake: (pieces: readonly MeasuredPiece[]) => void;
 }
 
 /** A pack put together by hand, judged as the proposed ones are. */
-export function HandPack({ question, stock, onTake }: Props) {
+export function HandPack({ question, stock, first, onTake }: Props) {
   const units = useUnits();
-  const [pieces, setPieces] = useState<readonly PackPiece[]>([]);
+  const [pieces, setPieces] = useState(first);
   const judged = judgePack(question, pieces);
   return (
     <div className="grid gap-2">
@@ -64,7 +66,7 @@ export function PieceCounter({ stock, pieces, onPieces }: CounterProps) {
     onPieces(quantity === 0 ? others : [...others, { sizeId: id, thickness, quantity }]);
   };
   return (
-    <ul className="m-0 max-h-96 list-none overflow-y-auto p-0" aria-label="Pieces">
+    <ul className="m-0 grid list-none gap-x-6 p-0 @lg:grid-cols-2" aria-label="Pieces">
       {stock
         .filter(({ count }) => count > 0)
         .toSorted((a, b) => a.thickness - b.thickness)

@@ -47,7 +47,7 @@ export function JointPacks({ jobId, state, axis, run, question }: Props) {
             </p>
           </div>
           {usable && (
-            <Button kind="main" className="min-h-16 shrink-0 px-8 text-2xl" onClick={choose} shortcut="Enter">
+            <Button kind="main" className="min-h-14 shrink-0 px-5 text-xl" onClick={choose} shortcut="Enter">
               Take these packs
             </Button>
           )}

@@ -22,7 +22,11 @@ interface Props {
 /** Nobody knows which way a shim works here: another pack goes in to measure with, and two builds tell. */
 export function TrialPack({ jobId, state, site, gain, stock }: Props) {
   const units = useUnits();
-  const [pieces, setPieces] = useState<readonly PackPiece[]>([]);
+  const [pieces, setPieces] = useState<readonly PackPiece[]>(() =>
+    (state.packs[site.id]?.pieces ?? []).filter(({ sizeId }) =>
+      stock.some(({ id }) => id === sizeId),
+    ),
+  );
   const inPlace = packThickness(state.packs[site.id]?.pieces ?? []);
   const total = packThickness(pieces);
   const apart = Math.abs(total - inPlace);

@@ -72,7 +72,7 @@ export function ClosingForm({ jobId, step, state }: Props) {
         <form onSubmit={submit} className="flex flex-wrap items-start gap-3">
           <div className="w-40"><QuantityField label="Nut stands at" kind="angle" text={angleText === '' ? String(planned) : angleText} onText={setAngle} /></div>
           <div className="w-44"><QuantityField label="Play there" text={playText} onText={setPlay} /></div>
-          {instrument !== undefined && <div className="w-60"><SelectField label="Read with" value={instrument.id} onChange={setChosen} options={instruments.map(({ id, name }) => [id, name])} /></div>}
+          {instrument !== undefined && <div className="w-48"><SelectField label="Read with" value={instrument.id} onChange={setChosen} options={instruments.map(({ id, name }) => [id, name])} /></div>}
           <Button type="submit" kind="main" className="mt-6" disabled={!usable || instrument === undefined}>Record it</Button>
           {backwards && <p role="alert" className="text-bad m-0 basis-full text-lg font-semibold">Never back off: the sleeve does not come back. The nut stands at {Math.round(progress.now)}°.</p>}
         </form>

@@ -46,6 +46,7 @@ export function SpacerForm({ jobId, step, state }: Props) {
   return (
     <div className="grid gap-4">
       {tooTight && <Notice tone="warn" title="The rolling torque is out of its band with this spacer">What was read of it counts as a trial: the next length follows from it.</Notice>}
+      <Wanted progress={progress} />
       {byTorque && (
         <Panel title="What the one that is in gives">
           <Feel jobId={jobId} stationId={stationId} />
@@ -56,7 +57,6 @@ export function SpacerForm({ jobId, step, state }: Props) {
           </details>
         </Panel>
       )}
-      <Wanted progress={progress} />
       <FitSpacer jobId={jobId} stationId={stationId} label={progress.cut?.rest === true ? 'Turned down for a trial, now' : 'The next one, measured'} />
     </div>
   );
