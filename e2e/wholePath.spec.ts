@@ -59,6 +59,7 @@ test('from a dial reading to a pack in band, with the stand-in indicator', async
   await expect(log).toContainText('from dial-a');
   await expect(page.getByRole('region', { name: 'Runs' })).toContainText('In band');
 
+  await expect(page.getByText('All sent')).toBeVisible();
   const [json] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Job as JSON' }).click(),

@@ -38,16 +38,16 @@ export async function workTo(
   throw new Error('never came to the step');
 }
 
-/** Book a unit in through the server; returns the job's id. */
-export async function bookIn(
-  page: Page,
-  address: string,
-  unit: Unit,
-  scope: 'overhaul' | 'setPlay' = 'overhaul',
-): Promise<string> {
-  const jobId = randomUUID();
-  const opened = { id: randomUUID(), type: 'JobOpened', version: 1, at: new Date().toISOString(), by: 'runa', data: { unit, reason: 'New bearings', scope } }; // prettier-ignore
-  const answer = await page.request.post(`${address}api/jobs/${jobId}/events`, { data: { events: [opened] } }); // prettier-ignore
+/** Record one event of a job through the server, as another bench would. */
+export async function recordIn(page: Page, address: string, jobId: string, type: string, data: object): Promise<void> {
+  const event = { id: randomUUID(), type, version: 1, at: new Date().toISOString(), by: 'runa', data };
+  const answer = await page.request.post(`${address}api/jobs/${jobId}/events`, { data: { events: [event] } });
   expect(answer.status(), await answer.text()).toBe(201);
+} // prettier-ignore
+
+/** Book a unit in through the server; returns the job's id. */
+export async function bookIn(page: Page, address: string, unit: Unit, scope: 'overhaul' | 'setPlay' = 'overhaul'): Promise<string> {
+  const jobId = randomUUID();
+  await recordIn(page, address, jobId, 'JobOpened', { unit, reason: 'New bearings', scope });
   return jobId;
-}
+} // prettier-ignore

@@ -21,9 +21,10 @@ export interface RankedSpacer extends ShelfSpacer {
   readonly off: number;
   /**
    * `fits`: inside what is allowed; `turn`: long enough to be turned down; `short`: of no use here; `preload`: shorter
-   * than zero play, so it gives preload, and how much is not known before one was tried.
+   * than zero play, so it gives preload, and how much is not known before one was tried; `try`: near enough, but what is
+   * known does not decide.
    */
-  readonly use: 'fits' | 'preload' | 'turn' | 'short';
+  readonly use: (typeof USES)[number];
 }
 
 /** Fitting a solid spacer as far as it has come. */
@@ -68,14 +69,15 @@ export function spacerProgress(state: JobState, axis: Axis): SpacerProgress | nu
   };
 } // prettier-ignore
 
-const USES = ['fits', 'preload', 'turn', 'short'] as const;
+const USES = ['fits', 'try', 'preload', 'turn', 'short'] as const;
 
 function ranked(one: ShelfSpacer, { wanted, allowed, standard, basis }: Extract<SpacerLength, { status: 'known' }>): RankedSpacer {
   const off = one.length - wanted;
   const slack = NORMAL_FACTOR * one.uncertainty;
-  const fits = allowed === null ? Math.abs(off) <= standard : one.length >= allowed.from + slack && one.length <= allowed.to - slack;
+  const fits = allowed !== null && one.length >= allowed.from + slack && one.length <= allowed.to - slack;
   if (basis === 'zeroPlay') return { ...one, off, use: off > 0 ? 'turn' : 'preload' };
-  return { ...one, off, use: fits ? 'fits' : off > 0 ? 'turn' : 'short' };
+  const near = allowed === null && Math.abs(off) <= standard;
+  return { ...one, off, use: fits ? 'fits' : near ? 'try' : off > 0 ? 'turn' : 'short' };
 } // prettier-ignore
 
 function answerTo(trials: readonly SpacerTrial[], target: SpacerTarget): SpacerProgress['answer'] {

@@ -10,6 +10,8 @@ export interface Turned {
   readonly axis: Axis;
   readonly angle: number | null;
   readonly seed: number;
+  /** Seed of the plays of the same assembly. */
+  readonly playSeed: number;
 }
 
 /** Preload travel that gives the middle of a band of rolling torque where no band of play says it, mm. */
@@ -43,16 +45,16 @@ function rollingOf(state: JobState, turned: Turned): number {
   const middle = spec?.sealDrag === 'included' ? Math.max(0.1, band - drag) : band;
   const pinion = state.unit?.axes.find(({ id }) => id === spec?.through?.axisId);
   if (spec?.through !== undefined && pinion !== undefined)
-    return rollingOf(state, { axis: pinion, angle: null, seed }) + middle / spec.through.ratio;
+    return rollingOf(state, { ...turned, axis: pinion, angle: null }) + middle / spec.through.ratio;
   if (sleeveOf(axis) !== null) return trueRolling(drawn, angleOf(state, turned));
   if (turned.angle === 0) return drag;
   return drag + middle * share(state, turned, drawn);
 }
 
 /** Torque of the bearings as a share of the middle of the band. */
-function share(state: JobState, { axis, seed }: Turned, { exponent }: VirtualSleeve): number {
+function share(state: JobState, { axis, playSeed }: Turned, { exponent }: VirtualSleeve): number {
   if (settersOf(axis).length === 0 && spacerSetter(axis) === null) return 1;
-  const play = virtualPlay(state, { axis, kind: 'endPlay', stage: 'final', seed });
+  const play = virtualPlay(state, { axis, kind: 'endPlay', stage: 'final', seed: playSeed });
   const spec = playSpec(state, axis.id, 'endPlay');
   const wanted = spec === null ? 0 : -bandTarget(spec.band);
   return (Math.max(0, -play) / (wanted > 0 ? wanted : USUAL_TRAVEL)) ** exponent;

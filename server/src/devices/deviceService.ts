@@ -81,7 +81,8 @@ export class DeviceService {
     findAxis(job, held.axisId);
     const seed = seedOf(`${jobId} ${held.axisId}`);
     const { graduation } = card;
-    return simulatedWrench(this.#jobs, { deviceId, jobId, ...held, graduation, seed });
+    const playSeed = seedOf(jobId);
+    return simulatedWrench(this.#jobs, { deviceId, jobId, ...held, graduation, seed, playSeed });
   }
 
   /** The stand-in as the job stands now: put together again when another pack went in. */

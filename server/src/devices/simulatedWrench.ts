@@ -17,11 +17,13 @@ export interface TurnedShaft {
   readonly angle: number | null;
   readonly graduation: number;
   readonly seed: number;
+  /** Seed of the plays of the same assembly. */
+  readonly playSeed: number;
 }
 
 /** A simulated torque wrench on a shaft of a job: the breakaway peak first, then steady turning. */
 export function simulatedWrench(jobs: JobService, shaft: TurnedShaft): LineSource {
-  const { deviceId, jobId, axisId, angle, graduation, seed } = shaft;
+  const { deviceId, jobId, axisId, angle, graduation, seed, playSeed } = shaft;
   const started = Date.now();
   return new RepeatingSource(SEND_EVERY, () => {
     let turn = 0;
@@ -29,7 +31,7 @@ export function simulatedWrench(jobs: JobService, shaft: TurnedShaft): LineSourc
       hello: writeLine({ kind: 'hello', device: deviceId }),
       next: async () => {
         const state = await jobs.job(jobId);
-        const turned = { axis: findAxis(state, axisId), angle, seed };
+        const turned = { axis: findAxis(state, axisId), angle, seed, playSeed };
         const value = virtualRolling(state, turned, turn, graduation);
         turn += 1;
         return writeLine({ kind: 'torque', elapsed: Date.now() - started, value });

@@ -103,7 +103,13 @@ export function CaptureRow({
               compact
             />
           </div>
-          <Button type="submit" className="min-h-13" disabled={typed.status !== 'read' || tooFar}>
+          <Button
+            type="submit"
+            className="min-h-13"
+            disabled={
+              typed.status === 'unreadable' || (typed.status === 'empty' && onAccept === null)
+            }
+          >
             Enter
           </Button>
           <Button className="min-h-13" aria-expanded={pad} onClick={() => setPad(!pad)}>

@@ -97,7 +97,7 @@ function OnePack({ jobId, state, action, stock }: Props) {
               <strong>{units.show(proposal.wanted)}</strong> gives the target.
             </p>
           </div>
-          {pack !== undefined && (
+          {pack !== undefined && !byHand && (
             <Button
               kind="main"
               className="min-h-16 shrink-0 px-8 text-2xl"

@@ -1,9 +1,9 @@
 import { useCallback } from 'react';
 
-import { shimGain } from '@wendaxis/core/arrangement';
 import { verdictOf, type JobState } from '@wendaxis/core/job';
+import { gainAt, inFinalBuild, kindSetAt } from '@wendaxis/core/plan';
 import { packThickness } from '@wendaxis/core/shims';
-import { findStation, type Station } from '@wendaxis/core/unit';
+import { findStation, SPEC_KINDS, type Station } from '@wendaxis/core/unit';
 
 import { record } from '../../stores/jobSync.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -78,9 +78,12 @@ export function FitPack({ jobId, state, site, onFitted }: Props) {
     const run = state.runs.find((candidate) => candidate.runId === runId);
     const verdict = run === undefined ? null : verdictOf(state, run);
     const found = findStation(state.unit!, site.id);
-    if (verdict?.status !== 'judged' || !found || site.place === undefined) return '';
-    const { gain } = shimGain(found.axis.arrangement, site.place);
-    const play = verdict.value.mean + gain * (after - before);
-    return `The play should go from ${units.digits(verdict.value.mean)} to ${units.show(play)}.`;
+    if (verdict?.status !== 'judged' || !found) return '';
+    const kind = kindSetAt(found.axis, site);
+    const gain = gainAt(state, found.axis, site, kind);
+    if (gain.status !== 'known') return '';
+    const { value } = inFinalBuild(state, found.axis, kind, verdict);
+    const play = value + gain.value * (after - before);
+    return `The ${SPEC_KINDS[kind].words} should go from ${units.digits(verdict.value.mean)} to ${units.show(play)}.`;
   }
 }

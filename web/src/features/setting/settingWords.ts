@@ -23,6 +23,7 @@ export const NEEDS_WORDS: Readonly<
 /** What a spacer of the shelf is good for. */
 export const USE_WORDS: Readonly<Record<SpacerProgress['shelf'][number]['use'], string>> = {
   fits: 'fits as it is',
+  try: 'near enough to try',
   preload: 'gives preload: try it to know how much',
   turn: 'can be turned down',
   short: 'too short',
