@@ -1,10 +1,12 @@
 import { uniformInt } from 'pure-rand/distribution/uniformInt';
 import { mersenne } from 'pure-rand/generator/mersenne';
 
-import { judgeRun, type Cycle, type RunVerdict } from '@wendaxis/core/measure';
+import { judgeRun, type Band, type Cycle, type RunVerdict } from '@wendaxis/core/measure';
 import { drawsFrom } from '@wendaxis/core/odds';
 import { proposePack, type ShimSize } from '@wendaxis/core/shims';
 import { act, assemble, indicated, type VirtualAssembly } from '@wendaxis/core/simulate';
+
+import { PAIRS, tallyPair } from './oddsOfPairs.ts';
 
 /**
  * First-go odds and honesty over simulated units: after one guided measurement the first pack is fitted and the true
@@ -91,11 +93,24 @@ for (const { name, gain, band } of KINDS) {
   );
 }
 
+for (const pair of PAIRS) {
+  const { fits, first, byHand } = tallyPair(pair, UNITS, SEATING, (truth, seed) => {
+    const verdict = measure(truth, seed, { lower: truth - 1, upper: truth + 1, target: null });
+    if (verdict === null) return null;
+    const { mean, uncertainty } = verdict.value;
+    const freedom = uncertainty.degreesOfFreedom;
+    return { value: mean, uncertainty: uncertainty.standard, degreesOfFreedom: Number.isFinite(freedom) ? freedom : null, unseated: draw(20, 80) / 1000 };
+  }); // prettier-ignore
+  console.log(
+    `${pair.name}: first packs truly in both bands ${((100 * first) / fits).toFixed(1)} % of ${fits} (held to 95 %); by hand, one after the other ${((100 * byHand) / UNITS).toFixed(1)} %`,
+  );
+}
+
 /** A guided run: seated by turning, then cycles until it is judged; null when it never settles. */
 function measure(
   truth: number,
   seed: number,
-  band: (typeof KINDS)[number]['band'],
+  band: Band,
 ): Extract<RunVerdict, { status: 'judged' }> | null {
   let hand = guided(truth, seed, true).assembly;
   const cycles: Cycle[] = [];

@@ -35,6 +35,17 @@ export function driftLimit(instrument: Instrument, band: Band): number {
   return Math.max(instrument.graduation, Number.isFinite(width) ? width / 10 : 0);
 }
 
+/** A shaft does not come home better than to about this, mm. A rule of this program. */
+const COMES_HOME = 0.005;
+
+/**
+ * How near cycles have to be to agree: one graduation (common practice); for an indicator finer than a shaft comes home,
+ * 5 µm or a tenth of the band, the smaller. What scatter is left counts in the uncertainty.
+ */
+export function agreeLimit(instrument: Instrument, band: Band): number {
+  return Math.max(instrument.graduation, Math.min(COMES_HOME, bandWidth(band) / 10));
+}
+
 /**
  * Travel and drift of one cycle, and whether it counts.
  * @throws InputError `notANumber` naming the reading

@@ -2,7 +2,7 @@ import { requireNumber } from '../faults/index.ts';
 import { line, type WorkingLine } from '../working/index.ts';
 import { requireBand, type Band } from './band.ts';
 import { cosineCorrection, type CosineCorrection } from './cosine.ts';
-import { driftLimit, judgeCycle, type Cycle, type JudgedCycle } from './cycle.ts';
+import { agreeLimit, driftLimit, judgeCycle, type Cycle, type JudgedCycle } from './cycle.ts';
 import { decide, type Decision } from './decision.ts';
 import type { IndicatorSetting, Instrument } from './instrument.ts';
 import { whatWouldDecide, type Remedy } from './remedy.ts';
@@ -57,7 +57,7 @@ export type RunVerdict =
  * Judge a run of end play (or any travel between two stops) from its cycles.
  *
  * `travel = lift − (zero + return)/2`, corrected for the indicator's angle; a cycle that drifts too far does
- * not count; at least three that agree within one graduation; uncertainty by JCGM 100; decision by
+ * not count; at least three that agree ({@link agreeLimit}); uncertainty by JCGM 100; decision by
  * ISO 14253-1.
  *
  * @throws InputError naming the field of the instrument, band, indicator or cycle that cannot be used
@@ -73,7 +73,7 @@ export function judgeRun(input: RunInput): RunVerdict {
   if (!input.shaftHeld) return { ...common, status: 'invalid', reason: 'shaftCanTip' };
 
   const counted = cycles.filter(({ flaw }) => flaw === null);
-  const settling = settle(counted, instrument.graduation);
+  const settling = settle(counted, agreeLimit(instrument, band));
   if (settling.kind === 'tooFew') return { ...common, status: 'tooFew', missing: settling.missing };
   if (settling.kind === 'unsettled')
     return { ...common, status: 'unsettled', trend: settling.trend };

@@ -22,18 +22,18 @@ export interface PositionGroup {
 /**
  * Decide which cycles speak for the assembly.
  *
- * The used cycles are the longest run of *last* counted cycles that agree within one graduation (so no
+ * The used cycles are the longest run of *last* counted cycles that agree within the tolerance (so no
  * cycle can be picked out of the middle because it suits). Positions marked on the shaft that each repeat
- * but differ among themselves by more than one graduation are reported as following the angle.
+ * but differ among themselves by more than it are reported as following the angle.
  */
-export function settle(counted: readonly JudgedCycle[], graduation: number): Settling {
-  const used = agreeingTail(counted, graduation);
-  const positions = groupByPosition(counted, graduation);
+export function settle(counted: readonly JudgedCycle[], tolerance: number): Settling {
+  const used = agreeingTail(counted, tolerance);
+  const positions = groupByPosition(counted, tolerance);
   if (
     positions !== null &&
     !agreeWithin(
       positions.map(({ mean }) => mean),
-      graduation,
+      tolerance,
     )
   )
     return { kind: 'followsAngle', positions };
@@ -45,16 +45,16 @@ export function settle(counted: readonly JudgedCycle[], graduation: number): Set
   return { kind: 'unsettled', trend: trendOf(counted.slice(-CYCLES_NEEDED)) };
 }
 
-function agreeingTail(counted: readonly JudgedCycle[], graduation: number): readonly JudgedCycle[] {
+function agreeingTail(counted: readonly JudgedCycle[], tolerance: number): readonly JudgedCycle[] {
   let start = counted.length;
-  while (start > 0 && agreeWithin(travels(counted.slice(start - 1)), graduation)) start -= 1;
+  while (start > 0 && agreeWithin(travels(counted.slice(start - 1)), tolerance)) start -= 1;
   return counted.slice(start);
 }
 
 /** Groups of at least two cycles that repeat at each of at least two marks; null when the marks do not allow it. */
 function groupByPosition(
   counted: readonly JudgedCycle[],
-  graduation: number,
+  tolerance: number,
 ): readonly PositionGroup[] | null {
   const marks = [...new Set(counted.map(({ position }) => position))].filter(
     (mark) => mark !== null,
@@ -62,7 +62,7 @@ function groupByPosition(
   const groups = marks.map((position) => {
     const at = agreeingTail(
       counted.filter((cycle) => cycle.position === position),
-      graduation,
+      tolerance,
     );
     const values = travels(at);
     return { position, travels: values, mean: values.reduce((a, b) => a + b, 0) / values.length };

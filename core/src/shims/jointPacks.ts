@@ -84,7 +84,7 @@ export function jointPacks(question: JointQuestion): JointAnswer {
   const wanted = solve(specs, sites);
   const sizes = stock.filter(({ count }) => count > 0).toSorted((a, b) => b.thickness - a.thickness || (a.id < b.id ? -1 : 1));
   const candidates = sites.map((_, at) => candidatesNear(sizes, wanted[at]! * 1000, mostPieces, NEAREST[sites.length - 1]!));
-  const piece = Math.max(0, ...stock.map(({ uncertainty }) => uncertainty));
+  const { expectedOf, rankOf } = expectation(question);
   const found: { readonly rank: readonly number[]; readonly chosen: readonly Candidate[] }[] = [];
   let tried = 0;
   const walk = (chosen: readonly Candidate[]): void => {
@@ -93,12 +93,7 @@ export function jointPacks(question: JointQuestion): JointAnswer {
       return;
     }
     tried += 1;
-    const expected = expectedOf(specs, sites, chosen, piece);
-    const words = expected.map(({ decision }) => decision.word);
-    const inside = expected.every(({ value }, at) => value >= (specs[at]!.band.lower ?? -Infinity) && value <= (specs[at]!.band.upper ?? Infinity));
-    const tier = words.every((word) => word === 'conforms') ? 0 : inside ? 1 : 2;
-    const off = expected.reduce((sum, { value }, at) => sum + ((value - bandTarget(specs[at]!.band)) / halfWidth(specs[at]!.band)) ** 2, 0);
-    found.push({ rank: [tier, Math.round(off * 1e4), chosen.reduce((sum, { pieces }) => sum + pieces, 0)], chosen });
+    found.push({ rank: rankOf(chosen), chosen });
   };
   walk([]);
   const ordered = found.toSorted((a, b) => a.rank[0]! - b.rank[0]! || a.rank[1]! - b.rank[1]! || a.rank[2]! - b.rank[2]!);
@@ -115,20 +110,62 @@ export function jointPacks(question: JointQuestion): JointAnswer {
         thickness: sum / 1000,
         pieces: [...counts].map(([index, quantity]) => ({ sizeId: sizes[index]!.id, thickness: sizes[index]!.thickness, quantity })),
       })),
-      expected: expectedOf(specs, sites, chosen, piece),
+      expected: expectedOf(chosen),
     })),
     tried,
   };
 } // prettier-ignore
 
-function expectedOf(specs: readonly JointSpec[], sites: readonly JointSite[], chosen: readonly Candidate[], piece: number): JointChoice['expected'] {
-  return specs.map(({ id, value, uncertainty, degreesOfFreedom, band }) => {
-    const moved = sites.reduce((sum, site, at) => sum + (site.gains[id] ?? 0) * (chosen[at]!.sum / 1000 - site.thickness), 0);
-    const shims = Math.hypot(...sites.map((site, at) => (site.gains[id] ?? 0) * Math.hypot(site.uncertainty, Math.sqrt(chosen[at]!.pieces) * piece)));
-    const freedom = welchSatterthwaite([{ standard: uncertainty, degreesOfFreedom: degreesOfFreedom ?? Infinity }, { standard: shims, degreesOfFreedom: Infinity }]);
-    const expanded = studentFactor(freedom) * Math.hypot(uncertainty, shims);
-    return { specId: id, value: value + moved, expanded, decision: decide(value + moved, value + moved, band, expanded) };
-  });
+/** What packs give, and where they stand among the others: proven, inside, outside; how far off; how many pieces. */
+interface Expectation {
+  readonly expectedOf: (chosen: readonly Candidate[]) => JointChoice['expected'];
+  readonly rankOf: (chosen: readonly Candidate[]) => readonly number[];
+}
+
+/** What a choice of packs gives: figure by figure. Its guard hangs on the numbers of pieces only, and is worked out once for each. */
+function expectation({ specs, sites, stock }: JointQuestion): Expectation {
+  const piece = Math.max(0, ...stock.map(({ uncertainty }) => uncertainty));
+  const guards = new Map<string, readonly number[]>();
+  const guardsOf = (chosen: readonly Candidate[]): readonly number[] => {
+    const key = chosen.map(({ pieces }) => pieces).join();
+    const known = guards.get(key);
+    if (known !== undefined) return known;
+    const made = specs.map(({ id, uncertainty, degreesOfFreedom }) => {
+      const shims = Math.hypot(...sites.map((site, at) => (site.gains[id] ?? 0) * Math.hypot(site.uncertainty, Math.sqrt(chosen[at]!.pieces) * piece)));
+      const freedom = welchSatterthwaite([{ standard: uncertainty, degreesOfFreedom: degreesOfFreedom ?? Infinity }, { standard: shims, degreesOfFreedom: Infinity }]);
+      return studentFactor(freedom) * Math.hypot(uncertainty, shims);
+    });
+    guards.set(key, made);
+    return made;
+  };
+  const targets = specs.map(({ band }) => bandTarget(band));
+  const halves = specs.map(({ band }) => halfWidth(band));
+  const valueOf = (chosen: readonly Candidate[], spec: number): number => {
+    const { id, value } = specs[spec]!;
+    return sites.reduce((sum, { gains, thickness }, at) => sum + (gains[id] ?? 0) * (chosen[at]!.sum / 1000 - thickness), value);
+  };
+  return {
+    expectedOf: (chosen) =>
+      specs.map(({ id, band }, spec) => {
+        const expanded = guardsOf(chosen)[spec]!;
+        const value = valueOf(chosen, spec);
+        return { specId: id, value, expanded, decision: decide(value, value, band, expanded) };
+      }),
+    // The same by numbers alone: it is asked for every combination.
+    rankOf: (chosen) => {
+      const guards = guardsOf(chosen);
+      let [tier, off, pieces] = [0, 0, 0];
+      for (let spec = 0; spec < specs.length; spec += 1) {
+        const { lower, upper } = specs[spec]!.band;
+        const value = valueOf(chosen, spec);
+        const margin = Math.min(value - (lower ?? -Infinity), (upper ?? Infinity) - value);
+        tier = Math.max(tier, margin + 1e-9 >= guards[spec]! ? 0 : margin >= 0 ? 1 : 2);
+        off += ((value - targets[spec]!) / halves[spec]!) ** 2;
+      }
+      for (const one of chosen) pieces += one.pieces;
+      return [tier, Math.round(off * 1e4), pieces];
+    },
+  };
 } // prettier-ignore
 
 function candidatesNear(sizes: readonly ShimSize[], target: number, mostPieces: number, keep: number): readonly Candidate[] {
