@@ -59,6 +59,30 @@ const SOUND: Readonly<Record<string, readonly [input: object, expected: object]>
   'seat-order': [{ seats: [{ id: 'a', deadline: 60, handling: 20, after: [] }] }, { order: [{ id: 'a', heat: 1, in: 20, spare: 40 }] }],
   'ways-in': [{ ring: 'inner', diameter: 25, other: 52, width: 15, tightest: 0.01, material: 'carbonSteel', sealed: false, pressRating: 100000 }, { ways: expect.arrayContaining([expect.objectContaining({ id: 'bake', stands: false })]) }],
   'cooling-factor': [{ material: 'brass', mass: 1, area: 0.1, oven: 100, ambient: 20, read: 99, seconds: 60 }, { factor: null }],
+  'cord-torque': [{ force: 20, radius: 40, cord: 2 }, { torque: 0.82 }],
+  'rolling-torque': [
+    { tool: { id: 'w', name: 'w', graduation: 0.05, calibrationUncertainty: 0.02, least: 0.1, most: 5 }, readings: [{ value: 0.9, steady: true }, { value: 0.9, steady: true }], band: { lower: 0.7, upper: 1.1, target: null }, sealDrag: null, square: true },
+    { status: 'judged', bearings: 0.9, decision: { word: 'conforms' } },
+  ],
+  'carrier-torque': [{ total: 1.5, pinion: 1, ratio: 4 }, { carrier: 2 }],
+  'sleeve-forecast': [{ points: [{ angle: 0, torque: 0.4 }], band: { lower: 0.7, upper: 1.1, target: null }, sealDrag: 0.4, uncertainty: 0.03 }, { status: 'free', step: 15 }],
+  'closing-play': [{ points: [{ angle: 0, play: 0.2 }], band: { lower: 0, upper: 0.03, target: null }, uncertainty: 0.003 }, { status: 'closing' }],
+  'spacer-length': [{ trials: [{ length: 59, lengthUncertainty: 0.001, feel: 'loose', play: { value: 0.1, uncertainty: 0.003 }, torque: null }], by: 'play', band: { lower: -0.06, upper: -0.02, target: null } }, { status: 'known', basis: 'play', wanted: expect.closeTo(58.86, 9) }],
+  'spacer-cut': [{ from: 10, wanted: 9.6 }, { now: expect.closeTo(0.3, 9), rest: true }],
+  'clamp-shortening': [{ trialTorque: 100, finalTorque: 100, thread: 20, nutFactor: 0.2, length: 60, area: 600, modulus: 206000 }, { shortening: 0 }],
+  'adjuster-turn': [{ play: 0.2, guard: 0.01, band: { lower: 0, upper: 0.2, target: 0.1 }, lead: 1.5, notches: 15, hand: 'left' }, { notches: 1, direction: 'anticlockwise' }],
+  'carrier-split': [{ gearSide: 1.5, otherSide: 1.5, play: 0.1, preload: 0.2, backlash: 0.3, target: 0.16, factor: 0.7 }, { total: expect.closeTo(3.3, 9), shift: expect.closeTo(0.2, 9), otherSide: expect.closeTo(1.4, 9), gearSide: expect.closeTo(1.9, 9) }],
+  'play-terms': [{ arrangement: 'faceToFace', terms: [{ kind: 'gasket', trial: 0, final: 0.4, uncertainty: 0.01 }] }, { shift: 0.4, uncertainty: 0.01 }],
+  'doubt-reading': [{ value: 5.5, least: 0.1, most: 0.2, taken: 'mm' }, { doubt: { likely: { id: 'thousandths' } } }],
+  'joint-packs': [
+    { specs: [{ id: 'play', value: 0.3, uncertainty: 0.003, degreesOfFreedom: null, band: { lower: 0.1, upper: 0.18, target: null } }], sites: [{ id: 'shims', thickness: 0.5, uncertainty: 0, gains: { play: 1 } }], stock: [{ id: 'a', thickness: 0.34, count: 1, uncertainty: 0 }], mostPieces: 2 },
+    { status: 'found', choices: [{ packs: [{ thickness: 0.34 }] }] },
+  ],
+  'warm-play': [{ cold: 0.1, arrangement: 'faceToFace', span: 100, rise: 0, housing: 'castAluminium', shaft: 'carbonSteel', cups: [] }, { warm: 0.1, looseCups: [] }],
+  'pack-odds': [
+    { endPlay: { value: 0.3, uncertainty: 0, degreesOfFreedom: null }, packInPlace: { thickness: 1, uncertainty: 0 }, newPack: { thickness: 0.84, pieces: 1, pieceUncertainty: 0 }, gain: 1, band: { lower: 0.1, upper: 0.18, target: null }, seating: 0, draws: 100, seed: 1 },
+    { inBand: 1 },
+  ],
   'build-plan': [{ unitFile: writeUnitFile(FIXTURE_UNIT), scope: 'setPlay' }, { faults: {}, plan: { behind: 0, next: { rule: 'setSpec' } } }],
 }; // prettier-ignore
 
@@ -85,7 +109,9 @@ describe('the catalogue of calculations', () => {
     for (const { fields } of CATALOGUE)
       for (const field of fields) {
         expect(field.meaning).not.toBe('');
-        expect(describeType(field)).toMatch(/a number|a whole number|text|true or false|one of/);
+        expect(describeType(field)).toMatch(
+          /a number|a whole number|text|true or false|a value|one of/,
+        );
       }
   });
 
@@ -118,6 +144,31 @@ describe('the catalogue of calculations', () => {
       'judge-run',
       { ...SOUND['judge-run']![0], cycles: [{ zero: 0, lift: 0.1, returned: 0 }] },
       'cycles[0].position',
+    ],
+    ['rolling-torque', { ...SOUND['rolling-torque']![0], sealDrag: 5 }, 'sealDrag.value'],
+    [
+      'spacer-length',
+      {
+        ...SOUND['spacer-length']![0],
+        trials: [{ length: 59, lengthUncertainty: 0, feel: 'loose', play: 'much', torque: null }],
+      },
+      'trials[0].play.value',
+    ],
+    [
+      'joint-packs',
+      {
+        ...SOUND['joint-packs']![0],
+        sites: [{ id: 'a', thickness: 1, uncertainty: 0, gains: 'up' }],
+      },
+      'sites[0].gains',
+    ],
+    [
+      'joint-packs',
+      {
+        ...SOUND['joint-packs']![0],
+        specs: [{ id: 'a', value: 1, uncertainty: 0, degreesOfFreedom: null, band: null }],
+      },
+      'specs[0].band',
     ],
     ['no-such-thing', {}, 'name'],
   ])('should refuse bad input of %s: %j, naming %s', (name, input, field) => {

@@ -3,6 +3,7 @@ import { checkShape } from '../shape/index.ts';
 import type { Calculation } from './calculation.ts';
 import { FITTING_CALCULATIONS } from './fittingCalculations.ts';
 import { HEAT_CALCULATIONS } from './heatCalculations.ts';
+import { PRELOAD_CALCULATIONS } from './preloadCalculations.ts';
 import { SETTING_CALCULATIONS } from './settingCalculations.ts';
 
 /** Every calculation of the core, by name. */
@@ -10,6 +11,7 @@ export const CATALOGUE: readonly Calculation[] = [
   ...SETTING_CALCULATIONS,
   ...FITTING_CALCULATIONS,
   ...HEAT_CALCULATIONS,
+  ...PRELOAD_CALCULATIONS,
 ];
 
 /**

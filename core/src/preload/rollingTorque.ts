@@ -77,6 +77,10 @@ export function judgeRolling({ tool, readings, band, sealDrag, square }: Rolling
   requireTool(tool);
   requireBand(band, { min: 0, max: 500, unit: 'N·m' });
   readings.forEach(({ value }, at) => requireInRange(tool, value, `readings[${at}].value`));
+  if (sealDrag !== null) {
+    requireNumber('sealDrag.value', sealDrag.value, { min: 0, max: 500, unit: 'N·m' });
+    requireNumber('sealDrag.uncertainty', sealDrag.uncertainty, { min: 0, max: 50, unit: 'N·m' });
+  }
   if (!square) return { status: 'invalid', reason: 'notSquare' };
   const steady = readings.filter((reading) => reading.steady).map(({ value }) => value);
   if (steady.length < 2) return { status: 'tooFew', missing: 2 - steady.length, steady: steady.length };

@@ -226,6 +226,7 @@ function requireJoint(question: JointQuestion): JointQuestion {
   sites.forEach(({ thickness, uncertainty, gains }, at) => {
     requireNumber(`sites[${at}].thickness`, thickness, { min: 0, max: 100, unit: 'mm' });
     requireNumber(`sites[${at}].uncertainty`, uncertainty, { min: 0, max: 1, unit: 'mm' });
+    if (typeof gains !== 'object' || gains === null) refuse('missing', `sites[${at}].gains`, gains, 'a gain for each figure');
     for (const [id, gain] of Object.entries(gains)) requireNumber(`sites[${at}].gains.${id}`, gain, { min: -10, max: 10 });
   });
   requireStock(stock);

@@ -37,7 +37,10 @@ export const SOURCES = {
     title: 'Return to zero within one graduation or a tenth of the band, the larger',
     standing: 'practice',
   },
-  agreeRule: { title: 'Three cycles that agree within one graduation, or as near as a shaft comes home', standing: 'practice' },
+  agreeRule: {
+    title: 'Three cycles that agree within one graduation, or as near as a shaft comes home',
+    standing: 'practice',
+  },
   fitSizes: { title: 'Difference of the two sizes, worst case of both', standing: 'geometry' },
   thermalFit: {
     title: 'Linear expansion of both parts; drop-in clearance the larger of 0.010 mm and 0.0005·D',
