@@ -3,7 +3,9 @@ import 'reflect-metadata';
 import fc from 'fast-check';
 
 import { InputError } from '@wendaxis/core/faults';
+import { clampShortening } from '@wendaxis/core/preload';
 
+import { JOB_EVENT_DTOS } from './events/eventDtos.ts';
 import { MOST_EVENTS, parseEvents } from './parseEvents.ts';
 
 const ID = '3f2b8d1e-6f0a-4c51-9d2e-7a1b2c3d4e5f';
@@ -56,6 +58,35 @@ function faultsOf(kind: 'job' | 'workshop', body: unknown) {
 }
 const faultsOfEvent = (type: string, data: unknown, rest: object = {}) =>
   faultsOf('job', { events: [envelope(type, data, rest)] });
+
+const TERM = { axisId: 'a', termId: 't', name: 'paper', term: { kind: 'gasket', trial: 0, final: 0.2, uncertainty: 0.01 }, clamp: null } as const; // prettier-ignore
+const CLAMP = { trialTorque: 50, finalTorque: 250, thread: 20, nutFactor: 0.2, length: 60, area: 600, modulus: 206_000 }; // prettier-ignore
+
+describe('the stock of the workshop', () => {
+  const faults = (type: string, data: object) =>
+    faultsOf('workshop', { events: [envelope(type, data)] }).map(({ field }) => field);
+  const size = { sizeId: 'a', thickness: 0.3, uncertainty: 0.001, count: 3 };
+
+  test.each<[string, string, object, string]>([
+    ['a size of no thickness', 'SizeStocked', { ...size, thickness: 0 }, 'thickness'],
+    ['a size thinner than nothing', 'SizeStocked', { ...size, thickness: -0.3 }, 'thickness'],
+    ['fewer pieces than none', 'SizeStocked', { ...size, count: -1 }, 'count'],
+    ['a price below nothing', 'SizeStocked', { ...size, price: -2 }, 'price'],
+    ['half a micrometre on order', 'SizeOrdered', { orderId: 'o', thickness: 0.3005, count: 1, price: null }, 'thickness'],
+    ['an order of nothing', 'SizeOrdered', { orderId: 'o', thickness: 0.3, count: 0, price: null }, 'count'],
+    ['nothing that came', 'SizeReceived', { ...size, orderId: 'o', count: 0 }, 'count'],
+    ['a cancelled order of no name', 'OrderCancelled', { orderId: '' }, 'orderId'],
+  ])('should refuse %s', (_, type, data, field) => {
+    expect(faults(type, data)).toContain(`events[0].data.${field}`);
+  }); // prettier-ignore
+
+  test('should take counts, prices, orders and what comes of them', () => {
+    expect(faults('SizeStocked', { ...size, price: 1.4 })).toEqual([]);
+    expect(faults('SizeStocked', size)).toEqual([]);
+    expect(faults('SizeOrdered', { orderId: 'o', thickness: 0.3, count: 2, price: 1.4 })).toEqual([]); // prettier-ignore
+    expect(faults('SizeReceived', { ...size, orderId: 'o' })).toEqual([]);
+  });
+});
 
 describe('reading a batch of events', () => {
   test('should let sound events through as they are, ids in lower case', () => {
@@ -137,6 +168,19 @@ describe('reading a batch of events', () => {
     ['a ring that did something else', 'SeatTried', { stationId: 's', outcome: 'sang' }, 'outcome'],
     ['a step of no shape', 'StepDone', { stepId: 'pull bearing', note: '' }, 'stepId'],
     ['a step set aside without a reason', 'StepSetAside', { stepId: 'drain', reason: '' }, 'reason'],
+    ['a spacer of no length', 'SpacerFitted', { stationId: 's', length: 0, uncertainty: 0, trial: true }, 'length'],
+    ['a spacer that stays or does not', 'SpacerFitted', { stationId: 's', length: 59, uncertainty: 0, trial: 'yes' }, 'trial'],
+    ['a tight spacer with play', 'SpacerFelt', { stationId: 's', feel: 'tight', play: 0.1 }, 'play'],
+    ['a loose spacer with less than no play', 'SpacerFelt', { stationId: 's', feel: 'loose', play: -0.1 }, 'play'],
+    ['a shelf with a spacer of no length', 'SpacersListed', { stationId: 's', spacers: [{ id: 'a', length: -1, uncertainty: 0 }] }, 'spacers[0].length'],
+    ['an adjuster turned without end', 'AdjusterTurned', { stationId: 's', angle: 1e5 }, 'angle'],
+    ['a nut turned backwards from snug', 'ClosingRead', { stationId: 's', angle: -3, play: 0.1, typed: null, instrument: INSTRUMENT }, 'angle'],
+    ['a play below nothing', 'ClosingRead', { stationId: 's', angle: 3, play: -0.1, typed: null, instrument: INSTRUMENT }, 'play'],
+    ['a term of no kind', 'PlayTermSet', { ...TERM, term: { ...TERM.term, kind: 'paint' } }, 'term.kind'],
+    ['a gasket thinner than nothing', 'PlayTermSet', { ...TERM, term: { ...TERM.term, final: -0.2 } }, 'term.final'],
+    ['a shortening that its nut does not give', 'PlayTermSet', { ...TERM, term: { kind: 'clampTorque', trial: 0, final: 0.5, uncertainty: 0 }, clamp: CLAMP }, 'term.final'],
+    ['a nut looser at the end', 'PlayTermSet', { ...TERM, clamp: { ...CLAMP, finalTorque: 1 } }, 'finalTorque'],
+    ['a carrier through no gears', 'SpecSet', { specId: 's', axisId: 'a', kind: 'rollingTorque', band: { lower: 1, upper: 2, target: null }, source: '', through: { axisId: 'p', ratio: 0 } }, 'through.ratio'],
     ['a size of a metre', 'SizeMeasured', { stationId: 's', feature: 'bore', place: 'outer-0', value: 5000, typed: null, instrument: INSTRUMENT }, 'value'],
   ])('should refuse %s', (_, type, data, field) => {
     expect(faultsOfEvent(type, data).map((fault) => fault.field)).toContain(`events[0].data.${field}`);
@@ -157,6 +201,15 @@ describe('reading a batch of events', () => {
     ['SeatTried', { stationId: 's', outcome: 'drewIn' }],
     ['FigureTaken', { specId: 's', stage: 'final', value: 0.9, typed: '8 lb·in' }],
     ['MarkMade', { stationId: 's', text: 'two punches' }],
+    ['PackFitted', { siteId: 's', pieces: [], trial: true }],
+    ['SpacerFitted', { stationId: 's', length: 58.8, uncertainty: 0.002, trial: false }],
+    ['SpacerFelt', { stationId: 's', feel: 'loose', play: null }],
+    ['SpacersListed', { stationId: 's', spacers: [] }],
+    ['AdjusterTurned', { stationId: 's', angle: -36 }],
+    ['ClosingRead', { stationId: 's', angle: 30, play: 0.1, typed: '.1', instrument: INSTRUMENT }],
+    ['PlayTermSet', TERM],
+    ['PlayTermSet', { ...TERM, term: { kind: 'clampTorque', trial: 0, final: clampShortening(CLAMP), uncertainty: 0 }, clamp: CLAMP }],
+    ['PlayTermRemoved', { termId: 't' }],
   ])('should let a sound %s through, impossible sizes included: they are told at the station', (type, data) => {
     expect(faultsOfEvent(type, data)).toEqual([]);
   }); // prettier-ignore
@@ -174,21 +227,7 @@ describe('reading a batch of events', () => {
   });
 
   test('should answer with faults, never with another error, whatever the data are', () => {
-    const types = [
-      'ReadingTaken',
-      'RunOpened',
-      'SpecSet',
-      'PackFitted',
-      'JobOpened',
-      'Undone',
-      'NoteWritten',
-      'StationDescribed',
-      'PartDescribed',
-      'AxisDescribed',
-      'SizeMeasured',
-      'FindingRecorded',
-      'BearingOffered',
-    ];
+    const types = Object.keys(JOB_EVENT_DTOS);
     fc.assert(
       fc.property(fc.constantFrom(...types), fc.jsonValue(), (type, data) => {
         const faults = faultsOfEvent(type, data);

@@ -1,4 +1,4 @@
-import { agreeWithin, judgeCycle, type Cycle } from './cycle.ts';
+import { agreeLimit, agreeWithin, judgeCycle, type Cycle } from './cycle.ts';
 import { settle } from './settle.ts';
 
 const DIAL = { id: 'd', name: 'd', graduation: 0.01, calibrationUncertainty: 0, range: 10 };
@@ -18,6 +18,16 @@ describe('which cycles speak', () => {
     expect(kind(0.2, 0.19, 0.2)).toMatchObject({ kind: 'agreed', seating: 0 });
     expect(agreeWithin([0.1, 0.11], 0.01)).toBe(true);
     expect(agreeWithin([0.1, 0.1101], 0.01)).toBe(false);
+  });
+
+  test('should be as near as a shaft comes home with a finer dial, and never a tenth of a narrow band', () => {
+    const fine = { ...DIAL, graduation: 0.001 };
+    expect(agreeLimit(DIAL, BAND)).toBe(0.01);
+    expect(agreeLimit(fine, BAND)).toBe(0.005);
+    expect(agreeLimit(fine, { lower: 0, upper: 0.03, target: null })).toBeCloseTo(0.003, 12);
+    expect(agreeLimit(fine, { lower: 0.1, upper: null, target: null })).toBe(0.005);
+    expect(settle(counted(0.133, 0.135, 0.131), agreeLimit(fine, BAND)).kind).toBe('agreed');
+    expect(settle(counted(0.133, 0.139, 0.131), agreeLimit(fine, BAND)).kind).not.toBe('agreed');
   });
 
   test('should ask for as many more as the tail is short of three', () => {
