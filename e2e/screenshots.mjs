@@ -1,6 +1,8 @@
 import { chromium } from '@playwright/test';
 
-import { workTo } from './workTo.ts';
+import { unitFromTemplate } from '@wendaxis/core/unit';
+
+import { bookIn, recordIn, workTo } from './workTo.ts';
 
 import { CHROMIUM, ensureChromium } from '../scripts/setup/chromium.mjs';
 import { temporaryPostgres } from '../scripts/setup/postgres.mjs';
@@ -38,6 +40,62 @@ const press = async (...keys) => {
     await page.waitForTimeout(350);
   }
 };
+const end = {
+  designation: null,
+  family: null,
+  dimensions: { bore: 30, outside: 62, width: 16 },
+};
+const gauge = {
+  id: 'gauge',
+  name: 'Gauge',
+  graduation: 0.001,
+  calibrationUncertainty: 0.001,
+  range: 10,
+};
+const bands = {
+  endPlay: { lower: 0.1, upper: 0.18, target: null },
+  sideClearance: { lower: 0.15, upper: 0.25, target: null },
+  rollingTorque: { lower: 0.7, upper: 1.1, target: null },
+};
+/** A unit of the demo world from a template, worked to a rule; its job. */
+const worked = async (template, name, rule, scope) => {
+  const unit = unitFromTemplate(template, { name, left: end, right: end, span: 60 });
+  const jobId = await bookIn(page, server.address, unit, scope);
+  const habits = { instrument: gauge, bands, source: 'sheet 4' };
+  await workTo(page, server.address, jobId, { habits, until: (step) => step.rule === rule });
+  return jobId;
+};
+/** A solid spacer between a loose trial and the shelf. */
+const spacer = async () => {
+  const jobId = await worked('pinionSolid', 'Tarn pinion', 'chooseSpacer');
+  const add = (type, data) => recordIn(page, server.address, jobId, type, data);
+  await add('SpacerFelt', { stationId: 'spacer', feel: 'loose', play: 0.06 });
+  await add('SpacersListed', {
+    stationId: 'spacer',
+    spacers: [59.98, 59.9].map((length, at) => ({ id: `shelf-${at}`, length, uncertainty: 0.002 })),
+  });
+  await page.goto(`${server.address}jobs/${jobId}/step/chooseSpacer:spacer`);
+  await page.getByText('Length wanted,').waitFor();
+  await shot('spacer');
+};
+/** Two sites of one shaft, both measured. */
+const together = async () => {
+  const jobId = await worked('retainedGear', 'Sill gear shaft', 'measure', 'setPlay');
+  for (const play of ['0.42', '0.05']) {
+    await page.goto(`${server.address}jobs/${jobId}/bench`);
+    await page.getByRole('radio', { name: /Fine dial/ }).click();
+    await page.getByRole('radio', { name: /^Yes/ }).click();
+    await page.getByRole('button', { name: 'Start the run' }).click();
+    for (const text of ['0', play, '0', '0', play, '0', '0', play, '0']) {
+      await page.getByLabel(/Or type the/).fill(text);
+      await press('Enter');
+    }
+    await press('Enter');
+  }
+  await page.goto(`${server.address}jobs/${jobId}/pack`);
+  await page.getByRole('heading', { name: 'Choose the packs together' }).waitFor();
+  await shot('together');
+};
 try {
   await page.goto(server.address);
   await page.getByText('Sill winch reducer').waitFor();
@@ -47,15 +105,11 @@ try {
   await shot('job');
   await press('Enter');
   await page.getByRole('radio', { name: /^Yes/ }).click();
-  await shot('setup');
   await page.getByRole('button', { name: 'Start the run' }).click();
   await page.getByText('Live from').waitFor();
   for (let cycle = 0; cycle < 3; cycle += 1)
     await press('t', 't', 't', 'o', ' ', 'l', ' ', 'k', ' ');
   await shot('bench');
-  await page.getByRole('button', { name: 'Working' }).click();
-  await shot('working');
-  await press('Escape');
   await page.getByRole('button', { name: 'Accept the verdict' }).click();
   await page.getByRole('heading', { name: 'Choose the pack' }).waitFor();
   await press('Enter');
@@ -82,13 +136,6 @@ try {
     .url()
     .replace(/.*jobs\//, '')
     .replace(/\/.*/, '');
-  const gauge = {
-    id: 'gauge',
-    name: 'Gauge',
-    graduation: 0.001,
-    calibrationUncertainty: 0.001,
-    range: 1,
-  };
   const habits = { instrument: gauge, bands: {}, source: '' };
   await workTo(page, server.address, tarn, { habits, until: ({ rule }) => rule === 'crush' });
   await page.goto(`${server.address}jobs/${tarn}/step/crush:sleeve`);
@@ -111,6 +158,8 @@ try {
   await page.waitForTimeout(800);
   await page.evaluate('scrollTo(0, 0)');
   await shot('sleeve');
+  await spacer();
+  await together();
   await page.goto(server.address);
   await page.getByText('Moth engine case').click();
   await page.getByRole('heading', { name: /Measure the bore/ }).waitFor();
