@@ -14,7 +14,7 @@ import { BandStrip } from '../../ui/BandStrip.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { Panel } from '../../ui/Panel.tsx';
-import { QuantityField, readField } from '../../ui/QuantityField.tsx';
+import { QuantityField, readField, type FieldReading } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { Working } from '../../ui/Working.tsx';
 import { TorqueCapture } from '../preload/TorqueCapture.tsx';
@@ -23,6 +23,15 @@ import { BASIS_WORDS, NEEDS_WORDS, USE_WORDS } from './settingWords.ts';
 
 /** Standard uncertainty of a length by micrometer, mm. A rule of this program. */
 const MICROMETER = 0.002;
+/** Longest spacer and most play that are taken, mm. */
+const LONGEST = 500;
+const MOST_PLAY = 20;
+
+/** A length of more than 0 and at most so much; null where it is none. mm. */
+function lengthUpTo(most: number, reading: FieldReading): number | null {
+  const value = reading.status === 'read' ? reading.quantity.value : 0;
+  return value > 0 && value <= most ? value : null;
+}
 
 interface Props {
   readonly jobId: string;
@@ -92,7 +101,7 @@ function Feel({ jobId, stationId }: { readonly jobId: string; readonly stationId
   const units = useUnits();
   const [text, setText] = useState('');
   const reading = readField(text, 'length', units.system);
-  const play = reading.status === 'read' && reading.quantity.value > 0 && reading.quantity.value <= 20 ? reading.quantity.value : null;
+  const play = lengthUpTo(MOST_PLAY, reading);
   const say = (feel: 'loose' | 'tight'): void => {
     record(jobId, 'SpacerFelt', { stationId, feel, play: feel === 'loose' ? play : null });
     setText('');
@@ -116,7 +125,7 @@ function FitSpacer({ jobId, stationId, label }: { readonly jobId: string; readon
   const units = useUnits();
   const [text, setText] = useState('');
   const reading = readField(text, 'length', units.system);
-  const length = reading.status === 'read' && reading.quantity.value > 0 && reading.quantity.value <= 500 ? reading.quantity.value : null;
+  const length = lengthUpTo(LONGEST, reading);
   const fit = (trial: boolean): void => {
     if (length !== null) record(jobId, 'SpacerFitted', { stationId, length, uncertainty: MICROMETER, trial });
     setText('');
@@ -136,7 +145,7 @@ function FitSpacer({ jobId, stationId, label }: { readonly jobId: string; readon
       <Button className="mt-6" disabled={length === null} onClick={() => fit(false)}>
         It is in, to stay
       </Button>
-      {reading.status === 'read' && length === null && <p role="alert" className="text-bad m-0 basis-full font-semibold">More than 0 and at most {units.show(500)}.</p>}
+      {reading.status === 'read' && length === null && <p role="alert" className="text-bad m-0 basis-full font-semibold">More than 0 and at most {units.show(LONGEST)}.</p>}
     </form>
   );
 } // prettier-ignore
@@ -149,7 +158,7 @@ export function SpacerShelf({ jobId, step, state }: Props) {
   if (progress === null) return null;
   const { spacer, trials, shelf, inPlace } = progress;
   const reading = readField(text, 'length', units.system);
-  const length = reading.status === 'read' && reading.quantity.value > 0 && reading.quantity.value <= 500 ? reading.quantity.value : null;
+  const length = lengthUpTo(LONGEST, reading);
   const known = state.shelf[spacer.id] ?? [];
   const list = (spacers: typeof known): void => record(jobId, 'SpacersListed', { stationId: spacer.id, spacers });
   return (
