@@ -7,3 +7,4 @@ export {
   requireText,
   type Bounds,
 } from './require.ts';
+export { orRefused } from './orRefused.ts';

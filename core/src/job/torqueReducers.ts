@@ -20,6 +20,8 @@ export const TORQUE_REDUCERS: Reducers<'TorqueRead' | 'ClosingRead' | 'SleeveRen
     if (station?.kind !== 'spacer' || station.spacerType !== 'collapsible') return `no sleeve ${data.stationId}`;
     requireClosing(data);
     const before = state.closing[data.stationId] ?? [];
+    const stood = before.at(-1)?.angle ?? 0;
+    if (data.angle < stood) refuse('contradiction', 'angle', data.angle, `at least ${stood}°: a nut on a collapsible sleeve is never backed off`);
     return { ...state, closing: { ...state.closing, [data.stationId]: [...before, data] } };
   },
 

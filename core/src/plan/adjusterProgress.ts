@@ -1,3 +1,4 @@
+import { orRefused } from '../faults/index.ts';
 import type { JobState } from '../job/index.ts';
 import { studentFactor } from '../measure/index.ts';
 import { adjusterTurn, type AdjusterTurn } from '../preload/index.ts';
@@ -11,19 +12,17 @@ export function adjusterSetter(axis: Axis): Station | null {
   return settersOf(axis).find(({ kind }) => kind === 'adjuster')?.station ?? null;
 }
 
-/** How far the adjuster of an axis has to be turned; null while the play is not measured or its thread not described. */
+/**
+ * How far the adjuster of an axis has to be turned; null while the play is not measured, its thread not described, or the
+ * play further off than an adjuster goes.
+ */
 export function adjusterProgress(state: JobState, axis: Axis): AdjusterTurn | null {
   const adjuster = adjusterSetter(axis);
   const spec = playSpec(state, axis.id, 'endPlay');
   const verdict = spec === null ? null : playVerdict(state, spec.specId);
   if (adjuster?.lead === undefined || spec === null || verdict === null) return null;
   const { value, uncertainty, degreesOfFreedom } = inFinalBuild(state, axis, 'endPlay', verdict);
-  return adjusterTurn({
-    play: value,
-    guard: studentFactor(degreesOfFreedom ?? Infinity) * uncertainty,
-    band: spec.band,
-    lead: adjuster.lead,
-    notches: adjuster.notches ?? null,
-    hand: adjuster.hand ?? 'right',
-  });
-}
+  const { lead, notches = null, hand = 'right' } = adjuster;
+  const guard = studentFactor(degreesOfFreedom ?? Infinity) * uncertainty;
+  return orRefused(() => adjusterTurn({ play: value, guard, band: spec.band, lead, notches, hand }), () => null);
+} // prettier-ignore

@@ -1,5 +1,5 @@
 import { trialGain } from '../arrangement/index.ts';
-import { InputError } from '../faults/index.ts';
+import { orRefused } from '../faults/index.ts';
 import { verdictOf, type JobState } from '../job/index.ts';
 import type { Axis, Station } from '../unit/index.ts';
 import { playSpec } from './playProgress.ts';
@@ -40,16 +40,14 @@ export function gainAt(state: JobState, axis: Axis, station: Station, kind: Play
   const last = trials.at(-1);
   const first = trials.findLast(({ thickness }) => Math.abs(thickness - last!.thickness) >= TRIAL_APART - 1e-9);
   if (last === undefined || first === undefined) return { status: 'needsTrials', trials: last === undefined ? 0 : 1 };
-  try {
-    const value = trialGain(first, last);
-    const uncertainty = Math.hypot(first.uncertainty, last.uncertainty) / Math.abs(last.thickness - first.thickness);
-    const whole = Math.abs(Math.abs(value) - 1) <= SNAP * uncertainty ? Math.sign(value) : value;
-    if (Math.abs(value) <= SNAP * uncertainty) return { status: 'refused', reason: 'the pack hardly moves the play: it sits where it does not count, or a ring was not home in one of the builds' };
-    return { status: 'known', value: whole, uncertainty: whole === value ? uncertainty : 0, by: 'twoTrials' };
-  } catch (error) {
-    if (error instanceof InputError) return { status: 'refused', reason: `two trials gave ${error.faults[0]!.value as number} mm: expected ${error.faults[0]!.expected}` };
-    throw error;
-  }
+  const measured = orRefused(() => trialGain(first, last), ({ faults: [fault] }) => `two trials gave ${String(fault!.value)} mm: expected ${fault!.expected}`);
+  if (typeof measured === 'string') return { status: 'refused', reason: measured };
+  const value = measured;
+
+  const uncertainty = Math.hypot(first.uncertainty, last.uncertainty) / Math.abs(last.thickness - first.thickness);
+  if (Math.abs(value) <= SNAP * uncertainty) return { status: 'refused', reason: 'the pack hardly moves the play: it sits where it does not count, or a ring was not home in one of the builds' };
+  const whole = Math.abs(Math.abs(value) - 1) <= SNAP * uncertainty;
+  return { status: 'known', value: whole ? Math.sign(value) : value, uncertainty: whole ? 0 : uncertainty, by: 'twoTrials' };
 } // prettier-ignore
 
 /** Builds that were measured, in order; those that differ elsewhere on the axis from the last one are left out. */

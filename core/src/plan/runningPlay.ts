@@ -1,3 +1,4 @@
+import { orRefused } from '../faults/index.ts';
 import { fitAtTemperature } from '../fits/index.ts';
 import { BOSS, RING_SHARE, USUAL_HEAT } from '../heat/index.ts';
 import type { JobState } from '../job/index.ts';
@@ -48,7 +49,8 @@ export function runningPlay(state: JobState, axis: Axis, cold: number): RunningP
       fitWarm,
     };
   });
-  const answer = warmPlay({ cold, arrangement, span: Math.max(0, span), rise: running - 20, housing, shaft, cups });
+  const answer = orRefused(() => warmPlay({ cold, arrangement, span: Math.max(0, span), rise: running - 20, housing, shaft, cups }), () => null);
+  if (answer === null) return null;
   return {
     ...answer, running,
     loose: answer.looseCups.map((at) => bearings[at]!.name),

@@ -1,4 +1,4 @@
-import { InputError } from '../faults/index.ts';
+import { orRefused } from '../faults/index.ts';
 import { packUncertainty, verdictOf, type JobState, type ShelfSpacer } from '../job/index.ts';
 import { NORMAL_FACTOR } from '../measure/index.ts';
 import {
@@ -64,7 +64,7 @@ export function spacerProgress(state: JobState, axis: Axis): SpacerProgress | nu
   const from = inPlace !== null && inPlace >= answer.wanted ? inPlace : longest;
   return {
     ...shared,
-    cut: from > answer.wanted ? { ...spacerCut(from, answer.wanted), from } : null,
+    cut: from > answer.wanted ? orRefused(() => ({ ...spacerCut(from, answer.wanted), from }), () => null) : null,
     shelf: (state.shelf[spacer.id] ?? []).map((one) => ranked(one, answer)).toSorted((a, b) => USES.indexOf(a.use) - USES.indexOf(b.use) || Math.abs(a.off) - Math.abs(b.off)),
   };
 } // prettier-ignore
@@ -81,13 +81,10 @@ function ranked(one: ShelfSpacer, { wanted, allowed, standard, basis }: Extract<
 } // prettier-ignore
 
 function answerTo(trials: readonly SpacerTrial[], target: SpacerTarget): SpacerProgress['answer'] {
-  try {
-    return spacerLength(trials, target);
-  } catch (error) {
-    if (error instanceof InputError)
-      return { status: 'refused', reason: `${String(error.faults[0]!.value)} mm: expected ${error.faults[0]!.expected}` };
-    throw error;
-  }
+  return orRefused(
+    () => spacerLength(trials, target),
+    ({ faults: [fault] }) => ({ status: 'refused', reason: `${String(fault!.value)} mm: expected ${fault!.expected}` }),
+  );
 } // prettier-ignore
 
 /** By play where a band of end play is set, else by rolling torque. */
@@ -114,7 +111,7 @@ function trialsOf(state: JobState, axis: Axis, { id }: Station): readonly Spacer
     const play = loose ? { value: Math.max(0, mean + moved), uncertainty: Math.hypot(uncertainty.standard, moved === 0 ? 0 : more) } : null;
     return [{ length, feel: loose ? ('loose' as const) : ('tight' as const), play, torque: null }];
   });
-  const felt = state.felt.filter(({ stationId }) => stationId === id).map(({ length, feel, play }) => ({ length, feel, play: play === null ? null : { value: play, uncertainty: FELT }, torque: null }));
+  const felt = state.felt.filter(({ stationId }) => stationId === id).map(({ length, feel, play }) => ({ length, feel, play: play === null ? null : { value: Math.max(0, play + shift), uncertainty: Math.hypot(FELT, more) }, torque: null }));
   const torques = state.torques
     .filter((row) => row.axisId === axis.id && row.what === 'bearings' && row.stage !== 'asFound' && row.steady && row.inPlace[id] !== undefined)
     .map((row) => ({ length: row.inPlace[id]!, feel: 'tight' as const, play: null, torque: Math.max(0, row.value - drag) }))

@@ -35,7 +35,7 @@ export function virtualPlay(state: JobState, { axis, kind, stage, seed }: AskedP
 
 function movedAt(state: JobState, axis: Axis, station: Station, { kind, seed }: Pick<AskedPlay, 'kind' | 'seed'>): number {
   const turned = state.turned[station.id] ?? 0;
-  if (station.kind === 'adjuster') return kind === 'endPlay' && station.lead !== undefined ? adjusterPlay({ lead: station.lead, clockwiseAngle: turned, hand: 'right' }) : 0;
+  if (station.kind === 'adjuster') return kind === 'endPlay' && station.lead !== undefined ? adjusterPlay({ lead: station.lead, clockwiseAngle: Math.max(-3600, Math.min(3600, turned)), hand: 'right' }) : 0;
   const [pack, found] = [state.packs[station.id], state.foundPacks[station.id]];
   if (pack === undefined || found === undefined) return 0;
   const gain = station.place === UNKNOWN_PLACE ? (seed % 2 === 0 ? 1 : -1) : (tableGain(axis.arrangement, station, kind) ?? 0);

@@ -7,6 +7,7 @@ import {
   PHASES,
   setsZeroPlay,
   settersOf,
+  spacerSetter,
   type Step,
   type StepForm,
 } from '@wendaxis/core/plan';
@@ -118,7 +119,7 @@ function StepView({ job, step }: ViewProps) {
         {step.form === 'spacer' && <SpacerShelf jobId={jobId} step={step} state={state} />}
         <StepFacts job={job} step={step} />
         {step.rule === 'asFound' && step.specKind === 'endPlay' && <OrderPanel step={step} state={state} />}
-        {TERMS_SHOWN.includes(step.rule) && axis !== undefined && settersOf(axis).length > 0 && <PlayTermsPanel jobId={jobId} axis={axis} state={state} />}
+        {TERMS_SHOWN.includes(step.rule) && axis !== undefined && (settersOf(axis).length > 0 || spacerSetter(axis) !== null) && <PlayTermsPanel jobId={jobId} axis={axis} state={state} />}
       </div>
     </main>
   );

@@ -1,6 +1,6 @@
 import { useCallback, useMemo, useState } from 'react';
 
-import { describeFault, InputError } from '@wendaxis/core/faults';
+import { describeFault, InputError, orRefused } from '@wendaxis/core/faults';
 import { withUncertainty, type JobState } from '@wendaxis/core/job';
 import {
   gainAt,
@@ -171,12 +171,10 @@ function OnePack({ jobId, state, action, stock }: Props) {
 
 /** The answer, or why none can be given (a box beyond what the search takes, say). */
 function tryProposePack(question: PackQuestion): PackAnswer | InputError {
-  try {
-    return proposePack(question);
-  } catch (error) {
-    if (error instanceof InputError) return error;
-    throw error;
-  }
+  return orRefused(
+    () => proposePack(question),
+    (error) => error,
+  );
 }
 
 function Instead({ instead }: { readonly instead: NothingFits }) {

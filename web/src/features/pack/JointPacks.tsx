@@ -1,8 +1,14 @@
 import { useCallback, useMemo, useState } from 'react';
 import { RadioGroup } from 'radix-ui';
 
+import { describeFault, InputError, orRefused } from '@wendaxis/core/faults';
 import { withUncertainty, type JobState, type Run } from '@wendaxis/core/job';
-import { jointPacks, type JointChoice, type JointQuestion } from '@wendaxis/core/shims';
+import {
+  jointPacks,
+  type JointAnswer,
+  type JointChoice,
+  type JointQuestion,
+} from '@wendaxis/core/shims';
 import { SPEC_KINDS, type Axis, type SpecKind } from '@wendaxis/core/unit';
 
 import { record } from '../../stores/jobSync.ts';
@@ -23,11 +29,14 @@ interface Props {
   readonly question: JointQuestion;
 }
 
+const NO_ANSWER: JointAnswer = { status: 'nothingFits', wanted: {}, choices: [], tried: 0 };
+
 /** Packs for several sites of one shaft, chosen together: each is right only with the others. */
 export function JointPacks({ jobId, state, axis, run, question }: Props) {
   const units = useUnits();
   const [chosen, setChosen] = useState(0);
-  const answer = useMemo(() => jointPacks(question), [question]);
+  const computed = useMemo(() => orRefused(() => jointPacks(question), (error) => error), [question]);
+  const answer = computed instanceof InputError ? NO_ANSWER : computed;
   const choice = answer.choices[Math.min(chosen, answer.choices.length - 1)];
   const usable = choice !== undefined && answer.status !== 'nothingFits';
   const siteName = (id: string) => axis.stations.find((station) => station.id === id)?.name ?? id;
@@ -36,6 +45,8 @@ export function JointPacks({ jobId, state, axis, run, question }: Props) {
       record(jobId, 'PackChosen', { siteId, runId: run.runId, pieces: withUncertainty(pieces, question.stock) });
   }, [choice, jobId, run.runId, question.stock]);
   useShortcut(['Enter'], choose, usable);
+  if (computed instanceof InputError)
+    return <Notice tone="warn" title="No packs can be worked out from these">{computed.faults.map(describeFault).join('. ')}</Notice>;
   return (
     <div className="grid gap-5 lg:grid-cols-[1.7fr_1fr]">
       <section className="grid content-start gap-3" aria-label="Choice">
