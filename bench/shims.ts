@@ -8,8 +8,8 @@ import { EQUAL_SUMS, micrometres, rankPacks, type ShimSize } from '@wendaxis/cor
  * Exact pack search against a general integer-programming library (HiGHS) on the same cases in one run:
  * the ratio of the median times, and whether ours is as near as the proven optimum.
  */
-const CASES = 12;
-const WARM_UP = 200;
+const CASES = 30;
+const WARM_UP = 1500;
 const random = mersenne(20_260_101);
 const draw = (from: number, to: number) => uniformInt(random, from, to);
 const highs = await highsLoader();
