@@ -305,7 +305,24 @@ test('a reading that was typed in another unit is asked back, and one that lies 
   await page.getByLabel('Or type the return reading').fill('0');
   await page.keyboard.press('Enter');
   await typeReadings(page, ['0', '0.14', '0', '0', '0.14', '0']);
-  await page.keyboard.press('Enter');
+  await page.goto(`${address}jobs/${jobId}/bench`);
+  // Given up, and measured anew: too much play, a thinner pack goes in, and the play stays.
+  const open = (await workTo(page, address, jobId, { habits: habits(), until: () => true })).runs.at(-1)!;
+  await recordIn(page, address, jobId, 'RunAbandoned', { runId: open.runId, reason: 'bumped' });
+  await page.reload();
+  await typedRun(page, '0.30', /Shop dial/);
+  await page.goto(`${address}jobs/${jobId}/pack`);
+  await page.getByRole('button', { name: 'Take this pack' }).click();
+  await page.getByRole('button', { name: 'It is in' }).click();
+  await allSent(page);
+  await page.goto(`${address}jobs/${jobId}/bench`);
+  await startRun(page, /Shop dial/);
+  await typeReadings(page, ['0', '0.30', '0', '0', '0.30', '0', '0', '0.30', '0']);
+  await expect(page.getByRole('alert')).toContainText('more than the thicknesses explain');
+  await expect(page.getByRole('alert')).toContainText('Expected about 0.1');
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Put it right, measure again' }).click();
+  await expect(page.getByRole('button', { name: 'Start the run' })).toBeVisible();
   await page.getByRole('link', { name: 'Logbook' }).click();
   await expect(page.getByRole('list', { name: 'Entries, newest first' })).toContainText('Reading 0.140 mm, typed “5.5 as 0.140 mm”');
 }); // prettier-ignore

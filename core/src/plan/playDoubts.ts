@@ -19,13 +19,13 @@ export const PLAY_DOUBTS = {
   },
   heldApart: {
     words:
-      'It has grown although nothing thicker went in. Something may hold the joint apart: an O-ring out of its groove, a gasket twice, a burr, a cover that is not drawn down.',
+      'It is more than the thicknesses explain. Something may hold the joint apart: an O-ring out of its groove, a gasket twice, a burr, a cover that is not drawn down.',
     remedy:
       'Try a feeler at the joint in four places. Take the cover off, wipe, draw it down evenly and measure again.',
   },
   bound: {
     words:
-      'It has shrunk although nothing explains it. A ring may not be home, or the cover binds on one side.',
+      'It is less than the thicknesses explain. A ring may not be home, or the cover binds on one side.',
     remedy: 'Slacken, turn the shaft, draw the cover down evenly and measure again.',
   },
   followsAngle: {

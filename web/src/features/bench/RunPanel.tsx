@@ -52,7 +52,15 @@ export function RunPanel({ jobId, spec, state, action, deviceId, practice, onAcc
     record(jobId, 'RunClosed', { runId: run.runId });
     onAccepted();
   }, [jobId, run.runId, onAccepted]);
-  useShortcut(['Enter'], acceptVerdict, agreed);
+  const measureAgain = useCallback(() => {
+    record(jobId, 'RunAbandoned', {
+      runId: run.runId,
+      reason: 'in doubt: put right and measured again',
+    });
+  }, [jobId, run.runId]);
+  // A reading in doubt is not accepted out of habit: that wants the button.
+  const sure = agreed && doubts.length === 0;
+  useShortcut(['Enter'], acceptVerdict, sure);
 
   const take = useCallback(
     (value: number, typed: string | null) => {
@@ -103,7 +111,7 @@ export function RunPanel({ jobId, spec, state, action, deviceId, practice, onAcc
           onMark={setMark}
           run={run}
           expected={expectedReading(state, action, spec)}
-          onAccept={agreed ? acceptVerdict : null}
+          onAccept={sure ? acceptVerdict : null}
           main={!agreed}
         />
         {practice && deviceId !== null && (
@@ -119,6 +127,7 @@ export function RunPanel({ jobId, spec, state, action, deviceId, practice, onAcc
           band={spec.band}
           doubts={doubts}
           onAccept={agreed ? acceptVerdict : null}
+          onAgain={measureAgain}
         />
         <CycleList verdict={verdict} partial={partial} />
       </section>

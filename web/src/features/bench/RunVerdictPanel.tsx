@@ -14,10 +14,12 @@ interface Props {
   readonly doubts: readonly PlayDoubt[];
   /** Null while there is nothing to accept. */
   readonly onAccept: (() => void) | null;
+  /** Give the run up and begin anew: offered where it is in doubt. */
+  readonly onAgain: () => void;
 }
 
 /** The verdict of a run: word, shape, number against the band, what to do now and why. */
-export function RunVerdictPanel({ verdict, band, doubts, onAccept }: Props) {
+export function RunVerdictPanel({ verdict, band, doubts, onAccept, onAgain }: Props) {
   const units = useUnits();
   if (verdict.status !== 'judged')
     return (
@@ -86,8 +88,18 @@ export function RunVerdictPanel({ verdict, band, doubts, onAccept }: Props) {
         </ul>
       )}
       <div className="flex flex-wrap gap-3">
+        {doubts.length > 0 && (
+          <Button kind="main" className="min-h-14 text-xl" onClick={onAgain}>
+            Put it right, measure again
+          </Button>
+        )}
         {onAccept !== null && (
-          <Button kind="main" className="min-h-14 text-xl" onClick={onAccept} shortcut="Enter">
+          <Button
+            kind={doubts.length > 0 ? 'plain' : 'main'}
+            className="min-h-14 text-xl"
+            onClick={onAccept}
+            {...(doubts.length > 0 ? {} : { shortcut: 'Enter' })}
+          >
             {doubts.length > 0 ? 'Accept it all the same' : 'Accept the verdict'}
           </Button>
         )}

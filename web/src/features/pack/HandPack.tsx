@@ -55,10 +55,12 @@ interface CounterProps {
   readonly stock: readonly ShimSize[];
   readonly pieces: readonly PackPiece[];
   readonly onPieces: (pieces: readonly PackPiece[]) => void;
+  /** There is room for two columns. */
+  readonly wide?: boolean;
 }
 
 /** Pieces counted on and off, size by size. */
-export function PieceCounter({ stock, pieces, onPieces }: CounterProps) {
+export function PieceCounter({ stock, pieces, onPieces, wide = false }: CounterProps) {
   const units = useUnits();
   const taken = (id: string) => pieces.find(({ sizeId }) => sizeId === id)?.quantity ?? 0;
   const set = ({ id, thickness }: ShimSize, quantity: number): void => {
@@ -66,7 +68,10 @@ export function PieceCounter({ stock, pieces, onPieces }: CounterProps) {
     onPieces(quantity === 0 ? others : [...others, { sizeId: id, thickness, quantity }]);
   };
   return (
-    <ul className="m-0 grid list-none gap-x-6 p-0 @lg:grid-cols-2" aria-label="Pieces">
+    <ul
+      className={`m-0 grid list-none gap-x-8 p-0 ${wide ? 'md:grid-cols-2' : ''}`}
+      aria-label="Pieces"
+    >
       {stock
         .filter(({ count }) => count > 0)
         .toSorted((a, b) => a.thickness - b.thickness)

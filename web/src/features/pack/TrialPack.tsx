@@ -50,7 +50,6 @@ export function TrialPack({ jobId, state, site, gain, stock }: Props) {
         <strong className="figure">{units.show(total)}</strong>
         {!enough && `, too near: at least ${units.show(TRIAL_APART)} more or less`}.
       </p>
-      <PieceCounter stock={stock} pieces={pieces} onPieces={setPieces} />
       <Button
         kind="main"
         className="justify-self-start text-xl"
@@ -65,6 +64,7 @@ export function TrialPack({ jobId, state, site, gain, stock }: Props) {
       >
         It is in: measure again
       </Button>
+      <PieceCounter stock={stock} pieces={pieces} onPieces={setPieces} wide />
     </section>
   );
 }
