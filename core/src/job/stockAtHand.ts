@@ -4,37 +4,40 @@ import { piecesBySize } from './foldWorkshop.ts';
 import type { JobState } from './state.ts';
 
 /**
- * What a pack can be made from: the box, less what this and other jobs have fitted elsewhere, with the
- * pieces now at this site and the pieces that were found there (they lie on the bench).
+ * What packs can be made from: the box, less what this and other jobs have fitted elsewhere, with the
+ * pieces now at these sites and the pieces that were found there (they lie on the bench).
  *
  * @param sizes as counted in the box
  * @param usedElsewhere pieces of each size fitted in other jobs
- * @param siteId the site whose pack is being chosen
+ * @param siteIds the sites whose packs are being chosen
  */
 export function stockAtHand(
   sizes: readonly ShimSize[],
   usedElsewhere: Readonly<Record<string, number>>,
   job: JobState,
-  siteId: string,
+  siteIds: readonly string[],
 ): readonly ShimSize[] {
   const otherSites = Object.entries(job.packs)
-    .filter(([id]) => id !== siteId)
+    .filter(([id]) => !siteIds.includes(id))
     .map(([, pack]) => pack);
   const usedHere = piecesBySize(otherSites);
   const box = sizes.map((size) => ({
     ...size,
     count: Math.max(0, size.count - (usedElsewhere[size.id] ?? 0) - (usedHere[size.id] ?? 0)),
   }));
-  const found = (job.foundPacks[siteId]?.pieces ?? [])
+  const found = siteIds
+    .flatMap((siteId) => job.foundPacks[siteId]?.pieces ?? [])
     .filter(({ sizeId }) => !sizes.some(({ id }) => id === sizeId))
-    .map(({ sizeId: id, thickness, quantity, uncertainty }) => ({
-      id,
-      thickness,
-      count: quantity,
-      uncertainty,
-    }));
-  return [...box, ...found];
-}
+    .map(({ sizeId: id, thickness, quantity: count, uncertainty }) => ({ id, thickness, count, uncertainty }));
+  // Pieces found at two sites may be of one size: they lie together. The same name for another thickness is another's.
+  const together = new Map<string, ShimSize>();
+  for (const size of found) {
+    const same = together.get(size.id);
+    if (same === undefined) together.set(size.id, size);
+    else if (same.thickness === size.thickness) together.set(size.id, { ...same, count: same.count + size.count });
+  }
+  return [...box, ...together.values()];
+} // prettier-ignore
 
 /**
  * How many pieces of each size the jobs hold between them.

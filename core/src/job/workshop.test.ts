@@ -105,8 +105,17 @@ describe('the stock at hand', () => {
   const job = foldJob(new LogBuilder().booked().events);
 
   test('should leave out what other jobs hold, and never fall below none', () => {
-    const stock = stockAtHand(sizes, { a: 1, b: 4 }, job, 'shims');
+    const stock = stockAtHand(sizes, { a: 1, b: 4 }, job, ['shims']);
     expect(stock.map(({ id, count: left }) => [id, left])).toEqual([['a', 2], ['b', 0], ['found', 1]]); // prettier-ignore
+  });
+
+  test('should lay together what was found at sites that are chosen together', () => {
+    const found = (siteId: string, sizeId: string, thickness: number) => [siteId, { pieces: [{ sizeId, thickness, quantity: 1, uncertainty: 0.001 }], at: '', by: '' }] as const; // prettier-ignore
+    const two = { ...job, packs: {}, foundPacks: Object.fromEntries([found('one', 'x', 0.5), found('two', 'x', 0.5), found('three', 'x', 0.7), found('four', 'y', 1)]) }; // prettier-ignore
+    const lying = (...sites: string[]) => stockAtHand([], {}, two, sites).map(({ id, thickness, count }) => [id, thickness, count]); // prettier-ignore
+    expect(lying('one', 'two', 'four')).toEqual([['x', 0.5, 2], ['y', 1, 1]]); // prettier-ignore
+    expect(lying('one', 'three')).toEqual([['x', 0.5, 1]]);
+    expect(lying('three')).toEqual([['x', 0.7, 1]]);
   });
 
   test('should count the pieces in place at this site as at hand, and those at other sites as gone', () => {
@@ -116,8 +125,8 @@ describe('the stock at hand', () => {
         pieces: [{ sizeId: 'a', thickness: 0.1, quantity: 2, uncertainty: 0.001 }],
       }).events,
     );
-    expect(stockAtHand(sizes, {}, fitted, 'shims')[0]!.count).toBe(3);
-    expect(stockAtHand(sizes, {}, fitted, 'elsewhere')[0]!.count).toBe(1);
+    expect(stockAtHand(sizes, {}, fitted, ['shims'])[0]!.count).toBe(3);
+    expect(stockAtHand(sizes, {}, fitted, ['elsewhere'])[0]!.count).toBe(1);
   });
 
   test('should give chosen pieces the uncertainty of their size', () => {

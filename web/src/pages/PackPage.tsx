@@ -3,6 +3,8 @@ import { Link, useNavigate } from 'react-router';
 
 import { piecesInJobs, stockAtHand } from '@wendaxis/core/job';
 
+import { settersOf } from '@wendaxis/core/plan';
+
 import { useWorkshop } from '../api/queries.ts';
 import { ChoosePack } from '../features/pack/ChoosePack.tsx';
 import { FitPack } from '../features/pack/FitPack.tsx';
@@ -19,7 +21,15 @@ export function PackPage() {
   const stock = useMemo(() => {
     if (workshop.data === undefined || site === null) return null;
     const elsewhere = piecesInJobs(workshop.data.usedByJob, jobId);
-    return stockAtHand(workshop.data.sizes, elsewhere, state, site.id);
+    // Sites that depend on each other are chosen together: what lies at all of them is at hand.
+    const axis = state.unit!.axes.find(({ stations }) => stations.some(({ id }) => id === site.id));
+    const sites = axis === undefined ? [] : settersOf(axis).map(({ station }) => station.id);
+    return stockAtHand(
+      workshop.data.sizes,
+      elsewhere,
+      state,
+      sites.includes(site.id) ? sites : [site.id],
+    );
   }, [workshop.data, site, state, jobId]);
 
   return (

@@ -41,7 +41,7 @@ export function OrderPanel({ step, state }: Props) {
   });
   const [from, to, grade, parts] = lengths as [number | null, number | null, number | null, number | null];
   const sizes = from === null || to === null || grade === null ? null : gradedSizes(from, to, grade);
-  const stock = workshop.data === undefined || site === undefined ? null : stockAtHand(workshop.data.sizes, {}, state, site.id);
+  const stock = workshop.data === undefined || site === undefined ? null : stockAtHand(workshop.data.sizes, {}, state, [site.id]);
   const question: OrderQuestion | null = sizes === null || parts === null || stock === null || spec === undefined || site === undefined || verdict?.status !== 'judged'
     ? null
     : orderQuestion({ state, axis, site, band: spec.band, verdict, stock, sizes, changedParts: parts, mostPieces: USUAL_MOST_PIECES });
