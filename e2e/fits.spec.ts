@@ -62,6 +62,7 @@ test('the workshop adds a material and rates its press, and a part can be made o
   await page.getByRole('link', { name: 'Jobs' }).click();
   await page.getByRole('link', { name: /Moth engine case/ }).first().click();
   await page.getByRole('link', { name: 'Describe' }).click();
+  await expect(page).toHaveURL(/describe/);
   await page.goto(page.url().replace(/describe.*$/, 'describe?part=half-left'));
   await page.getByLabel('Made of').selectOption({ label: 'Zinc die casting' });
   await page.getByRole('button', { name: 'Record it' }).click();

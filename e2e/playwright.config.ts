@@ -1,14 +1,19 @@
 import { defineConfig } from '@playwright/test';
 
+/** The whole suite, as `npm test` runs it. */
+const suite = process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] !== undefined;
+
 /** Browser tests in Debian's Chromium, without a window and without a network beyond this machine. */
 export default defineConfig({
   testDir: '.',
   testMatch: '**/*.spec.ts',
   outputDir: '../test-results',
   workers: 2,
+  // On a machine that stalls for seconds a test may time out: once more, and the report calls it flaky. Twice is a failure.
+  retries: suite ? 1 : 0,
   timeout: 60_000,
   expect: { timeout: 10_000 },
-  reporter: process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] ? [['line'], ['json']] : [['list']],
+  reporter: suite ? [['line'], ['json']] : [['list']],
   use: {
     browserName: 'chromium',
     viewport: { width: 1280, height: 800 },
