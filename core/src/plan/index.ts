@@ -27,6 +27,8 @@ export {
   type JudgedVerdict,
   type PlayStage,
 } from './playProgress.ts';
+export { clampTerm } from './clampTerm.ts';
+export { expectedReading } from './expectedReading.ts';
 export { adjusterProgress, adjusterSetter } from './adjusterProgress.ts';
 export { gainAt, TRIAL_APART, type Gain } from './gains.ts';
 export { PLAY_DOUBTS, playDoubts, type PlayDoubt, type PlayDoubtId } from './playDoubts.ts';

@@ -4,7 +4,9 @@ import { foldJob, type JobEvent, type JobState } from '../job/index.ts';
 import { answerStep, type Recorded, type WorkHabits } from '../simulate/index.ts';
 import { geometryFaults, unitFromTemplate, UNIT_TEMPLATES, type Axis, type Unit, type UnitTemplate } from '../unit/index.ts'; // prettier-ignore
 import { adjusterProgress } from './adjusterProgress.ts';
+import { clampTerm } from './clampTerm.ts';
 import { compilePlan } from './compilePlan.ts';
+import { expectedReading } from './expectedReading.ts';
 import { gainAt } from './gains.ts';
 import { nextAction } from './nextAction.ts';
 import { jointQuestion, packQuestion } from './packQuestion.ts';
@@ -311,6 +313,62 @@ describe('a carrier that is read at the pinion', () => {
     bench.torque(2.2, { axisId: 'carrier', stage: 'final' }).torque(2.2, { axisId: 'carrier', stage: 'final' });
     expect(rollingVerdict(bench.state, carrierAxis(), 'final')).toMatchObject({ bearings: expect.closeTo(4.4, 9), decision: { word: 'doesNotConform', limit: 'upper' } });
   }); // prettier-ignore
+});
+
+describe('what the lift of a cycle is expected to read', () => {
+  const expected = (bench: Bench) => {
+    const action = nextAction(bench.state);
+    if (action.kind !== 'takeReading' && action.kind !== 'acceptRun') throw new Error(action.kind);
+    return expectedReading(bench.state, action, bench.state.specs[0]!);
+  };
+  const open = (runId: string, bench = new Bench(unitOf('coverShims')).band('endPlay', 0.1, 0.18)) => bench.record({ type: 'RunOpened', data: { runId, specId: 'endPlay', stage: 'trial', instrument: DIAL, indicator: { contact: 'faceSquareToTravel', angle: 0 }, shaftHeld: true } }); // prettier-ignore
+  const read = (bench: Bench, runId: string, ...values: readonly number[]) => values.reduce((log, value) => log.record({ type: 'ReadingTaken', data: { runId, value, typed: null, device: null, position: null } }), bench); // prettier-ignore
+  const about = (least: number, most: number) => ({
+    least: expect.closeTo(least, 9),
+    most: expect.closeTo(most, 9),
+  });
+
+  test('should be nothing for the zero and the return, and the band with room beside it at first', () => {
+    const bench = open('a');
+    expect(expected(bench)).toBeNull();
+    expect(expected(read(bench, 'a', 0.4))).toEqual(about(0.45, 0.76));
+    expect(expected(read(bench, 'a', 0.54))).toBeNull();
+  });
+
+  test('should be the play of the cycles before, else of the last run', () => {
+    const bench = read(open('a'), 'a', 0, 0.3, 0, 0.1);
+    expect(expected(bench)).toEqual(about(0.25, 0.7));
+    const after = read(
+      open('b', new Bench(unitOf('coverShims')).band('endPlay', 0.1, 0.18).run(0.5)),
+      'b',
+      0,
+    );
+    expect(expected(after)).toEqual(about(0.25, 1));
+  });
+
+  test('should be nothing where a verdict waits, or the band has no play in it', () => {
+    expect(expected(read(open('a'), 'a', 0, 0.14, 0, 0, 0.14, 0, 0, 0.14, 0))).toBeNull();
+    const preload = read(
+      open('a', new Bench(unitOf('coverShims')).band('endPlay', -0.1, -0.05)),
+      'a',
+      0,
+    );
+    expect(expected(preload)).toBeNull();
+  });
+});
+
+describe('a nut that is tighter at the end', () => {
+  test('should take what its spacer is shortened by, and nothing where there is no spacer', () => {
+    const axis = unitOf('coneSpacerShims').axes[0]!;
+    const spacer = axis.stations.find(({ kind }) => kind === 'spacer')!;
+    const { clamp, term } = clampTerm(axis, { trialTorque: 50, finalTorque: 250, thread: 24 })!;
+    // ΔF = 200 N·m/(0.15·24 mm) = 55.6 kN; ΔL = ΔF·L/(E·A) (Hooke).
+    expect(term.final).toBeCloseTo((200_000 / 3.6) * spacer.width / (206_000 * (Math.PI / 4) * (spacer.outside ** 2 - spacer.inside ** 2)), 9); // prettier-ignore
+    expect(term.uncertainty).toBeCloseTo(term.final / 4, 12);
+    expect(clamp.nutFactor).toBe(0.15);
+    expect(clampTerm(unitOf('coverShims').axes[0]!, { trialTorque: 50, finalTorque: 250, thread: 24 })).toBeNull(); // prettier-ignore
+    expect(() => clampTerm(axis, { trialTorque: 50, finalTorque: 20, thread: 24 })).toThrow(/finalTorque/); // prettier-ignore
+  });
 });
 
 describe('readings that agree with themselves and lie', () => {

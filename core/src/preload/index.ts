@@ -38,4 +38,5 @@ export {
   type SpacerTarget,
   type SpacerTrial,
 } from './spacerLength.ts';
+export { turnWords } from './turnWords.ts';
 export { warmPlay, type WarmCup, type WarmPlay } from './warmPlay.ts';

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 
 import { adjusterTurn } from './adjusterTurn.ts';
 import { closingPlay } from './closingPlay.ts';
+import { turnWords } from './turnWords.ts';
 
 describe('the turn of an adjuster', () => {
   const base = { play: 0.2, guard: 0.01, band: { lower: 0.06, upper: 0.14, target: null }, lead: 1.5, notches: null, hand: 'right' } as const; // prettier-ignore
@@ -67,5 +68,17 @@ describe('closing the play of a hub without preload', () => {
     expect(closingPlay([{ angle: 90, play: 0 }], { lower: 0.02, upper: 0.05, target: null }, 0.004).status).toBe('gone'); // prettier-ignore
     expect(closingPlay([{ angle: 0, play: 0.2 }, { angle: 20, play: 0.25 }], BAND, 0.004)).toMatchObject({ status: 'closing', step: 15 }); // prettier-ignore
     expect(() => closingPlay([{ angle: 30, play: 0.1 }, { angle: 20, play: 0.1 }], BAND, 0.004)).toThrow(/never backed off/); // prettier-ignore
+  });
+});
+
+const BASE = { play: 0.2, guard: 0.01, band: { lower: 0.06, upper: 0.14, target: null }, lead: 1.5, notches: 30, hand: 'right' } as const; // prettier-ignore
+
+describe('a turn in words', () => {
+  test('should be in notches where there are any, else in degrees', () => {
+    expect(turnWords(adjusterTurn(BASE))).toBe('2 notches clockwise');
+    expect(turnWords(adjusterTurn({ ...BASE, play: 0.15 }))).toBe('1 notch clockwise');
+    expect(turnWords(adjusterTurn({ ...BASE, play: 0.03 }))).toBe('1 notch anticlockwise');
+    expect(turnWords(adjusterTurn({ ...BASE, notches: null }))).toBe('24° clockwise');
+    expect(turnWords(adjusterTurn({ ...BASE, play: 0.1 }))).toBe('Leave it where it stands');
   });
 });

@@ -24,8 +24,8 @@ function torqueNumbersOf({ state, axis, spec }: Subject): readonly Figure[] {
     const { total, bearings, expanded, decision, working } = verdict;
     const name = stage === 'asFound' ? 'As found' : 'As built';
     return [
-      ...(total === bearings ? [] : [figure(`${name}, with the seal`, 'torque', total, SOURCES.asMeasured.title)]),
-      figure(total === bearings ? name : `${name}, bearings alone`, 'torque', bearings, SOURCES.asMeasured.title, { expanded, working, ...(stage === 'asFound' ? {} : { word: decision.word }) }),
+      ...(total === bearings ? [] : [figure(`${name}, ${spec!.through === undefined ? 'with the seal' : 'at the pinion'}`, 'torque', total, SOURCES.asMeasured.title)]),
+      figure(total === bearings ? name : `${name}, ${spec!.through === undefined ? 'bearings' : 'carrier'} alone`, 'torque', bearings, SOURCES.asMeasured.title, { expanded, working, ...(stage === 'asFound' ? {} : { word: decision.word }) }),
     ];
   });
 } // prettier-ignore

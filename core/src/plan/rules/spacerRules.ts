@@ -1,3 +1,5 @@
+import { NORMAL_FACTOR } from '../../measure/index.ts';
+import { turnWords } from '../../preload/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import type { SeatingCheckId } from '../../seating/index.ts';
 import type { Axis } from '../../unit/index.ts';
@@ -31,7 +33,7 @@ function spacerNumbers({ state, axis }: Subject): Numbers {
   return numbers(
     target === null ? null : bandFigure(target.by === 'play' ? 'End play' : 'Rolling torque', target.by === 'play' ? 'length' : 'torque', target.band, SOURCES.asBookedIn.title),
     inPlace === null ? null : figure('Spacer in place', 'length', inPlace, SOURCES.asMeasured.title),
-    known === null ? null : figure('Length wanted', 'length', known.wanted, SOURCES.loop.title, { working: known.working, expanded: 1.645 * known.standard }),
+    known === null ? null : figure('Length wanted', 'length', known.wanted, SOURCES.loop.title, { working: known.working, expanded: NORMAL_FACTOR * known.standard }),
   );
 } // prettier-ignore
 
@@ -40,7 +42,7 @@ function adjusterNumbers({ state, axis, station }: Subject): Numbers {
   return numbers(
     fromDetail(station!, 'lead', (lead) => (station!.notches === undefined ? [] : figure('Travel of one notch', 'length', lead / station!.notches, SOURCES.loop.title))),
     station!.notches === undefined ? lacksDetail(station!, 'notches') : null,
-    turn === null ? null : words('Turn', turn.notches === null ? `${Math.abs(turn.set).toFixed(0)}° ${turn.direction}` : `${Math.abs(turn.notches)} ${Math.abs(turn.notches) === 1 ? 'notch' : 'notches'} ${turn.direction}`, SOURCES.loop.title),
+    turn === null ? null : words('Turn', turnWords(turn), SOURCES.loop.title),
   );
 } // prettier-ignore
 

@@ -64,15 +64,16 @@ function pinion(
   return { parts: [part('case', 'Axle case', 'case'), part('shaft', 'Pinion', 'shaft')], stations };
 }
 
+/** A pinion on one piece between its cones. */
+function pinionOn(input: TemplateInput, id: string, name: string, spacerType: 'collapsible' | 'solid'): Layout {
+  return pinion(input, (bore, from, to) => [
+    station(id, 'spacer', name, [from, to - from, bore, 1.25 * bore], { partId: 'shaft', spacerType, place: 'betweenClampedCones' }),
+  ]);
+} // prettier-ignore
+
 /** Preload set by crushing a collapsible sleeve with the nut. */
 export function pinionSleeve(input: TemplateInput): Layout {
-  return pinion(input, (bore, from, to) => [
-    station('sleeve', 'spacer', 'Collapsible sleeve', [from, to - from, bore, 1.25 * bore], {
-      partId: 'shaft',
-      spacerType: 'collapsible',
-      place: 'betweenClampedCones',
-    }),
-  ]);
+  return pinionOn(input, 'sleeve', 'Collapsible sleeve', 'collapsible');
 }
 
 /** Preload set by a solid spacer with shims beside it. */
@@ -97,13 +98,7 @@ export function pinionSpacer(input: TemplateInput): Layout {
 
 /** Preload set by a solid spacer that is turned to its length. */
 export function pinionSolid(input: TemplateInput): Layout {
-  return pinion(input, (bore, from, to) => [
-    station('spacer', 'spacer', 'Solid spacer', [from, to - from, bore, 1.25 * bore], {
-      partId: 'shaft',
-      spacerType: 'solid',
-      place: 'betweenClampedCones',
-    }),
-  ]);
+  return pinionOn(input, 'spacer', 'Solid spacer', 'solid');
 }
 
 type Setting = (

@@ -38,20 +38,14 @@ export function SpecForm({ jobId, axis, kind, axes }: Props) {
   const [sealDrag, setSealDrag] = useState<'included' | 'excluded'>('excluded');
   const [throughAxis, setThroughAxis] = useState('');
   const [ratio, setRatio] = useState('');
+  const pinion = axes.find(({ id }) => id === throughAxis);
+  const shownRatio = ratio === '' ? ratioOf(axis, pinion) : ratio;
   const [fault, setFault] = useState<string | null>(null);
   const set = (name: keyof typeof texts) => (text: string) => setTexts({ ...texts, [name]: text });
 
   function submit(event: FormEvent): void {
     event.preventDefault();
-    const geared = Number(
-      (ratio === ''
-        ? ratioOf(
-            axis,
-            axes.find(({ id }) => id === throughAxis),
-          )
-        : ratio
-      ).replace(',', '.'),
-    );
+    const geared = Number(shownRatio.replace(',', '.'));
     if (throughAxis !== '' && !(geared >= 0.2 && geared <= 20))
       return setFault(
         'The ratio lies between 0.2 and 20: teeth of the ring gear over those of the pinion.',
@@ -152,19 +146,7 @@ export function SpecForm({ jobId, axis, kind, axes }: Props) {
           )}
           {throughAxis !== '' && (
             <div className="w-36">
-              <TextField
-                label="Ratio"
-                value={
-                  ratio === ''
-                    ? ratioOf(
-                        axis,
-                        axes.find(({ id }) => id === throughAxis),
-                      )
-                    : ratio
-                }
-                onChange={setRatio}
-                max={8}
-              />
+              <TextField label="Ratio" value={shownRatio} onChange={setRatio} max={8} />
             </div>
           )}
           <Button onClick={halve} disabled={texts.lower === '' && texts.upper === ''}>

@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useState } from 'react';
 
 import type { JobState, Spec } from '@wendaxis/core/job';
-import { playDoubts, type NextAction } from '@wendaxis/core/plan';
+import { expectedReading, playDoubts, type NextAction } from '@wendaxis/core/plan';
 
 import { record } from '../../stores/jobSync.ts';
 import { speak } from '../../ui/speak.ts';
@@ -11,7 +11,6 @@ import { DECISION_WORDS } from '../../wording/verdictWords.ts';
 import { CaptureRow } from './CaptureRow.tsx';
 import { CycleList } from './CycleList.tsx';
 import { dialDecimals } from './dialDecimals.ts';
-import { expectedReading } from './expectedReading.ts';
 import { AGREED_WORDS, PHASE_WORDS } from './phaseWords.ts';
 import { PracticeHands } from './PracticeHands.tsx';
 import { ReadingTape } from './ReadingTape.tsx';

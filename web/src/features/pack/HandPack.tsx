@@ -1,7 +1,14 @@
 import { useState } from 'react';
 
+import { describeFault, InputError, orRefused } from '@wendaxis/core/faults';
 import { withUncertainty, type MeasuredPiece } from '@wendaxis/core/job';
-import { judgePack, type PackPiece, type PackQuestion, type ShimSize } from '@wendaxis/core/shims';
+import {
+  judgePack,
+  type JudgedPack,
+  type PackPiece,
+  type PackQuestion,
+  type ShimSize,
+} from '@wendaxis/core/shims';
 
 import { BandStrip } from '../../ui/BandStrip.tsx';
 import { Button } from '../../ui/Button.tsx';
@@ -18,35 +25,60 @@ interface Props {
 
 /** A pack put together by hand, judged as the proposed ones are. */
 export function HandPack({ question, stock, first, onTake }: Props) {
-  const units = useUnits();
   const [pieces, setPieces] = useState(first);
-  const judged = judgePack(question, pieces);
+  const judged = orRefused(
+    () => judgePack(question, pieces),
+    (error) => error,
+  );
   return (
     <div className="grid gap-2">
       <PieceCounter stock={stock} pieces={pieces} onPieces={setPieces} />
-      <div role="status" className="grid gap-1">
-        <p className="m-0 text-lg">
-          <span className="figure">{units.show(judged.thickness)}</span>, {judged.pieceCount}{' '}
-          {judged.pieceCount === 1 ? 'piece' : 'pieces'}: play{' '}
-          <span className="figure">
-            {units.digits(judged.expectedPlay)} ± {units.show(judged.expandedUncertainty)}
-          </span>
+      {judged instanceof InputError ? (
+        <p role="alert" className="text-bad m-0 font-semibold">
+          The box has changed: {judged.faults.map(describeFault).join('. ')}
         </p>
-        <Verdict word={judged.decision.word} size="small" />
-        <BandStrip
-          band={question.band}
-          value={{
-            low: judged.expectedPlay,
-            high: judged.expectedPlay,
-            expanded: judged.expandedUncertainty,
-          }}
-          guard={judged.decision.guard}
-          word={judged.decision.word}
-        />
-      </div>
-      <Button kind="main" onClick={() => onTake(withUncertainty(pieces, stock))}>
+      ) : (
+        <Judged judged={judged} question={question} />
+      )}
+      <Button
+        kind="main"
+        disabled={judged instanceof InputError}
+        onClick={() => onTake(withUncertainty(pieces, stock))}
+      >
         Take this one
       </Button>
+    </div>
+  );
+}
+
+function Judged({
+  judged,
+  question,
+}: {
+  readonly judged: JudgedPack;
+  readonly question: PackQuestion;
+}) {
+  const units = useUnits();
+  return (
+    <div role="status" className="grid gap-1">
+      <p className="m-0 text-lg">
+        <span className="figure">{units.show(judged.thickness)}</span>, {judged.pieceCount}{' '}
+        {judged.pieceCount === 1 ? 'piece' : 'pieces'}: play{' '}
+        <span className="figure">
+          {units.digits(judged.expectedPlay)} ± {units.show(judged.expandedUncertainty)}
+        </span>
+      </p>
+      <Verdict word={judged.decision.word} size="small" />
+      <BandStrip
+        band={question.band}
+        value={{
+          low: judged.expectedPlay,
+          high: judged.expectedPlay,
+          expanded: judged.expandedUncertainty,
+        }}
+        guard={judged.decision.guard}
+        word={judged.decision.word}
+      />
     </div>
   );
 }

@@ -1,4 +1,4 @@
-import type { JobState, TorqueStage } from '@wendaxis/core/job';
+import type { JobState, Spec, TorqueStage } from '@wendaxis/core/job';
 import { rollingVerdict, sealDragOf, torqueSpec, type Step } from '@wendaxis/core/plan';
 import type { RollingVerdict } from '@wendaxis/core/preload';
 
@@ -32,7 +32,8 @@ export function TorqueForm({ jobId, step, state }: Props) {
       <TorqueCapture jobId={jobId} axisId={axis.id} stage={stage} what={what} angle={what === 'sealDrag' ? 0 : null} />
       <TorqueTape jobId={jobId} rows={rows} />
       {what === 'sealDrag' && rows.length > 0 && sealDragOf(state, axis) === null && <p className="m-0 text-lg font-semibold">Two steady readings within 10 % of each other: one more.</p>}
-      {verdict !== null && <TorqueVerdict verdict={verdict} band={spec.band} advice={torqueAdvice(verdict)} />}
+      {spec.through !== undefined && rows.length > 0 && verdict === null && <p role="status" className="m-0 text-lg font-semibold">The pinion’s own rolling torque comes first: it is taken off.</p>}
+      {verdict !== null && <TorqueVerdict verdict={verdict} spec={spec} advice={torqueAdvice(verdict)} />}
     </div>
   );
 } // prettier-ignore
@@ -64,11 +65,11 @@ export function TorqueTape({ jobId, rows }: TapeProps) {
 
 interface VerdictProps {
   readonly verdict: RollingVerdict;
-  readonly band: Parameters<typeof BandStrip>[0]['band'];
+  readonly spec: Spec;
   readonly advice: string;
 }
 
-function TorqueVerdict({ verdict, band, advice }: VerdictProps) {
+function TorqueVerdict({ verdict, spec, advice }: VerdictProps) {
   const units = useUnits();
   if (verdict.status !== 'judged')
     return (
@@ -83,8 +84,9 @@ function TorqueVerdict({ verdict, band, advice }: VerdictProps) {
       <p className="figure m-0 text-[2.6rem] leading-tight">
         {units.digits(bearings, 'torque')} <span className="text-2xl">± {units.show(expanded, 'torque')}</span>
       </p>
-      {total !== bearings && <p className="m-0 text-lg">Bearings alone: {units.show(total, 'torque')} with the seal, its drag taken off.</p>}
-      <BandStrip band={band} quantity="torque" value={{ low: bearings, high: bearings, expanded }} guard={expanded} word={decision.word} />
+      {spec.through !== undefined && <p className="m-0 text-lg">Carrier alone: {units.show(total, 'torque')} at the pinion, the pinion’s own taken off, times {spec.through.ratio.toFixed(3)}.</p>}
+      {spec.through === undefined && total !== bearings && <p className="m-0 text-lg">Bearings alone: {units.show(total, 'torque')} with the seal, its drag taken off.</p>}
+      <BandStrip band={spec.band} quantity="torque" value={{ low: bearings, high: bearings, expanded }} guard={expanded} word={decision.word} />
       <p className="m-0 text-lg">{advice}</p>
       <Working title="Rolling torque: the working" lines={working} />
     </div>

@@ -3,6 +3,8 @@ import { useState, type FormEvent } from 'react';
 import type { JobState } from '@wendaxis/core/job';
 import { adjusterProgress, playSpec, type Step } from '@wendaxis/core/plan';
 
+import { turnWords } from '@wendaxis/core/preload';
+
 import { record } from '../../stores/jobSync.ts';
 import { BandStrip } from '../../ui/BandStrip.tsx';
 import { Button } from '../../ui/Button.tsx';
@@ -10,7 +12,6 @@ import { Notice } from '../../ui/Notice.tsx';
 import { QuantityField, readField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { Working } from '../../ui/Working.tsx';
-import { turnWords } from './settingWords.ts';
 
 interface Props {
   readonly jobId: string;

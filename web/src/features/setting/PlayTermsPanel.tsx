@@ -7,11 +7,10 @@ import {
   termGain,
   type PlayTermKind,
 } from '@wendaxis/core/arrangement';
+import { orRefused } from '@wendaxis/core/faults';
 import type { JobState } from '@wendaxis/core/job';
-import { materialOf } from '@wendaxis/core/materials';
-import { playShift } from '@wendaxis/core/plan';
-import { clampShortening, type ClampInput } from '@wendaxis/core/preload';
-import { NUT_FACTOR } from '@wendaxis/core/pressFit';
+import { NORMAL_FACTOR } from '@wendaxis/core/measure';
+import { clampTerm, playShift } from '@wendaxis/core/plan';
 import type { Axis } from '@wendaxis/core/unit';
 
 import { record } from '../../stores/jobSync.ts';
@@ -51,7 +50,7 @@ export function PlayTermsPanel({ jobId, axis, state }: Props) {
           </li>
         ))}
       </ul>
-      {terms.length > 0 && <p className="m-0 text-lg font-semibold">The play changes by <span className="figure">{signed(shift, units.digits)} ± {units.show(1.645 * uncertainty)}</span>.</p>}
+      {terms.length > 0 && <p className="m-0 text-lg font-semibold">The play changes by <span className="figure">{signed(shift, units.digits)} ± {units.show(NORMAL_FACTOR * uncertainty)}</span>.</p>}
       <details>
         <summary className="min-h-12 cursor-pointer pt-3 text-lg font-semibold">Something else differs</summary>
         <TermForm jobId={jobId} axis={axis} />
@@ -75,11 +74,11 @@ function TermForm({ jobId, axis }: Pick<Props, 'jobId' | 'axis'>) {
     const reading = readField(text, 'length', units.system);
     return reading.status === 'read' && reading.quantity.value >= 0 && reading.quantity.value <= 200 ? reading.quantity.value : null;
   });
-  const term = kind === 'clampTorque' ? (clamp === null ? null : { kind, trial: 0, final: clampShortening(clamp), uncertainty: clampShortening(clamp) / 4 }) : trial == null || final == null ? null : { kind, trial, final, uncertainty: MEASURED };
+  const term = kind === 'clampTorque' ? (clamp?.term ?? null) : trial == null || final == null ? null : { kind, trial, final, uncertainty: MEASURED };
   const submit = (event: FormEvent): void => {
     event.preventDefault();
     if (term === null) return;
-    record(jobId, 'PlayTermSet', { axisId: axis.id, termId: uuid(), name: texts.name.trim() || PLAY_TERMS[kind].words.toLowerCase(), term, clamp });
+    record(jobId, 'PlayTermSet', { axisId: axis.id, termId: uuid(), name: texts.name.trim() || PLAY_TERMS[kind].words.toLowerCase(), term, clamp: clamp?.clamp ?? null });
     setTexts({ name: '', trial: '', final: '', snug: '', tight: '', thread: '' });
   };
   return (
@@ -92,7 +91,7 @@ function TermForm({ jobId, axis }: Pick<Props, 'jobId' | 'axis'>) {
           <QuantityField label="Nut in the trial" kind="torque" text={texts.snug} onText={set('snug')} quiet />
           <QuantityField label="Nut at the end" kind="torque" text={texts.tight} onText={set('tight')} quiet />
           <QuantityField label="Its thread" text={texts.thread} onText={set('thread')} quiet />
-          <p className="m-0 self-center">{clamp === null ? '' : `Shortens by ${units.show(clampShortening(clamp))}`}</p>
+          <p className="m-0 self-center">{clamp === null ? 'Steel spacer, oiled thread' : `Shortens by ${units.digits(clamp.term.final)} ± ${units.show(NORMAL_FACTOR * clamp.term.uncertainty)}: steel, oiled thread, K = ${clamp.clamp.nutFactor}`}</p>
         </>
       ) : (
         <>
@@ -105,14 +104,13 @@ function TermForm({ jobId, axis }: Pick<Props, 'jobId' | 'axis'>) {
   );
 } // prettier-ignore
 
-/** What is clamped between the bearings: the spacer's own section and length, in steel, oiled thread. */
-function clampOf(axis: Axis, texts: { readonly snug: string; readonly tight: string; readonly thread: string }, system: 'metric' | 'inch'): ClampInput | null {
-  const spacer = axis.stations.find(({ kind }) => kind === 'spacer');
-  const [snug, tight] = [texts.snug, texts.tight].map((text) => readField(text, 'torque', system));
-  const thread = readField(texts.thread, 'length', system);
-  if (spacer === undefined || snug?.status !== 'read' || tight?.status !== 'read' || thread.status !== 'read') return null;
-  const [trialTorque, finalTorque] = [snug.quantity.value, tight.quantity.value];
-  if (finalTorque < trialTorque || trialTorque < 0 || finalTorque > 5000 || thread.quantity.value <= 2 || thread.quantity.value > 200) return null;
-  const area = (Math.PI / 4) * (spacer.outside ** 2 - spacer.inside ** 2);
-  return { trialTorque, finalTorque, thread: thread.quantity.value, nutFactor: NUT_FACTOR.oiled, length: spacer.width, area, modulus: materialOf('carbonSteel', 'spacer').modulus };
+/** What is typed of the nut, as the term it makes; null while something is missing or cannot be. */
+function clampOf(axis: Axis, texts: { readonly snug: string; readonly tight: string; readonly thread: string }, system: 'metric' | 'inch') {
+  const read = (text: string, kind: 'torque' | 'length') => {
+    const reading = readField(text, kind, system);
+    return reading.status === 'read' ? reading.quantity.value : null;
+  };
+  const [trialTorque, finalTorque, thread] = [read(texts.snug, 'torque'), read(texts.tight, 'torque'), read(texts.thread, 'length')];
+  if (trialTorque === null || finalTorque === null || thread === null) return null;
+  return orRefused(() => clampTerm(axis, { trialTorque, finalTorque, thread }), () => null);
 } // prettier-ignore

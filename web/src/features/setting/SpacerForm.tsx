@@ -2,6 +2,7 @@ import { useState, type FormEvent } from 'react';
 import { v4 as uuid } from 'uuid';
 
 import type { JobState } from '@wendaxis/core/job';
+import { NORMAL_FACTOR } from '@wendaxis/core/measure';
 import {
   rollingVerdict,
   spacerProgress,
@@ -81,7 +82,7 @@ function Wanted({ progress }: { readonly progress: SpacerProgress }) {
     <div role="status" className="bg-panel border-edge grid gap-1 rounded-[3px] border-2 p-4">
       <p className="m-0 text-lg">Length wanted, {BASIS_WORDS[answer.basis]}</p>
       <p className="figure m-0 text-[2.6rem] leading-tight">
-        {units.digits(answer.wanted)} <span className="text-2xl">± {units.show(1.645 * answer.standard)}</span>
+        {units.digits(answer.wanted)} <span className="text-2xl">± {units.show(NORMAL_FACTOR * answer.standard)}</span>
       </p>
       {answer.allowed !== null && <BandStrip band={{ lower: answer.allowed.from, upper: answer.allowed.to, target: answer.wanted }} value={inPlace === null ? null : { low: inPlace, high: inPlace, expanded: 0 }} guard={0} word={null} />}
       {cut === null ? (

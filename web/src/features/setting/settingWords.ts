@@ -28,16 +28,3 @@ export const USE_WORDS: Readonly<Record<SpacerProgress['shelf'][number]['use'], 
   turn: 'can be turned down',
   short: 'too short',
 };
-
-/** A turn of an adjuster: `3 notches clockwise`, `24° anticlockwise`. */
-export function turnWords(turn: {
-  readonly notches: number | null;
-  readonly set: number;
-  readonly direction: string;
-}): string {
-  if (turn.set === 0) return 'Leave it where it stands';
-  const { notches } = turn;
-  if (notches === null) return `${Math.abs(Math.round(turn.set * 10) / 10)}° ${turn.direction}`;
-  const count = Math.abs(notches);
-  return `${count} ${count === 1 ? 'notch' : 'notches'} ${turn.direction}`;
-}

@@ -1,6 +1,6 @@
-import { cyclesOf, verdictOf, type JobState, type Spec } from '@wendaxis/core/job';
-import type { ExpectedReading } from '@wendaxis/core/measure';
-import type { NextAction } from '@wendaxis/core/plan';
+import { cyclesOf, verdictOf, type JobState, type Spec } from '../job/index.ts';
+import type { ExpectedReading } from '../measure/index.ts';
+import type { NextAction } from './nextAction.ts';
 
 /**
  * What the lift of a cycle is expected to read, mm: from its zero on, the play of the cycles before, of the last run, or
