@@ -10,6 +10,23 @@ describe('the order of tightening', () => {
     expect(tighteningOrder(8, 'circle')).toEqual([1, 5, 3, 7, 2, 6, 4, 8]);
   });
 
+  test('should go half way round each time where the count is odd', () => {
+    // Common practice, no source: the star that is drawn in one line.
+    expect(tighteningOrder(5, 'circle')).toEqual([1, 3, 5, 2, 4]);
+    expect(tighteningOrder(7, 'circle')).toEqual([1, 4, 7, 3, 6, 2, 5]);
+  });
+
+  test('should never tighten two neighbours in a row from five bolts on', () => {
+    for (let count = 5; count <= 60; count += 1) {
+      const order = tighteningOrder(count, 'circle');
+      const steps = order.slice(1).map((bolt, at) => Math.abs(bolt - order[at]!));
+      expect([count, steps.filter((step) => step === 1 || step === count - 1)]).toEqual([
+        count,
+        [],
+      ]);
+    }
+  });
+
   test('should go from the middle outwards along a row', () => {
     expect(tighteningOrder(5, 'row')).toEqual([3, 2, 4, 1, 5]);
     expect(tighteningOrder(6, 'pan')).toEqual([3, 4, 2, 5, 1, 6]);

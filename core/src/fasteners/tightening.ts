@@ -16,7 +16,7 @@ export function torqueStages(least: number, most: number): readonly number[] {
 
 /**
  * Order in which bolts are tightened, by their number (1 to n as they lie: round a circle, along a row, round a
- * pan). A circle goes by the star: each next one as far as can be from those already tight. A row or pan goes
+ * pan). A circle goes by the star, across each time; from five on no two neighbours follow each other. A row or pan goes
  * from the middle outwards. Common practice, no source.
  *
  * @throws InputError naming `count` or `pattern`
@@ -28,8 +28,15 @@ export function tighteningOrder(count: number, pattern: Pattern): readonly numbe
   return pattern === 'circle' ? star(count) : fromTheMiddle(count);
 }
 
-/** Opposite ones in turn, each pair as far as can be from those already tight. */
+/** An odd circle has no opposite ones: half way round each time, which meets every bolt once. */
 function star(count: number): readonly number[] {
+  return count % 2 === 0
+    ? evenStar(count)
+    : Array.from({ length: count }, (_, at) => (((at * (count - 1)) / 2) % count) + 1);
+}
+
+/** Opposite ones in turn, each pair as far as can be from those already tight, and not beside the one just done. */
+function evenStar(count: number): readonly number[] {
   const order: number[] = [];
   const apart = (a: number, b: number) => Math.min(Math.abs(a - b), count - Math.abs(a - b));
   const room = (bolt: number) => Math.min(...order.map((tight) => apart(bolt, tight)), count);
@@ -37,9 +44,12 @@ function star(count: number): readonly number[] {
     const left = Array.from({ length: count }, (_, at) => at + 1).filter(
       (bolt) => !order.includes(bolt),
     );
-    const next = left.reduce((best, bolt) => (room(bolt) > room(best) ? bolt : best));
-    const facing = ((next - 1 + Math.floor(count / 2)) % count) + 1;
-    order.push(next, ...(left.includes(facing) && facing !== next ? [facing] : []));
+    const last = order.at(-1);
+    const clear = left.filter((bolt) => last === undefined || apart(bolt, last) > 1);
+    const next = (clear.length > 0 ? clear : left).reduce((best, bolt) =>
+      room(bolt) > room(best) ? bolt : best,
+    );
+    order.push(next, ((next - 1 + count / 2) % count) + 1);
   }
   return order;
 }

@@ -1,6 +1,7 @@
+import { exceeds } from './exceeds.ts';
 import { InputError, type FaultCode } from './fault.ts';
 
-/** Bounds of a number. Ends are included unless `above`/`below` are used. `unit` is only for the message. */
+/** Bounds of a number. Ends are included, rounding aside, unless `above`/`below` are used. `unit` is only for the message. */
 export interface Bounds {
   readonly min?: number;
   readonly max?: number;
@@ -23,8 +24,8 @@ export function requireNumber(field: string, value: unknown, bounds: Bounds = {}
   if (typeof value !== 'number' || !Number.isFinite(value))
     return refuse(value === undefined ? 'missing' : 'notANumber', field, value, expected);
   const outside =
-    (bounds.min !== undefined && value < bounds.min) ||
-    (bounds.max !== undefined && value > bounds.max) ||
+    (bounds.min !== undefined && exceeds(bounds.min, value)) ||
+    (bounds.max !== undefined && exceeds(value, bounds.max)) ||
     (bounds.above !== undefined && value <= bounds.above) ||
     (bounds.below !== undefined && value >= bounds.below);
   return outside ? refuse('outOfRange', field, value, expected) : value;
@@ -62,6 +63,27 @@ export function requireOneOf<Name extends string>(
   const found = names.find((name) => name === value);
   return found ?? refuse('unknownName', field, value, `one of ${names.join(', ')}`);
 }
+
+const ID = /^[A-Za-z0-9][A-Za-z0-9:._-]{0,63}$/;
+
+/**
+ * Whether a value is an id: 1 to 64 letters, digits or `:._-`, beginning with a letter or digit. A name that every
+ * object has, such as `constructor`, is none: what is looked up by it would be found where nothing was put.
+ */
+export function isId(value: unknown): value is string {
+  return typeof value === 'string' && ID.test(value) && !(value in Object.prototype);
+}
+
+/**
+ * Check that `value` is an id and return it.
+ * @throws InputError `unreadable`, naming `field`
+ */
+export function requireId(field: string, value: unknown): string {
+  return isId(value) ? value : refuse('unreadable', field, value, ID_WORDS);
+}
+
+/** What an id is, in words. */
+export const ID_WORDS = '1 to 64 letters, digits or : . _ -, and no name that every object has';
 
 function describeBounds({ min, max, above, below, unit }: Bounds): string {
   const suffix = unit === undefined ? '' : ` ${unit}`;

@@ -10,6 +10,6 @@ export {
   type SeatHeat,
 } from './partHeat.ts';
 export { RING_HARDNESS_LIMIT, RING_LIMIT, ringLimitOf, type HeatLimit } from './ringLimit.ts';
-export { WAYS, type WayId } from './ways.ts';
+export { WAY_IDS, WAYS, type WayId } from './ways.ts';
 export { BENCH_PRESS, RING_SHARE, waysIn, type WayIn, type WayInput } from './waysIn.ts';
 export { BOSS, ringFreezeTime } from './wayTimes.ts';

@@ -65,3 +65,4 @@ export const WAYS = {
   bake: { ring: 'inner', words: 'Ring baked near 230 °C', risks: 'A habit of the trade.' },
 } as const satisfies Record<string, WayRow>;
 export type WayId = keyof typeof WAYS;
+export const WAY_IDS = Object.keys(WAYS) as readonly WayId[];

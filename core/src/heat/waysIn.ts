@@ -17,8 +17,8 @@ export interface WayInput {
   readonly width: number;
   /** Largest interference. */
   readonly tightest: number;
-  /** Of the part with the seat. */
-  readonly material: MaterialChoice;
+  /** Of the part with the seat; null where it is not known: ways that rest on it are told without a number. */
+  readonly material: MaterialChoice | null;
   readonly sealed: boolean;
   /** A bush stands colder than a rolling bearing ring. */
   readonly bush?: boolean;
@@ -84,8 +84,23 @@ export function waysIn(input: WayInput): readonly WayIn[] {
     .filter((id) => rows[id].ring === input.ring)
     .map((id) => {
       const { words, risks, lastResort = false, timeWords = 'about' } = rows[id];
-      return { id, words, risks, lastResort, timeWords, ...COST[id](input) };
+      return { id, words, risks, lastResort, timeWords, ...costOf(id, input) };
     });
+}
+
+/** The question with its material known. */
+type KnownInput = WayInput & { readonly material: MaterialChoice };
+
+function costOf(id: WayId, input: WayInput): Cost {
+  const { material } = input;
+  if (material !== null) return COST[id]({ ...input, material });
+  return id in WARMED
+    ? WARMED[id as keyof typeof WARMED](input)
+    : {
+        ...NOTHING,
+        stands: false,
+        limit: 'not worked out: what the part with the seat is made of is not known',
+      };
 }
 
 type Cost = Omit<WayIn, 'id' | 'words' | 'risks' | 'lastResort' | 'timeWords'>;
@@ -97,7 +112,21 @@ const NOTHING = {
   stress: null,
 };
 
-const COST: Readonly<Record<WayId, (input: WayInput) => Cost>> = {
+/** Ways that warm the ring itself: the material of its seat does not enter. */
+const WARMED = {
+  induction: (input) => warmedRing(input),
+  oven: (input) => warmedRing(input, (target) => ringOvenTime(sizeOf(input), target)),
+  ringHeatGun: (input) => warmedRing(input),
+  bake: ({ sealed }) => ({
+    ...NOTHING,
+    stands: false,
+    temperature: BAKED,
+    limit: `${BAKED} °C is past ${sealed ? RING_LIMIT.sealed : RING_LIMIT.open} °C: the ring loses hardness and size; straw colour, scrap, begins at about 205 °C`,
+  }),
+} satisfies Partial<Record<WayId, (input: WayInput) => Cost>>;
+
+const COST: Readonly<Record<WayId, (input: KnownInput) => Cost>> = {
+  ...WARMED,
   ovenAndFreezer: (input) => heated(input, FROZEN, soaked(input)),
   ovenOnly: (input) => heated(input, REFERENCE_TEMPERATURE, soaked(input)),
   heatGun: (input) => heated(input, REFERENCE_TEMPERATURE, (target) => gunTime(input.material, sizeOf(input), target)),
@@ -108,16 +137,7 @@ const COST: Readonly<Record<WayId, (input: WayInput) => Cost>> = {
   dryIce: (input) =>
     input.bush ? heated(input, DRY_ICE) : { ...NOTHING, stands: false, ringTemperature: DRY_ICE, limit: `a ring is not cooled below −${-COLDEST_RING} °C unless its maker allows it; dry ice is for bushes` },
   coldPress: pressed,
-  induction: (input) => warmedRing(input),
-  oven: (input) => warmedRing(input, (target) => ringOvenTime(sizeOf(input), target)),
-  ringHeatGun: (input) => warmedRing(input),
   innerPress: pressed,
-  bake: ({ sealed }) => ({
-    ...NOTHING,
-    stands: false,
-    temperature: BAKED,
-    limit: `${BAKED} °C is past ${sealed ? RING_LIMIT.sealed : RING_LIMIT.open} °C: the ring loses hardness and size; straw colour, scrap, begins at about 205 °C`,
-  }),
 }; // prettier-ignore
 
 type Time = (target: number) => number | null;
@@ -133,7 +153,7 @@ function sizeOf({ ring, diameter, other, width }: WayInput): BearingSize {
 }
 
 /** Hottest the part with the seat may be: by itself, and by what the ring left in it comes to. */
-function partLimits(input: WayInput, ringTemperature: number): readonly HeatLimit[] {
+function partLimits(input: KnownInput, ringTemperature: number): readonly HeatLimit[] {
   const { hottest: limit, hottestReason: reason } = materialOf(input.material);
   const own = input.partLimit ?? { limit, reason };
   if (input.bush) return [own];
@@ -144,7 +164,7 @@ function partLimits(input: WayInput, ringTemperature: number): readonly HeatLimi
   return [own, { limit: hottest, reason: `the bearing left in it would pass ${ring.limit} °C: ${ring.reason}` }];
 } // prettier-ignore
 
-function heated(input: WayInput, ringTemperature: number, time: Time = () => null): Cost {
+function heated(input: KnownInput, ringTemperature: number, time: Time = () => null): Cost {
   const { diameter, tightest, material } = input;
   const { expansion } = materialOf(material);
   const clearance = dropInClearance(diameter);
@@ -173,7 +193,7 @@ function warmedRing({ diameter, tightest, sealed, ringLimit }: WayInput, time: T
   return { stands, temperature, ringTemperature: temperature, seconds: stands ? time(temperature) : null, force: null, stress: null, limit: words };
 } // prettier-ignore
 
-function pressed(input: WayInput): Cost {
+function pressed(input: KnownInput): Cost {
   const { ring, diameter, other, width, tightest, material, pressRating, forceLimit } = input;
   if (tightest <= 0) return { ...NOTHING, stands: true, force: 0, stress: 0, limit: 'nothing to press: it is loose' };
   const section = Math.abs(diameter - other);

@@ -1,5 +1,14 @@
-import { featuresOf, placesFor, requireSize } from '../inspect/index.ts';
+import {
+  featuresOf,
+  FINDING_IDS,
+  placesFor,
+  REPAIR_IDS,
+  requireSize,
+  VERDICTS,
+} from '../inspect/index.ts';
+import { requireNumber, requireOneOf } from '../faults/index.ts';
 import { findStation } from '../unit/index.ts';
+import { withEntry, withItem } from './growing.ts';
 import type { Reducers } from './reducer.ts';
 import type { JobState, StepRecord } from './state.ts';
 
@@ -37,17 +46,26 @@ export const BENCH_REDUCERS: Reducers<
     return { ...state, sizes: { ...state.sizes, [stationId]: changed } };
   },
 
-  FindingRecorded: (state, { data: { targetId, findings, note } }) =>
-    hasTarget(state, targetId) ?? {
-      ...state,
-      findings: { ...state.findings, [targetId]: { findings, note } },
-    },
+  FindingRecorded: (state, { data: { targetId, findings, note } }) => {
+    for (const finding of findings) requireOneOf('findings', finding, FINDING_IDS);
+    return (
+      hasTarget(state, targetId) ?? {
+        ...state,
+        findings: { ...state.findings, [targetId]: { findings, note } },
+      }
+    );
+  },
 
-  InspectionDecided: (state, { data: { targetId, ...decision } }) =>
-    hasTarget(state, targetId) ??
-    (decision.verdict === 'repair' && decision.repair === null
-      ? 'a repair needs to be named'
-      : { ...state, decisions: { ...state.decisions, [targetId]: decision } }),
+  InspectionDecided: (state, { data: { targetId, ...decision } }) => {
+    requireOneOf('verdict', decision.verdict, VERDICTS);
+    if (decision.repair !== null) requireOneOf('repair', decision.repair, REPAIR_IDS);
+    return (
+      hasTarget(state, targetId) ??
+      (decision.verdict === 'repair' && decision.repair === null
+        ? 'a repair needs to be named'
+        : { ...state, decisions: { ...state.decisions, [targetId]: decision } })
+    );
+  },
 
   BearingOffered: (state, { data: { stationId, ...offered } }) =>
     hasStation(state, stationId) ?? {
@@ -57,7 +75,14 @@ export const BENCH_REDUCERS: Reducers<
 
   FigureTaken: (state, { data, at }) =>
     state.specs.some(({ specId }) => specId === data.specId)
-      ? { ...state, figures: [...state.figures, { ...data, at }] }
+      ? {
+          ...state,
+          figures: withItem(state.figures, {
+            ...data,
+            value: requireNumber('value', data.value),
+            at,
+          }),
+        }
       : `no spec ${data.specId}`,
 
   StepDone: (state, { id, data: { stepId, note }, at, by }) =>
@@ -69,7 +94,7 @@ export const BENCH_REDUCERS: Reducers<
 
 function withStep(state: JobState, stepId: string, record: StepRecord): JobState | string {
   if (state.finished !== null) return 'the job is finished';
-  return { ...state, steps: { ...state.steps, [stepId]: record } };
+  return { ...state, steps: withEntry(state.steps, stepId, record) };
 }
 
 function hasStation({ unit }: JobState, stationId: string): string | null {

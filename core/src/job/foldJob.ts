@@ -1,10 +1,12 @@
-import { InputError } from '../faults/index.ts';
+import { describeError, requireNumber } from '../faults/index.ts';
 import { judgeRun } from '../measure/index.ts';
-import { requireUnit, SPEC_KINDS } from '../unit/index.ts';
+import { requireUnit, SPEC_KINDS, withoutEmptyDetails } from '../unit/index.ts';
 import { BENCH_REDUCERS } from './benchReducers.ts';
 import { cyclesOf } from './cycles.ts';
-import type { JobEvent, JobEventType } from './events.ts';
+import { EVENT_VERSION, type JobEvent, type JobEventType } from './events.ts';
+import { growing, withItem } from './growing.ts';
 import { HEAT_REDUCERS } from './heatReducers.ts';
+import { isInstant } from './instants.ts';
 import { liftEvent } from './lift.ts';
 import type { Reducer } from './reducer.ts';
 import { requireSpecBand } from './requireSpecBand.ts';
@@ -28,7 +30,7 @@ const REDUCERS: { readonly [T in Exclude<JobEventType, 'Undone'>]: Reducer<T> } 
     state.unit === null
       ? {
           ...state,
-          unit: requireUnit(data.unit),
+          unit: withoutEmptyDetails(requireUnit(data.unit)),
           reason: data.reason,
           scope: data.scope,
           openedAt: at,
@@ -37,13 +39,15 @@ const REDUCERS: { readonly [T in Exclude<JobEventType, 'Undone'>]: Reducer<T> } 
 
   SpecSet: (state, { data }) =>
     state.unit?.axes.some(({ id }) => id === data.axisId)
-      ? {
-          ...state,
-          specs: [
-            ...state.specs.filter(({ specId }) => specId !== data.specId),
-            { ...data, band: requireSpecBand(data.kind, data.band) },
-          ],
-        }
+      ? data.through?.axisId === data.axisId
+        ? 'a carrier is read at the pinion of another axis'
+        : {
+            ...state,
+            specs: [
+              ...state.specs.filter(({ specId }) => specId !== data.specId),
+              { ...data, band: requireSpecBand(data.kind, data.band) },
+            ],
+          }
       : `no axis ${data.axisId}`,
 
   RunOpened: (state, { data, at, by }) => {
@@ -67,9 +71,10 @@ const REDUCERS: { readonly [T in Exclude<JobEventType, 'Undone'>]: Reducer<T> } 
 
   ReadingTaken: (state, { id, data, at }) =>
     withOpenRun(state, data.runId, (run) => {
-      const { value, typed, device, position } = data;
+      const { typed, device, position } = data;
+      const value = requireNumber('value', data.value, { min: -100, max: 100, unit: 'mm' });
       const reading = { eventId: id, value, typed, device, position, at };
-      return { ...run, readings: [...run.readings, reading] };
+      return { ...run, readings: withItem(run.readings, reading) };
     }),
 
   RunClosed: (state, { data }) => {
@@ -84,7 +89,7 @@ const REDUCERS: { readonly [T in Exclude<JobEventType, 'Undone'>]: Reducer<T> } 
 
   NoteWritten: (state, { data, at, by }) => ({
     ...state,
-    notes: [...state.notes, { text: data.text, at, by }],
+    notes: withItem(state.notes, { text: data.text, at, by }),
   }),
 
   JobFinished: (state, { data, at }) =>
@@ -97,32 +102,44 @@ const REDUCERS: { readonly [T in Exclude<JobEventType, 'Undone'>]: Reducer<T> } 
 };
 
 /**
- * The state of a job from its log. Pure, and total: an event that cannot be applied is listed in
- * `ignored` with the reason and changes nothing else.
+ * The state of a job from its log. Pure, and total: an event that cannot be applied is listed in `ignored` with the
+ * reason and changes nothing else. A log that holds an event of a newer version than this program knows is not read
+ * at all: `newerVersion` names it.
  *
  * @param events in order of their stream
  */
 export function foldJob(events: readonly JobEvent[]): JobState {
-  return standingEvents(events).reduce(applyEvent, EMPTY_JOB);
+  const newer = events.find(({ version }) => version > EVENT_VERSION);
+  if (newer !== undefined) return { ...EMPTY_JOB, newerVersion: newer.version };
+  return growing(() => standingEvents(events).reduce(foldOnto, EMPTY_JOB));
 }
 
-function applyEvent(state: JobState, stored: JobEvent): JobState {
-  const event = liftEvent(stored);
-  const reducer = REDUCERS[event.type as Exclude<JobEventType, 'Undone'>] as Reducer<JobEventType>;
-  const opened = state.unit !== null || event.type === 'JobOpened';
-  const result = opened ? reasoned(() => reducer(state, event)) : 'the job has not been opened';
-  if (typeof result !== 'string') return result;
-  const entry = { eventId: event.id, type: event.type, reason: result };
+/**
+ * The state after one more event. It must not be an undo, which changes what came before, nor of a newer version.
+ */
+export function foldOnto(state: JobState, stored: JobEvent): JobState {
+  const at = isInstant(stored.at) ? stored.at : (state.lastAt ?? UNKNOWN_INSTANT);
+  const opened = state.unit !== null || stored.type === 'JobOpened';
+  const result = opened ? reasoned(state, stored, at) : 'the job has not been opened';
+  if (typeof result !== 'string') return { ...result, lastAt: at };
+  const entry = { eventId: stored.id, type: stored.type, reason: result };
   return { ...state, ignored: [...state.ignored, entry] };
 }
 
-/** A reducer's result, with bad input told as a reason. */
-function reasoned(reduce: () => JobState | string): JobState | string {
+/** Stands for the time of an event that came before any readable time. */
+const UNKNOWN_INSTANT = '1970-01-01T00:00:00.000Z';
+
+/** A reducer's result; whatever goes wrong in it is told as a reason. */
+function reasoned(state: JobState, stored: JobEvent, at: string): JobState | string {
   try {
-    return reduce();
+    const event = { ...liftEvent(stored), at };
+    const known = Object.hasOwn(REDUCERS, event.type);
+    const reducer = known
+      ? (REDUCERS[event.type as keyof typeof REDUCERS] as Reducer<JobEventType>)
+      : null;
+    return reducer === null ? `no event ${event.type} is known` : reducer(state, event);
   } catch (error) {
-    if (error instanceof InputError) return error.message;
-    throw error;
+    return describeError(error);
   }
 }
 

@@ -1,4 +1,5 @@
-import { RING_HARDNESS_LIMIT, WAYS } from '../heat/index.ts';
+import { requireNumber, requireOneOf } from '../faults/index.ts';
+import { RING_HARDNESS_LIMIT, WAY_IDS, WAYS } from '../heat/index.ts';
 import { findStation } from '../unit/index.ts';
 import { RING_CLOCKS } from './events.ts';
 import type { Reducers } from './reducer.ts';
@@ -8,8 +9,11 @@ import type { JobState } from './state.ts';
 export const HEAT_REDUCERS: Reducers<
   'HeatSet' | 'ClockStarted' | 'ClockStopped' | 'TemperatureRead' | 'SeatTried' | 'SeatChecked' | 'LimitSet' | 'WayChosen'
 > = {
-  HeatSet: (state, { data: { partId, settings } }) =>
-    hasPart(state, partId) ?? { ...state, heat: { ...state.heat, [partId]: settings } },
+  HeatSet: (state, { data: { partId, settings } }) => {
+    for (const name of ['oven', 'rings', 'ambient', 'running', 'handling'] as const) requireNumber(`settings.${name}`, settings[name]);
+    requireOneOf('settings.medium', settings.medium, ['fanOven', 'stillOven'] as const);
+    return hasPart(state, partId) ?? { ...state, heat: { ...state.heat, [partId]: settings } };
+  },
 
   ClockStarted: (state, { data, at }) => {
     if (state.finished !== null) return 'the job is finished';
@@ -25,11 +29,11 @@ export const HEAT_REDUCERS: Reducers<
     return { ...state, clocks };
   },
 
-  TemperatureRead: (state, { data: { partId, value }, at }) =>
-    hasPart(state, partId) ?? {
-      ...state,
-      temperatures: { ...state.temperatures, [partId]: [...(state.temperatures[partId] ?? []), { value, at }] },
-    },
+  TemperatureRead: (state, { data: { partId, value }, at }) => {
+    requireNumber('value', value, { min: -100, max: 400, unit: '°C' });
+    const before = state.temperatures[partId] ?? [];
+    return hasPart(state, partId) ?? { ...state, temperatures: { ...state.temperatures, [partId]: [...before, { value, at }] } };
+  },
 
   // A ring that went in anew has not been checked yet.
   SeatTried: (state, { data: { stationId, outcome }, at }) =>
@@ -45,12 +49,14 @@ export const HEAT_REDUCERS: Reducers<
       : `no station or axis ${targetId}`,
 
   WayChosen: (state, { data: { stationId, ring, way, pressRating } }) => {
-    if (WAYS[way].ring !== ring) return `${way} is not a way for an ${ring} ring`;
+    requireNumber('pressRating', pressRating, { above: 0, unit: 'N' });
+    if (WAYS[requireOneOf('way', way, WAY_IDS)].ring !== ring) return `${way} is not a way for an ${ring} ring`;
     const chosen = { ...state.ways[stationId], [ring]: { way, pressRating } };
     return hasStation(state, stationId) ?? { ...state, ways: { ...state.ways, [stationId]: chosen } };
   },
 
   LimitSet: (state, { data: { targetId, limit, reason } }) => {
+    requireNumber('limit', limit, { min: 30, max: 300, unit: '°C' });
     const isRing = hasStation(state, targetId) === null;
     if (!isRing && hasPart(state, targetId) !== null) return `no part or station ${targetId}`;
     if (isRing && limit > RING_HARDNESS_LIMIT) return `a ring loses its hardness past ${RING_HARDNESS_LIMIT} °C`;

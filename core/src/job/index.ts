@@ -26,7 +26,7 @@ export {
   type ShelfSpacer,
   type TorqueStage,
 } from './settingEvents.ts';
-export { foldJob, packUncertainty, verdictOf } from './foldJob.ts';
+export { foldJob, foldOnto, packUncertainty, verdictOf } from './foldJob.ts';
 export {
   foldWorkshop,
   piecesBySize,
@@ -61,5 +61,5 @@ export { requireSpecBand } from './requireSpecBand.ts';
 export { inPlaceNow } from './inPlace.ts';
 export { requireFeel, requireTerm } from './settingReducers.ts';
 export { requireClosing, requireTorque } from './torqueReducers.ts';
-export { secondsBetween } from './secondsBetween.ts';
+export { isInstant, secondsBetween } from './instants.ts';
 export { nextToRedo, nextToUndo, standingEvents } from './undo.ts';

@@ -1,11 +1,12 @@
 import { termShift } from '../arrangement/index.ts';
-import { refuse, requireNumber } from '../faults/index.ts';
+import { refuse, requireInteger, requireNumber } from '../faults/index.ts';
 import { clampShortening } from '../preload/index.ts';
 import { packThickness } from '../shims/index.ts';
 import { findStation, type Station, type StationKind } from '../unit/index.ts';
 import type { JobEventData } from './events.ts';
 import type { Reducers } from './reducer.ts';
 import type { SetAfter } from './setRows.ts';
+import type { MeasuredPiece } from './settingEvents.ts';
 import type { JobState } from './state.ts';
 
 /** What sets the play: packs, solid spacers, threaded adjusters, and what differs from trial to final build. */
@@ -22,7 +23,7 @@ export const SETTING_REDUCERS: Reducers<
 > = {
   PackRecorded: (state, { data, at, by }) =>
     withStation(state, 'shimSite', data.siteId, ({ id }) => {
-      const pack = { pieces: data.pieces, at, by };
+      const pack = { pieces: requirePieces(data.pieces), at, by };
       return {
         ...state,
         packs: { ...state.packs, [id]: pack },
@@ -33,7 +34,7 @@ export const SETTING_REDUCERS: Reducers<
   PackChosen: (state, { data, at, by }) =>
     withStation(state, 'shimSite', data.siteId, ({ id }) => ({
       ...state,
-      chosen: { ...state.chosen, [id]: { pieces: data.pieces, runId: data.runId, at, by } },
+      chosen: { ...state.chosen, [id]: { pieces: requirePieces(data.pieces), runId: data.runId, at, by } },
     })),
 
   PackFitted: (state, { data, at, by }) =>
@@ -42,7 +43,7 @@ export const SETTING_REDUCERS: Reducers<
       return {
         ...state,
         chosen,
-        packs: { ...state.packs, [id]: { pieces: data.pieces, at, by } },
+        packs: { ...state.packs, [id]: { pieces: requirePieces(data.pieces), at, by } },
         setAfter: { ...state.setAfter, [id]: now(state, data.trial === true) },
       };
     }),
@@ -96,6 +97,17 @@ export const SETTING_REDUCERS: Reducers<
       ? { ...state, playTerms: state.playTerms.filter((row) => row.termId !== termId) }
       : `no term ${termId}`,
 }; // prettier-ignore
+
+/** @throws InputError naming `pieces` or a field of one */
+function requirePieces(pieces: readonly MeasuredPiece[]): readonly MeasuredPiece[] {
+  if (!Array.isArray(pieces)) return refuse('missing', 'pieces', pieces, 'a list of pieces');
+  pieces.forEach(({ thickness, quantity, uncertainty }: MeasuredPiece, at) => {
+    requireNumber(`pieces[${at}].thickness`, thickness, { above: 0, max: 20, unit: 'mm' });
+    requireInteger(`pieces[${at}].quantity`, quantity, { min: 1, max: 400 });
+    requireNumber(`pieces[${at}].uncertainty`, uncertainty, { min: 0, max: 1, unit: 'mm' });
+  });
+  return pieces;
+}
 
 /**
  * Check a term, and a shortening against what it is said to be worked out from.

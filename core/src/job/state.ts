@@ -206,6 +206,10 @@ export interface JobState {
   readonly notes: readonly { readonly text: string; readonly at: string; readonly by: string }[];
   readonly finished: { readonly note: string; readonly at: string } | null;
   readonly ignored: readonly IgnoredEvent[];
+  /** When the last event happened; null before the first. An event whose time cannot be read takes the one before it. */
+  readonly lastAt: string | null;
+  /** Version of an event that this program is too old to read: nothing of the log is folded then. Null as a rule. */
+  readonly newerVersion: number | null;
 }
 
 /** A job before its first event. */
@@ -244,4 +248,6 @@ export const EMPTY_JOB: JobState = {
   notes: [],
   finished: null,
   ignored: [],
+  lastAt: null,
+  newerVersion: null,
 };

@@ -2,6 +2,7 @@ import { refuse, requireNumber } from '../faults/index.ts';
 import { cordTorque, requireInRange, requireTool } from '../preload/index.ts';
 import { findStation } from '../unit/index.ts';
 import type { JobEventData } from './events.ts';
+import { withItem } from './growing.ts';
 import type { Reducers } from './reducer.ts';
 import { inPlaceNow } from './inPlace.ts';
 
@@ -11,7 +12,7 @@ export const TORQUE_REDUCERS: Reducers<'TorqueRead' | 'ClosingRead' | 'SleeveRen
     if (state.finished !== null) return 'the job is finished';
     if (state.unit?.axes.every(({ id }) => id !== data.axisId) !== false) return `no axis ${data.axisId}`;
     requireTorque(data);
-    return { ...state, torques: [...state.torques, { ...data, inPlace: inPlaceNow(state), eventId, at }] };
+    return { ...state, torques: withItem(state.torques, { ...data, inPlace: inPlaceNow(state), eventId, at }) };
   },
 
   ClosingRead: (state, { data }) => {

@@ -1,4 +1,5 @@
 import {
+  requireAxis,
   requirePart,
   requireStation,
   withAxis,
@@ -45,7 +46,8 @@ export const UNIT_REDUCERS: Reducers<
       return user === undefined ? withoutPart(unit, partId) : `${user.name} stands on it`;
     }),
 
-  AxisDescribed: (state, { data: { axis } }) => withUnit(state, (unit) => withAxis(unit, axis)),
+  AxisDescribed: (state, { data: { axis } }) =>
+    withUnit(state, (unit) => withAxis(unit, requireAxis(axis, 'axis'))),
 
   AxisRemoved: (state, { data: { axisId } }) =>
     withUnit(state, (unit) =>

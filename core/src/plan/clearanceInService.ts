@@ -9,8 +9,9 @@ import { BOSS, RING_SHARE, USUAL_HEAT } from '../heat/index.ts';
 import type { JobState } from '../job/index.ts';
 import type { MaterialChoice } from '../materials/index.ts';
 import { clearanceLeft, pressFit, USUAL_FRICTION } from '../pressFit/index.ts';
-import type { Station, StationKind } from '../unit/index.ts';
+import type { Station, StationKind, Unit } from '../unit/index.ts';
 import { line, type WorkingLine } from '../working/index.ts';
+import { partWithSeat } from './ringWays.ts';
 import { isTight, seatInterference } from './seats.ts';
 
 /** The inner ring runs warmer than the outer by this, K. Common practice, no source. */
@@ -31,7 +32,8 @@ export interface ClearanceInService {
 
 /**
  * Internal clearance that a bearing keeps on its seats at running temperature, from the tightest fits with the least
- * clearance to the loosest with the most. Null where no table has it, or a tight ring's fit is not known yet.
+ * clearance to the loosest with the most. Null where no table has it, or where a tight ring's fit or the material of
+ * its seat is not known yet.
  */
 export function clearanceInService(state: JobState, station: Station): ClearanceInService | null {
   const type = TYPES[station.kind];
@@ -40,9 +42,10 @@ export function clearanceInService(state: JobState, station: Station): Clearance
   const initial = internalClearance(type, station.inside, clearanceClass);
   const fits = (['inner', 'outer'] as const).map((ring) => (isTight(station, ring) ? seatInterference(state, station, ring) : { least: 0, most: 0 }));
   const [inner, outer] = fits;
-  if (initial === null || inner == null || outer == null) return null;
-  const worst = leftWith(state, station, { initial: initial.least, inner: inner.most, outer: outer.most });
-  const best = leftWith(state, station, { initial: initial.most, inner: inner.least, outer: outer.least });
+  const seats = seatMaterials(state.unit!, station);
+  if (initial === null || inner == null || outer == null || seats === null) return null;
+  const worst = leftWith(state, station, { ...seats, initial: initial.least, inner: inner.most, outer: outer.most });
+  const best = leftWith(state, station, { ...seats, initial: initial.most, inner: inner.least, outer: outer.least });
   return { clearanceClass, initial, left: { least: worst.left, most: best.left }, working: worst.working };
 } // prettier-ignore
 
@@ -52,17 +55,26 @@ function classOf({ designation }: Station): ClearanceClass {
   return read.status === 'known' ? read.clearanceClass : 'CN';
 } // prettier-ignore
 
+interface SeatMaterials {
+  readonly housing: MaterialChoice;
+  readonly shaft: MaterialChoice;
+}
+
+/** What the seats are made of; null where a tight ring's seat is of a material that is not known. A free ring asks for none. */
+function seatMaterials(unit: Unit, station: Station): SeatMaterials | null {
+  const of = (ring: 'outer' | 'inner') =>
+    isTight(station, ring) ? (partWithSeat(unit, station, ring)?.material ?? null) : 'bearingSteel';
+  const [housing, shaft] = [of('outer'), of('inner')];
+  return housing === null || shaft === null ? null : { housing, shaft };
+}
+
 function leftWith(
   state: JobState,
   station: Station,
-  fit: { readonly initial: number; readonly inner: number; readonly outer: number },
+  fit: SeatMaterials & { readonly initial: number; readonly inner: number; readonly outer: number },
 ) {
   const { inside: bore, outside, width } = station;
-  const unit = state.unit!;
-  const material = (id: string | undefined, none: MaterialChoice) =>
-    unit.parts.find((part) => part.id === id)?.material ?? none;
-  const housing = material(station.partId, 'castAluminium');
-  const shaft = material(unit.parts.find(({ kind }) => kind === 'shaft')?.id, 'carbonSteel');
+  const { housing, shaft } = fit;
   const running = state.heat[station.partId]?.running ?? USUAL_HEAT.running;
   const [innerRaceway, outerRaceway] = [bore + RING_SHARE * (outside - bore), outside - RING_SHARE * (outside - bore)];
   const warm = (ring: MaterialChoice, temperature: number) => ({ material: ring, temperature });

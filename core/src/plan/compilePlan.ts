@@ -1,9 +1,10 @@
+import { isolated } from '../faults/index.ts';
 import type { JobState } from '../job/index.ts';
 import { geometryFaults, SPEC_KINDS, type Axis, type Unit } from '../unit/index.ts';
 import { PHASE_NAMES } from './phases.ts';
-import { NO_NUMBERS, type After, type Rule, type Subject } from './rule.ts';
+import { nameOf, NO_NUMBERS, type After, type Numbers, type Rule, type Subject } from './rule.ts';
 import { RULES } from './rules/rules.ts';
-import type { Missing, Step, StepForm, StepStatus } from './step.ts';
+import type { Figure, Missing, Step, StepForm, StepStatus } from './step.ts';
 
 /** The build plan: every step in an order that can be worked, with what is still missing. */
 export interface Plan {
@@ -16,6 +17,9 @@ export interface Plan {
   readonly noLonger: readonly string[];
 }
 
+/** The plan of a job without a unit. */
+export const NO_PLAN: Plan = { steps: [], next: null, behind: 0, missing: [], noLonger: [] };
+
 /** A step before it is known what it waits for. */
 interface Draft {
   readonly rule: Rule;
@@ -23,6 +27,10 @@ interface Draft {
   readonly id: string;
   /** Where it stands when nothing else decides: phase, rule, place on the unit. */
   readonly key: readonly number[];
+  /** How it came to be behind; null while it is open. */
+  readonly behind: StepStatus | null;
+  /** Why its rule cannot be worked out for its subject; null where it can. */
+  readonly fault: string | null;
 }
 
 /**
@@ -31,19 +39,27 @@ interface Draft {
  * Rules are applied to what they are about; each step comes after those its rule names, and otherwise in the
  * order of phases, rules and stations. The order is the same for the same job. A step's id is its rule and its
  * target, so that what was ticked stays ticked when the plan is compiled again. Stations that cannot be so get
- * one step that says it; the rest of the plan stands.
+ * one step that says it, and a rule that fails for a subject becomes a step that names the fault and leads to what is
+ * described there; the rest of the plan stands.
  */
 export function compilePlan(state: JobState): Plan {
-  if (state.unit === null) return { steps: [], next: null, behind: 0, missing: [], noLonger: [] };
+  if (state.unit === null) return NO_PLAN;
   const drafts = draftSteps(state, state.unit);
   const edges = edgesOf(drafts);
   const order = ordered(drafts, edges);
   const place = new Map(order.map(({ id }, index) => [id, index]));
-  const behind = new Map(order.map((draft) => [draft.id, isBehind(draft)]));
+  const behind = new Map(order.map((draft) => [draft.id, draft.behind]));
   const steps = order.map((draft) => {
-    const after = edges.get(draft.id)!.map((other) => other.id).toSorted((a, b) => place.get(a)! - place.get(b)!); // prettier-ignore
-    return toStep(draft, behind.get(draft.id)!, after, after.filter((id) => behind.get(id) === null));
-  }); // prettier-ignore
+    const after = edges
+      .get(draft.id)!
+      .map((other) => other.id)
+      .toSorted((a, b) => place.get(a)! - place.get(b)!);
+    return toStep(
+      draft,
+      after,
+      after.filter((id) => behind.get(id) === null),
+    );
+  });
   return {
     steps,
     next: steps.find(({ status }) => status === 'ready' || status === 'missing') ?? null,
@@ -60,10 +76,28 @@ function draftSteps(state: JobState, unit: Unit): readonly Draft[] {
     return subjects[rule.on]
       .filter(({ faults }) => faults.length === 0 || rule.id === 'mend')
       .filter(({ station }) => rule.kinds === undefined || rule.kinds.includes(station!.kind))
-      .filter((subject) => rule.when?.(subject) ?? true)
-      .map((subject, at) => ({ rule, subject, id: idOf(rule, subject), key: [PHASE_NAMES.indexOf(rule.phase), ruleAt, at] }));
+      .flatMap((subject, at) => {
+        const wanted = isolated(() => rule.when?.(subject) ?? true);
+        if (wanted.ok && !wanted.value) return [];
+        const key = [PHASE_NAMES.indexOf(rule.phase), ruleAt, at];
+        return drafted(rule, subject, key, wanted.ok ? null : wanted.fault);
+      });
   });
-} // prettier-ignore
+}
+
+/** A draft with how it stands; a rule that fails is left open, with what went wrong. */
+function drafted(
+  rule: Rule,
+  subject: Subject,
+  key: readonly number[],
+  fault: string | null,
+): Draft {
+  const id = idOf(rule, subject);
+  const said = Object.hasOwn(subject.state.steps, id) ? subject.state.steps[id]!.status : null;
+  const done = isolated(() => fault === null && rule.done?.(subject) === true);
+  if (!done.ok) return { rule, subject, id, key, behind: said, fault: done.fault };
+  return { rule, subject, id, key, behind: done.value ? 'done' : said, fault };
+}
 
 function idOf(rule: Rule, { station, axis, part, specKind }: Subject): string {
   if (rule.on === 'unit') return rule.id;
@@ -151,34 +185,29 @@ function byKey(a: Draft, b: Draft): number {
   return a.key[0]! - b.key[0]! || a.key[1]! - b.key[1]! || a.key[2]! - b.key[2]!;
 }
 
-/** How a step came to be behind; null while it is open. */
-function isBehind({ rule, subject, id }: Draft): StepStatus | null {
-  if (rule.done?.(subject)) return 'done';
-  return subject.state.steps[id]?.status ?? null;
+/** A draft as a step; where its words or numbers fail, the step that says so. */
+function toStep(draft: Draft, after: readonly string[], waitsFor: readonly string[]): Step {
+  const step = draft.fault === null ? isolated(() => workedOut(draft, after, waitsFor)) : draft;
+  if ('ok' in step && step.ok) return step.value;
+  return cannotBeWorkedOut(draft, step.fault!, after);
 }
 
-function toStep(
-  { rule, subject, id }: Draft,
-  behind: StepStatus | null,
-  ...[after, waitsFor]: readonly [readonly string[], readonly string[]]
+function workedOut(
+  { rule, subject, id, behind }: Draft,
+  after: readonly string[],
+  waitsFor: readonly string[],
 ): Step {
-  const { figures, missing } = rule.numbers?.(subject) ?? NO_NUMBERS;
+  const { figures, missing } = numbersOf(rule, subject);
   const given = <Value>(value: Value | ((subject: Subject) => Value) | undefined, none: Value) =>
     typeof value === 'function' ? (value as (subject: Subject) => Value)(subject) : (value ?? none);
   const open = waitsFor.length > 0 ? 'waiting' : missing.length > 0 ? 'missing' : 'ready';
   return {
-    id,
-    rule: rule.id,
-    phase: rule.phase,
+    ...about(rule, subject, id),
     form: formOf(rule, subject),
     status: behind ?? open,
     title: rule.title(subject),
     how: given(rule.how, ''),
     reason: rule.reason,
-    axisId: subject.axis?.id ?? null,
-    stationId: subject.station?.id ?? null,
-    partId: subject.part?.id ?? null,
-    specKind: subject.specKind,
     figures,
     missing,
     orientation: rule.orientation?.(subject) ?? [],
@@ -189,6 +218,73 @@ function toStep(
     consumables: rule.consumables ?? [],
     after,
     waitsFor,
+  };
+}
+
+/** The numbers of a step; one that cannot be worked out, or is none, is told as missing where it is to be put right. */
+function numbersOf(rule: Rule, subject: Subject): Numbers {
+  const given = isolated(() => rule.numbers?.(subject) ?? NO_NUMBERS);
+  if (!given.ok) return { figures: [], missing: [notWorkedOut(subject, given.fault)] };
+  const { figures, missing } = given.value;
+  const sound = figures.filter(isSound);
+  const broken = figures.filter((one) => !sound.includes(one));
+  return broken.length === 0
+    ? given.value
+    : {
+        figures: sound,
+        missing: [...missing, ...broken.map(({ name }) => notWorkedOut(subject, name))],
+      };
+}
+
+function isSound(figure: Figure): boolean {
+  if (figure.form === 'text') return true;
+  return [figure.least, figure.most, figure.expanded ?? 0].every(
+    (value) => value === null || Number.isFinite(value),
+  );
+}
+
+function notWorkedOut({ station, part, axis, unit }: Subject, what: string): Missing {
+  const on = station !== null ? 'station' : part !== null ? 'part' : 'axis';
+  const about = station ?? part ?? axis ?? unit;
+  return { words: `${about.name} cannot be worked out: ${what}`, on, id: about.id, field: '' };
+}
+
+/** The step in place of one whose rule failed. It waits for nothing: what it is about has to be put right first. */
+function cannotBeWorkedOut(
+  { rule, subject, id, behind }: Draft,
+  fault: string,
+  after: readonly string[],
+): Step {
+  const title = isolated(() => rule.title(subject));
+  return {
+    ...about(rule, subject, id),
+    form: 'mend',
+    status: behind ?? 'missing',
+    title: `${title.ok ? title.value : nameOf(subject)}: this cannot be worked out`,
+    how: `Put right what is described or recorded of ${nameOf(subject)}: ${fault}.`,
+    reason: 'Its numbers cannot be given as things are. The rest of the plan stands.',
+    figures: [],
+    missing: [],
+    orientation: [],
+    sizes: [],
+    checks: [],
+    cautions: [],
+    tools: [],
+    consumables: [],
+    after,
+    waitsFor: [],
+  };
+}
+
+function about(rule: Rule, { axis, station, part, specKind }: Subject, id: string) {
+  return {
+    id,
+    rule: rule.id,
+    phase: rule.phase,
+    axisId: axis?.id ?? null,
+    stationId: station?.id ?? null,
+    partId: part?.id ?? null,
+    specKind,
   };
 }
 

@@ -16,6 +16,7 @@ export {
   packQuestion,
   USUAL_MOST_PIECES,
 } from './packQuestion.ts';
+export { readJob, type JobReading, type Unreadable } from './readJob.ts';
 export { PHASE_NAMES, PHASES, type Phase } from './phases.ts';
 export {
   currentRun,
@@ -50,7 +51,7 @@ export {
 export { comparisonOf } from './comparison.ts';
 export { clearanceInService, type ClearanceInService } from './clearanceInService.ts';
 export { heatedParts, jobHeat, leftOut, ringLimitFor, type JobHeat } from './jobHeat.ts';
-export { ringWays, snapRingUnder } from './ringWays.ts';
+export { partWithSeat, ringWays, snapRingUnder } from './ringWays.ts';
 export { depthVerdict, expectedDepth, seatingChecks, seatingDone } from './seating.ts';
 export { measuredSuggestions, type MeasuredSuggestion } from './measuredSuggestions.ts';
 export { isSealed, nominalOf, seatsOf, seatVerdict } from './seats.ts';

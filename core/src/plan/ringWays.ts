@@ -5,7 +5,7 @@ import { figure, words } from './figures.ts';
 import type { CautionId } from './cautions.ts';
 import type { Figure } from './step.ts';
 import { SOURCES } from '../sources/index.ts';
-import { findStation, type Axis, type Part, type Station } from '../unit/index.ts';
+import { findStation, type Axis, type Part, type Station, type Unit } from '../unit/index.ts';
 import { bodyOf, ringLimitFor } from './jobHeat.ts';
 import { isSealed, seatInterference } from './seats.ts';
 
@@ -30,7 +30,8 @@ export function snapRingUnder({ stations }: Axis, station: Station, part: Part |
 } // prettier-ignore
 
 /**
- * Ways to get a ring of a station on its seat; none while its fit is not known.
+ * Ways to get a ring of a station on its seat; none while its fit is not known. Where the material of the part with the
+ * seat is not known, the ways that rest on it have no number.
  * @param pressRating of the workshop's press, N
  */
 export function ringWays(
@@ -43,20 +44,32 @@ export function ringWays(
   const fit = found === null ? null : seatInterference(state, found.station, ring);
   if (found === null || fit === null) return [];
   const { station, axis } = found;
-  const part = state.unit!.parts.find(({ id, kind }) => (ring === 'outer' ? id === station.partId : kind === 'shaft')) ?? null;
+  const part = partWithSeat(state.unit!, station, ring);
   const body = part === null || ring === 'inner' ? null : bodyOf(part);
   const under = ring === 'outer' ? snapRingUnder(axis, station, part) : null;
   const [diameter, other] = ring === 'outer' ? [station.outside, station.inside] : [station.inside, station.outside];
   const partLimit = part === null ? undefined : state.limits[part.id];
   return waysIn({
     ring, diameter, other, width: station.width, tightest: fit.most, sealed: isSealed(station), pressRating,
-    material: part?.material ?? (ring === 'outer' ? 'castAluminium' : 'carbonSteel'),
+    material: part?.material ?? null,
     ringLimit: ringLimitFor(state, station),
     ...(body === null ? {} : { body }),
     ...(partLimit === undefined ? {} : { partLimit }),
     ...(under?.load == null ? {} : { forceLimit: { limit: under.load, reason: `what the groove of ${under.snapRing.name} takes` } }),
   });
 } // prettier-ignore
+
+/** The part that a ring of a station sits in or on; null where the unit has no such part. */
+export function partWithSeat(
+  { parts }: Unit,
+  station: Station,
+  ring: 'outer' | 'inner',
+): Part | null {
+  return (
+    parts.find(({ id, kind }) => (ring === 'outer' ? id === station.partId : kind === 'shaft')) ??
+    null
+  );
+}
 
 /** The way that was chosen for a ring, as it stands now; null where none was, or its fit is not known. */
 export function chosenWay(state: JobState, station: Station, ring: 'outer' | 'inner'): WayIn | null {

@@ -162,3 +162,34 @@ describe('what bears on a seat', () => {
     expect(log.add('ClockStarted', { clockId: 'd', kind: 'ringWarming', targetId: 'half-left', seconds: 9 }).state.ignored).toMatchObject([{ reason: 'no station half-left' }]); // prettier-ignore
   });
 });
+
+describe('a seat of a material that is not known', () => {
+  const unitOf = (material: 'castAluminium' | null): Unit => {
+    const unit = unitWith({});
+    return { ...unit, parts: unit.parts.map((part) => (part.kind === 'shaft' ? part : { ...part, material })) };
+  }; // prettier-ignore
+  const [known, unknown] = [new Log(unitOf('castAluminium')), new Log(unitOf(null))];
+
+  test('should give no temperature and no force, and say why', () => {
+    const ways = ringWays(unknown.state, 'bearing-left', 'outer');
+    expect(ways.length).toBeGreaterThan(0);
+    for (const { stands, temperature, force, limit } of ways)
+      expect({ stands, temperature, force, limit }).toEqual({
+        stands: false, temperature: null, force: null, limit: expect.stringMatching(/not known/),
+      }); // prettier-ignore
+    expect(ringWays(known.state, 'bearing-left', 'outer').some(({ stands }) => stands)).toBe(true);
+  });
+
+  test('should leave the ring that is warmed itself its number: the seat does not enter', () => {
+    const of = (log: Log) => ringWays(log.state, 'bearing-left', 'inner').find(({ id }) => id === 'induction')!; // prettier-ignore
+    expect(of(unknown).temperature).toBe(of(known).temperature);
+  });
+
+  test('should ask for it instead of working the clearance out as if it were aluminium', () => {
+    expect(clearanceInService(unknown.state, left(unknown))).toBeNull();
+    const { figures, missing } = unknown.step('fitOuter:bearing-left');
+    expect(figures.some(({ name }) => name.includes('Internal clearance'))).toBe(false);
+    expect(missing).toContainEqual(expect.objectContaining({ on: 'part', field: 'material' }));
+    expect(known.step('fitOuter:bearing-left').figures.some(({ name }) => name.includes('Internal clearance'))).toBe(true); // prettier-ignore
+  });
+});

@@ -51,11 +51,21 @@ export function wantsSealDrag(state: JobState, axis: Axis): boolean {
  * The verdict on the readings of a stage; null while there is none. As built, what was read at the last angle of a
  * crushed sleeve counts as well: nothing was moved after it.
  */
-export function rollingVerdict(state: JobState, axis: Axis, stage: TorqueStage): RollingVerdict | null {
+export function rollingVerdict(
+  state: JobState,
+  axis: Axis,
+  stage: TorqueStage,
+): RollingVerdict | null {
+  return verdictThrough(state, axis, stage, []);
+}
+
+/** @param carriers axes that are read through this one: one that stands among them reads through itself, and gives nothing */
+function verdictThrough(state: JobState, axis: Axis, stage: TorqueStage, carriers: readonly string[]): RollingVerdict | null {
+  if (carriers.includes(axis.id)) return null;
   const spec = torqueSpec(state, axis.id);
   if (spec === null) return null;
   const rows = (stage === 'asFound' ? state.torques.filter(({ axisId }) => axisId === axis.id) : sinceSet(state, axis)).filter((row) => row.what === 'bearings' && row.stage === stage);
-  if (spec.through !== undefined) return throughRatio(state, spec, spec.through, rows);
+  if (spec.through !== undefined) return throughRatio(state, spec, spec.through, rows, [...carriers, axis.id]);
   const drag = stage !== 'asFound' && wantsSealDrag(state, axis) ? sealDragOf(state, axis) : null;
   return judged(rows, spec.band, drag);
 } // prettier-ignore
@@ -71,9 +81,9 @@ function sinceSet(state: JobState, axis: Axis): readonly TorqueRecord[] {
  * A carrier read at the pinion: what the pinion and its seal take is taken off, and the rest is turned up by the ratio.
  * Null while the pinion's own rolling torque is not known.
  */
-function throughRatio(state: JobState, { band }: Spec, { axisId, ratio }: ThroughPair, rows: readonly TorqueRecord[]): RollingVerdict | null {
+function throughRatio(state: JobState, { band }: Spec, { axisId, ratio }: ThroughPair, rows: readonly TorqueRecord[], carriers: readonly string[]): RollingVerdict | null {
   const pinionAxis = state.unit?.axes.find(({ id }) => id === axisId);
-  const pinion = pinionAxis === undefined ? null : (['final', 'asFound'] as const).map((stage) => rollingVerdict(state, pinionAxis, stage)).find((verdict) => verdict?.status === 'judged');
+  const pinion = pinionAxis === undefined ? null : (['final', 'asFound'] as const).map((stage) => verdictThrough(state, pinionAxis, stage, carriers)).find((verdict) => verdict?.status === 'judged');
   if (pinion?.status !== 'judged') return null;
   const down = (limit: number | null) => (limit === null ? null : limit / ratio);
   const verdict = judged(rows, { lower: down(band.lower), upper: down(band.upper), target: down(band.target) }, { value: pinion.total, uncertainty: pinion.standard });

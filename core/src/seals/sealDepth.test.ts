@@ -14,6 +14,18 @@ describe('the depth of a seal', () => {
     expect(sealDepth({ boreDepth: 8, depth: 0, width: 8 })).toMatchObject({ deepest: 0, gap: 0, enough: false }); // prettier-ignore
   });
 
+  test('should not be thrown by sums of tenths that are not exact in binary', () => {
+    // 1.2 + 7 is 8.2 to a mechanic; every such sum of tenths, and no gap below zero.
+    expect(sealDepth({ boreDepth: 8.2, depth: 1.2, width: 7 })).toMatchObject({ enough: false });
+    for (let width = 1; width <= 120; width += 1)
+      for (let depth = 0; depth <= 50; depth += 1) {
+        const boreDepth = (width + depth) / 10;
+        const { gap } = sealDepth({ boreDepth, depth: depth / 10, width: width / 10 });
+        expect(gap).toBeGreaterThanOrEqual(0);
+        expect(gap).toBeLessThan(1e-9);
+      }
+  });
+
   test.each([
     ['width', { boreDepth: 12, depth: 0, width: 0 }],
     ['boreDepth', { boreDepth: 7, depth: 0, width: 8 }],

@@ -1,4 +1,4 @@
-import { requireNumber } from '../faults/index.ts';
+import { exceeds, requireNumber } from '../faults/index.ts';
 import { line, type WorkingLine } from '../working/index.ts';
 
 /** Least gap between a seal and the bearing behind it, mm. Common practice, no source. */
@@ -34,11 +34,11 @@ export function sealDepth({
   requireNumber('width', width, { above: 0, max: 200, unit: 'mm' });
   requireNumber('boreDepth', boreDepth, { min: width, max: 1000, unit: 'mm' });
   requireNumber('depth', depth, { min: 0, max: boreDepth - width, unit: 'mm' });
-  const gap = boreDepth - depth - width;
+  const gap = Math.max(0, boreDepth - depth - width);
   return {
     deepest: Math.max(0, boreDepth - width - LEAST_GAP),
     gap,
-    enough: gap >= LEAST_GAP - 1e-9,
+    enough: !exceeds(LEAST_GAP, gap),
     working: [
       line(
         'Gap behind the seal',

@@ -35,17 +35,25 @@ export function virtualRolling(
   return shownTorque(rollingOf(state, turned), scatterSeed, { turn, graduation });
 }
 
-/** True rolling torque in steady turning, N·m. */
-function rollingOf(state: JobState, turned: Turned): number {
+/**
+ * True rolling torque in steady turning, N·m.
+ * @param carriers axes that are read through this one: none of them is read through it again
+ */
+function rollingOf(state: JobState, turned: Turned, carriers: readonly string[] = []): number {
   const { axis, seed } = turned;
   const spec = torqueSpec(state, axis.id);
   const band = spec === null ? 1 : bandTarget(spec.band);
   const drawn = virtualSleeve(seed, band);
   const drag = axis.stations.some(({ kind }) => kind === 'seal') ? drawn.sealDrag : 0;
   const middle = spec?.sealDrag === 'included' ? Math.max(0.1, band - drag) : band;
-  const pinion = state.unit?.axes.find(({ id }) => id === spec?.through?.axisId);
-  if (spec?.through !== undefined && pinion !== undefined)
-    return rollingOf(state, { ...turned, axis: pinion, angle: null }) + middle / spec.through.ratio;
+  const read = [...carriers, axis.id];
+  const pinion = state.unit?.axes.find(
+    ({ id }) => id === spec?.through?.axisId && !read.includes(id),
+  );
+  if (spec?.through !== undefined && pinion !== undefined) {
+    const own = rollingOf(state, { ...turned, axis: pinion, angle: null }, read);
+    return own + middle / spec.through.ratio;
+  }
   if (sleeveOf(axis) !== null) return trueRolling(drawn, angleOf(state, turned));
   if (turned.angle === 0) return drag;
   return drag + middle * share(state, turned, drawn);

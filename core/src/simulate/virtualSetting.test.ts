@@ -170,9 +170,9 @@ describe('a wrench on a virtual build', () => {
     const job = new VirtualJob('thrustWasher', 3, ['rollingTorque']).band('rollingTorque');
     expect(job.rolling()).toBeCloseTo(0.9, 1);
     expect(new VirtualJob('thrustWasher', 3, []).rolling()).toBeCloseTo(1, 1);
-    job.band('rollingTorque', [4, 8], { through: { axisId: 'axis', ratio: 4 } });
+    job.band('rollingTorque', [4, 8]);
     const carrier = { ...job.axis, id: 'carrier' };
-    const through = { ...job.state, specs: [...job.state.specs.map((spec) => ({ ...spec, axisId: 'carrier' })), { specId: 'p', axisId: 'axis', kind: 'rollingTorque' as const, band: { lower: 0.8, upper: 1, target: null }, source: '' }] }; // prettier-ignore
+    const through = { ...job.state, specs: [...job.state.specs.map((spec) => ({ ...spec, axisId: 'carrier', through: { axisId: 'axis', ratio: 4 } })), { specId: 'p', axisId: 'axis', kind: 'rollingTorque' as const, band: { lower: 0.8, upper: 1, target: null }, source: '' }] }; // prettier-ignore
     // 0.9 of the pinion's own, and (4 + 8)/2 of the carrier by 4.
     const read = virtualRolling(
       through,

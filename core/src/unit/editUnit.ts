@@ -1,4 +1,25 @@
+import { DETAIL_NAMES } from './stationDetails.ts';
 import type { Axis, Part, Station, Unit } from './unit.ts';
+
+/** A unit whose stations hold only what was described of them. */
+export function withoutEmptyDetails(unit: Unit): Unit {
+  return {
+    ...unit,
+    axes: unit.axes.map((axis) => ({ ...axis, stations: axis.stations.map(asDescribed) })),
+  };
+}
+
+/** A station without details whose text is empty: nothing was described there. */
+function asDescribed(station: Station): Station {
+  const empty = DETAIL_NAMES.filter(
+    (name) => typeof station[name] === 'string' && station[name].trim() === '',
+  );
+  if (empty.length === 0) return station;
+  const kept = Object.entries(station).filter(
+    ([name]) => !(empty as readonly string[]).includes(name),
+  );
+  return Object.fromEntries(kept) as unknown as Station;
+}
 
 /** Put a station on an axis, in place of one with its id on any axis. Stations stand in order along the axis. */
 export function withStation(unit: Unit, axisId: string, station: Station): Unit {
@@ -7,7 +28,7 @@ export function withStation(unit: Unit, axisId: string, station: Station): Unit 
     axes: unit.axes.map((axis) => {
       const others = axis.stations.filter(({ id }) => id !== station.id);
       if (axis.id !== axisId) return { ...axis, stations: others };
-      return { ...axis, stations: inOrder([...others, station]) };
+      return { ...axis, stations: inOrder([...others, asDescribed(station)]) };
     }),
   };
 }

@@ -1,5 +1,5 @@
 import { findGain, UNKNOWN_PLACE } from '../arrangement/index.ts';
-import { InputError, type InputFault } from '../faults/index.ts';
+import { exceeds, InputError, isolated, type InputFault } from '../faults/index.ts';
 import { toleranceClass } from '../fits/index.ts';
 import { STATION_KIND_TABLE } from './stationKinds.ts';
 import type { Axis, Station, Unit } from './unit.ts';
@@ -16,7 +16,13 @@ const TOUCHING = 0.05;
  */
 export function geometryFaults(unit: Unit): GeometryFaults {
   const rows = unit.axes.flatMap((axis) =>
-    axis.stations.map((station) => [station.id, stationFaults(station, axis)] as const),
+    axis.stations.map((station) => {
+      const faults = isolated(() => stationFaults(station, axis));
+      return [
+        station.id,
+        faults.ok ? faults.value : [fault('station', station.id, faults.fault)],
+      ] as const;
+    }),
   );
   return Object.fromEntries(rows.filter(([, faults]) => faults.length > 0));
 }
@@ -32,8 +38,11 @@ function stationFaults(station: Station, axis: Axis): readonly InputFault[] {
   ];
 }
 
-function ownSize({ width, inside, outside }: Station): readonly InputFault[] {
+function ownSize({ kind, width, inside, outside }: Station): readonly InputFault[] {
   return [
+    ...(kind !== 'looseRollers' || inside > 0
+      ? []
+      : [fault('inside', inside, 'the diameter of the journal they run on, more than 0 mm')]),
     ...(outside > inside ? [] : [fault('outside', outside, `more than the inside, ${inside} mm`)]),
     ...(width > 0 ? [] : [fault('width', width, 'more than 0 mm')]),
   ];
@@ -42,7 +51,7 @@ function ownSize({ width, inside, outside }: Station): readonly InputFault[] {
 function depthInBore({ kind, depth, width, boreDepth }: Station): readonly InputFault[] {
   if (kind !== 'seal' || boreDepth === undefined) return [];
   const inner = (depth ?? 0) + width;
-  return inner <= boreDepth
+  return !exceeds(inner, boreDepth)
     ? []
     : [fault('depth', depth ?? 0, `at most ${round(boreDepth - width)} mm: the seal is ${width} mm wide and the bore ${boreDepth} mm deep`)];
 } // prettier-ignore

@@ -1,5 +1,6 @@
 export {
   withAxis,
+  withoutEmptyDetails,
   withoutAxis,
   withoutPart,
   withoutStation,
@@ -7,7 +8,13 @@ export {
   withStation,
 } from './editUnit.ts';
 export { geometryFaults, type GeometryFaults } from './geometryFaults.ts';
-export { findStation, requirePart, requireStation, requireUnit } from './requireUnit.ts';
+export {
+  findStation,
+  requireAxis,
+  requirePart,
+  requireStation,
+  requireUnit,
+} from './requireUnit.ts';
 export { SIDES, type Side } from './side.ts';
 export { SPEC_KIND_NAMES, SPEC_KINDS, type SpecKind, type SpecKindRow } from './specKinds.ts';
 export {

@@ -1,15 +1,25 @@
 import {
   InputError,
   refuse,
+  requireId,
   requireNumber,
   requireOneOf,
   requireText,
   type InputFault,
 } from '../faults/index.ts';
+import { GAIN_TABLE } from '../arrangement/index.ts';
 import { requireMaterial } from '../materials/index.ts';
+import { SPEC_KIND_NAMES } from './specKinds.ts';
 import { DETAIL_NAMES, DETAIL_TABLE, type DetailName } from './stationDetails.ts';
 import { STATION_KIND_TABLE } from './stationKinds.ts';
-import type { Axis, Part, Station, Unit } from './unit.ts';
+import {
+  PART_KINDS,
+  STATION_KINDS,
+  type Axis,
+  type Part,
+  type Station,
+  type Unit,
+} from './unit.ts';
 
 /**
  * Check that a unit can be worked with at all: names that lead somewhere, numbers that are numbers. What is
@@ -18,15 +28,17 @@ import type { Axis, Part, Station, Unit } from './unit.ts';
  * @throws InputError with every fault, at paths such as `axes[0].stations[3].partId`
  */
 export function requireUnit(unit: Unit, path = ''): Unit {
-  const parts = new Set(unit.parts.map(({ id }) => id));
+  if (!Array.isArray(unit?.parts) || !Array.isArray(unit.axes))
+    refuse('missing', path.slice(0, -1) || 'unit', null, 'a unit with its parts and axes');
+  const parts = new Set(unit.parts.map((part) => part?.id));
   const faults: InputFault[] = [
     ...faultsOf(() => requireNamed(unit, path.slice(0, -1) || 'unit')),
     ...unit.parts.flatMap((part, p) =>
       faultsOf(() => void requirePart(part, `${path}parts[${p}]`)),
     ),
-    ...unit.axes.flatMap((axis, a) => faultsOf(() => requireNamed(axis, `${path}axes[${a}]`))),
+    ...unit.axes.flatMap((axis, a) => faultsOf(() => void requireAxis(axis, `${path}axes[${a}]`))),
     ...unit.axes.flatMap((axis, a) =>
-      axis.stations.flatMap((station, s) =>
+      stationsOf(axis).flatMap((station, s) =>
         faultsOf(() => requireStation(station, parts, `${path}axes[${a}].stations[${s}]`)),
       ),
     ),
@@ -34,13 +46,32 @@ export function requireUnit(unit: Unit, path = ''): Unit {
     ...twiceFault(`${path}axes.id`, unit.axes, 'an id of its own for each axis'),
     ...twiceFault(
       `${path}axes.stations.id`,
-      unit.axes.flatMap(({ stations }) => stations),
+      unit.axes.flatMap(stationsOf),
       'an id of its own for each station',
     ),
   ];
   if (faults.length > 0) throw new InputError(faults);
   return unit;
 }
+
+function stationsOf(axis: Axis | null): readonly Station[] {
+  return Array.isArray(axis?.stations) ? axis.stations : [];
+}
+
+/**
+ * Check an axis without what stands on it.
+ * @throws InputError naming `id`, `name`, `arrangement` or `sets`
+ */
+export function requireAxis<Row extends Omit<Axis, 'stations'>>(axis: Row, field: string): Row {
+  requireNamed(axis, field);
+  requireOneOf(`${field}.arrangement`, axis.arrangement, ARRANGEMENTS);
+  if (!Array.isArray(axis.sets))
+    refuse('missing', `${field}.sets`, axis.sets, 'a list of what is set on it');
+  for (const kind of axis.sets) requireOneOf(`${field}.sets`, kind, SPEC_KIND_NAMES);
+  return axis;
+}
+
+const ARRANGEMENTS = [...new Set(GAIN_TABLE.map(({ arrangement }) => arrangement))];
 
 /** The station with this id and the axis it stands on. */
 export function findStation(
@@ -59,8 +90,9 @@ export function findStation(
  * @throws InputError naming `material`, `mass`, `area` or `wall`
  */
 export function requirePart(part: Part, field: string): Part {
-  const { material, mass, area, wall } = part;
   requireNamed(part, field);
+  const { kind, material, mass, area, wall } = part;
+  requireOneOf(`${field}.kind`, kind, PART_KINDS);
   if (material !== null) requireMaterial(`${field}.material`, material);
   if (mass !== null) requireNumber(`${field}.mass`, mass, { above: 0, max: 5000, unit: 'kg' });
   if (area !== null) requireNumber(`${field}.area`, area, { above: 0, max: 50, unit: 'm²' });
@@ -80,7 +112,8 @@ export function requireStation(station: Station, parts: ReadonlySet<string>, fie
   requireNumber(`${field}.outside`, station.outside, { min: 0, max: 3000, unit: 'mm' });
   if (!parts.has(station.partId))
     refuse('unknownName', `${field}.partId`, station.partId, `one of ${[...parts].join(', ')}`);
-  const { words, details } = STATION_KIND_TABLE[station.kind];
+  const { words, details } =
+    STATION_KIND_TABLE[requireOneOf(`${field}.kind`, station.kind, STATION_KINDS)];
   for (const name of DETAIL_NAMES) {
     const value = station[name];
     if (value === undefined) continue;
@@ -90,13 +123,11 @@ export function requireStation(station: Station, parts: ReadonlySet<string>, fie
   }
 }
 
-const ID = /^[A-Za-z0-9][A-Za-z0-9:._-]{0,63}$/;
-
-function requireNamed(
-  { id, name }: { readonly id: string; readonly name: string },
-  field: string,
-): void {
-  if (!ID.test(id)) refuse('unreadable', `${field}.id`, id, '1 to 64 letters, digits or : . _ -');
+function requireNamed(named: { readonly id: string; readonly name: string }, field: string): void {
+  if (typeof named !== 'object' || named === null)
+    return refuse('missing', field, named, 'an object');
+  const { id, name } = named;
+  requireId(`${field}.id`, id);
   requireText(`${field}.name`, name, 80);
 }
 

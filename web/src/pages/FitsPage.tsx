@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 
 import { describeFault, InputError } from '@wendaxis/core/faults';
-import { MATERIAL_IDS, MATERIALS, type MaterialId } from '@wendaxis/core/materials';
+import { MATERIAL_IDS, MATERIALS } from '@wendaxis/core/materials';
 
 import { SelectField } from '../features/describe/SelectField.tsx';
 import { TextField } from '../features/describe/TextField.tsx';
@@ -43,7 +43,7 @@ export function FitsPage() {
           <TextField label={isOuter ? 'Bore: class or size, such as N7' : 'Ring: its bore, or leave it empty'} value={question.hole} onChange={set('hole')} max={20} />
           <TextField label={isOuter ? 'Ring: its size, or leave it empty' : 'Journal: class or size, such as k5'} value={question.shaft} onChange={set('shaft')} max={20} />
         </div>
-        <SelectField label={isOuter ? 'The bore is in' : 'The shaft is of'} value={question.material} onChange={(id) => setQuestion({ ...question, material: id as MaterialId })} options={MATERIAL_IDS.map((id) => [id, MATERIALS[id].words])} />
+        <SelectField label={isOuter ? 'The bore is in' : 'The shaft is of'} value={question.material} onChange={(id) => setQuestion({ ...question, material: id as FitQuestion['material'] })} options={[['', 'Choose: what is it made of?'], ...MATERIAL_IDS.map((id) => [id, MATERIALS[id].words] as const)]} />
         <div className="grid grid-cols-2 gap-3">
           <QuantityField label={isOuter ? 'Part at' : 'Shaft at'} kind="temperature" text={question.partTemperature} onText={set('partTemperature')} />
           <QuantityField label="Ring at" kind="temperature" text={question.ringTemperature} onText={set('ringTemperature')} />
@@ -51,7 +51,7 @@ export function FitsPage() {
         <p className="m-0">The unit maker’s manual, local rules and licensed practice come first.</p>
       </div>
       <section aria-label="Answer" aria-live="polite" className="bg-panel border-edge grid content-start gap-3 rounded-[3px] border-2 p-4">
-        {answer === null && <p className="m-0 text-lg">Seat, bearing, and both sides of the fit: then the answer stands here.</p>}
+        {answer === null && <p className="m-0 text-lg">Seat, bearing, both sides of the fit, and what the seat is made of: then the answer stands here.</p>}
         {answer instanceof InputError && (
           <Notice tone="warn" title="That cannot be">
             {answer.faults.map(describeFault).join('. ')}

@@ -1,5 +1,6 @@
 import { DETAIL_TABLE, detailWords, type Station } from '../../unit/index.ts';
 import { SOURCES } from '../../sources/index.ts';
+import { exceeds } from '../../faults/index.ts';
 import { sealDepth } from '../../seals/index.ts';
 import { figure, lacksDetail, numbers, range, words } from '../figures.ts';
 import { nameOf, type Numbers, type Rule, type Subject } from '../rule.ts';
@@ -35,7 +36,7 @@ function sealNumbers({ station }: Subject): Numbers {
     );
   const to = depthRule === 'shoulder' ? boreDepth - width : flush;
   if (to === undefined) return numbers(size, lacksDetail(station!, 'depth'));
-  if (to < 0 || to + width > boreDepth) return numbers(size);
+  if (exceeds(0, to) || exceeds(to + width, boreDepth)) return numbers(size);
   const { gap, deepest, enough, working } = sealDepth({ boreDepth, depth: to, width });
   return numbers(
     size,

@@ -21,7 +21,7 @@ import {
 import type { Numbers, Subject } from '../rule.ts';
 import { clearanceInService } from '../clearanceInService.ts';
 import { ovenSeats, partOvenLimit, ringLimitFor } from '../jobHeat.ts';
-import { chosenWay, snapRingUnder, wayFigures } from '../ringWays.ts';
+import { chosenWay, partWithSeat, snapRingUnder, wayFigures } from '../ringWays.ts';
 import { depthVerdict, expectedDepth, wantsDepth } from '../seating.ts';
 import { isRingMeasured, isSeatMeasured, seatDropIn, seatInterference } from '../seats.ts';
 import type { Figure, Missing } from '../step.ts';
@@ -45,12 +45,14 @@ export function fitNumbers({ state, station }: Subject, ring: 'inner' | 'outer')
       ? figure('Left of it once the peaks are pressed flat', 'length', effectiveInterference(mean, diameter, 'ground'), SOURCES.roughness.title)
       : null,
     loose === null ? null : words('Loose', `${REPAIRS[loose.repair].words}: ${loose.reason}`, 'Common practice'),
-    clearanceNumbers(state, station!),
+    clearanceNumbers(state, station!, ring),
   );
 } // prettier-ignore
 
-/** Internal clearance before fitting and as it runs; below zero it is said. */
-function clearanceNumbers(state: JobState, station: Station): readonly Figure[] {
+/** Internal clearance before fitting and as it runs; below zero it is said. What a seat is made of is asked for. */
+function clearanceNumbers(state: JobState, station: Station, ring: 'inner' | 'outer'): readonly (Figure | Missing)[] {
+  const seat = partWithSeat(state.unit!, station, ring);
+  if (seat?.material === null) return [lacksOfPart(seat, 'material')];
   const kept = clearanceInService(state, station);
   if (kept === null) return [];
   const { clearanceClass, initial, left, working } = kept;

@@ -2,7 +2,7 @@ import { InputError } from '@wendaxis/core/faults';
 
 import { answerFit, EMPTY_QUESTION, type FitQuestion } from './fitsDesk.ts';
 
-const SEAT: FitQuestion = { ...EMPTY_QUESTION, diameter: '52', other: '25', width: '15', hole: 'N7', shaft: '52' }; // prettier-ignore
+const SEAT: FitQuestion = { ...EMPTY_QUESTION, diameter: '52', other: '25', width: '15', hole: 'N7', shaft: '52', material: 'castAluminium' }; // prettier-ignore
 const ask = (change: Partial<FitQuestion> = {}) => {
   const answer = answerFit({ ...SEAT, ...change }, 'metric');
   if (answer === null || answer instanceof InputError) throw new Error(String(answer));
@@ -42,6 +42,7 @@ describe('the fits desk', () => {
   test('should wait for what is missing, and name what cannot be', () => {
     expect(answerFit(EMPTY_QUESTION, 'metric')).toBeNull();
     expect(answerFit({ ...SEAT, hole: ' ' }, 'metric')).toBeNull();
+    expect(answerFit({ ...SEAT, material: '' }, 'metric')).toBeNull(); // no material is taken for granted
     const wrong = answerFit({ ...SEAT, hole: 'J9' }, 'metric');
     expect(wrong instanceof InputError && wrong.faults[0]!.field).toBe('hole');
   });

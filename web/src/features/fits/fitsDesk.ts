@@ -23,13 +23,14 @@ export interface FitQuestion {
   /** A class such as H7, or one measured size; the ring's side may be left empty. */
   readonly hole: string;
   readonly shaft: string;
-  readonly material: MaterialId;
+  /** What the seat is made of; empty until it is said. */
+  readonly material: MaterialId | '';
   readonly partTemperature: string;
   readonly ringTemperature: string;
 }
 
 export const EMPTY_QUESTION: FitQuestion = {
-  ring: 'outer', diameter: '', other: '', width: '', hole: '', shaft: '', material: 'castAluminium',
+  ring: 'outer', diameter: '', other: '', width: '', hole: '', shaft: '', material: '',
   partTemperature: '100 C', ringTemperature: '20 C',
 }; // prettier-ignore
 
@@ -48,13 +49,14 @@ export function answerFit(question: FitQuestion, system: UnitSystem): FitAnswer 
   const length = (text: string) => numberOf(text, 'length', system);
   const [diameter, other, width] = [question.diameter, question.other, question.width].map(length);
   const [part, ring] = [question.partTemperature, question.ringTemperature].map((text) => numberOf(text, 'temperature', system));
+  const { material } = question;
+  if (material === '') return null;
   if (diameter == null || other == null || width == null || part == null || ring == null) return null;
   const isOuter = question.ring === 'outer';
   if ((isOuter ? question.hole : question.shaft).trim() === '') return null;
   try {
     const size = (field: 'hole' | 'shaft') => sizeOf(question[field], diameter, system, { field, ring: (field === 'hole') === isOuter ? null : question.ring });
     const fit = classFit(size('shaft'), size('hole'));
-    const { material } = question;
     const steel = { material: 'bearingSteel' as const, temperature: ring };
     const seat = { material, temperature: part };
     return {

@@ -1,10 +1,13 @@
 import { BENCH_PRESS, RING_HARDNESS_LIMIT } from '@wendaxis/core/heat';
-import { ringLimitFor, ringWays } from '@wendaxis/core/plan';
+import { partWithSeat, ringLimitFor, ringWays } from '@wendaxis/core/plan';
 import { findStation } from '@wendaxis/core/unit';
+
+import { Link } from 'react-router';
 
 import { useWorkshop } from '../../api/queries.ts';
 import { record } from '../../stores/jobSync.ts';
 import type { OpenJob } from '../../stores/useJob.ts';
+import { Notice } from '../../ui/Notice.tsx';
 import { Panel } from '../../ui/Panel.tsx';
 import { LimitForm } from './LimitForm.tsx';
 import { RingClock } from './RingClock.tsx';
@@ -23,8 +26,17 @@ export function WaysPanel({ job, stationId, ring }: Props) {
   const ways = ringWays(state, stationId, ring, pressRating);
   const found = findStation(state.unit!, stationId);
   if (ways.length === 0 || found === null) return null;
+  const seat = partWithSeat(state.unit!, found.station, ring);
   return (
     <Panel title={`Ways ${ring === 'outer' ? 'in' : 'on'}, for this very seat`}>
+      {seat !== null && seat.material === null && (
+        <Notice tone="warn" title={`What is ${seat.name} made of?`}>
+          Without it the heat and the force cannot be worked out.{' '}
+          <Link className="text-ink" to={`/jobs/${jobId}/describe?part=${seat.id}`}>
+            Say what it is made of
+          </Link>
+        </Notice>
+      )}
       <WayList
         ways={ways}
         chosen={state.ways[stationId]?.[ring]?.way}
