@@ -8,6 +8,8 @@ export type InspectionVerdict = (typeof VERDICTS)[number];
 export interface Repair {
   readonly words: string;
   readonly how: string;
+  /** What of it belongs to the moment at which the ring or seal goes in. */
+  readonly atFitting?: string;
   readonly caution?: string;
 }
 
@@ -23,12 +25,16 @@ export const REPAIRS = {
   },
   compound: {
     words: 'Retaining compound',
-    how: 'Degrease both, let dry, coat both, assemble once, let it cure undisturbed. It needs heat to come apart again.',
+    how: 'Degrease both and let them dry. The compound goes on when the ring goes in, not before.',
+    atFitting:
+      'Coat both, cold, assemble once within its working time, and let it cure undisturbed. It needs heat to come apart again.',
     caution: 'Retaining compound and cleaner: gloves, fresh air, none on skin or in eyes.',
   },
   roughenCompound: {
     words: 'Roughen and retaining compound',
-    how: 'Roughen the bore across with coarse cloth, degrease, use the gap-filling grade, hold the ring concentric until it has set.',
+    how: 'Roughen the bore across with coarse cloth, then degrease both and let them dry. The compound goes on when the ring goes in, not before.',
+    atFitting:
+      'The gap-filling grade on both, cold; assemble once within its working time and hold the ring concentric until it has set. It needs heat to come apart again.',
     caution: 'Retaining compound and cleaner: gloves, fresh air, none on skin or in eyes.',
   },
   stake: {

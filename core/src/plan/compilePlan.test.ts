@@ -64,6 +64,15 @@ function bearing(designation: string): TemplateBearing {
   if (decoded.status !== 'known') throw new Error(decoded.reason);
   return { designation, family: decoded.family, dimensions: decoded.dimensions };
 }
+/** A unit with details of one station changed. */
+const withDetail = (unit: Unit, stationId: string, details: Partial<Station>): Unit => ({
+  ...unit,
+  axes: unit.axes.map((axis) => ({
+    ...axis,
+    stations: axis.stations.map((station) => (station.id === stationId ? { ...station, ...details } : station)),
+  })),
+}); // prettier-ignore
+
 const reel = (template: (typeof UNIT_TEMPLATES)[number], left = '30206', right = '30205', span = 60) =>
   unitFromTemplate(template, { name: 'Reel', left: bearing(left), right: bearing(right), span }); // prettier-ignore
 
@@ -155,7 +164,36 @@ describe('the build plan', () => {
   test('should put the seal in before the nut that closes over it', () => {
     const order = compilePlan(new Bench(reel('pinionSleeve')).state).steps.map(({ id }) => id);
     expect(order.indexOf('fitSealEarly:seal-right')).toBeLessThan(order.indexOf('crush:sleeve'));
-    expect(order.indexOf('crush:sleeve')).toBeLessThan(order.indexOf('torque:nut'));
+  });
+
+  test('should turn the nut of a sleeve for the last time when it is crushed: snug before, never after', () => {
+    const { steps } = compilePlan(new Bench(reel('pinionSleeve')).state);
+    const ids = steps.map(({ id }) => id);
+    expect(ids).toContain('crush:sleeve');
+    expect(ids).not.toContain('torque:nut');
+    const building = steps.find(({ rule }) => rule === 'assemble')!;
+    expect(building.how).toMatch(/nut snug only/);
+    expect(building.how).not.toMatch(/nut to its torque/);
+    expect(ids.indexOf('newPart:sleeve')).toBeLessThan(ids.indexOf(building.id));
+  });
+
+  test.each([
+    ['selfLocking', 'newPart:nut', 'assemble:axis'],
+    ['threadlocker', 'prepare:nut', 'crush:sleeve'],
+    ['lockTab', 'prepare:nut', 'crush:sleeve'],
+  ] as const)('should have what a %s lock wants on the nut before its last turn', (lock, first, then) => {
+    const ids = compilePlan(new Bench(withDetail(reel('pinionSleeve'), 'nut', { lock })).state).steps.map(({ id }) => id);
+    expect(ids).toContain(first);
+    expect(ids.indexOf(first)).toBeLessThan(ids.indexOf(then));
+    expect(ids.includes('lock:nut')).toBe(lock === 'lockTab');
+  }); // prettier-ignore
+
+  test('should put threadlocker on bolts before their torque, and ask for nothing afterwards', () => {
+    const unit = withDetail(reel('coverShims'), 'bolts', { lock: 'threadlocker' });
+    const ids = compilePlan(new Bench(unit).state).steps.map(({ id }) => id);
+    expect(ids.indexOf('prepare:bolts')).toBeGreaterThan(-1);
+    expect(ids.indexOf('prepare:bolts')).toBeLessThan(ids.indexOf('torque:bolts'));
+    expect(ids).not.toContain('lock:bolts');
   });
 
   test('should keep what was ticked when the plan is written again, and say what is no longer in it', () => {
@@ -190,9 +228,22 @@ describe('what is found changes the plan', () => {
     const repaired = steps({ 'bearing-left': 'spunInBore' });
     expect(repaired).toContain('repair:bearing-left');
     expect(repaired.indexOf('repair:bearing-left')).toBeLessThan(
-      repaired.indexOf('heat:half-left'),
+      repaired.indexOf('seatOuter:bearing-left'),
     );
+    expect(repaired).toContain('compare:bearing-left'); // the ring in a repaired bore is looked at as any new one
   });
+
+  test('should coat a ring with compound at the moment it goes in, cold, and heat nothing for it', () => {
+    const bench = new Bench(complete(reel('crankcaseHalves', '6205', '6205')));
+    const [before] = [compilePlan(bench.state).steps.map(({ id }) => id)];
+    bench.record({ type: 'InspectionDecided', data: { targetId: 'bearing-left', verdict: 'repair', repair: 'compound', reason: '' } });
+    const { steps: after } = compilePlan(bench.state);
+    expect(before).toContain('heat:half-left');
+    expect(after.map(({ id }) => id)).not.toContain('heat:half-left');
+    const step = (id: string) => after.find((one) => one.id === id)!;
+    expect(step('repair:bearing-left').how).toMatch(/goes on when the ring goes in/);
+    expect(step('seatOuter:bearing-left')).toMatchObject({ how: expect.stringMatching(/^Coat both, cold/), cautions: ['compound'], reason: expect.not.stringMatching(/hot/) });
+  }); // prettier-ignore
 
   test('should repair a cracked half before anything is seated in either', () => {
     const order = steps({ 'half-left': 'cracked' });

@@ -207,7 +207,7 @@ function workedOut(
     status: behind ?? open,
     title: rule.title(subject),
     how: given(rule.how, ''),
-    reason: rule.reason,
+    reason: given(rule.reason, ''),
     figures,
     missing,
     orientation: rule.orientation?.(subject) ?? [],
@@ -215,7 +215,7 @@ function workedOut(
     checks: rule.checks?.(subject) ?? [],
     cautions: given(rule.cautions, []),
     tools: given(rule.tools, []),
-    consumables: rule.consumables ?? [],
+    consumables: given(rule.consumables, []),
     after,
     waitsFor,
   };

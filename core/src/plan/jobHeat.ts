@@ -14,6 +14,7 @@ import {
 import { secondsBetween, type Clock, type JobState } from '../job/index.ts';
 import { MOST_SEATS, type LumpedBody } from '../thermal/index.ts';
 import { geometryFaults, type Axis, type Part, type Station, type Unit } from '../unit/index.ts';
+import { atFitting } from './compound.ts';
 import { lacksOfPart, lacksStep } from './figures.ts';
 import { isSealed, outerSeatsIn, seatInterference } from './seats.ts';
 import type { Missing } from './step.ts';
@@ -50,13 +51,18 @@ const BY_ITSELF: readonly string[] = [
 ] satisfies readonly WayId[];
 
 /**
- * Rings that go into a part from the oven's heat: the tight ones, unless another way was chosen for them. A station that
+ * Rings that go into a part from the oven's heat: the tight ones, unless another way was chosen for them or they are held
+ * by compound, which goes on cold. A station that
  * cannot be as it is described is left out: its plan says so, and the others stand.
  */
-export function ovenSeats({ unit, ways }: JobState, partId: string): readonly Station[] {
+export function ovenSeats(state: JobState, partId: string): readonly Station[] {
+  const { unit, ways } = state;
   const faulty = geometryFaults(unit!);
   return outerSeatsIn(unit!, partId).filter(
-    ({ id }) => faulty[id] === undefined && !BY_ITSELF.includes(ways[id]?.outer?.way ?? ''),
+    (station) =>
+      faulty[station.id] === undefined &&
+      !BY_ITSELF.includes(ways[station.id]?.outer?.way ?? '') &&
+      atFitting(state, station, 'outer') === null,
   );
 }
 

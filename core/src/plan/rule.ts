@@ -49,14 +49,14 @@ export interface Rule {
   readonly when?: (subject: Subject) => boolean;
   readonly title: (subject: Subject) => string;
   readonly how: string | ((subject: Subject) => string);
-  readonly reason: string;
+  readonly reason: string | ((subject: Subject) => string);
   readonly numbers?: (subject: Subject) => Numbers;
   readonly orientation?: (subject: Subject) => readonly Orientation[];
   readonly sizes?: (subject: Subject) => readonly SizeFeature[];
   readonly checks?: (subject: Subject) => readonly SeatingCheckId[];
   readonly cautions?: readonly CautionId[] | ((subject: Subject) => readonly CautionId[]);
   readonly tools?: readonly string[] | ((subject: Subject) => readonly string[]);
-  readonly consumables?: readonly string[];
+  readonly consumables?: readonly string[] | ((subject: Subject) => readonly string[]);
   readonly after?: readonly After[];
   /** Whether the log itself shows that it is done; absent where only a tick can say so. */
   readonly done?: (subject: Subject) => boolean;

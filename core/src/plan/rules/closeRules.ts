@@ -3,21 +3,18 @@ import { SOURCES } from '../../sources/index.ts';
 import { exceeds } from '../../faults/index.ts';
 import { sealDepth } from '../../seals/index.ts';
 import { figure, lacksDetail, numbers, range, words } from '../figures.ts';
+import { atFitting } from '../compound.ts';
+import { LOCKS } from '../locks.ts';
 import { nameOf, type Numbers, type Rule, type Subject } from '../rule.ts';
 import { orientationOf } from './orientation.ts';
 
 /** Air test pressure, MPa. Common practice, no source. */
 const TEST_PRESSURE = { least: 0.02, most: 0.03 } as const;
 
-const LOCK_HOW: Readonly<Record<NonNullable<Station['lock']>, string>> = {
-  none: 'Nothing locks it: check the manual once more.',
-  lockTab: 'A new tab, bent flat against one face of the nut.',
-  staked: 'Stake the collar into the groove with a rounded punch; not cracked, not sheared.',
-  splitPin: 'To the next slot by tightening, never by slackening. New pin.',
-  threadlocker: 'Degrease, one drop on the thread, torque within its working time.',
-  lockWire: 'Twist so that the wire pulls towards tight.',
-  selfLocking: 'A new nut; check that it drags before it seats.',
-};
+/** How a station is locked; null where it is not described. */
+function lockOf({ lock }: Station) {
+  return lock === undefined ? null : LOCKS[lock];
+}
 
 function sealNumbers({ station }: Subject): Numbers {
   const { depth, boreDepth, width, depthRule } = station!;
@@ -69,7 +66,8 @@ const SEAL: Pick<
   kinds: ['seal'],
   form: 'tick',
   title: (subject) => `Fit ${nameOf(subject)}`,
-  how: 'Tape or sleeve over splines and threads. Oil on the lip, outside as its maker says: dry where nothing retains it. Square, with a driver on its outer edge, to the depth; then turn the shaft.',
+  how: ({ state, station }) =>
+    `Tape or sleeve over splines and threads. Oil on the lip. ${atFitting(state, station!, 'outer') ?? 'Outside as its maker says: dry where nothing retains it.'} Square, with a driver on its outer edge, to the depth; then turn the shaft.`,
   numbers: sealNumbers,
   orientation: ({ station }) => orientationOf(station!),
   tools: ['driver just under the bore’s size', 'depth gauge'],
@@ -87,17 +85,30 @@ export const CLOSE_RULES: readonly Rule[] = [
     after: [{ rule: 'newPart', of: 'station' }, { rule: 'repair', of: 'station' }, { rule: 'inspect', of: 'station' }, { rule: 'assemble', of: 'axis' }, { rule: 'measure', of: 'axis' }],
   },
   {
+    id: 'prepare',
+    phase: 'final',
+    on: 'station',
+    kinds: ['nut', 'bolts', 'adjuster'],
+    form: 'tick',
+    when: ({ station }) => lockOf(station!)?.before != null,
+    title: (subject) => (subject.station!.lock === 'threadlocker' ? `Threadlocker on ${nameOf(subject)}` : `Make ${nameOf(subject)} ready for its lock`),
+    how: ({ station }) => lockOf(station!)!.before!,
+    reason: 'It belongs on before the last turn: afterwards the thread would have to come undone again.',
+    consumables: ({ station }) => (station!.lock === 'threadlocker' ? ['cleaner', 'threadlocker'] : []),
+    after: [{ rule: 'newPart', of: 'station' }, { rule: 'inspect', of: 'station' }, { rule: 'measure', of: 'axis' }, { rule: 'fitPack', of: 'axis' }, { rule: 'chooseSpacer', of: 'axis' }, { rule: 'fitSealEarly', of: 'axis' }],
+  },
+  {
     id: 'lock',
     phase: 'final',
     on: 'station',
     kinds: ['nut', 'bolts', 'adjuster'],
     form: 'tick',
-    when: ({ station }) => station!.lock !== 'none',
+    when: ({ station }) => station!.lock === undefined || lockOf(station!)!.after !== null,
     title: (subject) => `Lock ${nameOf(subject)}`,
-    how: ({ station }) => (station!.lock === undefined ? 'How it is locked is not described.' : LOCK_HOW[station!.lock]),
+    how: ({ station }) => lockOf(station!)?.after ?? 'How it is locked is not described.',
     reason: 'The figure is proven; now it may not move.',
     numbers: ({ station }) => (station!.lock === undefined ? numbers(lacksDetail(station!, 'lock')) : numbers(words(DETAIL_TABLE.lock.words, detailWords('lock', station!.lock), SOURCES.asBookedIn.title))),
-    after: [{ rule: 'prove', of: 'axis' }, { rule: 'provePreload', of: 'axis' }, { rule: 'proveFigure', of: 'axis' }, { rule: 'torque', of: 'station' }],
+    after: [{ rule: 'prove', of: 'axis' }, { rule: 'provePreload', of: 'axis' }, { rule: 'proveFigure', of: 'axis' }, { rule: 'torque', of: 'station' }, { rule: 'crush', of: 'axis' }],
   },
   {
     ...SEAL,

@@ -1,9 +1,10 @@
 import { judgeBoltLength, placesFor, REPAIRS } from '../../inspect/index.ts';
 import { NORMAL_FACTOR } from '../../measure/index.ts';
 import { SOURCES } from '../../sources/index.ts';
-import { STATION_KIND_TABLE, STATION_KINDS } from '../../unit/index.ts';
+import { STATION_KIND_TABLE, STATION_KINDS, type Station } from '../../unit/index.ts';
 import { comparisonOf } from '../comparison.ts';
 import { figure, numbers, range, words } from '../figures.ts';
+import { LOCKS } from '../locks.ts';
 import { nameOf, type Rule } from '../rule.ts';
 import { expectedDepth } from '../seating.ts';
 import { ringFeatures, seatsOf, sizeUncertainty } from '../seats.ts';
@@ -20,6 +21,12 @@ const NEW_BEARINGS = [...ROLLING, 'drawnCup', 'needleThrust'] as const;
 const NEW_PARTS = INSPECTED.filter(
   (kind) => !(NEW_BEARINGS as readonly string[]).includes(kind) && kind !== 'shimSite',
 );
+
+/** Never used again once it has been out, whatever it looks like. */
+function isUsedOnce({ kind, spacerType, lock }: Station): boolean {
+  if (kind === 'oRing' || kind === 'seal') return true;
+  return spacerType === 'collapsible' || (lock !== undefined && LOCKS[lock].once);
+}
 
 /** Looking, measuring, deciding; repairs and new parts follow from what was decided. */
 export const INSPECT_RULES: readonly Rule[] = [
@@ -140,7 +147,7 @@ export const INSPECT_RULES: readonly Rule[] = [
     on: 'station',
     kinds: NEW_BEARINGS,
     form: 'compare',
-    when: ({ state, station }) => (state.decisions[station!.id]?.verdict ?? 'replace') === 'replace',
+    when: ({ state, station }) => state.decisions[station!.id]?.verdict !== 'reuse',
     title: (subject) => `Compare the new ${nameOf(subject)} with the old`,
     how: 'Size, lettering, clearance class, radius side, oil holes, groove, shields to take off.',
     reason: 'The last moment at which a wrong part costs nothing.',
@@ -174,7 +181,7 @@ export const INSPECT_RULES: readonly Rule[] = [
     on: 'station',
     kinds: [...NEW_PARTS, ...ONCE],
     form: 'tick',
-    when: ({ state, station }) => station!.kind === 'oRing' || station!.kind === 'seal' || state.decisions[station!.id]?.verdict === 'replace',
+    when: ({ state, station }) => isUsedOnce(station!) || state.decisions[station!.id]?.verdict === 'replace',
     title: (subject) => `Lay the new ${nameOf(subject)} beside the old`,
     how: ({ station }) => (station!.kind === 'seal' ? 'Size, lip material, dust lip or not, direction of the helix against the way the shaft turns.' : 'Same size, same shape, same side features.'),
     reason: 'Used once, or decided at inspection.',

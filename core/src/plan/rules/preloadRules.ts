@@ -2,6 +2,7 @@ import { NORMAL_FACTOR } from '../../measure/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { SPEC_KINDS } from '../../unit/index.ts';
 import { bandFigure, figure, numbers } from '../figures.ts';
+import { sleeveNut } from '../locks.ts';
 import { playSpec } from '../playProgress.ts';
 import type { Numbers, Rule, Subject } from '../rule.ts';
 import { nameOf } from '../rule.ts';
@@ -95,7 +96,7 @@ export const PRELOAD_RULES: readonly Rule[] = [
     form: 'sleeve',
     when: ({ axis, station }) => sleeveOf(axis!)?.id === station!.id,
     title: (subject) => (setsZeroPlay(subject.axis!) ? `Crush ${nameOf(subject)} until the play is just gone` : `Crush ${nameOf(subject)} to the preload`),
-    how: 'A new sleeve. Turn the shaft and read after each step. Past the band it is scrap: never back off.',
+    how: 'A new sleeve, and the nut from snug. Turn the shaft and read after each step. Past the band it is scrap: never back off. This is the last turn of the nut.',
     reason: 'It can be crushed once, so everything else is right first.',
     numbers: ({ state, axis, station }) => {
       const byPlay = setsZeroPlay(axis!);
@@ -107,9 +108,9 @@ export const PRELOAD_RULES: readonly Rule[] = [
       );
     },
     tools: ['long bar on the nut', 'flange holder', 'beam or dial torque wrench'],
-    consumables: ['new sleeve', 'new nut'],
+    consumables: ({ axis }) => ['new sleeve', ...(sleeveNut(axis!)?.lock === 'selfLocking' ? ['new nut'] : [])],
     done: ({ state, axis }) => isCrushed(state, axis!),
-    after: [{ rule: 'assemble', of: 'axis' }, { rule: 'newPart', of: 'station' }, { rule: 'fitSealEarly', of: 'axis' }, { rule: 'sealDrag', of: 'axis' }],
+    after: [{ rule: 'assemble', of: 'axis' }, { rule: 'newPart', of: 'station' }, { rule: 'fitSealEarly', of: 'axis' }, { rule: 'sealDrag', of: 'axis' }, { rule: 'prepare', of: 'axis' }],
   },
   {
     id: 'proveFigure',

@@ -19,6 +19,7 @@ import {
   words,
 } from '../figures.ts';
 import type { Numbers, Subject } from '../rule.ts';
+import { atFitting } from '../compound.ts';
 import { clearanceInService } from '../clearanceInService.ts';
 import { ovenSeats, partOvenLimit, ringLimitFor } from '../jobHeat.ts';
 import { chosenWay, partWithSeat, snapRingUnder, wayFigures } from '../ringWays.ts';
@@ -128,6 +129,7 @@ export function seatNumbers(subject: Subject): Numbers {
     );
   if (part?.material == null)
     return part === null ? numbers() : numbers(lacksOfPart(part, 'material'));
+  if (atFitting(state, station!, 'outer') !== null) return fitNumbers(subject, 'outer');
   const drop = seatDropIn(state, station!, part, partOvenLimit(state, part));
   if (drop === null) return fitNumbers(subject, 'outer');
   const under = snapRingUnder(axis!, station!, part);
@@ -168,6 +170,7 @@ export function seatNumbers(subject: Subject): Numbers {
 
 export function innerNumbers(subject: Subject): Numbers {
   const { station } = subject;
+  if (atFitting(subject.state, station!, 'inner') !== null) return fitNumbers(subject, 'inner');
   const { limit, reason } = ringLimitFor(subject.state, station!);
   const fit = fitNumbers(subject, 'inner');
   const most = seatInterference(subject.state, station!, 'inner')?.most;

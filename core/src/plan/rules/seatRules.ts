@@ -8,6 +8,7 @@ import { nameOf, type After, type Rule } from '../rule.ts';
 import { setterAt } from '../setters.ts';
 import { isSeparable, isTight, ringWords, seatInterference } from '../seats.ts';
 import type { CautionId } from '../cautions.ts';
+import { atFitting } from '../compound.ts';
 import { ovenSeats } from '../jobHeat.ts';
 import { WAY_CAUTIONS } from '../ringWays.ts';
 import { seatingChecks, seatingDone, wantsDepth } from '../seating.ts';
@@ -97,14 +98,15 @@ export const SEAT_RULES: readonly Rule[] = [
     form: 'tick',
     when: ({ station }) => STATION_KIND_TABLE[station!.kind].bearing !== 'rolling' || isTight(station!, 'outer'),
     title: ({ station, part }) => `Seat ${station!.name}${isSeparable(station!) ? `, ${ringWords(station!).outer},` : ''} in ${part?.name ?? 'its bore'}`,
-    how: ({ station }) =>
-      station!.kind === 'drawnCup' ? 'Press on the lettered end with a stepped driver; stop at the depth.'
+    how: ({ state, station }) =>
+      atFitting(state, station!, 'outer') ??
+      (station!.kind === 'drawnCup' ? 'Press on the lettered end with a stepped driver; stop at the depth.'
       : station!.kind === 'bush' ? 'Oil hole in line with its feed; press with a pilot; check the hole, then the bore.'
-      : 'Straight in with one movement. Hold it down until it grips, listen for the note to change, look from behind, turn it by hand.',
-    reason: 'Its part is hot now; what others block goes in first.',
+      : 'Straight in with one movement. Hold it down until it grips, listen for the note to change, look from behind, turn it by hand.'),
+    reason: ({ state, station, part }) => (part !== null && ovenSeats(state, part.id).some(({ id }) => id === station!.id) ? 'Its part is hot now; what others block goes in first.' : 'Its seat is sound; what others block goes in first.'),
     numbers: seatNumbers,
     orientation: ({ station }) => orientationOf(station!),
-    cautions: ({ state, station }) => (STATION_KIND_TABLE[station!.kind].bearing === 'rolling' ? waysCautions(state, station!, 'outer', ['hotParts']) : ['press']),
+    cautions: ({ state, station }) => (atFitting(state, station!, 'outer') !== null ? ['compound'] : STATION_KIND_TABLE[station!.kind].bearing === 'rolling' ? waysCautions(state, station!, 'outer', ['hotParts']) : ['press']),
     tools: ({ station }) => (STATION_KIND_TABLE[station!.kind].bearing === 'rolling' ? ['driver on the outer ring'] : ['press', 'stepped driver']),
     done: ({ state, station }) => isSeated(state, station!),
     after: [...READY, { rule: 'heat', of: 'part' }, { rule: 'fitOuter', of: 'station' }],
@@ -152,10 +154,11 @@ export const SEAT_RULES: readonly Rule[] = [
     form: 'tick',
     when: ({ station }) => isTight(station!, 'inner'),
     title: ({ station }) => (comesAsOne(station!) ? `Bring the shaft into ${station!.name}` : `Fit ${station!.name}, ${ringWords(station!).inner}, on its journal`),
-    how: ({ station }) =>
-      comesAsOne(station!)
+    how: ({ state, station }) =>
+      atFitting(state, station!, 'inner') ??
+      (comesAsOne(station!)
         ? 'Warm the inner ring, or draw the shaft in by a puller acting on the inner ring. Never pull it in by the case bolts. Then relieve side load and check that it turns.'
-        : 'Warm it evenly, slide it home against the shoulder and hold it there until it grips. Check the gap to the shoulder with a feeler when cold.',
+        : 'Warm it evenly, slide it home against the shoulder and hold it there until it grips. Check the gap to the shoulder with a feeler when cold.'),
     reason: 'The journal is sound and the ring is the right one.',
     numbers: innerNumbers,
     orientation: ({ station }) => orientationOf(station!),
@@ -184,11 +187,14 @@ export const SEAT_RULES: readonly Rule[] = [
     kinds: ['snapRing', 'retainer'],
     form: 'tick',
     title: (subject) => `Fit ${nameOf(subject)}`,
-    how: ({ station }) => (station!.kind === 'snapRing' ? 'Sharp edge away from the ring it holds. Turn it in its groove: it must sit all round.' : 'Threads dry and clean, threadlocker on them, then torque.'),
+    how: ({ station }) =>
+      station!.kind === 'snapRing'
+        ? 'Sharp edge away from the ring it holds. Turn it in its groove: it must sit all round.'
+        : `Threads dry and clean${station!.lock === 'threadlocker' ? ', threadlocker on them' : ''}, then torque.`,
     reason: 'The ring behind it is home and cold.',
     numbers: (subject) => (subject.station!.kind === 'retainer' ? torqueNumbers(subject) : numbers()),
     orientation: ({ station }) => orientationOf(station!),
-    consumables: ['threadlocker'],
+    consumables: ({ station }) => (station!.lock === 'threadlocker' ? ['threadlocker'] : []),
     after: [{ rule: 'checkSeat', of: 'axis' }, { rule: 'seatInner', of: 'axis' }, { rule: 'inspect', of: 'station' }, { rule: 'newPart', of: 'station' }],
   },
   {

@@ -5,6 +5,7 @@ import { SPEC_KINDS, type Axis } from '../../unit/index.ts';
 import { figure, fromDetail, lacksDetail, numbers, words } from '../figures.ts';
 import { playStage, playVerdict, stagePassed, wantsPreload } from '../playProgress.ts';
 import { nameOf, type Numbers, type Rule, type Subject } from '../rule.ts';
+import { sleeveNut } from '../locks.ts';
 import { isIn, setterAt } from '../setters.ts';
 import { setsZeroPlay } from '../torqueProgress.ts';
 import { playNumbers } from './playNumbers.ts';
@@ -17,6 +18,10 @@ const ARRANGEMENT_HOW = {
     'Cups home, spacer and shims between the cones, nut to its torque; leave its lock open.',
   plainThrust: 'Washers in their order, oiled, faces to the load.',
 } as const;
+
+/** With a sleeve the nut is not tightened before the sleeve is crushed to its figure. */
+const SLEEVE_HOW =
+  'Cups home, new sleeve between the cones, the nut snug only: the bearings keep some play. Its last turn comes when the sleeve is crushed.';
 
 function boltNumbers(subject: Subject): Numbers {
   const station = subject.station!;
@@ -53,7 +58,7 @@ export const SET_RULES: readonly Rule[] = [
     on: 'axis',
     form: 'seating',
     title: (subject) => `Build up ${nameOf(subject)}, oiled, for measuring`,
-    how: ({ axis }) => `${ARRANGEMENT_HOW[axis!.arrangement]} Every bearing that locates the shaft is in: a shaft that tips reads more play than it has.`,
+    how: ({ axis }) => `${sleeveNut(axis!) === null ? ARRANGEMENT_HOW[axis!.arrangement] : SLEEVE_HOW} Every bearing that locates the shaft is in: a shaft that tips reads more play than it has.`,
     reason: 'Every ring is seated and cold.',
     consumables: ['the unit’s own oil'],
     checks: ({ axis }) => buildChecks(axis!),
@@ -127,12 +132,13 @@ export const SET_RULES: readonly Rule[] = [
     on: 'station',
     kinds: ['bolts', 'nut'],
     form: 'tick',
+    when: ({ axis, station }) => sleeveNut(axis!)?.id !== station!.id,
     title: (subject) => `Tighten ${nameOf(subject)}`,
     how: ({ station }) => (station!.kind === 'nut' ? 'Hold the shaft. Leave the lock open until the figure is proven.' : 'In rounds, in this order. Threads clean; oiled or dry as the figure says.'),
     reason: 'Play is proven with everything at its torque.',
     numbers: boltNumbers,
     tools: ['torque wrench'],
-    after: [{ rule: 'fitPack', of: 'axis' }, { rule: 'crush', of: 'axis' }, { rule: 'setAdjuster', of: 'axis' }, { rule: 'assemble', of: 'axis' }, { rule: 'inspect', of: 'station' }, { rule: 'newPart', of: 'station' }, { rule: 'fitSealEarly', of: 'axis' }, { rule: 'chooseSpacer', of: 'axis' }, { rule: 'turnAdjuster', of: 'axis' }, { rule: 'checkStack', of: 'axis' }],
+    after: [{ rule: 'fitPack', of: 'axis' }, { rule: 'crush', of: 'axis' }, { rule: 'setAdjuster', of: 'axis' }, { rule: 'assemble', of: 'axis' }, { rule: 'inspect', of: 'station' }, { rule: 'newPart', of: 'station' }, { rule: 'fitSealEarly', of: 'axis' }, { rule: 'chooseSpacer', of: 'axis' }, { rule: 'turnAdjuster', of: 'axis' }, { rule: 'checkStack', of: 'axis' }, { rule: 'prepare', of: 'station' }],
   },
   {
     id: 'prove',
