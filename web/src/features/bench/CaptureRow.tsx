@@ -76,6 +76,11 @@ export function CaptureRow({
     if (asked !== null && (asked.likely !== null || tooFar)) return setDoubt(asked);
     if (!tooFar) take(value, `${typed.quantity.typed}${bare ? ` (${unit})` : ''}`);
   }
+  /** What is asked about a reading does not outlive the reading. */
+  function type(next: string): void {
+    setText(next);
+    setDoubt(null);
+  }
   function take(value: number, words: string): void {
     onTake(value, words.slice(0, 40));
     setText('');
@@ -99,7 +104,7 @@ export function CaptureRow({
             <QuantityField
               label={`Or type the ${names[phase]} reading`}
               text={text}
-              onText={setText}
+              onText={type}
               compact
             />
           </div>
@@ -123,7 +128,10 @@ export function CaptureRow({
           typed={text}
           tooFar={tooFar}
           onTake={take}
-          onAgain={() => setDoubt(null)}
+          onAgain={() => {
+            type('');
+            field.current?.querySelector('input')?.focus();
+          }}
         />
       )}
       {tooFar && doubt === null && (
@@ -134,14 +142,14 @@ export function CaptureRow({
       {pad && (
         <div className="grid grid-cols-6 gap-2" role="group" aria-label="Number pad">
           {PAD.map((sign) => (
-            <Button key={sign} className="!text-2xl" onClick={() => setText(text + sign)}>
+            <Button key={sign} className="!text-2xl" onClick={() => type(text + sign)}>
               {sign}
             </Button>
           ))}
-          <Button className="col-span-3" onClick={() => setText(text.slice(0, -1))}>
+          <Button className="col-span-3" onClick={() => type(text.slice(0, -1))}>
             Rub out
           </Button>
-          <Button className="col-span-3" onClick={() => setText('')}>
+          <Button className="col-span-3" onClick={() => type('')}>
             Clear
           </Button>
         </div>

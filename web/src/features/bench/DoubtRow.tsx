@@ -12,23 +12,23 @@ interface Props {
   readonly onAgain: () => void;
 }
 
-/** Ask back about a typed reading: what it may have meant, or that it is right as it stands. */
+/**
+ * Ask back about a typed reading: what it may have meant, or that it is right as it stands. The field keeps the focus
+ * and the reading: another Enter, pressed out of habit, changes nothing, and typing on goes on.
+ */
 export function DoubtRow({ doubt, typed, tooFar, onTake, onAgain }: Props) {
   const units = useUnits();
   const { value, likely } = doubt;
   return (
-    <div role="alertdialog" aria-label="Is that right?" className="tape-note grid gap-2 p-3 pl-4">
-      <p className="m-0 text-lg font-semibold">
+    <div role="group" aria-label="Is that right?" className="tape-note grid gap-2 p-3 pl-4">
+      <p role="alert" className="m-0 text-lg font-semibold">
         {units.show(value)} is far from what is expected here.
-        {likely !== null && ` Was it ${READING_DOUBTS[likely.id].words}?`}
+        {likely !== null && ` Was it ${READING_DOUBTS[likely.id].words}?`} Press one, or type it
+        again.
       </p>
       <div className="flex flex-wrap gap-2">
         {likely !== null && (
-          <Button
-            kind="main"
-            autoFocus
-            onClick={() => onTake(likely.value, `${typed} as ${units.show(likely.value)}`)}
-          >
+          <Button onClick={() => onTake(likely.value, `${typed} as ${units.show(likely.value)}`)}>
             Yes, {units.show(likely.value)}
           </Button>
         )}
