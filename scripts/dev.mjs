@@ -8,7 +8,7 @@ import { ROOT } from './setup/run.mjs';
 await ensurePackages();
 const database = process.env.DATABASE_URL
   ? { url: process.env.DATABASE_URL, stop: async () => undefined }
-  : await sharedPostgres();
+  : await sharedPostgres('demo');
 const env = { ...process.env, DATABASE_URL: database.url, WENDAXIS_DEMO: '1', PORT: '4180' };
 const options = { cwd: ROOT, env, stdio: 'inherit' };
 const children = [

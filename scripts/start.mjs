@@ -3,8 +3,12 @@ import { freePort, sharedPostgres } from './setup/postgres.mjs';
 import { say } from './setup/run.mjs';
 import { buildPages, startServer } from './setup/server.mjs';
 
-/** `npm start`: everything from a fresh machine to an open workshop with demo data. */
+/**
+ * `npm start`: everything from a fresh machine to an open workshop with demo data. `npm start -- --empty` opens a
+ * workshop of one's own instead, with nothing in it; the two are kept apart.
+ */
 const PREFERRED_PORT = 4173;
+const EMPTY = process.argv.includes('--empty');
 const leaving = [];
 let stopping = false;
 
@@ -24,12 +28,16 @@ try {
   await ensurePackages();
   const database = process.env.DATABASE_URL
     ? { url: process.env.DATABASE_URL, stop: async () => undefined }
-    : await sharedPostgres();
+    : await sharedPostgres(EMPTY ? 'workshop' : 'demo');
   leaving.push(database.stop);
   say('Building the pages');
   const pages = await buildPages();
   leaving.push(pages.remove);
-  const env = { DATABASE_URL: database.url, WENDAXIS_PAGES: pages.folder, WENDAXIS_DEMO: '1' };
+  const env = {
+    DATABASE_URL: database.url,
+    WENDAXIS_PAGES: pages.folder,
+    WENDAXIS_DEMO: EMPTY ? '0' : '1',
+  };
   const server = await startOnFreePort(env);
   leaving.push(() => server.stop());
   say(`Wendaxis is open at ${server.address}  (Ctrl-C stops it)`);

@@ -1,7 +1,8 @@
 import type { InputFault } from '@wendaxis/core/faults';
-import type { WorkshopState } from '@wendaxis/core/job';
 import type { JobScope } from '@wendaxis/core/job';
-import type { NextAction, Stage } from '@wendaxis/core/plan';
+import type { NextAction, Stage, Unreadable } from '@wendaxis/core/plan';
+
+import type { JobFilter } from './jobFilter.ts';
 
 /** Answer to a batch of events: where each stands in its stream, old ones included. */
 export interface AppendAnswer {
@@ -33,14 +34,31 @@ export interface JobRow {
   readonly finished: boolean;
   readonly openedAt: string;
   readonly updatedAt: string;
+  /** Simulated readings count in it: no record of a real unit. */
+  readonly practice: boolean;
+  /** Why its log cannot be read; null as a rule. */
+  readonly unreadable: Unreadable | null;
+  /** Whether the row is as new as its log; if not, it is being brought up to date. */
+  readonly current: boolean;
   /** Pieces of each size in its packs. */
   readonly pieces: Readonly<Record<string, number>>;
 }
 
-/** The workshop as it stands. */
-export interface WorkshopAnswer extends WorkshopState {
-  /** Pieces of each size fitted, by job. */
-  readonly usedByJob: Readonly<Record<string, Readonly<Record<string, number>>>>;
+/** One page of the list of jobs. */
+export interface JobsAnswer {
+  readonly jobs: readonly JobRow[];
+  /** Jobs that each filter shows, by the words searched for. */
+  readonly counts: Readonly<Record<JobFilter, number>>;
+  /** This page, from 0, and how many there are. */
+  readonly page: number;
+  readonly pages: number;
+  /** Jobs whose rows are still to be brought up to date. */
+  readonly waiting?: number;
+}
+
+/** What other jobs have taken from the box, by size. */
+export interface StockUse {
+  readonly used: Readonly<Record<string, number>>;
 }
 
 /** Every error answer. */

@@ -1,10 +1,15 @@
 import 'reflect-metadata';
 
-import { Type } from 'class-transformer';
-import { ValidateNested } from 'class-validator';
-
 import { checkShape } from './checkShape.ts';
-import { Degrees, Identifier, Millimetres, OrNull, PlainText, Whole } from './decorators.ts';
+import {
+  Degrees,
+  Identifier,
+  Millimetres,
+  Nested,
+  OrNull,
+  PlainText,
+  Whole,
+} from './decorators.ts';
 
 class InnerDto {
   @Millimetres(0, 10) size!: number;
@@ -14,7 +19,7 @@ class OuterDto {
   @PlainText(5, 1) name!: string;
   @Whole(1, 3) count!: number;
   @OrNull() @Degrees(0, 360) mark!: number | null;
-  @ValidateNested() @Type(() => InnerDto) inner!: InnerDto;
+  @Nested(() => InnerDto) inner!: InnerDto;
 }
 const SOUND = { id: 'a-1', name: 'Ø 40', count: 2, mark: null, inner: { size: 10 } };
 const fieldsOf = (value: unknown) => checkShape(OuterDto, value, 'x').map(({ field }) => field);
@@ -57,4 +62,35 @@ describe('checking what crosses the wire', () => {
       ]);
     },
   );
+});
+
+describe('what no field may hold', () => {
+  const nested = (levels: number): unknown => (levels === 0 ? 'x' : { deeper: nested(levels - 1) });
+
+  test.each<[string, unknown, RegExp]>([
+    ['a key that every object has', { constructor: 1 }, /x\.constructor/],
+    ['another of them', { toString: { a: 1 } }, /x\.toString/],
+    ['a key that sets the prototype', JSON.parse('{"__proto__": {"id": "a"}}'), /x\.__proto__/],
+    ['more levels than a record has', nested(40), /deeper/],
+    ['a list of a hundred thousand', { list: Array.from({ length: 100_000 }, () => 0) }, /list/],
+    ['a book', { name: 'y'.repeat(30_000) }, /x\.name/],
+    ['NUL in a text far down', { inner: { size: 'a\u0000' } }, /x\.inner\.size/],
+    ['half of a character', { name: '\ud800' }, /x\.name/],
+  ])('should refuse %s, naming where', (_, value, field) => {
+    const [fault] = checkShape(OuterDto, { ...SOUND, ...(value as object) }, 'x');
+    expect(fault!.field).toMatch(field);
+  });
+
+  test('should take no list for an object, and no id that every object has', () => {
+    expect(fieldsOf({ ...SOUND, inner: [] })).toEqual(['x.inner']);
+    expect(fieldsOf({ ...SOUND, inner: [[]] })).toEqual(['x.inner']);
+    expect(fieldsOf({ ...SOUND, id: 'constructor' })).toEqual(['x.id']);
+    expect(fieldsOf({ ...SOUND, id: 'hasOwnProperty' })).toEqual(['x.id']);
+  });
+
+  test('should answer a deep list with a short fault, not with the list', () => {
+    let deep: unknown = [];
+    for (let level = 0; level < 5000; level += 1) deep = [deep];
+    expect(JSON.stringify(checkShape(OuterDto, deep, 'x')).length).toBeLessThan(200);
+  });
 });

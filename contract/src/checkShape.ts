@@ -3,8 +3,7 @@ import { validateSync, type ValidationError } from 'class-validator';
 
 import type { InputFault } from '@wendaxis/core/faults';
 
-/** Deeper than any record of ours; stops input made to exhaust the stack. */
-const DEEPEST = 12;
+import { plainDataFault } from './plainData.ts';
 
 /**
  * Check a plain value against a DTO class: every field of it, nothing beside it.
@@ -16,9 +15,9 @@ export function checkShape(
   path: string,
 ): readonly InputFault[] {
   if (typeof value !== 'object' || value === null || Array.isArray(value))
-    return [{ code: 'missing', field: path, value, expected: 'an object' }];
-  if (deeperThan(value, DEEPEST))
-    return [{ code: 'outOfRange', field: path, value: '…', expected: `at most ${DEEPEST} levels` }];
+    return [{ code: 'missing', field: path, value: shortened(value), expected: 'an object' }];
+  const unsound = plainDataFault(value, path);
+  if (unsound !== null) return [unsound];
   const instance = plainToInstance(dto, value);
   const errors = validateSync(instance, {
     whitelist: true,
@@ -54,9 +53,4 @@ function shortened(value: unknown): unknown {
       ? '[…]'
       : '{…}'
     : value;
-}
-
-function deeperThan(value: unknown, levels: number): boolean {
-  if (typeof value !== 'object' || value === null) return false;
-  return levels === 0 || Object.values(value).some((member) => deeperThan(member, levels - 1));
 }

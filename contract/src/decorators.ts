@@ -1,4 +1,3 @@
-import { applyDecorators } from './applyDecorators.ts';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -6,16 +5,24 @@ import {
   IsDefined,
   IsIn,
   IsInt,
+  IsISO8601,
   IsNumber,
+  IsObject,
   IsString,
   Matches,
   Max,
   MaxLength,
   Min,
   MinLength,
+  ValidateBy,
   ValidateIf,
   ValidateNested,
 } from 'class-validator';
+
+import { ID_WORDS, isId } from '@wendaxis/core/faults';
+import { isInstant } from '@wendaxis/core/job';
+
+import { applyDecorators } from './applyDecorators.ts';
 
 /** A number of millimetres within bounds, ends included. */
 export function Millimetres(min: number, max: number): PropertyDecorator {
@@ -62,11 +69,26 @@ export function Whole(min: number, max: number): PropertyDecorator {
   );
 }
 
-/** An identifier: letters, digits and `:._-`, at most 64, beginning with a letter or digit. */
+/** An identifier, as the core knows it: letters, digits and `:._-`, at most 64, and no name that every object has. */
 export function Identifier(): PropertyDecorator {
-  return Matches(/^[A-Za-z0-9][A-Za-z0-9:._-]{0,63}$/, {
-    message: 'must be an id of 1 to 64 letters, digits or : . _ -',
+  return ValidateBy({
+    name: 'isId',
+    validator: { validate: isId, defaultMessage: () => `must be an id of ${ID_WORDS}` },
   });
+}
+
+const INSTANT = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{1,9})?(Z|[+-]\d{2}:\d{2})$/;
+
+/** An instant as RFC 3339 writes it, of a day and a time that exist. */
+export function Instant(): PropertyDecorator {
+  return applyDecorators(
+    Matches(INSTANT, { message: 'must be an instant such as 2026-11-24T08:00:00.000Z' }),
+    IsISO8601({ strict: true }, { message: 'must be an instant that exists' }),
+    ValidateBy({
+      name: 'isInstant',
+      validator: { validate: isInstant, defaultMessage: () => 'must be an instant that exists' },
+    }),
+  );
 }
 
 /** A step of a plan: a rule and what it is about. */
@@ -101,6 +123,7 @@ export function ListOf(most: number, type: () => new () => object): PropertyDeco
   return (target, property) => {
     IsArray({ message: 'must be a list' })(target, property);
     ArrayMaxSize(most, { message: `must have at most ${most} entries` })(target, property);
+    IsObject({ each: true, message: 'must be a list of objects' })(target, property);
     ValidateNested({ each: true })(target, property);
     Type(type)(target, property as string);
   };
@@ -111,10 +134,11 @@ export function CheckedByCore(): PropertyDecorator {
   return IsDefined({ message: 'must be given' });
 }
 
-/** A nested object that must be there. */
+/** A nested object that must be there. A list is none, not even an empty one. */
 export function Nested(type: () => new () => object): PropertyDecorator {
   return (target, property) => {
     IsDefined({ message: 'must be given' })(target, property);
+    IsObject({ message: 'must be an object' })(target, property);
     ValidateNested()(target, property);
     Type(type)(target, property as string);
   };

@@ -237,3 +237,30 @@ describe('reading a batch of events', () => {
     );
   });
 });
+
+describe('the time of an event', () => {
+  const faults = (at: unknown) => faultsOfEvent('NoteWritten', { text: 'a' }, { at }).map(({ field }) => field); // prettier-ignore
+
+  test.each(['2026-11-24T08:00:00.000Z', '2026-11-24T08:00:00+01:00', '2028-02-29T23:59:59Z'])('should be taken as %s', (at) =>
+    expect(faults(at)).toEqual([])); // prettier-ignore
+
+  test.each(['2026-W48-2', '2026-11-24', '20261124T080000Z', '2026-02-30T08:00:00Z', '2026-13-01T08:00:00Z', '2026-11-24T25:00:00Z', '', null, 1])(
+    'should be refused as %s', (at) => expect(faults(at)).toEqual(['events[0].at'])); // prettier-ignore
+});
+
+describe('an axis by itself, and a torque through another', () => {
+  test.each([
+    [{ axis: [] }, 'axis'],
+    [{ axis: { id: 'a', name: 'a', arrangement: 'sideways', sets: [] } }, 'axis.arrangement'],
+    [{ axis: { id: 'toString', name: 'a', arrangement: 'faceToFace', sets: [] } }, 'axis.id'],
+  ])('should be refused as %j', (data, field) => {
+    expect(faultsOfEvent('AxisDescribed', data)[0]?.field).toBe(`events[0].data.${field}`);
+  });
+
+  test('should be refused where a carrier is said to be read at itself', () => {
+    const spec = { specId: 's', axisId: 'a', kind: 'rollingTorque', band: { lower: 1, upper: 2, target: null }, source: '' }; // prettier-ignore
+    const through = (axisId: string) => faultsOfEvent('SpecSet', { ...spec, through: { axisId, ratio: 4 } }); // prettier-ignore
+    expect(through('b')).toEqual([]);
+    expect(through('a')[0]?.field).toBe('events[0].data.through.axisId');
+  });
+});

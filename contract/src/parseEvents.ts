@@ -1,4 +1,4 @@
-import { IsIn, IsInt, IsISO8601, IsObject, IsUUID, Max, Min } from 'class-validator';
+import { IsIn, IsInt, IsObject, IsUUID, Max, Min } from 'class-validator';
 
 import { InputError, refuse, type InputFault } from '@wendaxis/core/faults';
 import { requireSize } from '@wendaxis/core/inspect';
@@ -14,10 +14,10 @@ import {
 } from '@wendaxis/core/job';
 import { requireTool } from '@wendaxis/core/preload';
 import { requireMaterial } from '@wendaxis/core/materials';
-import { requirePart, requireStation, requireUnit } from '@wendaxis/core/unit';
+import { requireAxis, requirePart, requireStation, requireUnit } from '@wendaxis/core/unit';
 
 import { checkShape } from './checkShape.ts';
-import { Identifier } from './decorators.ts';
+import { Identifier, Instant } from './decorators.ts';
 import { JOB_EVENT_DTOS, WORKSHOP_EVENT_DTOS } from './events/eventDtos.ts';
 
 /** Which kind of log a batch of events is for. */
@@ -44,8 +44,7 @@ class EnvelopeDto {
   @Min(1, { message: 'must be at least 1' })
   @Max(EVENT_VERSION, { message: `must be at most ${EVENT_VERSION}: update the server` })
   version!: number;
-  @IsISO8601({ strict: true, strictSeparator: true }, { message: 'must be an ISO 8601 instant' })
-  at!: string;
+  @Instant() at!: string;
   @Identifier() by!: string;
   @IsObject({ message: 'must be an object' }) data!: object;
 }
@@ -69,11 +68,16 @@ const ENVELOPES = { job: JobEnvelopeDto, workshop: WorkshopEnvelopeDto } as cons
 /** Rules that join several fields; the core owns them. */
 const JOINT_RULES: Readonly<Record<string, (data: never) => void>> = {
   JobOpened: ({ unit }: JobEventData['JobOpened']) => void requireUnit(unit, 'unit.'),
-  SpecSet: ({ kind, band }: JobEventData['SpecSet']) => void requireSpecBand(kind, band),
+  SpecSet: ({ axisId, kind, band, through }: JobEventData['SpecSet']) => {
+    requireSpecBand(kind, band);
+    if (through?.axisId === axisId)
+      refuse('contradiction', 'through.axisId', axisId, 'the axis of the pinion, not its own');
+  },
   SizeMeasured: ({ feature, value }: JobEventData['SizeMeasured']) =>
     void requireSize(feature, value),
   StationDescribed: ({ station }: JobEventData['StationDescribed']) =>
     requireStation(station, new Set([station.partId]), 'station'),
+  AxisDescribed: ({ axis }: JobEventData['AxisDescribed']) => void requireAxis(axis, 'axis'),
   PartDescribed: ({ part }: JobEventData['PartDescribed']) => void requirePart(part, 'part'),
   PackRecorded: ({ pieces }: JobEventData['PackRecorded']) => pieces.forEach(requireMicrometres),
   PackChosen: ({ pieces }: JobEventData['PackChosen']) => pieces.forEach(requireMicrometres),
@@ -132,7 +136,7 @@ function eventFaults(kind: StreamKind, event: unknown, path: string): readonly I
 
 function jointFaults(type: string, data: object, path: string): readonly InputFault[] {
   try {
-    JOINT_RULES[type]?.(data as never);
+    if (Object.hasOwn(JOINT_RULES, type)) JOINT_RULES[type]!(data as never);
     return [];
   } catch (error) {
     if (!(error instanceof InputError)) throw error;

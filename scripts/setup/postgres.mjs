@@ -15,6 +15,7 @@ import { createServer } from 'node:net';
 import { homedir, tmpdir } from 'node:os';
 import { join } from 'node:path';
 
+import { openDatabase } from './database.mjs';
 import { alive, withLock } from './lock.mjs';
 import { CHECKOUT, ensureDebian } from './packages.mjs';
 import { run, runOrFail, say } from './run.mjs';
@@ -51,13 +52,16 @@ export function freePort() {
   });
 }
 
-/** A private PostgreSQL for a test: a folder of its own, gone when it is stopped. */
-export async function temporaryPostgres() {
+/**
+ * A private PostgreSQL for a test: a folder of its own, gone when it is stopped.
+ * @param durable whether a commit waits for the disk, as it does in earnest
+ */
+export async function temporaryPostgres({ durable = false } = {}) {
   const home = mkdtempSync(join(tmpdir(), 'wendaxis-test-'));
-  const server = await prepare(home, { durable: false });
+  const server = await prepare(home, { durable });
   await server.start();
   return {
-    url: server.url(),
+    url: await openDatabase(server, 'test', { mayCreate: true }),
     server,
     stop: async () => {
       await server.stop('immediate');
@@ -67,10 +71,11 @@ export async function temporaryPostgres() {
 }
 
 /**
- * The private PostgreSQL of this checkout, whose data stay. Several programs may use it at once: the first
- * starts it, the last to leave stops it.
+ * A database of the private PostgreSQL of this checkout, whose data stay. Several programs may use it at once: the
+ * first starts it, the last to leave stops it.
+ * @param name of the database: the demo's and the workshop's own are kept apart
  */
-export async function sharedPostgres() {
+export async function sharedPostgres(name) {
   const base =
     process.getuid() === 0 ? '/var/lib/wendaxis' : join(homedir(), '.local/share/wendaxis');
   const home = join(base, CHECKOUT);
@@ -84,10 +89,10 @@ export async function sharedPostgres() {
       await prepared.start();
     }
     writeFileSync(mine, '');
-    return prepared;
+    return { ...prepared, url: await openDatabase(prepared, name) };
   });
   return {
-    url: server.url(),
+    url: server.url,
     stop: () =>
       withLock(lock, async () => {
         rmSync(mine, { force: true });
@@ -137,7 +142,10 @@ async function prepare(home, { durable } = { durable: true }) {
     });
   const portOf = () => readFileSync(join(data, 'postmaster.pid'), 'utf8').split('\n')[3];
   const server = {
-    url: () => `postgres://wendaxis:${readFileSync(secret, 'utf8')}@127.0.0.1:${portOf()}/postgres`,
+    home,
+    /** Address for setting up: as the account that owns everything. */
+    adminUrl: (database) =>
+      `postgres://wendaxis:${readFileSync(secret, 'utf8')}@127.0.0.1:${portOf()}/${database}`,
     running: async () =>
       (
         await run(join(bin, 'pg_ctl'), ['-D', data, 'status'], {

@@ -1,47 +1,63 @@
+import compression from 'compression';
 import express, { type ErrorRequestHandler, type Express } from 'express';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
-import { pinoHttp } from 'pino-http';
 
 import type { DeviceService } from './devices/deviceService.ts';
-import { errorAnswer, ServerError, toServerError } from './errors.ts';
+import { errorAnswer, ServerError, toServerError, tracesOf } from './errors.ts';
 import { deviceRoutes } from './routes/deviceRoutes.ts';
+import { liveRoutes } from './routes/liveRoutes.ts';
+import { pageRoutes } from './routes/pageRoutes.ts';
 import { readRoutes } from './routes/readRoutes.ts';
+import { requireOwnHost } from './routes/requireOwnHost.ts';
 import { streamRoutes } from './routes/streamRoutes.ts';
 import type { JobService } from './services/jobService.ts';
-import type { LiveUpdates } from './services/liveUpdates.ts';
+import type { LiveConnections } from './services/liveConnections.ts';
 
 /** What the application is wired from. */
 export interface AppParts {
   readonly jobs: JobService;
-  readonly live: LiveUpdates;
+  readonly connections: LiveConnections;
   readonly devices: DeviceService;
   readonly log: Logger;
   /** Folder of the built pages; null when they are served elsewhere. */
   readonly pages: string | null;
 }
 
+/** What a page may load: everything from here, nothing from elsewhere. */
+const POLICY = {
+  defaultSrc: ["'self'"],
+  scriptSrc: ["'self'"],
+  // Radix and ECharts set styles of their own on what they place.
+  styleSrc: ["'self'", "'unsafe-inline'"],
+  fontSrc: ["'self'"],
+  imgSrc: ["'self'", 'data:'],
+  connectSrc: ["'self'"],
+  workerSrc: ["'self'", 'blob:'],
+  objectSrc: ["'none'"],
+  baseUri: ["'self'"],
+  formAction: ["'self'"],
+  frameAncestors: ["'none'"],
+};
+
 /** The HTTP application. */
-export function createApp({ jobs, live, devices, log, pages }: AppParts): Express {
+export function createApp({ jobs, connections, devices, log, pages }: AppParts): Express {
   const app = express();
   app.disable('x-powered-by');
-  app.use(pinoHttp({ logger: log, autoLogging: false }));
+  app.disable('etag');
+  app.use(requireOwnHost);
   app.use(
-    helmet({
-      contentSecurityPolicy: { directives: { upgradeInsecureRequests: null } },
-      hsts: false,
-    }),
+    helmet({ contentSecurityPolicy: { useDefaults: false, directives: POLICY }, hsts: false }),
   );
+  app.use(compression());
   app.use('/api', requireJsonBody, express.json({ limit: '1mb', strict: false }));
   app.get('/api/health', (_request, response) => void response.json({ ok: true }));
-  app.use('/api', readRoutes(jobs), streamRoutes(jobs, live), deviceRoutes(devices));
+  app.use('/api', readRoutes(jobs), streamRoutes(jobs), deviceRoutes(devices));
+  app.use('/api', liveRoutes(connections));
   app.use('/api', () => {
     throw new ServerError('notFound');
   });
-  if (pages !== null) {
-    app.use(express.static(pages, { index: false, maxAge: '1h' }));
-    app.get('/{*path}', (_request, response) => response.sendFile('index.html', { root: pages }));
-  }
+  if (pages !== null) app.use(pageRoutes(pages));
   app.use(answerErrors(log));
   return app;
 }
@@ -58,11 +74,7 @@ function answerErrors(log: Logger): ErrorRequestHandler {
     if (response.headersSent) return next(thrown);
     const error = toServerError(thrown);
     const { status, body } = errorAnswer(error);
-    if (status >= 500)
-      log.error(
-        { code: body.error.code, stack: error.stack, cause: String(error.cause) },
-        'request failed',
-      );
+    if (status >= 500) log.error({ code: body.error.code, ...tracesOf(error) }, 'request failed');
     response.status(status).json(body);
   };
 }

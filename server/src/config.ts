@@ -1,3 +1,5 @@
+import { isSimulated } from '@wendaxis/core/devices';
+
 /** What the server is told by its environment. */
 export interface Config {
   readonly databaseUrl: string;
@@ -12,8 +14,8 @@ export interface Config {
 /**
  * Read the configuration.
  *
- * `DATABASE_URL`, `HOST` (default 127.0.0.1), `PORT` (default 4173; 0 takes any free one), `WENDAXIS_PAGES`,
- * `WENDAXIS_DEMO=1`, `WENDAXIS_LINE_DEVICES=dial-b=127.0.0.1:4010,…`.
+ * `DATABASE_URL`, `HOST` (default 127.0.0.1; loopback only), `PORT` (default 4173; 0 takes any free one), `WENDAXIS_PAGES`,
+ * `WENDAXIS_DEMO=1`, `WENDAXIS_LINE_DEVICES=gauge-4=127.0.0.1:4010,…`.
  *
  * @throws Error naming the variable that cannot be used
  */
@@ -26,12 +28,24 @@ export function readConfig(env: Readonly<Record<string, string | undefined>>): C
     throw new Error(`PORT is ${env['PORT']}: expected a whole number from 0 to 65535`);
   return {
     databaseUrl,
-    host: env['HOST'] ?? '127.0.0.1',
+    host: readHost(env['HOST'] ?? '127.0.0.1'),
     port,
     pages: env['WENDAXIS_PAGES'] ?? null,
     demo: env['WENDAXIS_DEMO'] === '1',
     lineDevices: readLineDevices(env['WENDAXIS_LINE_DEVICES'] ?? ''),
   };
+}
+
+/** Addresses that only this machine itself can reach. */
+const LOOPBACK = /^(?:127(?:\.\d{1,3}){3}|localhost|::1)$/u;
+
+/** Until people can sign in, whoever reaches the server can read and write everything: it listens to this machine alone. */
+function readHost(host: string): string {
+  if (LOOPBACK.test(host)) return host;
+  throw new Error(
+    `HOST is ${host}: expected an address of this machine itself, such as 127.0.0.1. Nobody can sign in yet, so whoever ` +
+      'reached the server could read and change every job.',
+  );
 }
 
 function readLineDevices(text: string): Config['lineDevices'] {
@@ -41,6 +55,10 @@ function readLineDevices(text: string): Config['lineDevices'] {
       const match = /^([\w.-]+)=([\w.-]+):(\d{1,5})$/.exec(entry);
       if (match === null)
         throw new Error(`WENDAXIS_LINE_DEVICES has ${entry}: expected device=host:port`);
+      if (isSimulated(match[1]!))
+        throw new Error(
+          `WENDAXIS_LINE_DEVICES has ${match[1]}: that is the name of a stand-in. Give the device a name of its own.`,
+        );
       return [match[1]!, { host: match[2]!, port: Number(match[3]) }];
     }),
   );

@@ -11,6 +11,15 @@ export const ERRORS = {
     message: 'There is no such job. Open it with a JobOpened event first.',
   },
   noSuchDevice: { status: 404, message: 'There is no such device.' },
+  practiceOnly: {
+    status: 409,
+    message: 'This device is simulated. It is had for practice jobs only.',
+  },
+  wrongHost: {
+    status: 421,
+    message: 'The server answers only under the address it was started with.',
+  },
+  badAddress: { status: 400, message: 'The address cannot be read. Check its escapes.' },
   idTaken: { status: 409, message: 'An event with this id is stored already with other contents.' },
   tooLarge: {
     status: 413,
@@ -59,24 +68,52 @@ const UNIQUE_VIOLATION = '23505';
 /** Sort any thrown thing into a code of the table. */
 export function toServerError(error: unknown): ServerError | InputError {
   if (error instanceof ServerError || error instanceof InputError) return error;
-  const { type, status } = error as { type?: string; status?: number };
-  if (databaseCodes(error).includes(UNIQUE_VIOLATION))
+  const { type, status } = (error ?? {}) as { type?: string; status?: number };
+  if (databaseError(error).code === UNIQUE_VIOLATION)
     return new ServerError('idTaken', 'events', null, error);
   if (type === 'entity.too.large') return new ServerError('tooLarge', null, null, error);
   if (type === 'charset.unsupported' || type === 'encoding.unsupported')
     return new ServerError('wrongType', null, null, error);
+  if (error instanceof URIError) return new ServerError('badAddress', null, null, error);
   if (status !== undefined && status >= 400 && status < 500)
     return new ServerError('notJson', null, null, error);
   return new ServerError(isDatabaseAway(error) ? 'unavailable' : 'internal', null, null, error);
 }
 
-function isDatabaseAway(error: unknown): boolean {
-  if (databaseCodes(error).some((code) => DATABASE_AWAY.test(code))) return true;
-  return causes(error).some(({ message }) => CONNECTION_GONE.test(message));
+/** Code and detail that the database gave, wherever in the chain of causes they stand; empty where there is none. */
+export function databaseError(error: unknown): {
+  readonly code: string;
+  readonly detail: string | null;
+} {
+  for (const cause of causes(error)) {
+    const { code, detail } = cause as { code?: unknown; detail?: unknown };
+    if (typeof code === 'string')
+      return { code, detail: typeof detail === 'string' ? detail : null };
+  }
+  return { code: '', detail: null };
 }
 
-function databaseCodes(error: unknown): readonly string[] {
-  return causes(error).map((cause) => String((cause as { code?: unknown }).code ?? ''));
+/**
+ * What the program's log may say of an error: its kind, the database's code, and where it was thrown. Messages are left
+ * out: a failed query carries what people wrote.
+ */
+export function tracesOf(error: unknown): object {
+  return {
+    chain: causes(error).map((cause) => ({
+      name: cause.name,
+      code: (cause as { code?: unknown }).code,
+      at: (cause.stack ?? '')
+        .split('\n')
+        .filter((line) => /^\s+at /u.test(line))
+        .slice(0, 12),
+    })),
+  };
+}
+
+function isDatabaseAway(error: unknown): boolean {
+  if (causes(error).some((cause) => DATABASE_AWAY.test(String((cause as { code?: unknown }).code))))
+    return true;
+  return causes(error).some(({ message }) => CONNECTION_GONE.test(message));
 }
 
 /** An error and everything it was caused by. */

@@ -10,9 +10,9 @@ import { JobPage } from './pages/JobPage.tsx';
 import { JobsPage } from './pages/JobsPage.tsx';
 import { LATER_PAGES } from './pages/laterPages.ts';
 import { NotFoundPage } from './pages/NotFoundPage.tsx';
-import { PageFailed } from './pages/PageFailed.tsx';
+import { JobPageFailed, PageFailed } from './pages/PageFailed.tsx';
 import { Shell } from './pages/Shell.tsx';
-import { sendLeftovers } from './stores/jobSync.ts';
+import { browserStreams } from './stores/stream/index.ts';
 
 const router = createBrowserRouter([
   {
@@ -27,16 +27,22 @@ const router = createBrowserRouter([
         path: '/jobs/:jobId',
         element: <JobLayout />,
         children: [
-          { index: true, element: <JobPage /> },
-          { path: 'bench', lazy: LATER_PAGES.bench },
-          { path: 'pack', lazy: LATER_PAGES.pack },
-          { path: 'pack-in-place', lazy: LATER_PAGES.packInPlace },
-          { path: 'plan', lazy: LATER_PAGES.plan },
-          { path: 'step', lazy: LATER_PAGES.step },
-          { path: 'step/:stepId', lazy: LATER_PAGES.step },
-          { path: 'describe', lazy: LATER_PAGES.describe },
-          { path: 'heat', lazy: LATER_PAGES.heat },
-          { path: 'log', lazy: LATER_PAGES.log },
+          // A page of a job that fails leaves the frame standing: what was entered last can be taken back there.
+          {
+            errorElement: <JobPageFailed />,
+            children: [
+              { index: true, element: <JobPage /> },
+              { path: 'bench', lazy: LATER_PAGES.bench },
+              { path: 'pack', lazy: LATER_PAGES.pack },
+              { path: 'pack-in-place', lazy: LATER_PAGES.packInPlace },
+              { path: 'plan', lazy: LATER_PAGES.plan },
+              { path: 'step', lazy: LATER_PAGES.step },
+              { path: 'step/:stepId', lazy: LATER_PAGES.step },
+              { path: 'describe', lazy: LATER_PAGES.describe },
+              { path: 'heat', lazy: LATER_PAGES.heat },
+              { path: 'log', lazy: LATER_PAGES.log },
+            ],
+          },
         ],
       },
       { path: '*', element: <NotFoundPage /> },
@@ -45,7 +51,7 @@ const router = createBrowserRouter([
 ]);
 const queries = new QueryClient({ defaultOptions: { queries: { networkMode: 'always' } } });
 
-void sendLeftovers();
+void browserStreams().client.sendLeftovers();
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <QueryClientProvider client={queries}>

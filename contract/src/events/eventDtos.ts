@@ -204,6 +204,7 @@ class TemperatureReadDto {
   @Identifier() partId!: string;
   @Bounded(-100, 400, '°C') value!: number;
   @OrNull() @PlainText(40) typed!: string | null;
+  @MayBeLeftOut() @OrNull() @Identifier() device?: string | null;
 }
 class SeatTriedDto {
   @Identifier() stationId!: string;
@@ -232,6 +233,9 @@ class StepDoneDto {
 class StepSetAsideDto {
   @StepId() stepId!: string;
   @PlainText(300, 1) reason!: string;
+}
+class PracticeMarkedDto {
+  @PlainText(300) reason!: string;
 }
 class NoteWrittenDto {
   @PlainText(4000, 1) text!: string;
@@ -344,6 +348,7 @@ export const JOB_EVENT_DTOS: Readonly<Record<JobEventType, DtoClass>> = {
   WayChosen: WayChosenDto,
   StepDone: StepDoneDto,
   StepSetAside: StepSetAsideDto,
+  PracticeMarked: PracticeMarkedDto,
   NoteWritten: NoteWrittenDto,
   JobFinished: JobFinishedDto,
   JobReopened: JobReopenedDto,

@@ -1,6 +1,17 @@
 import { IsIn } from 'class-validator';
 
-import { Bounded, Degrees, Identifier, Millimetres, OrNull, PlainText } from '../decorators.ts';
+import { INSTRUMENT_KIND_NAMES } from '@wendaxis/core/measure';
+
+import {
+  Bounded,
+  Degrees,
+  Identifier,
+  MayBeLeftOut,
+  Millimetres,
+  OneOf,
+  OrNull,
+  PlainText,
+} from '../decorators.ts';
 
 /** A band in the core unit of its spec; null is an open limit. The core checks what its kind allows. */
 export class BandDto {
@@ -16,6 +27,8 @@ export class InstrumentDto {
   @Millimetres(0.0001, 1) graduation!: number;
   @Millimetres(0, 1) calibrationUncertainty!: number;
   @Millimetres(0.001, 200) range!: number;
+  @MayBeLeftOut() @OneOf(INSTRUMENT_KIND_NAMES) kind?: string;
+  @MayBeLeftOut() @OneOf(['mm', 'in']) countsIn?: string;
 }
 
 /** How the indicator stands. */

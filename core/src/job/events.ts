@@ -132,6 +132,8 @@ export interface JobEventData extends SettingEventData {
     readonly partId: string;
     readonly value: number;
     readonly typed: string | null;
+    /** Device that sent it; null or absent when it was typed. */
+    readonly device?: string | null;
   };
   /** How a ring went in. */
   readonly SeatTried: { readonly stationId: string; readonly outcome: SeatOutcome };
@@ -155,6 +157,8 @@ export interface JobEventData extends SettingEventData {
   readonly StepDone: { readonly stepId: string; readonly note: string };
   /** Not needed on this job, and why. */
   readonly StepSetAside: { readonly stepId: string; readonly reason: string };
+  /** A job for practice, as a whole: readings of simulated devices count in it, and it is no record of a real unit. */
+  readonly PracticeMarked: { readonly reason: string };
   readonly NoteWritten: { readonly text: string };
   readonly JobFinished: { readonly note: string };
   readonly JobReopened: { readonly reason: string };

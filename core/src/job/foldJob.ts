@@ -1,5 +1,6 @@
+import { isSimulated } from '../devices/index.ts';
 import { describeError, requireNumber } from '../faults/index.ts';
-import { judgeRun } from '../measure/index.ts';
+import { contactsOf, judgeRun } from '../measure/index.ts';
 import { requireUnit, SPEC_KINDS, withoutEmptyDetails } from '../unit/index.ts';
 import { BENCH_REDUCERS } from './benchReducers.ts';
 import { cyclesOf } from './cycles.ts';
@@ -11,7 +12,9 @@ import { liftEvent } from './lift.ts';
 import type { Reducer } from './reducer.ts';
 import { requireSpecBand } from './requireSpecBand.ts';
 import type { MeasuredPiece } from './settingEvents.ts';
-import { EMPTY_JOB, type JobState, type Run } from './state.ts';
+import { NOT_IN_A_REAL_JOB } from './practice.ts';
+import { EMPTY_JOB } from './emptyJob.ts';
+import { type JobState, type Run } from './state.ts';
 import { inPlaceNow } from './inPlace.ts';
 import { SETTING_REDUCERS } from './settingReducers.ts';
 import { TORQUE_REDUCERS } from './torqueReducers.ts';
@@ -57,6 +60,8 @@ const REDUCERS: { readonly [T in Exclude<JobEventType, 'Undone'>]: Reducer<T> } 
       return `no spec ${data.specId} that a run measures`;
     if (state.runs.some(({ runId }) => runId === data.runId)) return `run ${data.runId} exists`;
     if (state.runs.some(({ status }) => status === 'open')) return 'another run is open';
+    if (data.instrument.kind !== undefined && contactsOf(data.instrument).length === 0)
+      return `${data.instrument.name} cannot take a run`;
     judgeRun({ ...data, band: spec.band, cycles: [] }); // refuses an instrument that cannot be used
     const run: Run = {
       ...data,
@@ -72,6 +77,7 @@ const REDUCERS: { readonly [T in Exclude<JobEventType, 'Undone'>]: Reducer<T> } 
   ReadingTaken: (state, { id, data, at }) =>
     withOpenRun(state, data.runId, (run) => {
       const { typed, device, position } = data;
+      if (isSimulated(device) && !state.practice) return NOT_IN_A_REAL_JOB;
       const value = requireNumber('value', data.value, { min: -100, max: 100, unit: 'mm' });
       const reading = { eventId: id, value, typed, device, position, at };
       return { ...run, readings: withItem(run.readings, reading) };
@@ -86,6 +92,8 @@ const REDUCERS: { readonly [T in Exclude<JobEventType, 'Undone'>]: Reducer<T> } 
 
   RunAbandoned: (state, { data }) =>
     withOpenRun(state, data.runId, (run) => ({ ...run, status: 'abandoned' })),
+
+  PracticeMarked: (state) => state,
 
   NoteWritten: (state, { data, at, by }) => ({
     ...state,
@@ -111,13 +119,29 @@ const REDUCERS: { readonly [T in Exclude<JobEventType, 'Undone'>]: Reducer<T> } 
 export function foldJob(events: readonly JobEvent[]): JobState {
   const newer = events.find(({ version }) => version > EVENT_VERSION);
   if (newer !== undefined) return { ...EMPTY_JOB, newerVersion: newer.version };
-  return growing(() => standingEvents(events).reduce(foldOnto, EMPTY_JOB));
+  const standing = standingEvents(events);
+  // The mark speaks for the whole job, wherever it stands in the log.
+  const practice = standing.some(({ type }) => type === 'PracticeMarked');
+  return growing(() => standing.reduce(foldOnto, { ...EMPTY_JOB, practice }));
 }
 
+/** Events that change what those before them came to. */
+const CHANGES_WHAT_WAS: readonly JobEventType[] = ['Undone', 'PracticeMarked'];
+
 /**
- * The state after one more event. It must not be an undo, which changes what came before, nor of a newer version.
+ * The state of a job from what it was before and the events since; null where they take something back or are of a
+ * newer version, so that the log has to be folded whole.
  */
-export function foldOnto(state: JobState, stored: JobEvent): JobState {
+export function foldRest(before: JobState, rest: readonly JobEvent[]): JobState | null {
+  const plain = rest.every(
+    ({ type, version }) => !CHANGES_WHAT_WAS.includes(type) && version <= EVENT_VERSION,
+  );
+  return plain && before.newerVersion === null
+    ? growing(() => rest.reduce(foldOnto, before))
+    : null;
+}
+
+function foldOnto(state: JobState, stored: JobEvent): JobState {
   const at = isInstant(stored.at) ? stored.at : (state.lastAt ?? UNKNOWN_INSTANT);
   const opened = state.unit !== null || stored.type === 'JobOpened';
   const result = opened ? reasoned(state, stored, at) : 'the job has not been opened';
@@ -165,10 +189,17 @@ export function packUncertainty(pieces: readonly MeasuredPiece[]): number {
 }
 
 /** Change a run that is open. It is looked for from the end, where the open one stands. */
-function withOpenRun(state: JobState, runId: string, change: (run: Run) => Run): JobState | string {
+function withOpenRun(
+  state: JobState,
+  runId: string,
+  change: (run: Run) => Run | string,
+): JobState | string {
   const index = state.runs.findLastIndex((candidate) => candidate.runId === runId);
   const run = state.runs[index];
   if (run === undefined) return `no run ${runId}`;
   if (run.status !== 'open') return `run ${runId} is ${run.status}`;
-  return { ...state, runs: state.runs.with(index, change(run)) };
+  const changed = change(run);
+  return typeof changed === 'string'
+    ? changed
+    : { ...state, runs: state.runs.with(index, changed) };
 }

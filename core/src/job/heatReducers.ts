@@ -1,7 +1,9 @@
+import { isSimulated } from '../devices/index.ts';
 import { requireNumber, requireOneOf } from '../faults/index.ts';
 import { RING_HARDNESS_LIMIT, WAY_IDS, WAYS } from '../heat/index.ts';
 import { findStation } from '../unit/index.ts';
 import { RING_CLOCKS } from './events.ts';
+import { NOT_IN_A_REAL_JOB } from './practice.ts';
 import type { Reducers } from './reducer.ts';
 import type { JobState } from './state.ts';
 
@@ -29,7 +31,8 @@ export const HEAT_REDUCERS: Reducers<
     return { ...state, clocks };
   },
 
-  TemperatureRead: (state, { data: { partId, value }, at }) => {
+  TemperatureRead: (state, { data: { partId, value, device }, at }) => {
+    if (isSimulated(device) && !state.practice) return NOT_IN_A_REAL_JOB;
     requireNumber('value', value, { min: -100, max: 400, unit: '°C' });
     const before = state.temperatures[partId] ?? [];
     return hasPart(state, partId) ?? { ...state, temperatures: { ...state.temperatures, [partId]: [...before, { value, at }] } };

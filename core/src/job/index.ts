@@ -26,7 +26,7 @@ export {
   type ShelfSpacer,
   type TorqueStage,
 } from './settingEvents.ts';
-export { foldJob, foldOnto, packUncertainty, verdictOf } from './foldJob.ts';
+export { foldJob, foldRest, packUncertainty, verdictOf } from './foldJob.ts';
 export {
   foldWorkshop,
   piecesBySize,
@@ -41,8 +41,8 @@ export {
 } from './foldWorkshop.ts';
 export { JOB_FILE_VERSION, jobFile, readingRows, type JobFile, type ReadingRow } from './record.ts';
 export { cyclesOf, type ReadingPhase } from './cycles.ts';
+export { EMPTY_JOB } from './emptyJob.ts';
 export {
-  EMPTY_JOB,
   type Clock,
   type IgnoredEvent,
   type JobState,
@@ -56,7 +56,7 @@ export {
   type TakenFigure,
   type TorqueRecord,
 } from './state.ts';
-export { piecesInJobs, stockAtHand, withUncertainty } from './stockAtHand.ts';
+export { stockAtHand, withUncertainty } from './stockAtHand.ts';
 export { requireSpecBand } from './requireSpecBand.ts';
 export { inPlaceNow } from './inPlace.ts';
 export { requireFeel, requireTerm } from './settingReducers.ts';

@@ -1,3 +1,4 @@
+import { isSimulated } from '../devices/index.ts';
 import { fixed } from '../units/index.ts';
 import type { JobEvent } from './events.ts';
 import { foldJob, verdictOf } from './foldJob.ts';
@@ -14,13 +15,24 @@ export interface JobFile {
   readonly exportedAt: string;
   readonly jobId: string;
   readonly name: string;
+  /** It was for practice, with simulated readings: no record of a real unit. */
+  readonly practice: boolean;
   readonly events: readonly JobEvent[];
 }
 
 /** Put a job's log into a file. */
 export function jobFile(jobId: string, events: readonly JobEvent[], exportedAt: string): JobFile {
-  const name = foldJob(events).unit?.name ?? '';
-  return { format: 'wendaxis-job', version: JOB_FILE_VERSION, exportedAt, jobId, name, events };
+  const { unit, practice } = foldJob(events);
+  const name = unit?.name ?? '';
+  return {
+    format: 'wendaxis-job',
+    version: JOB_FILE_VERSION,
+    exportedAt,
+    jobId,
+    name,
+    practice,
+    events,
+  };
 }
 
 /** One row of the readings table. Lengths in mm. */
@@ -34,6 +46,8 @@ export interface ReadingRow {
   readonly reading_mm: number;
   readonly typed: string;
   readonly device: string;
+  /** `yes` where a stand-in sent it. */
+  readonly simulated: 'yes' | 'no';
   readonly position_deg: number | '';
   readonly at: string;
   readonly travel_mm: string;
@@ -60,6 +74,7 @@ export function readingRows(state: JobState): readonly ReadingRow[] {
         reading_mm: reading.value,
         typed: reading.typed ?? '',
         device: reading.device ?? '',
+        simulated: isSimulated(reading.device) ? 'yes' : 'no',
         position_deg: reading.position ?? '',
         at: reading.at,
         travel_mm: end === undefined ? '' : fixed(end.travel, 4).replace('−', '-'),

@@ -129,6 +129,8 @@ export interface JobState {
   readonly reason: string;
   readonly scope: JobScope;
   readonly openedAt: string | null;
+  /** Simulated readings count in it, and it is no record of a real unit. */
+  readonly practice: boolean;
   readonly specs: readonly Spec[];
   readonly runs: readonly Run[];
   /** By shim site. */
@@ -211,43 +213,3 @@ export interface JobState {
   /** Version of an event that this program is too old to read: nothing of the log is folded then. Null as a rule. */
   readonly newerVersion: number | null;
 }
-
-/** A job before its first event. */
-export const EMPTY_JOB: JobState = {
-  unit: null,
-  reason: '',
-  scope: 'overhaul',
-  openedAt: null,
-  specs: [],
-  runs: [],
-  packs: {},
-  foundPacks: {},
-  chosen: {},
-  setAfter: {},
-  closing: {},
-  felt: [],
-  shelf: {},
-  turned: {},
-  playTerms: [],
-  marks: {},
-  sizes: {},
-  findings: {},
-  decisions: {},
-  offered: {},
-  figures: [],
-  torques: [],
-  sleeveSince: {},
-  heat: {},
-  clocks: [],
-  temperatures: {},
-  tries: {},
-  seating: {},
-  limits: {},
-  ways: {},
-  steps: {},
-  notes: [],
-  finished: null,
-  ignored: [],
-  lastAt: null,
-  newerVersion: null,
-};

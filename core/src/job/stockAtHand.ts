@@ -39,23 +39,6 @@ export function stockAtHand(
   return [...box, ...together.values()];
 } // prettier-ignore
 
-/**
- * How many pieces of each size the jobs hold between them.
- * @param usedByJob pieces of each size, by job
- * @param except a job that is left out; none when it is not given
- */
-export function piecesInJobs(
-  usedByJob: Readonly<Record<string, Readonly<Record<string, number>>>>,
-  except?: string,
-): Readonly<Record<string, number>> {
-  const held: Record<string, number> = {};
-  for (const [jobId, pieces] of Object.entries(usedByJob)) {
-    if (jobId === except) continue;
-    for (const [size, count] of Object.entries(pieces)) held[size] = (held[size] ?? 0) + count;
-  }
-  return held;
-}
-
 /** Give pieces of a proposed pack the uncertainty of their size. */
 export function withUncertainty(
   pieces: readonly Omit<MeasuredPiece, 'uncertainty'>[],

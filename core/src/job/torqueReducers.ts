@@ -1,9 +1,11 @@
+import { isSimulated } from '../devices/index.ts';
 import { refuse, requireNumber } from '../faults/index.ts';
 import { cordTorque, requireInRange, requireTool } from '../preload/index.ts';
 import { findStation } from '../unit/index.ts';
 import type { JobEventData } from './events.ts';
 import { withItem } from './growing.ts';
 import type { Reducers } from './reducer.ts';
+import { NOT_IN_A_REAL_JOB } from './practice.ts';
 import { inPlaceNow } from './inPlace.ts';
 
 /** Rolling torque, and sleeves that are crushed to it. */
@@ -11,6 +13,7 @@ export const TORQUE_REDUCERS: Reducers<'TorqueRead' | 'ClosingRead' | 'SleeveRen
   TorqueRead: (state, { id: eventId, data, at }) => {
     if (state.finished !== null) return 'the job is finished';
     if (state.unit?.axes.every(({ id }) => id !== data.axisId) !== false) return `no axis ${data.axisId}`;
+    if (isSimulated(data.device) && !state.practice) return NOT_IN_A_REAL_JOB;
     requireTorque(data);
     return { ...state, torques: withItem(state.torques, { ...data, inPlace: inPlaceNow(state), eventId, at }) };
   },

@@ -3,7 +3,7 @@ import { foldJob } from './foldJob.ts';
 import { foldWorkshop, piecesBySize } from './foldWorkshop.ts';
 import { FIXTURE_INSTRUMENT, FIXTURE_UNIT, LogBuilder } from './tests/jobFixture.ts';
 import { jobFile, readingRows } from './record.ts';
-import { piecesInJobs, stockAtHand, withUncertainty } from './stockAtHand.ts';
+import { stockAtHand, withUncertainty } from './stockAtHand.ts';
 
 let count = 0;
 function event<Type extends WorkshopEventType>(
@@ -134,13 +134,6 @@ describe('the stock at hand', () => {
     expect(withUncertainty(pieces, sizes).map(({ uncertainty }) => uncertainty)).toEqual([
       0.002, 0,
     ]);
-  });
-
-  test('should add up what the jobs hold, with one of them left out', () => {
-    const usedByJob = { one: { a: 2, b: 1 }, two: { a: 3 } };
-    expect(piecesInJobs(usedByJob)).toEqual({ a: 5, b: 1 });
-    expect(piecesInJobs(usedByJob, 'one')).toEqual({ a: 3 });
-    expect(piecesInJobs({})).toEqual({});
   });
 
   test('should add pieces up by size', () => {

@@ -12,6 +12,14 @@ export {
 } from './doubtReading.ts';
 export { NORMAL_FACTOR } from './normalFactor.ts';
 export type { IndicatorContact, IndicatorSetting, Instrument } from './instrument.ts';
+export {
+  contactsOf,
+  INSTRUMENT_KIND_NAMES,
+  INSTRUMENT_KINDS,
+  instrumentKind,
+  instrumentsFor,
+  type InstrumentKind,
+} from './instrumentKinds.ts';
 export { whatWouldDecide, type Remedy } from './remedy.ts';
 export { judgeRun, type RunInput, type RunValue, type RunVerdict } from './run.ts';
 export { CYCLES_NEEDED, settle, type PositionGroup, type Settling } from './settle.ts';

@@ -1,3 +1,5 @@
+import type { InstrumentKind } from './instrumentKinds.ts';
+
 /** An indicator, micrometer or gauge, with what its card says. Lengths in mm. */
 export interface Instrument {
   readonly id: string;
@@ -8,6 +10,10 @@ export interface Instrument {
   readonly calibrationUncertainty: number;
   /** Travel over which it can read. */
   readonly range: number;
+  /** What it is; absent on cards of before cards said so. */
+  readonly kind?: InstrumentKind;
+  /** What its graduations count; absent where they count millimetres. */
+  readonly countsIn?: 'mm' | 'in';
 }
 
 /** How the indicator meets the part. It decides the cosine correction. */

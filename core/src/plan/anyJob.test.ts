@@ -11,7 +11,7 @@ import {
 import { stationStates } from './stationStates.ts';
 import { readJob } from './readJob.ts';
 import type { Step } from './step.ts';
-import { drawsFrom, randomLog, randomUnit } from './tests/randomJob.ts';
+import { drawsFrom, randomLog, randomUnit } from '../draws/index.ts';
 
 /** How many of each are drawn; the long form is asked for by the environment. */
 const TRIALS = Number(globalThis.process?.env['WENDAXIS_TRIALS'] ?? 500);

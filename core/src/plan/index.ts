@@ -16,7 +16,7 @@ export {
   packQuestion,
   USUAL_MOST_PIECES,
 } from './packQuestion.ts';
-export { readJob, type JobReading, type Unreadable } from './readJob.ts';
+export { readJob, readState, type JobReading, type Unreadable } from './readJob.ts';
 export { PHASE_NAMES, PHASES, type Phase } from './phases.ts';
 export {
   currentRun,

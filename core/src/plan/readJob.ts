@@ -1,12 +1,5 @@
 import { describeError } from '../faults/index.ts';
-import {
-  EMPTY_JOB,
-  EVENT_VERSION,
-  foldJob,
-  foldOnto,
-  type JobEvent,
-  type JobState,
-} from '../job/index.ts';
+import { EMPTY_JOB, foldJob, foldRest, type JobEvent, type JobState } from '../job/index.ts';
 import { compilePlan, NO_PLAN, type Plan } from './compilePlan.ts';
 import { nextAction, stageOf, type NextAction, type Stage } from './nextAction.ts';
 
@@ -36,7 +29,16 @@ export function readJob(
   before: { readonly count: number; readonly state: JobState } | null = null,
 ): JobReading {
   try {
-    const state = before === null ? foldJob(events) : foldOn(events, before);
+    const rest = before === null ? null : foldRest(before.state, events.slice(before.count));
+    return readState(rest ?? foldJob(events));
+  } catch (error) {
+    return nothing({ code: 'failed', fault: describeError(error) });
+  }
+}
+
+/** As {@link readJob}, from a state that is folded already. */
+export function readState(state: JobState): JobReading {
+  try {
     if (state.newerVersion !== null)
       return nothing({ code: 'newerVersion', version: state.newerVersion });
     const plan = compilePlan(state);
@@ -45,16 +47,6 @@ export function readJob(
   } catch (error) {
     return nothing({ code: 'failed', fault: describeError(error) });
   }
-}
-
-/** The rest of a log folded onto what came before; from the start where the rest takes something back. */
-function foldOn(
-  events: readonly JobEvent[],
-  before: { readonly count: number; readonly state: JobState },
-): JobState {
-  const rest = events.slice(before.count);
-  const plain = rest.every(({ type, version }) => type !== 'Undone' && version <= EVENT_VERSION);
-  return plain ? rest.reduce(foldOnto, before.state) : foldJob(events);
 }
 
 function nothing(unreadable: Unreadable): JobReading {

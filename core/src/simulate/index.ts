@@ -1,5 +1,4 @@
 export { HIDDEN_COOLING, partTemperature } from './virtualThermometer.ts';
-export { LINE_PROTOCOL_VERSION, readLine, writeLine, type DeviceLine } from './lineProtocol.ts';
 export {
   act,
   assemble,

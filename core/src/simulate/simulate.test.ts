@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 
 import { judgeRun, type Cycle } from '../measure/index.ts';
-import { readLine, writeLine } from './lineProtocol.ts';
 import {
   act,
   assemble,
@@ -130,48 +129,5 @@ describe('a guided run on it', () => {
       if (Math.abs(verdict.value.mean - truth) <= verdict.decision.guard) covered += 1;
     }
     expect(covered / runs).toBeGreaterThanOrEqual(0.95);
-  });
-});
-
-describe('the line protocol', () => {
-  test.each([
-    [{ kind: 'hello', device: 'dial-a' }, 'HELLO wendaxis-line 1 dial-a'],
-    [{ kind: 'graduation', value: 0.01 }, 'GRAD 0.01 mm'],
-    [{ kind: 'reading', elapsed: 15320, value: -0.12 }, 'R 15320 -0.1200 mm'],
-  ] as const)('should write %j as %s and read it back', (line, text) => {
-    expect(writeLine(line)).toBe(text);
-    expect(readLine(text)).toEqual(line);
-  });
-
-  test('should take an instrument that counts in inches', () => {
-    expect(readLine('R 10 0.0055 in')).toEqual({ kind: 'reading', elapsed: 10, value: 0.1397 });
-    expect(readLine(writeLine({ kind: 'torque', elapsed: 5, value: 0.95 }))).toEqual({
-      kind: 'torque',
-      elapsed: 5,
-      value: 0.95,
-    });
-    expect(readLine('GRAD 0.0005 in')).toEqual({ kind: 'graduation', value: 0.0127 });
-  });
-
-  test.each([
-    '',
-    'R',
-    'R x 0.1 mm',
-    'R 10 NaN mm',
-    'R 10 0.1 furlong',
-    'R 10 1e9 mm',
-    'GRAD 0 mm',
-    'HELLO other 1 x',
-    'HELLO wendaxis-line 2 x',
-    '\u0000\u0001',
-  ])('should pass over %j as noise', (text) => expect(readLine(text)).toBeNull());
-
-  test('should never fail on noise', () => {
-    fc.assert(
-      fc.property(
-        fc.string(),
-        (text) => readLine(text) === null || typeof readLine(text) === 'object',
-      ),
-    );
   });
 });

@@ -1,6 +1,6 @@
 import { EMPTY_JOB, type Clock, type JobState } from '../job/index.ts';
 import { FIXTURE_UNIT } from '../job/tests/jobFixture.ts';
-import { readLine, writeLine } from './lineProtocol.ts';
+import { readLine, writeLine } from '../devices/index.ts';
 import { HIDDEN_COOLING, partTemperature } from './virtualThermometer.ts';
 
 const at = (minute: number) => new Date(Date.UTC(2026, 0, 1, 8, minute)).toISOString();
@@ -32,7 +32,7 @@ describe('the stand-in thermometer', () => {
   });
 
   test('should speak the line protocol', () => {
-    const line = { kind: 'temperature', elapsed: 1500, value: 71.4 } as const;
+    const line = { kind: 'temperature', elapsed: 1500, value: 71.4, simulated: false } as const;
     expect(writeLine(line)).toBe('R 1500 71.4 C');
     expect(readLine('R 1500 71.4 C')).toEqual(line);
     expect(readLine('R 1500 -18.0 C')).toMatchObject({ kind: 'temperature', value: -18 });

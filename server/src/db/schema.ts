@@ -10,6 +10,8 @@ import {
   uuid,
 } from 'drizzle-orm/pg-core';
 
+import type { Unreadable } from '@wendaxis/core/plan';
+
 /** A log: one job, or the workshop. `lastSeq` is the place of its newest event. */
 export const streams = pgTable('streams', {
   id: text('id').primaryKey(),
@@ -40,23 +42,36 @@ export const events = pgTable(
   ],
 );
 
-/** What the job list shows, folded from the log up to `foldedSeq`; rebuilt when the log has grown. */
-export const jobList = pgTable('job_list', {
-  jobId: text('job_id')
-    .primaryKey()
-    .references(() => streams.id),
-  foldedSeq: integer('folded_seq').notNull(),
-  name: text('name').notNull(),
-  reason: text('reason').notNull(),
-  stage: text('stage').notNull(),
-  scope: text('scope').notNull(),
-  next: text('next').notNull(),
-  step: jsonb('step').$type<{ title: string; reason: string }>(),
-  behind: integer('behind').notNull(),
-  steps: integer('steps').notNull(),
-  missing: jsonb('missing').$type<string[]>().notNull(),
-  finished: boolean('finished').notNull(),
-  openedAt: text('opened_at').notNull(),
-  updatedAt: text('updated_at').notNull(),
-  pieces: jsonb('pieces').$type<Record<string, number>>().notNull(),
-});
+/**
+ * What the job list shows, folded from the log up to `foldedSeq` by the rules of `rulesVersion`: written anew after
+ * each append, and in the background where either is behind.
+ */
+export const jobList = pgTable(
+  'job_list',
+  {
+    jobId: text('job_id')
+      .primaryKey()
+      .references(() => streams.id),
+    foldedSeq: integer('folded_seq').notNull(),
+    rulesVersion: integer('rules_version').notNull(),
+    name: text('name').notNull(),
+    reason: text('reason').notNull(),
+    stage: text('stage').notNull(),
+    scope: text('scope').notNull(),
+    next: text('next').notNull(),
+    step: jsonb('step').$type<{ title: string; reason: string }>(),
+    behind: integer('behind').notNull(),
+    steps: integer('steps').notNull(),
+    missing: jsonb('missing').$type<string[]>().notNull(),
+    finished: boolean('finished').notNull(),
+    practice: boolean('practice').notNull(),
+    /** Why its log cannot be read; null as a rule. */
+    unreadable: jsonb('unreadable').$type<Unreadable>(),
+    openedAt: text('opened_at').notNull(),
+    updatedAt: text('updated_at').notNull(),
+    pieces: jsonb('pieces').$type<Record<string, number>>().notNull(),
+    /** What a search looks through, in lower case. */
+    search: text('search').notNull(),
+  },
+  (table) => [index('job_list_order').on(table.finished, table.updatedAt.desc(), table.jobId)],
+);

@@ -6,7 +6,7 @@ import { compilePlan } from '@wendaxis/core/plan';
 import { answerStep, type WorkHabits } from '@wendaxis/core/simulate';
 
 /** Namespace of the demo's ids; any fixed UUID. */
-const NAMESPACE = '6f0d0a52-6c1b-4b52-9f0c-0d6d0f6b7a11';
+export const NAMESPACE = '6f0d0a52-6c1b-4b52-9f0c-0d6d0f6b7a11';
 
 /** Keeps a demo that cannot come to its end from going on for ever. */
 const MOST_STEPS = 300;

@@ -7,11 +7,11 @@ export const SHIM_UNCERTAINTY = 0.001;
 
 /** Indicators on the shelf. mm. */
 export const INSTRUMENTS = {
-  shopDial: { id: 'shop-dial', name: 'Shop dial, 0.01', graduation: 0.01, calibrationUncertainty: 0.0015, range: 10 },
-  boreGauge: { id: 'bore-gauge', name: 'Bore gauge, 0.001', graduation: 0.001, calibrationUncertainty: 0.001, range: 1 },
-  micrometer: { id: 'micrometer', name: 'Micrometer, 0.001', graduation: 0.001, calibrationUncertainty: 0.0008, range: 25 },
-  caliper: { id: 'caliper', name: 'Caliper, 0.02', graduation: 0.02, calibrationUncertainty: 0.01, range: 150 },
-  fineDial: { id: 'fine-dial', name: 'Fine dial, 0.001', graduation: 0.001, calibrationUncertainty: 0.0006, range: 1 },
+  shopDial: { id: 'shop-dial', name: 'Shop dial, 0.01', graduation: 0.01, calibrationUncertainty: 0.0015, range: 10, kind: 'dial' },
+  boreGauge: { id: 'bore-gauge', name: 'Bore gauge, 0.001', graduation: 0.001, calibrationUncertainty: 0.001, range: 1, kind: 'boreGauge' },
+  micrometer: { id: 'micrometer', name: 'Micrometer, 0.001', graduation: 0.001, calibrationUncertainty: 0.0008, range: 25, kind: 'micrometer' },
+  caliper: { id: 'caliper', name: 'Caliper, 0.02', graduation: 0.02, calibrationUncertainty: 0.01, range: 150, kind: 'caliper' },
+  fineDial: { id: 'fine-dial', name: 'Fine dial, 0.001', graduation: 0.001, calibrationUncertainty: 0.0006, range: 1, kind: 'dial' },
 } as const; // prettier-ignore
 
 /** Tools for rolling torque. N·m. */
@@ -35,10 +35,13 @@ const BOX: readonly (readonly [thickness: number, count: number])[] = [
 /** Of one shim, in the workshop's money: invented. */
 const PRICE_OF_ONE = 1.4;
 
+/** Name of the demo's workshop: an invented one. */
+export const DEMO_WORKSHOP = 'Ulvmere Harbour Works';
+
 /** Ulvmere Harbour Works: an invented workshop. */
 export function workshopLog(): DemoLog<WorkshopEventData> {
   const log = new DemoLog<WorkshopEventData>('workshop', '2026-11-02T07:30:00Z', 'runa');
-  log.add('WorkshopNamed', { name: 'Ulvmere Harbour Works' });
+  log.add('WorkshopNamed', { name: DEMO_WORKSHOP });
   log.add('PersonAdded', { personId: 'runa', name: 'Runa', role: 'mechanic' });
   log.add('PersonAdded', { personId: 'helper', name: 'Helper', role: 'apprentice' });
   log.add('InstrumentAdded', { instrument: INSTRUMENTS.shopDial, deviceId: 'dial-a' });

@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto';
 
+import { isSimulated, STAND_INS } from '@wendaxis/core/devices';
 import type { JobState } from '@wendaxis/core/job';
 import { virtualPlay, type HandAction } from '@wendaxis/core/simulate';
 
@@ -11,9 +12,6 @@ import type { LineSource } from './lineSource.ts';
 import { SimulatedIndicator } from './simulatedIndicator.ts';
 import { simulatedThermometer } from './simulatedThermometer.ts';
 import type { TcpLineSource } from './tcpLineSource.ts';
-
-/** The contact thermometer that ships as a stand-in. */
-const THERMOMETER = 'thermo-a';
 
 /** What a device is held on, besides the indicator that stands on the job's assembly. */
 export interface HeldOn {
@@ -29,7 +27,13 @@ interface Bench {
   endPlay: number;
 }
 
-/** Streams readings: from a wire where one is configured, else from a stand-in on a virtual assembly. */
+/** Stand-ins that are held for jobs at most: those that were used last. */
+const MOST_BENCHES = 24;
+
+/**
+ * Streams readings: from a wire where one is configured, else from a stand-in on a virtual assembly. A stand-in is had
+ * for practice jobs only.
+ */
 export class DeviceService {
   readonly #jobs: JobService;
   readonly #wires: ReadonlyMap<string, TcpLineSource>;
@@ -42,24 +46,27 @@ export class DeviceService {
 
   /**
    * The lines of a device for a job; of a thermometer, on a part of it; of a torque wrench, on an axis.
-   * @throws ServerError `noSuchDevice`, `noSuchStream`
+   * @throws ServerError `noSuchDevice`, `noSuchStream`, `practiceOnly`
    */
   async lines(deviceId: string, jobId: string, held: HeldOn = {}): Promise<LineSource> {
     const wire = this.#wires.get(deviceId);
     if (wire !== undefined) return wire;
     const { partId, axisId, angle = null } = held;
-    if (axisId !== undefined) return this.#wrench(deviceId, jobId, { axisId, angle });
-    if (partId === undefined) return (await this.#bench(deviceId, jobId)).indicator;
-    const job = await this.#jobs.job(jobId);
-    if (deviceId !== THERMOMETER || job.unit?.parts.every(({ id }) => id !== partId) !== false)
+    const job = await this.#practiceJob(deviceId, jobId);
+    const kind = STAND_INS[deviceId];
+    if (kind === 'wrench' && axisId !== undefined)
+      return this.#wrench(job, deviceId, jobId, { axisId, angle });
+    if (kind === 'indicator') return (await this.#bench(job, deviceId, jobId)).indicator;
+    if (kind !== 'thermometer' || job.unit?.parts.some(({ id }) => id === partId) !== true)
       throw new ServerError('noSuchDevice', 'deviceId', deviceId);
-    return simulatedThermometer(this.#jobs, { deviceId, jobId, partId });
+    return simulatedThermometer(this.#jobs, { deviceId, jobId, partId: partId! });
   }
 
   /** Tell the practice hands what to do; returns the mark that stands at the indicator then. */
   async hands(deviceId: string, jobId: string, action: HandAction): Promise<{ position: number }> {
     if (this.#wires.has(deviceId)) throw new ServerError('noSuchDevice', 'deviceId', deviceId);
-    const { indicator } = await this.#bench(deviceId, jobId);
+    const job = await this.#practiceJob(deviceId, jobId);
+    const { indicator } = await this.#bench(job, deviceId, jobId);
     indicator.hands(action);
     return { position: indicator.position };
   }
@@ -69,14 +76,23 @@ export class DeviceService {
     for (const { indicator } of this.#benches.values()) indicator.close();
   }
 
+  /** The job that a stand-in is used on: a practice job, no other. */
+  async #practiceJob(deviceId: string, jobId: string): Promise<JobState> {
+    if (!isSimulated(deviceId)) throw new ServerError('noSuchDevice', 'deviceId', deviceId);
+    const job = await this.#jobs.job(jobId);
+    if (!job.practice) throw new ServerError('practiceOnly', 'deviceId', deviceId);
+    return job;
+  }
+
   /** A stand-in wrench on an axis of a job. */
   async #wrench(
+    job: JobState,
     deviceId: string,
     jobId: string,
     held: { readonly axisId: string; readonly angle: number | null },
   ): Promise<LineSource> {
-    const [job, tools] = await Promise.all([this.#jobs.job(jobId), this.#jobs.torqueTools()]);
-    const card = tools.find((tool) => tool.deviceId === deviceId);
+    const { torqueTools } = await this.#jobs.workshop();
+    const card = torqueTools.find((tool) => tool.deviceId === deviceId);
     if (card === undefined) throw new ServerError('noSuchDevice', 'deviceId', deviceId);
     findAxis(job, held.axisId);
     const seed = seedOf(`${jobId} ${held.axisId}`);
@@ -86,9 +102,9 @@ export class DeviceService {
   }
 
   /** The stand-in as the job stands now: put together again when another pack went in. */
-  async #bench(deviceId: string, jobId: string): Promise<Bench> {
-    const [job, cards] = await Promise.all([this.#jobs.job(jobId), this.#jobs.instruments()]);
-    const card = cards.find((instrument) => instrument.deviceId === deviceId);
+  async #bench(job: JobState, deviceId: string, jobId: string): Promise<Bench> {
+    const { instruments } = await this.#jobs.workshop();
+    const card = instruments.find((instrument) => instrument.deviceId === deviceId);
     if (card === undefined) throw new ServerError('noSuchDevice', 'deviceId', deviceId);
     const endPlay = hiddenPlay(job, jobId);
     const key = `${deviceId} ${jobId}`;
@@ -97,6 +113,11 @@ export class DeviceService {
       const standIn = { deviceId, graduation: card.graduation, seed: seedOf(jobId) };
       const made = { indicator: new SimulatedIndicator(standIn, endPlay), endPlay };
       this.#benches.set(key, made);
+      const [oldest] = this.#benches;
+      if (this.#benches.size > MOST_BENCHES && oldest !== undefined) {
+        oldest[1].indicator.close();
+        this.#benches.delete(oldest[0]);
+      }
       return made;
     }
     if (known.endPlay !== endPlay) {

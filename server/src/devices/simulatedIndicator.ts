@@ -1,8 +1,8 @@
+import { writeLine } from '@wendaxis/core/devices';
 import {
   act,
   assemble,
   indicated,
-  writeLine,
   type HandAction,
   type VirtualAssembly,
 } from '@wendaxis/core/simulate';
@@ -51,8 +51,8 @@ export class SimulatedIndicator implements LineSource {
 
   subscribe(listener: (line: string) => void): () => void {
     const { deviceId, graduation } = this.#standIn;
-    listener(writeLine({ kind: 'hello', device: deviceId }));
-    listener(writeLine({ kind: 'graduation', value: graduation }));
+    listener(writeLine({ kind: 'hello', device: deviceId, simulated: true }));
+    listener(writeLine({ kind: 'graduation', value: graduation, simulated: true }));
     this.#listeners.add(listener);
     this.#last = { value: NaN, at: 0 };
     this.#timer ??= setInterval(() => this.#send(), SAMPLE_EVERY);
@@ -89,7 +89,7 @@ export class SimulatedIndicator implements LineSource {
     const value = indicated(this.#assembly, elapsed);
     if (value === this.#last.value && elapsed - this.#last.at < RESEND_AFTER) return;
     this.#last = { value, at: elapsed };
-    const line = writeLine({ kind: 'reading', elapsed, value });
+    const line = writeLine({ kind: 'reading', elapsed, value, simulated: true });
     for (const listener of this.#listeners) listener(line);
   }
 }

@@ -1,4 +1,5 @@
-import { partTemperature, writeLine } from '@wendaxis/core/simulate';
+import { writeLine } from '@wendaxis/core/devices';
+import { partTemperature } from '@wendaxis/core/simulate';
 
 import type { JobService } from '../services/jobService.ts';
 import type { LineSource } from './lineSource.ts';
@@ -18,10 +19,10 @@ export interface Touched {
 export function simulatedThermometer(jobs: JobService, { deviceId, jobId, partId }: Touched): LineSource {
   const started = Date.now();
   return new RepeatingSource(SEND_EVERY, () => ({
-    hello: writeLine({ kind: 'hello', device: deviceId }),
+    hello: writeLine({ kind: 'hello', device: deviceId, simulated: true }),
     next: async () => {
       const value = partTemperature(await jobs.job(jobId), partId, new Date().toISOString());
-      return writeLine({ kind: 'temperature', elapsed: Date.now() - started, value });
+      return writeLine({ kind: 'temperature', elapsed: Date.now() - started, value, simulated: true });
     },
   }));
 } // prettier-ignore

@@ -1,4 +1,5 @@
-import { virtualRolling, writeLine } from '@wendaxis/core/simulate';
+import { writeLine } from '@wendaxis/core/devices';
+import { virtualRolling } from '@wendaxis/core/simulate';
 
 import type { JobService } from '../services/jobService.ts';
 import { findAxis } from './findAxis.ts';
@@ -28,13 +29,13 @@ export function simulatedWrench(jobs: JobService, shaft: TurnedShaft): LineSourc
   return new RepeatingSource(SEND_EVERY, () => {
     let turn = 0;
     return {
-      hello: writeLine({ kind: 'hello', device: deviceId }),
+      hello: writeLine({ kind: 'hello', device: deviceId, simulated: true }),
       next: async () => {
         const state = await jobs.job(jobId);
         const turned = { axis: findAxis(state, axisId), angle, seed, playSeed };
         const value = virtualRolling(state, turned, turn, graduation);
         turn += 1;
-        return writeLine({ kind: 'torque', elapsed: Date.now() - started, value });
+        return writeLine({ kind: 'torque', elapsed: Date.now() - started, value, simulated: true });
       },
     };
   });

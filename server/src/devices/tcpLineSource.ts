@@ -1,11 +1,12 @@
 import { connect, type Socket } from 'node:net';
-import { createInterface } from 'node:readline';
 
 import type { LineSource } from './lineSource.ts';
 
 const RETRY_AFTER = 2000; // ms between tries to reach the device
+/** A line longer than the protocol knows is noise; without an end it is not even kept. */
+const LONGEST_LINE = 80;
 
-/** A real indicator behind a TCP port (a serial-to-network bridge, say) that speaks the line protocol. */
+/** A real device behind a TCP port (a serial-to-network bridge, say) that speaks the line protocol. */
 export class TcpLineSource implements LineSource {
   readonly #host: string;
   readonly #port: number;
@@ -34,14 +35,47 @@ export class TcpLineSource implements LineSource {
   #open(): void {
     const socket = connect(this.#port, this.#host);
     this.#socket = socket;
-    createInterface({ input: socket }).on('line', (line) => {
-      // A line longer than the protocol knows is noise.
-      if (line.length > 80) return;
+    const lines = new LineCutter((line) => {
       for (const listener of this.#listeners) listener(line);
     });
+    socket.setEncoding('latin1');
+    socket.on('data', (text: string) => lines.take(text));
     socket.on('error', () => socket.destroy());
     socket.on('close', () => {
       if (!this.#closed) this.#retry = setTimeout(() => this.#open(), RETRY_AFTER);
     });
+  }
+}
+
+/** Cuts a stream of text into lines. It never holds more than one line of the longest length. */
+export class LineCutter {
+  readonly #onLine: (line: string) => void;
+  #begun = '';
+  #overlong = false;
+
+  constructor(onLine: (line: string) => void) {
+    this.#onLine = onLine;
+  }
+
+  take(text: string): void {
+    const pieces = text.split('\n');
+    pieces.forEach((piece, at) => {
+      this.#add(piece);
+      if (at < pieces.length - 1) this.#end();
+    });
+  }
+
+  #add(piece: string): void {
+    if (this.#begun.length + piece.length > LONGEST_LINE + 1) {
+      this.#overlong = true;
+      this.#begun = '';
+    } else if (!this.#overlong) this.#begun += piece;
+  }
+
+  #end(): void {
+    const line = this.#begun.replace(/\r$/u, '');
+    if (!this.#overlong && line !== '' && line.length <= LONGEST_LINE) this.#onLine(line);
+    this.#begun = '';
+    this.#overlong = false;
   }
 }

@@ -1,18 +1,13 @@
-import { isDeepStrictEqual } from 'node:util';
-
 import { and, asc, eq, gt, inArray, sql } from 'drizzle-orm';
 
 import type { AppendAnswer, NewEvent, StreamKind } from '@wendaxis/contract';
 
 import type { Database } from '../db/database.ts';
 import { events, streams } from '../db/schema.ts';
-import { ServerError } from '../errors.ts';
+import { databaseError, ServerError } from '../errors.ts';
 
-/** Channel on which the database tells that a stream has grown. */
-export const GROWN_CHANNEL = 'wendaxis_grown';
-
-type Transaction = Parameters<Parameters<Database['transaction']>[0]>[0];
-type StoredEvent = typeof events.$inferSelect;
+/** Most events read at once: a log of any length is read in pages, so that none fills the memory twice. */
+const PAGE = 5000;
 
 /** The log in the database. */
 export class EventRepository {
@@ -23,10 +18,8 @@ export class EventRepository {
   }
 
   /**
-   * Append events to a stream, in order, once each.
-   *
-   * The stream's row is locked for the length of the transaction, so that places are given without gaps
-   * and in the order of arrival. An id that is stored already is acknowledged with its old place.
+   * Append events to a stream, in order, once each, in one round trip (the function `append_events` of the database).
+   * An id that is stored already is acknowledged with its old place.
    *
    * @throws ServerError `noSuchStream` when a job is not opened by the first event, `idTaken` when an id is
    *   stored with other contents or in another stream
@@ -36,22 +29,22 @@ export class EventRepository {
     streamId: string,
     batch: readonly NewEvent[],
   ): Promise<AppendAnswer> {
-    return this.#db.transaction(async (tx) => {
-      const lastSeq = await lockStream(tx, kind, streamId, batch[0]!);
-      const known = await storedById(tx, batch);
-      const fresh = freshOf(batch, known, streamId);
-      const rows = fresh.map((event, index) => ({ ...event, streamId, seq: lastSeq + index + 1 }));
-      if (rows.length > 0) await store(tx, streamId, rows);
-      const seqs = new Map([...known.values(), ...rows].map(({ id, seq }) => [id, seq]));
-      return {
-        accepted: batch.map(({ id }) => ({ id, seq: seqs.get(id)! })),
-        lastSeq: lastSeq + rows.length,
-      };
-    });
+    const opens = kind === 'workshop' || batch[0]?.type === 'JobOpened';
+    const rows = JSON.stringify(
+      batch.map(({ id, type, version, at, by, data }) => ({ id, type, version, at, by, data })),
+    );
+    try {
+      const result = await this.#db.execute<{ answer: AppendAnswer }>(
+        sql`SELECT append_events(${kind}, ${streamId}, ${opens}, ${rows}::jsonb) AS answer`,
+      );
+      return result.rows[0]!.answer;
+    } catch (error) {
+      throw refusal(error, streamId, batch);
+    }
   }
 
-  /** Events of a stream after a place, in order; at most `limit`. */
-  async read(streamId: string, after: number, limit: number) {
+  /** Events of a stream after a place, in order: one page of them. */
+  async page(streamId: string, after: number, most = PAGE) {
     return this.#db
       .select({
         id: events.id,
@@ -65,7 +58,18 @@ export class EventRepository {
       .from(events)
       .where(and(eq(events.streamId, streamId), gt(events.seq, after)))
       .orderBy(asc(events.seq))
-      .limit(limit);
+      .limit(most);
+  }
+
+  /** All events of a stream after a place, in order, however many there are. */
+  async after(streamId: string, place: number) {
+    const all = await this.page(streamId, place);
+    let page = all;
+    while (page.length === PAGE) {
+      page = await this.page(streamId, page.at(-1)!.seq);
+      all.push(...page);
+    }
+    return all;
   }
 
   /** Place of the newest event of a stream; null when there is no such stream. */
@@ -76,67 +80,22 @@ export class EventRepository {
       .where(eq(streams.id, streamId));
     return row?.lastSeq ?? null;
   }
+
+  /** Place of the newest event of each of these streams. */
+  async lastSeqs(streamIds: readonly string[]): Promise<ReadonlyMap<string, number>> {
+    const rows = await this.#db
+      .select({ id: streams.id, lastSeq: streams.lastSeq })
+      .from(streams)
+      .where(inArray(streams.id, [...streamIds]));
+    return new Map(rows.map(({ id, lastSeq }) => [id, lastSeq]));
+  }
 }
 
-/** Lock the stream's row, making it when this batch opens it; its last place. */
-async function lockStream(
-  tx: Transaction,
-  kind: StreamKind,
-  streamId: string,
-  first: NewEvent,
-): Promise<number> {
-  if (kind === 'workshop' || first.type === 'JobOpened')
-    await tx.insert(streams).values({ id: streamId, kind }).onConflictDoNothing();
-  const [row] = await tx
-    .select({ kind: streams.kind, lastSeq: streams.lastSeq })
-    .from(streams)
-    .where(eq(streams.id, streamId))
-    .for('update');
-  if (row === undefined || row.kind !== kind)
-    throw new ServerError('noSuchStream', 'streamId', streamId);
-  return row.lastSeq;
-}
-
-async function storedById(
-  tx: Transaction,
-  batch: readonly NewEvent[],
-): Promise<ReadonlyMap<string, StoredEvent>> {
-  const ids = batch.map(({ id }) => id);
-  const rows = await tx.select().from(events).where(inArray(events.id, ids));
-  return new Map(rows.map((row) => [row.id, row]));
-}
-
-/** The events not stored yet, each once. */
-function freshOf(
-  batch: readonly NewEvent[],
-  known: ReadonlyMap<string, StoredEvent>,
-  streamId: string,
-): readonly NewEvent[] {
-  const fresh = new Map<string, NewEvent>();
-  batch.forEach((event, index) => {
-    const stored = known.get(event.id);
-    const other = stored ?? fresh.get(event.id);
-    if (other === undefined) fresh.set(event.id, event);
-    else if (!sameEvent(event, other) || (stored !== undefined && stored.streamId !== streamId))
-      throw new ServerError('idTaken', `events[${index}].id`, event.id);
-  });
-  return [...fresh.values()];
-}
-
-function sameEvent(a: NewEvent, b: NewEvent): boolean {
-  const plain = ({ type, version, at, by, data }: NewEvent): unknown =>
-    JSON.parse(JSON.stringify({ type, version, at, by, data }));
-  return isDeepStrictEqual(plain(a), plain(b));
-}
-
-async function store(
-  tx: Transaction,
-  streamId: string,
-  rows: readonly (typeof events.$inferInsert)[],
-): Promise<void> {
-  const lastSeq = rows.at(-1)!.seq;
-  await tx.insert(events).values([...rows]);
-  await tx.update(streams).set({ lastSeq }).where(eq(streams.id, streamId));
-  const news = JSON.stringify({ streamId, lastSeq });
-  await tx.execute(sql`SELECT pg_notify(${GROWN_CHANNEL}, ${news})`);
+/** What the database refused, as an error of ours; anything else as it came. */
+function refusal(error: unknown, streamId: string, batch: readonly NewEvent[]): unknown {
+  const { code, detail } = databaseError(error);
+  if (code === 'WX404') return new ServerError('noSuchStream', 'streamId', streamId, error);
+  if (code !== 'WX409') return error;
+  const place = Number(detail ?? 0);
+  return new ServerError('idTaken', `events[${place}].id`, batch[place]?.id ?? null, error);
 }

@@ -3,13 +3,11 @@ import { Router } from 'express';
 import { parseEvents, type StreamKind } from '@wendaxis/contract';
 import { requireInteger } from '@wendaxis/core/faults';
 
-import { openEventStream } from '../services/eventStream.ts';
 import { WORKSHOP_STREAM, type JobService } from '../services/jobService.ts';
-import type { LiveUpdates } from '../services/liveUpdates.ts';
 import { requireJobId } from './requireJobId.ts';
 
-/** Logs: append, read, and be told when they grow. */
-export function streamRoutes(jobs: JobService, live: LiveUpdates): Router {
+/** Logs: append and read. */
+export function streamRoutes(jobs: JobService): Router {
   const router = Router();
   const kinds: readonly { kind: StreamKind; path: string }[] = [
     { kind: 'job', path: '/jobs/:jobId' },
@@ -29,16 +27,8 @@ export function streamRoutes(jobs: JobService, live: LiveUpdates): Router {
       const after = request.query['after'] ?? '0';
       const place = typeof after === 'string' && /^\d{1,9}$/.test(after) ? Number(after) : after;
       response.json(
-        await jobs.read(idOf(request.params), requireInteger('after', place, { min: 0 })),
+        await jobs.page(idOf(request.params), requireInteger('after', place, { min: 0 })),
       );
-    });
-
-    router.get(`${path}/live`, (request, response) => {
-      const streamId = idOf(request.params);
-      const stop = live.subscribe((growth) => {
-        if (growth.streamId === streamId) stream.send('grown', String(growth.lastSeq));
-      });
-      const stream = openEventStream(request, response, stop);
     });
   }
   return router;

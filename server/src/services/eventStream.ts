@@ -2,6 +2,8 @@ import type { Request, Response } from 'express';
 
 /** A comment this often keeps proxies from closing a quiet stream (ms). */
 const HEARTBEAT = 15_000;
+/** A browser that takes nothing while this much waits for it has gone (bytes). */
+const MOST_WAITING = 4_000_000;
 
 /** One open server-sent event stream to a browser. */
 export interface BrowserStream {
@@ -19,14 +21,24 @@ export function openEventStream(
 ): BrowserStream {
   response.writeHead(200, {
     'content-type': 'text/event-stream; charset=utf-8',
-    'cache-control': 'no-store',
+    'cache-control': 'no-store, no-transform',
     'x-accel-buffering': 'no',
   });
-  response.write(': open\n\n');
-  const heartbeat = setInterval(() => response.write(': still here\n\n'), HEARTBEAT);
-  request.on('close', () => {
+  const write = (text: string): void => {
+    if (response.writableEnded || response.destroyed) return;
+    response.write(text);
+    if (response.writableLength > MOST_WAITING) response.destroy();
+  };
+  write(': open\n\n');
+  const heartbeat = setInterval(() => write(': still here\n\n'), HEARTBEAT);
+  let open = true;
+  const close = (): void => {
+    if (!open) return;
+    open = false;
     clearInterval(heartbeat);
     onClose();
-  });
-  return { send: (event, data) => void response.write(`event: ${event}\ndata: ${data}\n\n`) };
+  };
+  response.on('close', close);
+  request.on('close', close);
+  return { send: (event, data) => write(`event: ${event}\ndata: ${data}\n\n`) };
 }

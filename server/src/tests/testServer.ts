@@ -1,3 +1,5 @@
+import { randomUUID } from 'node:crypto';
+
 import { pino } from 'pino';
 import pg from 'pg';
 
@@ -11,14 +13,11 @@ export interface TestServer extends RunningServer {
   post(path: string, body: unknown): Promise<{ status: number; body: any }>; // eslint-disable-line @typescript-eslint/no-explicit-any -- answers of any shape
 }
 
-let made = 0;
-
 /** Make an empty database and start a server on it. */
 export async function startTestServer(
   env: Readonly<Record<string, string>> = {},
 ): Promise<TestServer> {
-  made += 1;
-  const databaseUrl = env['DATABASE_URL'] ?? (await createDatabase(`t${process.pid}_${made}`));
+  const databaseUrl = env['DATABASE_URL'] ?? (await createDatabase(`t_${randomUUID().replaceAll('-', '')}`));
   const config = readConfig({ PORT: '0', ...env, DATABASE_URL: databaseUrl });
   const server = await startServer(config, pino({ level: 'silent' }));
   const ask = async (path: string, init?: RequestInit) => {

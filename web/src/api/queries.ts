@@ -1,24 +1,36 @@
-import { useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
 
-import type { JobRow, WorkshopAnswer } from '@wendaxis/contract';
+import type { JobFilter, JobsAnswer, StockUse } from '@wendaxis/contract';
 
+import { localMemory } from '../storage/localMemory.ts';
 import { ask } from './client.ts';
 
 const REFRESH = 15_000; // ms
 
-/** The jobs, and the workshop: from the server, or as they were last seen when it is out of reach. */
-export function useJobs() {
+/** What is asked of the list of jobs. */
+export interface JobsQuestion {
+  readonly filter: JobFilter;
+  readonly search: string;
+  /** From 0. */
+  readonly page: number;
+}
+
+/** One page of the jobs: from the server, or as it was last seen when that is out of reach. */
+export function useJobs({ filter, search, page }: JobsQuestion) {
+  const query = new URLSearchParams({ filter, search, page: String(page) });
   return useQuery({
-    queryKey: ['jobs'],
-    queryFn: () => kept<readonly JobRow[]>('/jobs'),
+    queryKey: ['jobs', filter, search, page],
+    queryFn: () => kept<JobsAnswer>(`/jobs?${query}`),
     refetchInterval: REFRESH,
+    placeholderData: keepPreviousData,
   });
 }
 
-export function useWorkshop() {
+/** What other jobs have taken from the box: from the server, or as it was last seen. */
+export function useStockUse(jobId: string | null) {
   return useQuery({
-    queryKey: ['workshop'],
-    queryFn: () => kept<WorkshopAnswer>('/workshop'),
+    queryKey: ['stock', jobId],
+    queryFn: () => kept<StockUse>(jobId === null ? '/stock' : `/stock?except=${jobId}`),
     refetchInterval: REFRESH,
   });
 }
@@ -28,10 +40,10 @@ async function kept<T>(path: string): Promise<T> {
   const key = `wendaxis.last${path}`;
   try {
     const answer = await ask<T>(path);
-    localStorage.setItem(key, JSON.stringify(answer));
+    localMemory.setItem(key, JSON.stringify(answer));
     return answer;
   } catch (error) {
-    const last = localStorage.getItem(key);
+    const last = localMemory.getItem(key);
     if (last === null) throw error;
     return JSON.parse(last) as T;
   }

@@ -1,7 +1,10 @@
 import { useCallback } from 'react';
 import { useNavigate } from 'react-router';
 
-import { useWorkshop } from '../api/queries.ts';
+import { useWorkshop } from '../stores/useWorkshop.ts';
+import { isSimulated } from '@wendaxis/core/devices';
+
+import { offeredDevice } from '../features/bench/offeredDevice.ts';
 import { RunPanel } from '../features/bench/RunPanel.tsx';
 import { RunSetup } from '../features/bench/RunSetup.tsx';
 import { record } from '../stores/jobSync.ts';
@@ -24,7 +27,12 @@ export function BenchPage() {
           <h1 className="m-0 text-[2.3rem] leading-tight">Set up the run</h1>
           <p className="m-0 text-xl">The stand on the case, the plunger in line with the shaft.</p>
         </div>
-        <RunSetup jobId={jobId} specId={next.spec.specId} stage={next.stage} />
+        <RunSetup
+          jobId={jobId}
+          specId={next.spec.specId}
+          stage={next.stage}
+          practice={state.practice}
+        />
       </main>
     );
   }
@@ -32,6 +40,7 @@ export function BenchPage() {
     const { run } = next;
     const spec = state.specs.find(({ specId }) => specId === run.specId)!;
     const card = workshop.data?.instruments.find(({ id }) => id === run.instrument.id);
+    const deviceId = offeredDevice(card?.deviceId ?? null, state.practice);
     return (
       <main className="p-5">
         <RunPanel
@@ -40,8 +49,8 @@ export function BenchPage() {
           spec={spec}
           state={state}
           action={next}
-          deviceId={card?.deviceId ?? null}
-          practice={card?.deviceId != null}
+          deviceId={deviceId}
+          practice={isSimulated(deviceId)}
           onAccepted={toJob}
         />
       </main>

@@ -6,7 +6,7 @@ import { describeFault, InputError } from '@wendaxis/core/faults';
 import type { JobScope } from '@wendaxis/core/job';
 import { TEMPLATE_TABLE, type Unit } from '@wendaxis/core/unit';
 
-import { useWorkshop } from '../api/queries.ts';
+import { useWorkshop } from '../stores/useWorkshop.ts';
 import { AxisView } from '../features/axis/AxisView.tsx';
 import { BearingFields } from '../features/describe/BearingFields.tsx';
 import { NO_BEARING } from '../features/describe/bearingEntry.ts';
@@ -38,6 +38,7 @@ export function BookInPage() {
   const [name, setName] = useState('');
   const [reason, setReason] = useState('');
   const [scope, setScope] = useState<JobScope>('overhaul');
+  const [practice, setPractice] = useState(false);
   const [left, setLeft] = useState(NO_BEARING);
   const [right, setRight] = useState(NO_BEARING);
   const [span, setSpan] = useState('');
@@ -61,6 +62,7 @@ export function BookInPage() {
     if (!ready) return;
     const jobId = uuid();
     record(jobId, 'JobOpened', { unit: { ...unit, name: name.trim() }, reason: reason.trim(), scope });
+    if (practice) record(jobId, 'PracticeMarked', { reason: '' });
     void navigate(`/jobs/${jobId}`);
   }
 
@@ -109,6 +111,10 @@ export function BookInPage() {
           {beginning.from === 'unit' && <p className="m-0 text-lg font-semibold">{beginning.words}</p>}
           <Preview result={result} />
           <Choice label="How much of it" value={scope} onChange={(value) => setScope(value as JobScope)} options={SCOPES} />
+          <label className="flex min-h-12 items-center gap-3">
+            <input type="checkbox" className="accent-brass-edge size-6" checked={practice} onChange={(event) => setPractice(event.target.checked)} />
+            For practice: readings may come from simulated instruments, and it is no record of a real unit
+          </label>
           <Button kind="main" type="submit" className="min-h-16 text-2xl" disabled={!ready}>
             Book it in
           </Button>

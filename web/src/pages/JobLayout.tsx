@@ -1,13 +1,16 @@
 import { useCallback } from 'react';
 import { Link, NavLink, Outlet, useOutletContext } from 'react-router';
 
+import { exportJob } from '../features/log/exportJob.ts';
 import { redo, undo } from '../stores/jobSync.ts';
 import { useHeldClocks } from '../stores/useHeldClocks.ts';
 import { useJob, type OpenJob } from '../stores/useJob.ts';
 import { Button } from '../ui/Button.tsx';
 import { JobLine } from '../ui/JobLine.tsx';
 import { Notice } from '../ui/Notice.tsx';
+import { PracticeSign } from '../ui/PracticeSign.tsx';
 import { useShortcut } from '../ui/useShortcut.ts';
+import { unreadableWords } from '../wording/unreadableWords.ts';
 
 /** The pages of a job. */
 const JOB_PAGES = [
@@ -26,6 +29,7 @@ export function JobLayout() {
   const bringBack = useCallback(() => redo(jobId), [jobId]);
   useShortcut(['Backspace', 'z'], takeBack, canUndo);
   useShortcut(['y'], bringBack, canRedo);
+  if (job.unreadable !== null) return <CannotBeRead job={job} onUndo={takeBack} />;
   if (job.state.unit === null) return <NotReady status={job.status} />;
   return (
     <>
@@ -33,6 +37,7 @@ export function JobLayout() {
         <Link to={`/jobs/${jobId}`} className="tape text-lg no-underline">
           {job.state.unit.name}
         </Link>
+        {job.state.practice && <PracticeSign />}
         <div className="min-w-[24rem] flex-1">
           <JobLine scope={job.state.scope} stage={job.stage} done={job.state.finished !== null} />
         </div>
@@ -63,6 +68,25 @@ export function JobLayout() {
 /** The job of the layout, for the pages in it. */
 export function useOpenJob(): OpenJob {
   return useOutletContext<OpenJob>();
+}
+
+/** A job whose log cannot be read as a whole. What was entered last can be taken back, and the log saved. */
+function CannotBeRead({ job, onUndo }: { readonly job: OpenJob; readonly onUndo: () => void }) {
+  return (
+    <main className="mx-auto grid w-full max-w-3xl gap-4 p-6">
+      <Notice tone="warn" title="This job cannot be read">
+        <p className="mt-0">{unreadableWords(job.unreadable!)}</p>
+        <div className="flex flex-wrap gap-3">
+          {job.unreadable!.code === 'failed' && (
+            <Button kind="main" disabled={!job.canUndo} onClick={onUndo} shortcut="Z">
+              Undo the last entry
+            </Button>
+          )}
+          <Button onClick={() => exportJob(job.jobId, job.events)}>Save its log as a file</Button>
+        </div>
+      </Notice>
+    </main>
+  );
 }
 
 function NotReady({ status }: { readonly status: OpenJob['status'] }) {

@@ -1,27 +1,41 @@
-import { useCallback, useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { useQueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect, useState } from 'react';
+import { useNavigate } from 'react-router';
 
-import type { JobRow } from '@wendaxis/contract';
+import { JOB_FILTERS, type JobFilter } from '@wendaxis/contract/jobFilter';
 
-import { useJobs, useWorkshop } from '../api/queries.ts';
-import { filterJobs, JOB_FILTERS, type JobFilter } from '../features/jobs/jobFilter.ts';
+import { useJobs } from '../api/queries.ts';
+import { BeginPanel } from '../features/jobs/BeginPanel.tsx';
+import { JobCard } from '../features/jobs/JobCard.tsx';
+import { browserStreams } from '../stores/stream/index.ts';
+import { useWorkshop } from '../stores/useWorkshop.ts';
 import { Button } from '../ui/Button.tsx';
-import { JobLine } from '../ui/JobLine.tsx';
 import { Notice } from '../ui/Notice.tsx';
 import { useShortcut } from '../ui/useShortcut.ts';
-import { ACTION_WORDS } from '../wording/actionWords.ts';
+
+const FILTER_WORDS: Readonly<Record<JobFilter, string>> = {
+  bench: 'On the bench',
+  lacking: 'Lacks a figure',
+  finished: 'Finished',
+  all: 'All',
+};
+
+/** The list asks again this long after a log has grown (ms): many that grow at once are one question. */
+const ASK_AFTER = 800;
 
 /** What is on the bench, what each job waits for, and the next thing to do for it. */
 export function JobsPage() {
-  const jobs = useJobs();
   const workshop = useWorkshop();
   const [search, setSearch] = useState('');
   const [filter, setFilter] = useState<JobFilter>('bench');
+  const [page, setPage] = useState(0);
+  const jobs = useJobs({ filter, search: search.trim(), page });
   const navigate = useNavigate();
   const bookIn = useCallback(() => void navigate('/book-in'), [navigate]);
   useShortcut(['b'], bookIn);
-  const all = jobs.data ?? [];
-  const found = filterJobs(all, filter, search);
+  useFollowing();
+  const { counts, pages = 0, waiting = 0 } = jobs.data ?? {};
+  const none = counts?.all === 0 && search.trim() === '';
   return (
     <main className="mx-auto grid w-full max-w-6xl gap-4 p-5">
       <div className="flex flex-wrap items-end justify-between gap-4">
@@ -34,8 +48,12 @@ export function JobsPage() {
             <span className="small-label">Find a job</span>
             <input
               className="bg-panel border-edge min-h-12 w-72 border-2 px-3"
+              maxLength={200}
               value={search}
-              onChange={(event) => setSearch(event.target.value)}
+              onChange={(event) => {
+                setSearch(event.target.value);
+                setPage(0);
+              }}
             />
           </label>
           <Button kind="main" className="text-xl" onClick={bookIn} shortcut="B">
@@ -43,15 +61,19 @@ export function JobsPage() {
           </Button>
         </div>
       </div>
+      {workshop.data !== undefined && <BeginPanel workshop={workshop.data} />}
       <div role="group" aria-label="Which jobs" className="flex flex-wrap gap-2">
-        {(Object.keys(JOB_FILTERS) as JobFilter[]).map((name) => (
+        {JOB_FILTERS.map((name) => (
           <Button
             key={name}
             aria-pressed={name === filter}
             className={name === filter ? 'border-plate! bg-plate text-scribe' : ''}
-            onClick={() => setFilter(name)}
+            onClick={() => {
+              setFilter(name);
+              setPage(0);
+            }}
           >
-            {JOB_FILTERS[name]} <span className="figure">{filterJobs(all, name, search).length}</span>
+            {FILTER_WORDS[name]} <span className="figure">{counts?.[name] ?? '–'}</span>
           </Button>
         ))}
       </div>
@@ -61,52 +83,53 @@ export function JobsPage() {
           The server does not answer. This page tries again by itself.
         </Notice>
       )}
-      {jobs.isSuccess && found.length === 0 && (
-        <Notice title={all.length === 0 ? 'The bench is clear' : 'No job like that'}>
-          {all.length === 0 ? 'Book a job in to begin.' : 'Change the words or the choice above.'}
+      {waiting > 0 && (
+        <p role="status" className="m-0 text-lg">
+          {waiting} {waiting === 1 ? 'job is' : 'jobs are'} being brought up to date.
+        </p>
+      )}
+      {jobs.isSuccess && jobs.data.jobs.length === 0 && waiting === 0 && (
+        <Notice title={none ? 'The bench is clear' : 'No job like that'}>
+          {none ? 'Book a job in to begin.' : 'Change the words or the choice above.'}
         </Notice>
       )}
       <ul className="m-0 grid list-none gap-3 p-0">
-        {found.map((job) => (
+        {(jobs.data?.jobs ?? []).map((job) => (
           <JobCard key={job.jobId} job={job} />
         ))}
       </ul>
+      {pages > 1 && (
+        <nav aria-label="Pages of the list" className="flex items-center justify-center gap-4">
+          <Button disabled={page === 0} onClick={() => setPage(page - 1)}>
+            Earlier page
+          </Button>
+          <span className="figure text-lg">
+            {page + 1} of {pages}
+          </span>
+          <Button disabled={page + 1 >= pages} onClick={() => setPage(page + 1)}>
+            Next page
+          </Button>
+        </nav>
+      )}
     </main>
   );
-} // prettier-ignore
+}
 
-function JobCard({ job }: { readonly job: JobRow }) {
-  const words = ACTION_WORDS[job.next];
-  const inPlan = job.next === 'step' && job.step !== null;
-  return (
-    <li>
-      <Link
-        to={`/jobs/${job.jobId}`}
-        className="bg-panel text-ink border-edge hover:border-brass-edge grid gap-x-5 gap-y-2 rounded-[3px] border-2 px-5 py-3 no-underline md:grid-cols-[1fr_1.15fr]"
-      >
-        <div>
-          <span className="tape text-xl">{job.name}</span>
-          <p className="m-0 mt-2 line-clamp-2 max-w-[46ch] text-base">{job.reason}</p>
-          <p className="m-0 mt-2 text-2xl leading-tight font-bold">
-            {inPlan ? job.step.title : words.title}
-          </p>
-          <p className="text-soft m-0 text-base">{inPlan ? job.step.reason : words.why}</p>
-        </div>
-        <div className="grid content-center gap-2 self-center">
-          <JobLine scope={job.scope} stage={job.stage} done={job.finished} />
-          <p className="m-0 text-center text-base">
-            <span className="figure">
-              {job.behind} of {job.steps}
-            </span>{' '}
-            steps behind
-            {job.missing.length > 0 && !job.finished && (
-              <span className="text-open block font-semibold">
-                ◆ lacks {job.missing.join('; ')}
-              </span>
-            )}
-          </p>
-        </div>
-      </Link>
-    </li>
-  );
+/** Ask for the list anew when any log has grown. */
+function useFollowing(): void {
+  const queries = useQueryClient();
+  useEffect(() => {
+    let timer: ReturnType<typeof setTimeout> | null = null;
+    const ask = (): void => {
+      timer = null;
+      void queries.invalidateQueries({ queryKey: ['jobs'] });
+    };
+    const stop = browserStreams().hub.subscribe(({ kind }) => {
+      if (kind === 'grown' || kind === 'missed') timer ??= setTimeout(ask, ASK_AFTER);
+    });
+    return () => {
+      stop();
+      if (timer !== null) clearTimeout(timer);
+    };
+  }, [queries]);
 }

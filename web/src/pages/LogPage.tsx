@@ -2,21 +2,15 @@ import { useState } from 'react';
 
 import { standingEvents } from '@wendaxis/core/job';
 
-import { useWorkshop } from '../api/queries.ts';
+import { useWorkshop } from '../stores/useWorkshop.ts';
 import { exportJob, exportReadings } from '../features/log/exportJob.ts';
 import { RunTable } from '../features/log/RunTable.tsx';
 import { record } from '../stores/jobSync.ts';
+import { UNSIGNED } from '../stores/settingsStore.ts';
 import { Button } from '../ui/Button.tsx';
 import { useUnits } from '../ui/useUnits.ts';
-import { eventWords } from '../wording/eventWords.ts';
+import { eventLine, eventTime } from '../wording/eventLine.ts';
 import { useOpenJob } from './JobLayout.tsx';
-
-const TIME = new Intl.DateTimeFormat('en-GB', {
-  day: 'numeric',
-  month: 'short',
-  hour: '2-digit',
-  minute: '2-digit',
-});
 
 /** The logbook of a job: it wrote itself. */
 export function LogPage() {
@@ -27,7 +21,8 @@ export function LogPage() {
   const text = note.trim();
   const clear = (): void => setNote('');
   const people = useWorkshop().data?.people ?? [];
-  const nameOf = (id: string) => people.find(({ personId }) => personId === id)?.name ?? id;
+  const nameOf = (id: string) =>
+    people.find(({ personId }) => personId === id)?.name ?? (id === UNSIGNED ? 'not signed' : id);
   return (
     <main className="mx-auto grid w-full max-w-5xl gap-5 p-6">
       <div className="flex flex-wrap items-end justify-between gap-3">
@@ -95,14 +90,14 @@ export function LogPage() {
           return (
             <li
               key={event.id}
-              className="border-edge grid grid-cols-[9.5rem_1fr] gap-4 border-t py-2"
+              className="border-edge grid grid-cols-[13rem_1fr] gap-4 border-t py-2"
             >
               <span className="text-soft text-base">
-                {TIME.format(new Date(event.at))} {nameOf(event.by)}
+                {eventTime(event.at)} {nameOf(event.by)}
               </span>
               <span className={stands || event.type === 'Undone' ? '' : 'text-soft line-through'}>
-                {eventWords(event, units)}
-                {event.type === 'Undone' && `: ${undoneWords(event.data.eventId)}`}
+                {eventLine(event, units)}
+                {event.type === 'Undone' && `: ${undoneWords(event.data?.eventId)}`}
                 {event.seq === null && <em> (waits to be sent)</em>}
               </span>
             </li>
@@ -125,8 +120,8 @@ export function LogPage() {
     </main>
   );
 
-  function undoneWords(eventId: string): string {
+  function undoneWords(eventId: string | undefined): string {
     const target = events.find(({ id }) => id === eventId);
-    return target === undefined ? 'an entry' : eventWords(target, units);
+    return target === undefined ? 'an entry' : eventLine(target, units);
   }
 }

@@ -1,11 +1,12 @@
 import { useCallback, useMemo } from 'react';
 import { Link, useNavigate } from 'react-router';
 
-import { piecesInJobs, stockAtHand } from '@wendaxis/core/job';
+import { stockAtHand } from '@wendaxis/core/job';
 
 import { settersOf } from '@wendaxis/core/plan';
 
-import { useWorkshop } from '../api/queries.ts';
+import { useStockUse } from '../api/queries.ts';
+import { useWorkshop } from '../stores/useWorkshop.ts';
 import { ChoosePack } from '../features/pack/ChoosePack.tsx';
 import { FitPack } from '../features/pack/FitPack.tsx';
 import { Notice } from '../ui/Notice.tsx';
@@ -15,22 +16,22 @@ import { useOpenJob } from './JobLayout.tsx';
 export function PackPage() {
   const { state, next, jobId } = useOpenJob();
   const workshop = useWorkshop();
+  const elsewhere = useStockUse(jobId);
   const navigate = useNavigate();
   const toJob = useCallback(() => void navigate(`/jobs/${jobId}`), [jobId, navigate]);
   const site = next.kind === 'choosePack' || next.kind === 'fitPack' ? next.site : null;
   const stock = useMemo(() => {
-    if (workshop.data === undefined || site === null) return null;
-    const elsewhere = piecesInJobs(workshop.data.usedByJob, jobId);
+    if (workshop.data === undefined || elsewhere.data === undefined || site === null) return null;
     // Sites that depend on each other are chosen together: what lies at all of them is at hand.
     const axis = state.unit!.axes.find(({ stations }) => stations.some(({ id }) => id === site.id));
     const sites = axis === undefined ? [] : settersOf(axis).map(({ station }) => station.id);
     return stockAtHand(
       workshop.data.sizes,
-      elsewhere,
+      elsewhere.data.used,
       state,
       sites.includes(site.id) ? sites : [site.id],
     );
-  }, [workshop.data, site, state, jobId]);
+  }, [workshop.data, elsewhere.data, site, state]);
 
   return (
     <main className="p-6">
@@ -42,8 +43,12 @@ export function PackPage() {
       )}
       {next.kind === 'choosePack' && stock === null && (
         <Notice
-          title={workshop.isError ? 'The stock cannot be fetched' : 'Fetching the stock…'}
-          tone={workshop.isError ? 'warn' : 'plain'}
+          title={
+            workshop.isError || elsewhere.isError
+              ? 'The stock cannot be fetched'
+              : 'Fetching the stock…'
+          }
+          tone={workshop.isError || elsewhere.isError ? 'warn' : 'plain'}
         />
       )}
       {site === null && (

@@ -17,3 +17,20 @@ export function PageFailed() {
     </main>
   );
 }
+
+/** A page of a job that cannot be shown. The frame above it stands: undo, the other pages, the log and its export. */
+export function JobPageFailed() {
+  return (
+    <main className="mx-auto w-full max-w-3xl p-6">
+      <Notice tone="warn" title="This page of the job cannot be shown">
+        <p className="mt-0">
+          Something that was recorded cannot be worked out. Undo takes back what was entered last;
+          the unit and the logbook are on their own pages. Nothing is lost.
+        </p>
+        <Button kind="main" onClick={() => window.location.reload()}>
+          Try again
+        </Button>
+      </Notice>
+    </main>
+  );
+}

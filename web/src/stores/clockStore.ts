@@ -1,7 +1,9 @@
 import { create } from 'zustand';
-import { persist } from 'zustand/middleware';
+import { createJSONStorage, persist } from 'zustand/middleware';
 
 import type { Clock } from '@wendaxis/core/job';
+
+import { localMemory } from '../storage/localMemory.ts';
 
 /** A running clock as the header shows it, wherever the mechanic is. */
 export interface HeldClock extends Clock {
@@ -29,6 +31,6 @@ export const useClocks = create<Clocks>()(
         set((old) => ({ clocks: [...old.clocks.filter((clock) => clock.jobId !== jobId), ...clocks] })),
       hear: (clockId) => set(({ heard }) => ({ heard: [...heard.slice(-50), clockId] })),
     }),
-    { name: 'wendaxis.clocks' },
+    { name: 'wendaxis.clocks', storage: createJSONStorage(() => localMemory) },
   ),
 ); // prettier-ignore

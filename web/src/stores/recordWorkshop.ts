@@ -1,26 +1,31 @@
 import { v4 as uuid } from 'uuid';
 
-import type { AppendAnswer } from '@wendaxis/contract';
-import { EVENT_VERSION, type WorkshopEventData, type WorkshopEventType } from '@wendaxis/core/job';
+import {
+  EVENT_VERSION,
+  type WorkshopEvent,
+  type WorkshopEventData,
+  type WorkshopEventType,
+} from '@wendaxis/core/job';
 
-import { send } from '../api/client.ts';
-import { useSettings } from './settingsStore.ts';
+import { signature } from './settingsStore.ts';
+import { browserStreams, WORKSHOP_STREAM } from './stream/index.ts';
 
 /**
- * Record something of the workshop. It is shared by every bench, so it goes straight to the server.
- * @throws AnswerError, OutOfReachError
+ * Record something of the workshop, in the same way as something of a job. It is checked by the rules of the wire
+ * first, so that a form can say at once what cannot be so.
+ * @throws InputError naming the field
  */
 export async function recordWorkshop<Type extends WorkshopEventType>(
   type: Type,
   data: WorkshopEventData[Type],
 ): Promise<void> {
-  const event = {
-    id: uuid(),
-    type,
-    version: EVENT_VERSION,
-    at: new Date().toISOString(),
-    by: useSettings.getState().personId,
-    data,
-  };
-  await send<AppendAnswer>('/workshop/events', { events: [event] });
+  const at = new Date().toISOString();
+  const event = { id: uuid(), type, version: EVENT_VERSION, at, by: signature(), data };
+  // Fetched when it is first needed: the first page does without.
+  const { parseEvents } = await import('@wendaxis/contract');
+  parseEvents('workshop', { events: [event] });
+  browserStreams().client.record(WORKSHOP_STREAM, {
+    ...event,
+    seq: null,
+  } as unknown as WorkshopEvent);
 }

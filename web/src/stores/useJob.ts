@@ -1,59 +1,41 @@
 import { useEffect, useMemo } from 'react';
 import { useParams } from 'react-router';
 
-import { foldJob, nextToRedo, nextToUndo, type JobEvent, type JobState } from '@wendaxis/core/job';
-import {
-  compilePlan,
-  nextAction,
-  stageOf,
-  type NextAction,
-  type Plan,
-  type Stage,
-} from '@wendaxis/core/plan';
+import { nextToRedo, nextToUndo, type JobEvent } from '@wendaxis/core/job';
+import type { JobReading } from '@wendaxis/core/plan';
 
-import { useJobLogs, type JobLog } from './jobLogStore.ts';
-import { openJob } from './jobSync.ts';
+import { foldedJob } from './foldedJob.ts';
+import { browserStreams, NO_LOG, useStreams, type StreamLog } from './stream/index.ts';
 
 /** A job as its pages see it: everything folded from the log. */
-export interface OpenJob {
+export interface OpenJob extends JobReading {
   readonly jobId: string;
-  readonly status: JobLog['status'];
+  readonly status: StreamLog['status'];
   readonly events: readonly JobEvent[];
   readonly waiting: number;
-  readonly state: JobState;
-  readonly plan: Plan;
-  readonly next: NextAction;
-  readonly stage: Stage;
   readonly canUndo: boolean;
   readonly canRedo: boolean;
 }
 
-const NO_EVENTS: readonly JobEvent[] = [];
+/** What the id of a job looks like; anything else in an address names no job. */
+const JOB_ID = /^[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/u;
 
 /** The job of the page's address. */
 export function useJob(): OpenJob {
   const { jobId = '' } = useParams();
-  const log = useJobLogs(({ logs }) => logs[jobId]);
-  useEffect(() => openJob(jobId), [jobId]);
-  const events = useMemo(
-    () => (log === undefined ? NO_EVENTS : [...log.confirmed, ...log.waiting]),
-    [log],
-  );
+  const isId = JOB_ID.test(jobId);
+  const log = useStreams(({ logs }) => logs[jobId]) ?? NO_LOG;
+  useEffect(() => (isId ? browserStreams().client.open(jobId) : undefined), [jobId, isId]);
   return useMemo(() => {
-    const state = foldJob(events);
-    const plan = compilePlan(state);
-    const next = nextAction(state, plan);
+    const events = [...log.confirmed, ...log.waiting] as readonly JobEvent[];
     return {
+      ...foldedJob(jobId, events),
       jobId,
-      status: log?.status ?? 'loading',
+      status: isId ? log.status : 'missing',
       events,
-      waiting: log?.waiting.length ?? 0,
-      state,
-      plan,
-      next,
-      stage: stageOf(state, next),
+      waiting: log.waiting.length,
       canUndo: nextToUndo(events) !== null,
       canRedo: nextToRedo(events) !== null,
     };
-  }, [jobId, log, events]);
+  }, [jobId, isId, log]);
 }

@@ -1,4 +1,3 @@
-import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 
 import type { WorkshopEventData, WorkshopEventType } from '@wendaxis/core/job';
@@ -17,7 +16,6 @@ export function useWorkshopRecord(): {
     data: WorkshopEventData[Type],
   ) => Promise<boolean>;
 } {
-  const queries = useQueryClient();
   const [saving, setSaving] = useState<Saving>('idle');
   return {
     saving,
@@ -25,7 +23,6 @@ export function useWorkshopRecord(): {
       setSaving('saving');
       try {
         await recordWorkshop(type, data);
-        await queries.invalidateQueries({ queryKey: ['workshop'] });
         setSaving('saved');
         return true;
       } catch (error) {

@@ -1,3 +1,4 @@
+import { isSimulated } from '@wendaxis/core/devices';
 import { PLAY_TERMS } from '@wendaxis/core/arrangement';
 import { FINDINGS, REPAIRS } from '@wendaxis/core/inspect';
 import { WAYS } from '@wendaxis/core/heat';
@@ -20,6 +21,12 @@ function specWords({ kind, band, source }: JobEventData['SpecSet'], units: Scree
   return `${name} band ${limit(band.lower)} to ${limit(band.upper)} ${units.unit(quantity)}. ${source}`;
 }
 
+/** Where a reading came from. */
+function originWords(typed: string | null, device: string | null): string {
+  if (typed !== null) return `typed “${typed}”`;
+  return `from ${device ?? 'the indicator'}${isSimulated(device) ? ', simulated' : ''}`;
+}
+
 /** An event of the log as one line. */
 export function eventWords(event: JobEvent, units: ScreenUnits): string {
   const length = (mm: number) => units.digits(mm);
@@ -34,7 +41,7 @@ export function eventWords(event: JobEvent, units: ScreenUnits): string {
       return `Run opened with ${event.data.instrument.name}, ${event.data.shaftHeld ? 'shaft held' : 'shaft can tip'}`;
     case 'ReadingTaken': {
       const { value, typed, device, position } = event.data;
-      const origin = typed === null ? `from ${device ?? 'the indicator'}` : `typed “${typed}”`;
+      const origin = originWords(typed, device);
       return `Reading ${units.show(value)}, ${origin}${position === null ? '' : `, mark ${position}°`}`;
     }
     case 'RunClosed':
@@ -105,9 +112,9 @@ export function eventWords(event: JobEvent, units: ScreenUnits): string {
     case 'FigureTaken':
       return `Read off: ${event.data.typed ?? event.data.value}, ${STAGE_OF_RUN[event.data.stage]}`;
     case 'TorqueRead': {
-      const { what, value, steady, angle, tool } = event.data;
+      const { what, value, steady, angle, tool, device } = event.data;
       const where = angle === null ? '' : ` at ${angle}°`;
-      return `${what === 'sealDrag' ? 'Seal alone' : 'Rolling torque'} ${units.show(value, 'torque')}${where}, ${steady ? 'steady' : 'breakaway'}, ${tool.name}`;
+      return `${what === 'sealDrag' ? 'Seal alone' : 'Rolling torque'} ${units.show(value, 'torque')}${where}, ${steady ? 'steady' : 'breakaway'}, ${tool.name}${isSimulated(device) ? ', simulated' : ''}`;
     }
     case 'SleeveRenewed':
       return `New sleeve, ${event.data.stationId}: ${event.data.reason}`;
@@ -120,7 +127,7 @@ export function eventWords(event: JobEvent, units: ScreenUnits): string {
     case 'ClockStopped':
       return 'Clock stopped';
     case 'TemperatureRead':
-      return `Thermometer on ${event.data.partId}: ${units.show(event.data.value, 'temperature')}`;
+      return `Thermometer on ${event.data.partId}: ${units.show(event.data.value, 'temperature')}${isSimulated(event.data.device) ? ', simulated' : ''}`;
     case 'SeatTried':
       return `${event.data.stationId}: ${OUTCOME_WORDS[event.data.outcome].toLowerCase()}`;
     case 'SeatChecked': {
@@ -137,6 +144,8 @@ export function eventWords(event: JobEvent, units: ScreenUnits): string {
       return `Done: ${event.data.stepId}${event.data.note === '' ? '' : `. ${event.data.note}`}`;
     case 'StepSetAside':
       return `Not needed: ${event.data.stepId}. ${event.data.reason}`;
+    case 'PracticeMarked':
+      return `Marked as practice: simulated readings count, no record of a real unit. ${event.data.reason}`;
     case 'NoteWritten':
       return `Note: ${event.data.text}`;
     case 'JobFinished':

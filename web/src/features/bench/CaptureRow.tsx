@@ -4,17 +4,20 @@ import type { ReadingPhase, Run } from '@wendaxis/core/job';
 import { doubtReading, type ExpectedReading, type ReadingDoubt } from '@wendaxis/core/measure';
 
 import { Button } from '../../ui/Button.tsx';
+import { useDraft } from '../../stores/useDraft.ts';
 import { DoubtRow } from './DoubtRow.tsx';
 import { QuantityField, readField } from '../../ui/QuantityField.tsx';
 import { useShortcut } from '../../ui/useShortcut.ts';
 import { useUnits } from '../../ui/useUnits.ts';
+import type { LiveReading } from './useDevice.ts';
+import { useTake } from './useTake.ts';
 
 const PAD = ['7', '8', '9', '4', '5', '6', '1', '2', '3', '0', '.', '−'] as const;
 const DIGITS = ['0', '1', '2', '3', '4', '5', '6', '7', '8', '9', '.', '-'] as const;
 const MARKS = [null, 0, 120, 240] as const;
 
 interface Props {
-  readonly live: number | null;
+  readonly live: LiveReading;
   readonly phase: ReadingPhase;
   readonly run: Run;
   readonly mark: number | null;
@@ -41,17 +44,17 @@ export function CaptureRow({
   onTake,
 }: Props) {
   const { system } = useUnits();
-  const [text, setText] = useState('');
+  const [text, setText] = useDraft(`${run.runId}.${run.readings.length}`);
   const [pad, setPad] = useState(false);
   const [doubt, setDoubt] = useState<ReadingDoubt | null>(null);
   const typed = readField(text, 'length', system);
   const tooFar = typed.status === 'read' && Math.abs(typed.quantity.value) > run.instrument.range;
 
-  const capture = useCallback(() => {
-    if (live !== null) onTake(live, null);
-  }, [live, onTake]);
+  const takeLive = useCallback((value: number) => onTake(value, null), [onTake]);
+  const { take: capture, pending } = useTake(live, takeLive);
+  const streams = live.status !== 'none' && live.status !== 'refused';
   // PageDown is what foot switches commonly send. With a verdict at hand, Enter accepts it instead.
-  useShortcut(main ? [' ', 'Enter', 'PageDown'] : [' ', 'PageDown'], capture, live !== null);
+  useShortcut(main ? [' ', 'Enter', 'PageDown'] : [' ', 'PageDown'], capture, streams);
   const field = useRef<HTMLDivElement>(null);
   // A digit typed anywhere begins a reading; the field then takes the key itself.
   useShortcut(
@@ -93,11 +96,11 @@ export function CaptureRow({
         <Button
           kind={main ? 'main' : 'plain'}
           className="min-h-16 flex-1 whitespace-nowrap text-2xl"
-          disabled={live === null}
+          disabled={!streams}
           onClick={capture}
           shortcut="Space"
         >
-          Take {names[phase]}
+          {pending ? 'Taking the next one…' : `Take ${names[phase]}`}
         </Button>
         <form onSubmit={submit} className="flex items-start gap-2" aria-label="Typed reading">
           <div className="w-40" ref={field}>

@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useState } from 'react';
 
+import { isSimulated } from '@wendaxis/core/devices';
 import type { JobState, Spec } from '@wendaxis/core/job';
 import { expectedReading, playDoubts, type NextAction } from '@wendaxis/core/plan';
 
@@ -14,6 +15,7 @@ import { dialDecimals } from './dialDecimals.ts';
 import { AGREED_WORDS, PHASE_WORDS } from './phaseWords.ts';
 import { PracticeHands } from './PracticeHands.tsx';
 import { ReadingTape } from './ReadingTape.tsx';
+import { SimulatedSign } from './SimulatedSign.tsx';
 import { RunVerdictPanel } from './RunVerdictPanel.tsx';
 import { useDevice, useHands } from './useDevice.ts';
 
@@ -88,7 +90,10 @@ export function RunPanel({ jobId, spec, state, action, deviceId, practice, onAcc
         </div>
         <div className="bg-plate text-scribe on-plate rounded-[3px] px-5 pt-2 pb-1">
           <div className="flex items-end justify-between gap-4">
-            <span className="text-lg">{liveWords(live.status)}</span>
+            <span className="flex flex-wrap items-center gap-3 text-lg">
+              {liveWords(live.status)}
+              {live.simulated && <SimulatedSign />}
+            </span>
             <span className="figure text-[4.6rem] leading-none" data-testid="live-reading">
               {live.value === null
                 ? '–'
@@ -103,7 +108,7 @@ export function RunPanel({ jobId, spec, state, action, deviceId, practice, onAcc
           <ReadingTape value={live.value ?? 0} graduation={run.instrument.graduation} />
         </div>
         <CaptureRow
-          live={live.value}
+          live={live}
           phase={phase}
           onTake={take}
           mark={mark}
@@ -123,6 +128,7 @@ export function RunPanel({ jobId, spec, state, action, deviceId, practice, onAcc
       >
         <RunVerdictPanel
           verdict={verdict}
+          simulated={run.readings.some(({ device }) => isSimulated(device))}
           band={spec.band}
           doubts={doubts}
           onAccept={agreed ? acceptVerdict : null}
@@ -140,6 +146,7 @@ function liveWords(status: ReturnType<typeof useDevice>['status']): string {
     connecting: 'Waiting for the indicator',
     live: 'Live from the indicator',
     lost: 'Indicator lost: type the reading',
+    refused: 'No such indicator here: type the reading',
   }[status];
 }
 

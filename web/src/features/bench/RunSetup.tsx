@@ -1,16 +1,19 @@
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { v4 as uuid } from 'uuid';
 
 import type { RunStage, WorkshopInstrument } from '@wendaxis/core/job';
-import { ANGLE_TO_MEND, type IndicatorContact } from '@wendaxis/core/measure';
+import { isSimulated } from '@wendaxis/core/devices';
+import { ANGLE_TO_MEND, contactsOf, type IndicatorContact } from '@wendaxis/core/measure';
 
-import { useWorkshop } from '../../api/queries.ts';
+import { useWorkshop } from '../../stores/useWorkshop.ts';
 import { record } from '../../stores/jobSync.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/Choice.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { QuantityField, readField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
+import { offeredDevice } from './offeredDevice.ts';
 
 const CONTACTS: readonly { readonly contact: IndicatorContact; readonly words: string }[] = [
   { contact: 'faceSquareToTravel', words: 'Plunger on the shaft end' },
@@ -22,17 +25,27 @@ interface Props {
   readonly jobId: string;
   readonly specId: string;
   readonly stage: RunStage;
+  /** A practice job: stand-ins may send readings. */
+  readonly practice: boolean;
+}
+
+/** How an indicator is read in this job. */
+function deviceNote(deviceId: string | null, practice: boolean): string {
+  if (offeredDevice(deviceId, practice) === null) return 'read by eye';
+  return isSimulated(deviceId) ? 'simulated: for practice' : 'sends its readings, or read by eye';
 }
 
 /** Before a run: which indicator, how it stands, and whether the shaft can tip. */
-export function RunSetup({ jobId, specId, stage }: Props) {
+export function RunSetup({ jobId, specId, stage, practice }: Props) {
   const workshop = useWorkshop();
   const { system } = useUnits();
   const [chosen, setChosen] = useState<string | null>(null);
-  const [contact, setContact] = useState<IndicatorContact>('faceSquareToTravel');
+  const [pickedContact, setContact] = useState<IndicatorContact | null>(null);
   const [held, setHeld] = useState('');
   const [angle, setAngle] = useState('0');
-  const instruments = workshop.data?.instruments ?? [];
+  const instruments = (workshop.data?.instruments ?? []).filter(
+    (card) => contactsOf(card).length > 0,
+  );
   const instrument = instruments.find(({ id }) => id === chosen) ?? instruments[0];
   const read = readField(angle, 'angle', system);
   const degrees =
@@ -44,9 +57,15 @@ export function RunSetup({ jobId, specId, stage }: Props) {
   if (instrument === undefined)
     return (
       <Notice tone="warn" title="No indicator is known">
-        The workshop has none on its list, or the server is out of reach.
+        A run is taken with a dial or lever indicator.{' '}
+        <Link className="text-ink" to="/workshop#instruments">
+          Add one to the workshop
+        </Link>
       </Notice>
     );
+  const contacts = contactsOf(instrument);
+  const contact =
+    pickedContact !== null && contacts.includes(pickedContact) ? pickedContact : contacts[0]!;
 
   const start = (picked: WorkshopInstrument): void => {
     if (degrees === null) return;
@@ -70,7 +89,7 @@ export function RunSetup({ jobId, specId, stage }: Props) {
         options={instruments.map(({ id, name, deviceId }) => ({
           value: id,
           words: name,
-          note: deviceId === null ? 'read by eye' : 'sends its readings, or read by eye',
+          note: deviceNote(deviceId, practice),
         }))}
       />
       <Choice
@@ -87,7 +106,11 @@ export function RunSetup({ jobId, specId, stage }: Props) {
           label="How it meets the part"
           value={contact}
           onChange={(value) => setContact(value as IndicatorContact)}
-          options={CONTACTS.map((row) => ({ value: row.contact, words: row.words, note: '' }))}
+          options={CONTACTS.filter((row) => contacts.includes(row.contact)).map((row) => ({
+            value: row.contact,
+            words: row.words,
+            note: '',
+          }))}
         />
         <div>
           <QuantityField label="Angle to the travel" kind="angle" text={angle} onText={setAngle} />

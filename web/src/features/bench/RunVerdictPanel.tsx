@@ -6,10 +6,13 @@ import { Button } from '../../ui/Button.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { Verdict } from '../../ui/Verdict.tsx';
 import { Working } from '../../ui/Working.tsx';
+import { SimulatedSign } from './SimulatedSign.tsx';
 import { remedyWords, sideWords } from '../../wording/verdictWords.ts';
 
 interface Props {
   readonly verdict: RunVerdict;
+  /** Readings of a stand-in are in it: it speaks for no real unit. */
+  readonly simulated: boolean;
   readonly band: Band;
   readonly doubts: readonly PlayDoubt[];
   /** Null while there is nothing to accept. */
@@ -19,7 +22,7 @@ interface Props {
 }
 
 /** The verdict of a run: word, shape, number against the band, what to do now and why. */
-export function RunVerdictPanel({ verdict, band, doubts, onAccept, onAgain }: Props) {
+export function RunVerdictPanel({ verdict, simulated, band, doubts, onAccept, onAgain }: Props) {
   const units = useUnits();
   if (verdict.status !== 'judged')
     return (
@@ -35,7 +38,10 @@ export function RunVerdictPanel({ verdict, band, doubts, onAccept, onAgain }: Pr
   return (
     <div className="grid gap-2">
       <div role="status" className="grid gap-1">
-        <Verdict word={decision.word} />
+        <span className="flex flex-wrap items-center gap-3">
+          <Verdict word={decision.word} />
+          {simulated && <SimulatedSign />}
+        </span>
         <p className="figure m-0 text-[2.6rem] leading-tight" data-testid="verdict-value">
           {units.digits(value.mean)}{' '}
           <span className="text-2xl">± {units.show(decision.guard)}</span>

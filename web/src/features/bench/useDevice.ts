@@ -1,22 +1,29 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 
-import { readLine, type HandAction } from '@wendaxis/core/simulate';
+import { readLine } from '@wendaxis/core/devices';
+import type { HandAction } from '@wendaxis/core/simulate';
 
 import { OutOfReachError, send } from '../../api/client.ts';
+import { browserStreams, type Watch } from '../../stores/stream/index.ts';
 
-/** What a streaming indicator says now. */
+/** What a streaming device says now. */
 export interface LiveReading {
-  readonly status: 'none' | 'connecting' | 'live' | 'lost';
+  /** `refused`: the server does not have it, or not for this job. */
+  readonly status: 'none' | 'connecting' | 'live' | 'lost' | 'refused';
   /** mm, °C of a thermometer, N·m of a wrench; null until the first reading. */
   readonly value: number | null;
+  /** The device says of itself that it is a stand-in. */
+  readonly simulated: boolean;
+  /** How many readings have come since it was put on: each can be taken once. */
+  readonly count: number;
 }
 
-const NONE: LiveReading = { status: 'none', value: null };
-const CONNECTING: LiveReading = { status: 'connecting', value: null };
+const NONE: LiveReading = { status: 'none', value: null, simulated: false, count: 0 };
+const CONNECTING: LiveReading = { status: 'connecting', value: null, simulated: false, count: 0 };
 
 /** Listen to an indicator on a job; nothing when `deviceId` is null. */
 export function useDevice(deviceId: string | null, jobId: string): LiveReading {
-  return useLines(deviceId, `jobId=${jobId}`, 'reading');
+  return useLines(deviceId, jobId, {}, 'reading');
 }
 
 /** Listen to a contact thermometer on a part; nothing when `deviceId` is null. The value is °C. */
@@ -25,7 +32,7 @@ export function useThermometer(
   jobId: string,
   partId: string,
 ): LiveReading {
-  return useLines(deviceId, `jobId=${jobId}&partId=${partId}`, 'temperature');
+  return useLines(deviceId, jobId, { partId }, 'temperature');
 }
 
 /** Listen to a torque wrench on an axis, its nut at an angle; nothing when `deviceId` is null. The value is N·m. */
@@ -34,29 +41,48 @@ export function useWrench(
   jobId: string,
   held: { readonly axisId: string; readonly angle: number | null },
 ): LiveReading {
-  const angle = held.angle === null ? '' : `&angle=${held.angle}`;
-  return useLines(deviceId, `jobId=${jobId}&axisId=${held.axisId}${angle}`, 'torque');
+  const { axisId, angle } = held;
+  return useLines(deviceId, jobId, angle === null ? { axisId } : { axisId, angle }, 'torque');
 }
 
 function useLines(
   deviceId: string | null,
-  query: string,
+  jobId: string,
+  held: Pick<Watch, 'partId' | 'axisId' | 'angle'>,
   kind: 'reading' | 'temperature' | 'torque',
 ): LiveReading {
   const [reading, setReading] = useState<LiveReading>(CONNECTING);
+  const asked = JSON.stringify(held);
   useEffect(() => {
     if (deviceId === null) return;
-    const source = new EventSource(`/api/devices/${deviceId}/lines?${query}`);
-    source.addEventListener('line', ({ data }: MessageEvent<string>) => {
-      const line = readLine(data);
-      if (line?.kind === kind) setReading({ status: 'live', value: line.value });
+    const { hub } = browserStreams();
+    const key = `${deviceId} ${jobId} ${asked}`;
+    const unsubscribe = hub.subscribe((news) => {
+      if (news.kind === 'lost') setReading({ ...CONNECTING, status: 'lost' });
+      if (news.kind === 'refused' && news.key === key)
+        setReading({ ...CONNECTING, status: 'refused' });
+      if (news.kind !== 'line' || news.key !== key) return;
+      const line = readLine(news.line);
+      if (line?.kind === kind)
+        setReading(({ count }) => ({
+          status: 'live',
+          value: line.value,
+          simulated: line.simulated,
+          count: count + 1,
+        }));
     });
-    source.addEventListener('error', () => setReading({ status: 'lost', value: null }));
+    const unwatch = hub.watch({
+      key,
+      deviceId,
+      jobId,
+      ...(JSON.parse(asked) as Pick<Watch, 'partId' | 'axisId' | 'angle'>),
+    });
     return () => {
-      source.close();
+      unwatch();
+      unsubscribe();
       setReading(CONNECTING);
     };
-  }, [deviceId, query, kind]);
+  }, [deviceId, jobId, asked, kind]);
   return deviceId === null ? NONE : reading;
 }
 

@@ -4,7 +4,7 @@ import { v4 as uuid } from 'uuid';
 
 import { writeUnitFile, type Unit } from '@wendaxis/core/unit';
 
-import { useWorkshop } from '../../api/queries.ts';
+import { useWorkshop } from '../../stores/useWorkshop.ts';
 import { useWorkshopRecord } from '../../stores/useWorkshopRecord.ts';
 import { Button, buttonLook } from '../../ui/Button.tsx';
 import { download, fileName } from '../log/download.ts';

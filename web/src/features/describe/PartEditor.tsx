@@ -10,7 +10,7 @@ import type { WorkshopMaterial } from '@wendaxis/core/job';
 import { PART_KINDS, type Part, type PartKind } from '@wendaxis/core/unit';
 import type { QuantityKind } from '@wendaxis/core/units';
 
-import { useWorkshop } from '../../api/queries.ts';
+import { useWorkshop } from '../../stores/useWorkshop.ts';
 import { Button } from '../../ui/Button.tsx';
 import { QuantityField, readField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';

@@ -17,7 +17,7 @@ interface Props {
 
 /** Put the answer to a seat of a job: its class on the station, the figures in the logbook. */
 export function AttachFit({ question, answer }: Props) {
-  const jobs = (useJobs().data ?? []).filter(({ finished }) => !finished);
+  const jobs = useJobs({ filter: 'bench', search: '', page: 0 }).data?.jobs ?? [];
   const [jobId, setJobId] = useState('');
   const [stationId, setStationId] = useState('');
   const [done, setDone] = useState<{ readonly jobId: string; readonly words: string } | null>(null);

@@ -5,6 +5,7 @@ import type { PartHeat } from '@wendaxis/core/heat';
 import { SEAT_OUTCOMES, type JobState, type PlannedHeat } from '@wendaxis/core/job';
 import type { Part } from '@wendaxis/core/unit';
 
+import { offeredDevice } from '../bench/offeredDevice.ts';
 import { useThermometer } from '../bench/useDevice.ts';
 import { record } from '../../stores/jobSync.ts';
 import { useNow } from '../../stores/useNow.ts';
@@ -71,7 +72,7 @@ export function HeatRun({ jobId, state, part, plan, settings, seenOn, coolingFac
           <SeatRow key={id} jobId={jobId} state={state} id={id} name={plan.seats.find(({ seat }) => seat.id === id)!.seat.name} left={outFor === null ? null : end + spare - outFor} />
         ))}
       </ol>
-      {(cooling !== undefined || clockOf('oven') !== undefined) && <Thermometer jobId={jobId} part={part} />}
+      {(cooling !== undefined || clockOf('oven') !== undefined) && <Thermometer jobId={jobId} part={part} practice={state.practice} />}
       {seenOn !== null && (
         <p className="m-0 font-semibold">
           Cooling corrected by what was seen on {seenOn}: × {coolingFactor.toFixed(2)}.
@@ -120,20 +121,20 @@ function SeatRow({ jobId, state, id, name, left }: RowProps) {
   );
 } // prettier-ignore
 
-/** The contact thermometer that sends its readings, a stand-in unless a real one is wired in its place. */
+/** The stand-in thermometer: it is had for practice jobs only. */
 const THERMOMETER = 'thermo-a';
 
-function Thermometer({ jobId, part }: { readonly jobId: string; readonly part: Part }) {
+function Thermometer({ jobId, part, practice }: { readonly jobId: string; readonly part: Part; readonly practice: boolean }) {
   const units = useUnits();
   const [text, setText] = useState('');
   const [touching, setTouching] = useState(false);
-  const live = useThermometer(touching ? THERMOMETER : null, jobId, part.id);
+  const live = useThermometer(touching ? offeredDevice(THERMOMETER, practice) : null, jobId, part.id);
   const reading = readField(text, 'temperature', units.system);
   const value = reading.status === 'read' && reading.quantity.value >= -100 && reading.quantity.value <= 400 ? reading.quantity.value : null;
   const submit = (event: FormEvent): void => {
     event.preventDefault();
     if (value === null) return;
-    record(jobId, 'TemperatureRead', { partId: part.id, value, typed: text.trim() });
+    record(jobId, 'TemperatureRead', { partId: part.id, value, typed: text.trim(), device: null });
     setText('');
   };
   return (
@@ -142,13 +143,13 @@ function Thermometer({ jobId, part }: { readonly jobId: string; readonly part: P
         <QuantityField label={`Contact thermometer on ${part.name}`} kind="temperature" text={text} onText={setText} />
       </div>
       <Button type="submit" className="mt-6" disabled={value === null}>Record it</Button>
-      {!touching && <Button className="mt-6" onClick={() => setTouching(true)}>Hold {THERMOMETER} on it</Button>}
-      {touching && (
+      {practice && !touching && <Button className="mt-6" onClick={() => setTouching(true)}>Hold {THERMOMETER} on it, simulated</Button>}
+      {practice && touching && (
         <Button
           className="mt-6"
           disabled={live.value === null}
           onClick={() => {
-            record(jobId, 'TemperatureRead', { partId: part.id, value: live.value!, typed: null });
+            record(jobId, 'TemperatureRead', { partId: part.id, value: live.value!, typed: null, device: THERMOMETER });
             setTouching(false);
           }}
         >

@@ -3,7 +3,7 @@ import type { JobState } from '@wendaxis/core/job';
 import { clearanceInService, ringWays, type ClearanceInService } from '@wendaxis/core/plan';
 import { findStation } from '@wendaxis/core/unit';
 
-import { useWorkshop } from '../../api/queries.ts';
+import { useWorkshop } from '../../stores/useWorkshop.ts';
 import { record } from '../../stores/jobSync.ts';
 import { useUnits } from '../../ui/useUnits.ts';
 import { clockText, spanText } from './clock.ts';

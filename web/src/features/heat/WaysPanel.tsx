@@ -4,7 +4,7 @@ import { findStation } from '@wendaxis/core/unit';
 
 import { Link } from 'react-router';
 
-import { useWorkshop } from '../../api/queries.ts';
+import { useWorkshop } from '../../stores/useWorkshop.ts';
 import { record } from '../../stores/jobSync.ts';
 import type { OpenJob } from '../../stores/useJob.ts';
 import { Notice } from '../../ui/Notice.tsx';

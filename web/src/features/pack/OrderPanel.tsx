@@ -6,7 +6,7 @@ import { stockAtHand, verdictOf, type JobState } from '@wendaxis/core/job';
 import { playSite, USUAL_MOST_PIECES, type Step } from '@wendaxis/core/plan';
 import type { OrderQuestion } from '@wendaxis/core/odds';
 
-import { useWorkshop } from '../../api/queries.ts';
+import { useWorkshop } from '../../stores/useWorkshop.ts';
 import { useWorkshopRecord } from '../../stores/useWorkshopRecord.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Panel } from '../../ui/Panel.tsx';

@@ -1,11 +1,13 @@
 import { useState, type FormEvent } from 'react';
+import { Link } from 'react-router';
 
 import { placesFor, type SizeFeature } from '@wendaxis/core/inspect';
 import type { JobState, WorkshopInstrument } from '@wendaxis/core/job';
+import { instrumentsFor } from '@wendaxis/core/measure';
 import { nominalOf, type Step } from '@wendaxis/core/plan';
 import { findStation, type Station } from '@wendaxis/core/unit';
 
-import { useWorkshop } from '../../api/queries.ts';
+import { useWorkshop } from '../../stores/useWorkshop.ts';
 import { record } from '../../stores/jobSync.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
@@ -40,15 +42,23 @@ export function SizesForm({ jobId, step, state }: Props) {
   const station = findStation(state.unit!, step.stationId!)!.station;
   const instruments = workshop.data?.instruments ?? [];
   if (workshop.isPending) return <Notice title="Fetching the instruments…" />;
-  if (instruments.length === 0)
-    return <Notice tone="warn" title="No instrument is known to the workshop" />;
   return (
     <div className="grid gap-4">
       {step.sizes.map((feature) => {
-        const instrument =
-          instruments.find(({ id }) => id === chosen[feature]) ??
-          instruments.find(({ name }) => USUAL[feature].test(name)) ??
-          instruments[0]!;
+        const able = instrumentsFor(instruments, feature);
+        const instrument = able.find(({ id }) => id === chosen[feature]) ?? able[0];
+        if (instrument === undefined)
+          return (
+            <Notice
+              key={feature}
+              tone="warn"
+              title={`Nothing on the list can measure: ${FEATURE_WORDS[feature].toLowerCase()}`}
+            >
+              <Link className="text-ink" to="/workshop#instruments">
+                Add an instrument to the workshop
+              </Link>
+            </Notice>
+          );
         return (
           <fieldset key={feature} className="border-edge m-0 rounded-[3px] border-2 p-3">
             <legend className="px-2 text-lg font-semibold">{FEATURE_WORDS[feature]}</legend>
@@ -59,7 +69,7 @@ export function SizesForm({ jobId, step, state }: Props) {
                 value={instrument.id}
                 onChange={(event) => setChosen({ ...chosen, [feature]: event.target.value })}
               >
-                {instruments.map(({ id, name }) => (
+                {able.map(({ id, name }) => (
                   <option key={id} value={id}>
                     {name}
                   </option>
@@ -85,18 +95,6 @@ export function SizesForm({ jobId, step, state }: Props) {
     </div>
   );
 }
-
-/** What such a size is usually taken with, by the instrument's name. */
-const USUAL: Readonly<Record<SizeFeature, RegExp>> = {
-  bore: /bore/iu,
-  journal: /micrometer/iu,
-  length: /caliper/iu,
-  ringOutside: /micrometer/iu,
-  ringBore: /bore/iu,
-  ringWidth: /micrometer/iu,
-  shoulderDepth: /depth|caliper/iu,
-  seatedDepth: /depth|caliper/iu,
-};
 
 interface EntryProps {
   readonly jobId: string;

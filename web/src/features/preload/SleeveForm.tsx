@@ -81,7 +81,7 @@ export function SleeveForm({ jobId, step, state, onDone }: Props) {
               Never back off: the sleeve does not come back, and preload is lost in service. The nut stands at {round(now)}°.
             </p>
           ) : (
-            <TorqueCapture jobId={jobId} axisId={axis.id} stage="crush" what="bearings" angle={angle} nutTorque={number(nut, 'torque')} endPlay={number(play, 'length')} />
+            <TorqueCapture jobId={jobId} practice={state.practice} axisId={axis.id} stage="crush" what="bearings" angle={angle} nutTorque={number(nut, 'torque')} endPlay={number(play, 'length')} />
           )}
           <TorqueTape jobId={jobId} rows={rows} />
         </>

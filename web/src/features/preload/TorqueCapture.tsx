@@ -3,7 +3,7 @@ import { useState, type FormEvent, type ReactNode } from 'react';
 import type { JobEventData, TorqueStage, WorkshopTorqueTool } from '@wendaxis/core/job';
 import { cordTorque, type CordPull } from '@wendaxis/core/preload';
 
-import { useWorkshop } from '../../api/queries.ts';
+import { useWorkshop } from '../../stores/useWorkshop.ts';
 import { record } from '../../stores/jobSync.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
@@ -11,10 +11,15 @@ import { QuantityField, readField } from '../../ui/QuantityField.tsx';
 import { useShortcut } from '../../ui/useShortcut.ts';
 import { useUnits } from '../../ui/useUnits.ts';
 import { SelectField } from '../describe/SelectField.tsx';
+import { SimulatedSign } from '../bench/SimulatedSign.tsx';
+import { offeredDevice } from '../bench/offeredDevice.ts';
 import { useWrench } from '../bench/useDevice.ts';
+import { useTake } from '../bench/useTake.ts';
 
 interface Props {
   readonly jobId: string;
+  /** A practice job: stand-ins may send readings. */
+  readonly practice: boolean;
   readonly axisId: string;
   readonly stage: TorqueStage;
   readonly what: JobEventData['TorqueRead']['what'];
@@ -40,19 +45,21 @@ export function TorqueCapture(props: Props) {
   );
 } // prettier-ignore
 
-function Reading({ jobId, axisId, stage, what, angle, nutTorque = null, endPlay = null, tool, children }: Props & { readonly tool: WorkshopTorqueTool; readonly children: ReactNode }) {
+function Reading({ jobId, practice, axisId, stage, what, angle, nutTorque = null, endPlay = null, tool, children }: Props & { readonly tool: WorkshopTorqueTool; readonly children: ReactNode }) {
   const units = useUnits();
   const cord = tool.kind === 'scale';
   const [text, setText] = useState('');
   const [arm, setArm] = useState({ radius: '40 mm', cord: '2 mm' });
   const [square, setSquare] = useState(true);
-  const live = useWrench(tool.deviceId, jobId, { axisId, angle });
+  const deviceId = offeredDevice(tool.deviceId, practice);
+  const streams = deviceId !== null;
+  const live = useWrench(deviceId, jobId, { axisId, angle });
   const typed = readField(text, cord ? 'force' : 'torque', units.system);
   const pull = cord && typed.status === 'read' ? pullOf(typed.quantity.value, arm, units.system) : null;
   const value = typed.status !== 'read' ? null : !cord ? typed.quantity.value : pull === null ? null : cordTorque(pull).torque;
   const out = value === null ? null : value > tool.most ? `above ${units.show(tool.most, 'torque')}, where it ends` : value > 0 && value < tool.least ? `below ${units.show(tool.least, 'torque')}: take a finer tool` : null;
   const send = (reading: number, steady: boolean, words: string | null): void => {
-    const { deviceId, ...card } = tool;
+    const { deviceId: _, ...card } = tool;
     record(jobId, 'TorqueRead', { axisId, stage, what, value: reading, steady, square, typed: words, device: words === null ? deviceId : null, tool: card, pull: words === null ? null : pull, angle, nutTorque, endPlay });
     setText('');
   };
@@ -60,19 +67,19 @@ function Reading({ jobId, axisId, stage, what, angle, nutTorque = null, endPlay 
     event.preventDefault();
     if (value !== null && out === null) send(value, true, text.trim());
   };
-  const take = (): void => {
-    if (live.value !== null) send(live.value, true, null);
-  };
-  useShortcut([' '], take, live.value !== null);
+  // The first reading is the peak that breaks it away; each turn is one reading.
+  const { take, pending } = useTake(live, (value) => send(value, true, null), { from: 2, once: true });
+  useShortcut([' '], take, streams);
   return (
     <form onSubmit={submit} className="grid gap-3">
-      {tool.deviceId !== null && (
+      {streams && (
         <div className="flex flex-wrap items-center gap-3">
           <span className="figure min-w-40 text-[2.3rem] leading-none" role="status" aria-label="Live reading">
             {live.value === null ? '…' : units.show(live.value, 'torque')}
           </span>
-          <Button kind="main" className="min-h-16 text-xl" shortcut="Space" disabled={live.value === null} onClick={take}>
-            Take it, steady
+          {live.simulated && <SimulatedSign />}
+          <Button kind="main" className="min-h-16 text-xl" shortcut="Space" onClick={take}>
+            {pending ? 'Taking the next one…' : 'Take it, steady'}
           </Button>
           <Button disabled={live.value === null} onClick={() => live.value !== null && send(live.value, false, null)}>
             Breakaway

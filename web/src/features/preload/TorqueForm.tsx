@@ -29,7 +29,7 @@ export function TorqueForm({ jobId, step, state }: Props) {
   const verdict = what === 'sealDrag' ? null : rollingVerdict(state, axis, stage);
   return (
     <div className="grid gap-4">
-      <TorqueCapture jobId={jobId} axisId={axis.id} stage={stage} what={what} angle={what === 'sealDrag' ? 0 : null} />
+      <TorqueCapture jobId={jobId} practice={state.practice} axisId={axis.id} stage={stage} what={what} angle={what === 'sealDrag' ? 0 : null} />
       <TorqueTape jobId={jobId} rows={rows} />
       {what === 'sealDrag' && rows.length > 0 && sealDragOf(state, axis) === null && <p className="m-0 text-lg font-semibold">Two steady readings within 10 % of each other: one more.</p>}
       {spec.through !== undefined && rows.length > 0 && verdict === null && <p role="status" className="m-0 text-lg font-semibold">The pinion’s own rolling torque comes first: it is taken off.</p>}

@@ -4,7 +4,9 @@ import type { JobState, WorkshopInstrument } from '@wendaxis/core/job';
 import { closingProgress, playSpec, type Step } from '@wendaxis/core/plan';
 import { FREE_STEP, type ClosingPlay } from '@wendaxis/core/preload';
 
-import { useWorkshop } from '../../api/queries.ts';
+import { contactsOf } from '@wendaxis/core/measure';
+
+import { useWorkshop } from '../../stores/useWorkshop.ts';
 import { record } from '../../stores/jobSync.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Chart, type Ink } from '../../ui/Chart.tsx';
@@ -39,8 +41,12 @@ export function ClosingForm({ jobId, step, state }: Props) {
   const spec = playSpec(state, axis.id, 'endPlay');
   if (spec === null) return <Notice title="Enter the band of the end play first" />;
   const progress = closingProgress(state, axis);
-  const instruments = workshop.data?.instruments ?? [];
+  // A form that cannot record what is typed is not shown: its Enter would be lost.
+  if (workshop.isPending) return <Notice title="Fetching the instruments…" />;
+  const instruments = (workshop.data?.instruments ?? []).filter((card) => contactsOf(card).length > 0);
   const instrument = instruments.find(({ id }) => id === chosen) ?? instruments[0];
+  if (instrument === undefined)
+    return <Notice tone="warn" title="No indicator is known to the workshop">Add one on the workshop’s page.</Notice>;
   const planned = Math.round(progress === null ? 0 : progress.now + progress.step);
   const angleRead = readField(angleText === '' ? String(planned) : angleText, 'angle', units.system);
   const playRead = readField(playText, 'length', units.system);
@@ -50,7 +56,7 @@ export function ClosingForm({ jobId, step, state }: Props) {
   const usable = angle !== null && angle >= 0 && angle <= 7200 && !backwards && play !== null && play >= 0 && play <= 20;
   const submit = (event: FormEvent): void => {
     event.preventDefault();
-    if (!usable || instrument === undefined) return;
+    if (!usable) return;
     record(jobId, 'ClosingRead', { stationId: step.stationId!, angle, play, typed: playText.trim(), instrument: cardOf(instrument) });
     setAngle('');
     setPlay('');
@@ -72,8 +78,8 @@ export function ClosingForm({ jobId, step, state }: Props) {
         <form onSubmit={submit} className="flex flex-wrap items-start gap-3">
           <div className="w-40"><QuantityField label="Nut stands at" kind="angle" text={angleText === '' ? String(planned) : angleText} onText={setAngle} /></div>
           <div className="w-44"><QuantityField label="Play there" text={playText} onText={setPlay} /></div>
-          {instrument !== undefined && <div className="w-48"><SelectField label="Read with" value={instrument.id} onChange={setChosen} options={instruments.map(({ id, name }) => [id, name])} /></div>}
-          <Button type="submit" kind="main" className="mt-6" disabled={!usable || instrument === undefined}>Record it</Button>
+          <div className="w-48"><SelectField label="Read with" value={instrument.id} onChange={setChosen} options={instruments.map(({ id, name }) => [id, name])} /></div>
+          <Button type="submit" kind="main" className="mt-6" disabled={!usable}>Record it</Button>
           {backwards && <p role="alert" className="text-bad m-0 basis-full text-lg font-semibold">Never back off: the sleeve does not come back. The nut stands at {Math.round(progress.now)}°.</p>}
         </form>
       )}

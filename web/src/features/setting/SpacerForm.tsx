@@ -62,7 +62,7 @@ export function SpacerForm({ jobId, step, state }: Props) {
           <Feel jobId={jobId} stationId={stationId} />
           <details className="mt-2">
             <summary className="min-h-12 cursor-pointer pt-3 text-lg font-semibold">It is tight: read its rolling torque</summary>
-            <TorqueCapture jobId={jobId} axisId={axis.id} stage="trial" what="bearings" angle={null} />
+            <TorqueCapture jobId={jobId} practice={state.practice} axisId={axis.id} stage="trial" what="bearings" angle={null} />
             <TorqueTape jobId={jobId} rows={rows} />
           </details>
         </Panel>

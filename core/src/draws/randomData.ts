@@ -1,143 +1,18 @@
-import { FINDING_IDS, REPAIR_IDS, SIZE_FEATURES, VERDICTS } from '../../inspect/index.ts';
-import { GAIN_TABLE, PLAY_TERM_KINDS } from '../../arrangement/index.ts';
-import { WAYS } from '../../heat/index.ts';
+import { PLAY_TERM_KINDS } from '../arrangement/index.ts';
+import { WAYS } from '../heat/index.ts';
+import { FINDING_IDS, REPAIR_IDS, SIZE_FEATURES, VERDICTS } from '../inspect/index.ts';
 import {
   CLOCK_KINDS,
-  EVENT_VERSION,
   JOB_SCOPES,
   SEAT_OUTCOMES,
   TORQUE_STAGES,
   type JobEvent,
   type JobEventType,
-} from '../../job/index.ts';
-import { SEATING_CHECK_IDS } from '../../seating/index.ts';
-import {
-  DETAIL_TABLE,
-  PART_KINDS,
-  SPEC_KIND_NAMES,
-  STATION_KIND_TABLE,
-  STATION_KINDS,
-  type DetailName,
-  type Unit,
-} from '../../unit/index.ts';
-
-/** Draws for tests: the same seed gives the same draws. */
-export interface Draws {
-  /** From 0 to below 1. */
-  readonly share: () => number;
-  readonly whole: (least: number, most: number) => number;
-  readonly one: <Item>(items: readonly Item[]) => Item;
-  readonly chance: (share: number) => boolean;
-}
-
-/** A small generator (mulberry32): quick, seeded, good enough to scatter test data. */
-export function drawsFrom(seed: number): Draws {
-  let state = seed >>> 0;
-  const share = (): number => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4_294_967_296;
-  };
-  const whole = (least: number, most: number) => least + Math.floor(share() * (most - least + 1));
-  return {
-    share,
-    whole,
-    one: (items) => items[whole(0, items.length - 1)]!,
-    chance: (odds) => share() < odds,
-  };
-}
-
-const ARRANGEMENTS = [...new Set(GAIN_TABLE.map(({ arrangement }) => arrangement))];
-const DESIGNATIONS = [
-  '6205',
-  '30206',
-  '32008 X',
-  '6205-2RS C3',
-  'NU 205',
-  'HK 1612',
-  '20x35x7',
-  '',
-  'XQ 12',
-  '608',
-  '6000 ZZ',
-];
-const CLASSES = ['H7', 'N7', 'P6', 'k5', 'm6', 'J9', 'zz', 'K8', ''];
-/** Ids that name something every object has: nothing may be looked up by them by accident. */
-const ODD_IDS = ['constructor', 'toString', 'valueOf', 'hasOwnProperty', 'isPrototypeOf'];
-
-/** A length in tenths of a millimetre, as they are read off a caliper. */
-const tenths = ({ whole }: Draws, least: number, most: number) => whole(least * 10, most * 10) / 10;
-/** Mostly sensible, sometimes nothing, the largest there is, or upside down. */
-const size = (draws: Draws, usual: number) =>
-  draws.chance(0.9) ? tenths(draws, 1, usual) : draws.one([0, 3000, 0.1, usual, 2999.9]);
-
-function detail(draws: Draws, name: DetailName): string | number {
-  const row = DETAIL_TABLE[name];
-  if (row.type === 'choice') return draws.one(row.values);
-  if (row.type === 'text') return draws.one(name === 'designation' ? DESIGNATIONS : CLASSES);
-  if (row.whole)
-    return draws.chance(0.9)
-      ? draws.whole(row.least, Math.min(row.most, row.least + 30))
-      : draws.one([row.least, row.most]);
-  if (draws.chance(0.1)) return draws.one([row.least, row.most]);
-  const span = Math.min(row.most - row.least, draws.one([1, 10, 100]));
-  return Math.round((row.least + draws.share() * span) * 1000) / 1000;
-}
-
-/** A unit as it may cross the wire: every kind of station, any detail, sizes that need not make sense. */
-export function randomUnit(draws: Draws): Unit {
-  const used = new Set<string>();
-  const id = (stem: string): string => {
-    const odd = draws.chance(0.01) ? draws.one(ODD_IDS) : `${stem}-${used.size}`;
-    const own = used.has(odd) ? `${stem}-${used.size}` : odd;
-    used.add(own);
-    return own;
-  };
-  const maybe = <Value>(value: Value) => (draws.chance(0.75) ? value : null);
-  const parts = Array.from({ length: draws.whole(1, 4) }, () => ({
-    id: id('part'),
-    name: draws.one(['Case', 'Left half', 'Cover', 'Shaft']),
-    kind: draws.one(PART_KINDS),
-    material: maybe(
-      draws.one(['castAluminium', 'greyIron', 'carbonSteel', 'magnesium', 'bearingSteel'] as const),
-    ),
-    mass: maybe(tenths(draws, 0.1, 40)),
-    area: maybe(draws.whole(1, 400) / 1000),
-    wall: maybe(tenths(draws, 1, 40)),
-  }));
-  const station = () => {
-    const kind = draws.one(STATION_KINDS);
-    const inside = size(draws, 120);
-    const details = STATION_KIND_TABLE[kind].details.filter(() => draws.chance(0.7));
-    return {
-      id: id(kind),
-      kind,
-      name: draws.one(['Left bearing', 'Output seal', 'Nut', 'Ø 62 × 17']),
-      at: tenths(draws, -50, 300),
-      width: size(draws, 40),
-      inside,
-      outside: draws.chance(0.9)
-        ? Math.round((inside + tenths(draws, 1, 60)) * 10) / 10
-        : size(draws, 200),
-      partId: draws.one(parts).id,
-      ...Object.fromEntries(details.map((name) => [name, detail(draws, name)])),
-    };
-  };
-  return {
-    id: 'unit',
-    name: 'Drawn unit',
-    description: '',
-    parts,
-    axes: Array.from({ length: draws.whole(1, 3) }, () => ({
-      id: id('axis'),
-      name: 'Shaft',
-      arrangement: draws.one(ARRANGEMENTS),
-      sets: SPEC_KIND_NAMES.filter(() => draws.chance(0.5)),
-      stations: Array.from({ length: draws.whole(0, 10) }, station),
-    })),
-  } as Unit;
-}
+} from '../job/index.ts';
+import { SEATING_CHECK_IDS } from '../seating/index.ts';
+import { SPEC_KIND_NAMES, type Unit } from '../unit/index.ts';
+import type { Draws } from './draws.ts';
+import { DESIGNATIONS, randomUnit, size } from './randomUnit.ts';
 
 const dial = {
   id: 'dial',
@@ -156,7 +31,12 @@ const tool = {
 };
 
 /** What an event of each type may carry, about this unit. */
-function dataOf(draws: Draws, type: JobEventType, unit: Unit, log: readonly JobEvent[]): object {
+export function dataOf(
+  draws: Draws,
+  type: JobEventType,
+  unit: Unit,
+  log: readonly JobEvent[],
+): object {
   const stations = unit.axes.flatMap((axis) => axis.stations);
   const stationId = stations.length === 0 ? 'none' : draws.one(stations).id;
   const of = (kind: string) => {
@@ -271,7 +151,7 @@ function dataOf(draws: Draws, type: JobEventType, unit: Unit, log: readonly JobE
       runId,
       value: draws.whole(-5, 40) / 100,
       typed: null,
-      device: null,
+      device: draws.one([null, null, 'gauge-4', 'dial-a']),
       position: draws.chance(0.5) ? null : draws.whole(0, 360),
     }),
     RunClosed: () => ({ runId }),
@@ -371,6 +251,7 @@ function dataOf(draws: Draws, type: JobEventType, unit: Unit, log: readonly JobE
       stepId: draws.one([`inspect:${stationId}`, `mark:${stationId}`]),
       reason: 'no',
     }),
+    PracticeMarked: () => ({ reason: '' }),
     NoteWritten: () => ({ text: 'note' }),
     JobFinished: () => ({ note: '' }),
     JobReopened: () => ({ reason: '' }),
@@ -379,115 +260,4 @@ function dataOf(draws: Draws, type: JobEventType, unit: Unit, log: readonly JobE
     }),
   };
   return made[type]();
-}
-
-const TYPES: readonly JobEventType[] = [
-  'JobOpened',
-  'StationDescribed',
-  'StationRemoved',
-  'PartDescribed',
-  'PartRemoved',
-  'AxisDescribed',
-  'AxisRemoved',
-  'SpecSet',
-  'RunOpened',
-  'ReadingTaken',
-  'RunClosed',
-  'RunAbandoned',
-  'PackRecorded',
-  'PackChosen',
-  'PackFitted',
-  'SpacerFitted',
-  'SpacerFelt',
-  'SpacersListed',
-  'AdjusterTurned',
-  'ClosingRead',
-  'PlayTermSet',
-  'PlayTermRemoved',
-  'MarkMade',
-  'SizeMeasured',
-  'FindingRecorded',
-  'InspectionDecided',
-  'BearingOffered',
-  'FigureTaken',
-  'TorqueRead',
-  'SleeveRenewed',
-  'HeatSet',
-  'ClockStarted',
-  'ClockStopped',
-  'TemperatureRead',
-  'SeatTried',
-  'SeatChecked',
-  'WayChosen',
-  'LimitSet',
-  'StepDone',
-  'StepSetAside',
-  'NoteWritten',
-  'JobFinished',
-  'JobReopened',
-  'Undone',
-];
-/** What is done over and over comes more often; what ends a job, seldom. */
-const OFTEN: readonly JobEventType[] = [
-  'ReadingTaken',
-  'ReadingTaken',
-  'ReadingTaken',
-  'RunOpened',
-  'SpecSet',
-  'SizeMeasured',
-  'TorqueRead',
-];
-const SELDOM: readonly JobEventType[] = ['JobFinished', 'AxisRemoved', 'JobOpened'];
-
-/** Something that no rule of the wire would let through, in place of a value. */
-const BROKEN: readonly unknown[] = [
-  null,
-  '',
-  'constructor',
-  '__proto__',
-  -1,
-  1e9,
-  1e308,
-  [],
-  {},
-  true,
-  '2026-W48-2',
-];
-
-/** A log about a drawn unit. @param broken share of events with one value that no wire would have let through */
-export function randomLog(draws: Draws, length: number, broken = 0): readonly JobEvent[] {
-  const unit = randomUnit(draws);
-  const log: JobEvent[] = [];
-  const add = (type: JobEventType, data: object) => {
-    const seq = log.length + 1;
-    const spoilt = draws.chance(broken);
-    log.push({
-      id: `e${seq}`,
-      seq,
-      type,
-      version: EVENT_VERSION,
-      by: 'ann',
-      at:
-        spoilt && draws.chance(0.2)
-          ? '2026-W48-2'
-          : new Date(Date.UTC(2026, 0, 1) + seq * 30_000).toISOString(),
-      data: spoilt ? spoil(draws, data) : data,
-    } as unknown as JobEvent);
-  };
-  add('JobOpened', { unit, reason: '', scope: draws.one(JOB_SCOPES) });
-  while (log.length < length) {
-    const type = draws.one(draws.chance(0.5) ? OFTEN : TYPES);
-    if (!SELDOM.includes(type) || draws.chance(0.2)) add(type, dataOf(draws, type, unit, log));
-  }
-  return log;
-}
-
-/** A copy with one value somewhere replaced. */
-function spoil(draws: Draws, data: object): object {
-  const entries = Object.entries(data);
-  if (entries.length === 0) return data;
-  const [name, value] = draws.one(entries) as [string, unknown];
-  const deeper = typeof value === 'object' && value !== null && draws.chance(0.7);
-  const changed = deeper ? spoil(draws, value) : draws.one(BROKEN);
-  return Array.isArray(data) ? data.with(Number(name), changed) : { ...data, [name]: changed };
 }

@@ -1,0 +1,3 @@
+export { drawsFrom, type Draws } from './draws.ts';
+export { randomLog } from './randomLog.ts';
+export { randomUnit } from './randomUnit.ts';

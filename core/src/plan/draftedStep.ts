@@ -1,0 +1,118 @@
+import { isolated } from '../faults/index.ts';
+import { SPEC_KINDS } from '../unit/index.ts';
+import type { Draft } from './draftSteps.ts';
+import { nameOf, NO_NUMBERS, type Numbers, type Rule, type Subject } from './rule.ts';
+import type { Figure, Missing, Step, StepForm } from './step.ts';
+
+/** A draft as a step; where its words or numbers fail, the step that says so. */
+export function draftedStep(
+  draft: Draft,
+  after: readonly string[],
+  waitsFor: readonly string[],
+): Step {
+  const step = draft.fault === null ? isolated(() => workedOut(draft, after, waitsFor)) : draft;
+  if ('ok' in step && step.ok) return step.value;
+  return cannotBeWorkedOut(draft, step.fault!, after);
+}
+
+function workedOut(
+  { rule, subject, id, behind }: Draft,
+  after: readonly string[],
+  waitsFor: readonly string[],
+): Step {
+  const { figures, missing } = numbersOf(rule, subject);
+  const given = <Value>(value: Value | ((subject: Subject) => Value) | undefined, none: Value) =>
+    typeof value === 'function' ? (value as (subject: Subject) => Value)(subject) : (value ?? none);
+  const open = waitsFor.length > 0 ? 'waiting' : missing.length > 0 ? 'missing' : 'ready';
+  return {
+    ...about(rule, subject, id),
+    form: formOf(rule, subject),
+    status: behind ?? open,
+    title: rule.title(subject),
+    how: given(rule.how, ''),
+    reason: given(rule.reason, ''),
+    figures,
+    missing,
+    orientation: rule.orientation?.(subject) ?? [],
+    sizes: rule.sizes?.(subject) ?? [],
+    checks: rule.checks?.(subject) ?? [],
+    cautions: given(rule.cautions, []),
+    tools: given(rule.tools, []),
+    consumables: given(rule.consumables, []),
+    after,
+    waitsFor,
+  };
+}
+
+/** The numbers of a step; one that cannot be worked out, or is none, is told as missing where it is to be put right. */
+function numbersOf(rule: Rule, subject: Subject): Numbers {
+  const given = isolated(() => rule.numbers?.(subject) ?? NO_NUMBERS);
+  if (!given.ok) return { figures: [], missing: [notWorkedOut(subject, given.fault)] };
+  const { figures, missing } = given.value;
+  const sound = figures.filter(isSound);
+  const broken = figures.filter((one) => !sound.includes(one));
+  return broken.length === 0
+    ? given.value
+    : {
+        figures: sound,
+        missing: [...missing, ...broken.map(({ name }) => notWorkedOut(subject, name))],
+      };
+}
+
+function isSound(figure: Figure): boolean {
+  if (figure.form === 'text') return true;
+  return [figure.least, figure.most, figure.expanded ?? 0].every(
+    (value) => value === null || Number.isFinite(value),
+  );
+}
+
+function notWorkedOut({ station, part, axis, unit }: Subject, what: string): Missing {
+  const on = station !== null ? 'station' : part !== null ? 'part' : 'axis';
+  const about = station ?? part ?? axis ?? unit;
+  return { words: `${about.name} cannot be worked out: ${what}`, on, id: about.id, field: '' };
+}
+
+/** The step in place of one whose rule failed. It waits for nothing: what it is about has to be put right first. */
+function cannotBeWorkedOut(
+  { rule, subject, id, behind }: Draft,
+  fault: string,
+  after: readonly string[],
+): Step {
+  const title = isolated(() => rule.title(subject));
+  return {
+    ...about(rule, subject, id),
+    form: 'mend',
+    status: behind ?? 'missing',
+    title: `${title.ok ? title.value : nameOf(subject)}: this cannot be worked out`,
+    how: `Put right what is described or recorded of ${nameOf(subject)}: ${fault}.`,
+    reason: 'Its numbers cannot be given as things are. The rest of the plan stands.',
+    figures: [],
+    missing: [],
+    orientation: [],
+    sizes: [],
+    checks: [],
+    cautions: [],
+    tools: [],
+    consumables: [],
+    after,
+    waitsFor: [],
+  };
+}
+
+function about(rule: Rule, { axis, station, part, specKind }: Subject, id: string) {
+  return {
+    id,
+    rule: rule.id,
+    phase: rule.phase,
+    axisId: axis?.id ?? null,
+    stationId: station?.id ?? null,
+    partId: part?.id ?? null,
+    specKind,
+  };
+}
+
+/** Play is measured by runs, rolling torque by readings of a wrench, backlash read off. */
+function formOf({ form }: Rule, { specKind }: Subject): StepForm {
+  if (form !== 'run' && form !== 'figure') return form;
+  return SPEC_KINDS[specKind!].taken;
+}

@@ -1,0 +1,22 @@
+import { useStreams } from '../../stores/stream/index.ts';
+
+const WORDS = {
+  full: 'This browser has no room left: it keeps nothing more of what is entered.',
+  refused:
+    'This browser keeps nothing of what is entered (a private window, or its store is blocked).',
+} as const;
+
+/** A browser that keeps nothing is told, for as long as it is so: what is entered is then only sent. */
+export function StoreNotice() {
+  const store = useStreams((streams) => streams.store);
+  const unsaved = useStreams((streams) => streams.unsaved);
+  if (store !== 'full' && store !== 'refused') return null;
+  return (
+    <div role="alert" className="tape-note m-4 mb-0 p-3 pl-4 print:hidden">
+      <strong>{WORDS[store]}</strong>{' '}
+      {unsaved > 0
+        ? `${unsaved} ${unsaved === 1 ? 'entry is' : 'entries are'} on this page only: leave it open until the server has answered.`
+        : 'Everything entered so far is at the server.'}
+    </div>
+  );
+}

@@ -1,0 +1,66 @@
+import type { JobEvent, WorkshopEvent } from '@wendaxis/core/job';
+
+import { browserHub } from './browserHub.ts';
+import { httpTransport } from './httpTransport.ts';
+import { openIndexedStorage } from './indexedStorage.ts';
+import type { LiveHub } from './liveHub.ts';
+import { StreamClient } from './streamClient.ts';
+import { useStreams } from './streamStore.ts';
+
+/** Longest that the browser may take to open its store: another tab of an older shape may hold it (ms). */
+const OPENING_PATIENCE = 5000;
+/** Everything open is looked at this often, in case news was lost on the way (ms). */
+const LOOK_EVERY = 30_000;
+const CHANNEL = 'wendaxis.stream';
+
+/** The logs and the live connection of this browser tab. */
+export interface BrowserStreams {
+  readonly client: StreamClient;
+  readonly hub: LiveHub;
+}
+
+let made: BrowserStreams | null = null;
+
+/** The one client of this page, made when it is first asked for. */
+export function browserStreams(): BrowserStreams {
+  made ??= make();
+  return made;
+}
+
+function make(): BrowserStreams {
+  const channel = new BroadcastChannel(CHANNEL);
+  const hub = browserHub();
+  const client = new StreamClient({
+    state: useStreams,
+    storage: inTime(openIndexedStorage()),
+    transport: httpTransport((path, init) => fetch(path, init)),
+    timers: {
+      set: (action, wait) => setTimeout(action, wait),
+      clear: (timer) => clearTimeout(timer as number),
+    },
+    tellTabs: (streamId, event) => channel.postMessage({ streamId, event }),
+  });
+  channel.addEventListener(
+    'message',
+    ({ data }: MessageEvent<{ streamId: string; event: JobEvent | WorkshopEvent }>) =>
+      client.recordedElsewhere(data.streamId, data.event),
+  );
+  hub.subscribe((news) => {
+    if (news.kind === 'grown') client.grown(news.streamId, news.lastSeq);
+    if (news.kind === 'missed') client.syncOpen();
+  });
+  setInterval(() => client.syncOpen(), LOOK_EVERY);
+  window.addEventListener('online', () => client.syncOpen());
+  window.addEventListener('beforeunload', (event) => {
+    // What neither the server nor the browser's store has would be gone with the page.
+    if (useStreams.getState().unsaved > 0) event.preventDefault();
+  });
+  return { client, hub };
+}
+
+function inTime<Value>(work: Promise<Value>): Promise<Value> {
+  const late = new Promise<never>((_resolve, reject) => {
+    setTimeout(() => reject(new Error('the browser’s store does not open')), OPENING_PATIENCE);
+  });
+  return Promise.race([work, late]);
+}
