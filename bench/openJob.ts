@@ -1,54 +1,27 @@
-import { randomUUID } from 'node:crypto';
+import { foldJob } from '@wendaxis/core/job';
+import { compilePlan, nextAction, readJob } from '@wendaxis/core/plan';
 
-import { foldJob, type JobEvent } from '@wendaxis/core/job';
-import { nextAction } from '@wendaxis/core/plan';
+import { longLog } from './longLog.ts';
 
-import { sillLog } from '../server/src/demo/sill.ts';
-import { INSTRUMENTS } from '../server/src/demo/workshop.ts';
-
-/** Opening a long job: fold 10,000 events and find the next action, against parsing the same log as JSON. */
+/**
+ * Opening a long job of the dearest mix: fold it and find the next action, against parsing the same log as JSON; how the
+ * time grows with the log; and what one more reading costs once the job is open.
+ */
 const RUNS = 15;
-const events = longLog(10_000);
-const text = JSON.stringify(events);
-const parse = median(() => JSON.parse(text) as unknown);
-const open = median(() => nextAction(foldJob(events)));
-console.log(
-  `${events.length} events: fold and next action ${open.toFixed(1)} ms, ${(open / parse).toFixed(2)} × the time of JSON.parse of the same log (${parse.toFixed(1)} ms), medians of ${RUNS}`,
-);
+const LENGTHS = [2500, 5000, 10_000] as const;
 
-/** The Sill's log, then runs of twelve readings each, none closed but given up, as a practice bench would leave it. */
-function longLog(length: number): readonly JobEvent[] {
-  const log: object[] = [...sillLog().events];
-  const add = (type: string, data: object) =>
-    log.push({
-      id: randomUUID(),
-      type,
-      version: 1,
-      at: '2026-11-24T08:00:00.000Z',
-      by: 'runa',
-      data,
-    });
-  while (log.length < length) {
-    const runId = randomUUID();
-    add('RunOpened', {
-      runId,
-      specId: 'output-play',
-      stage: 'trial',
-      instrument: INSTRUMENTS.shopDial,
-      indicator: { contact: 'lever', angle: 0 },
-      shaftHeld: true,
-    });
-    for (let reading = 0; reading < 12; reading += 1)
-      add('ReadingTaken', {
-        runId,
-        value: reading % 3 === 1 ? 0.26 : 0,
-        typed: null,
-        device: null,
-        position: null,
-      });
-    add('RunAbandoned', { runId, reason: 'practice' });
-  }
-  return log.slice(0, length) as JobEvent[];
+for (const length of LENGTHS) {
+  const events = longLog(length);
+  const text = JSON.stringify(events);
+  const parse = median(() => JSON.parse(text) as unknown);
+  const fold = median(() => foldJob(events));
+  const state = foldJob(events);
+  const next = median(() => nextAction(state, compilePlan(state)));
+  const before = { count: length - 1, state: foldJob(events.slice(0, -1)) };
+  const oneMore = median(() => readJob(events, before));
+  console.log(
+    `${length} events (${(text.length / 1e6).toFixed(1)} MB): fold ${fold.toFixed(1)} ms (${((1000 * fold) / length).toFixed(2)} µs an event), plan and next action ${next.toFixed(1)} ms, together ${((fold + next) / parse).toFixed(2)} × JSON.parse of the same log (${parse.toFixed(1)} ms); one more event ${oneMore.toFixed(1)} ms; medians of ${RUNS}`,
+  );
 }
 
 function median(action: () => unknown): number {
@@ -57,5 +30,5 @@ function median(action: () => unknown): number {
     action();
     return performance.now() - start;
   });
-  return times.sort((a, b) => a - b)[Math.floor(RUNS / 2)]!;
+  return times.toSorted((a, b) => a - b)[Math.floor(RUNS / 2)]!;
 }

@@ -5,14 +5,61 @@ import { foldJob, type JobEvent } from '@wendaxis/core/job';
 import { compilePlan } from '@wendaxis/core/plan';
 import type { Axis, Station, Unit } from '@wendaxis/core/unit';
 
-/** Compiling and drawing a unit of forty stations, against the time of structuredClone of the same state. */
+/**
+ * Compiling and drawing a unit of forty stations whose seats are measured, decided on and classed, as it is in the
+ * middle of a job, against the time of structuredClone of the same state.
+ */
 const RUNS = 41;
 const unit = fortyStations();
-const opened = {
-  id: randomUUID(), seq: 1, type: 'JobOpened', version: 1, at: '', by: 'bench',
-  data: { unit, reason: '', scope: 'overhaul' },
-} as const satisfies JobEvent; // prettier-ignore
-const state = foldJob([opened]);
+const log: JobEvent[] = [];
+function add(type: string, data: object): void {
+  const at = '2026-01-01T00:00:00.000Z';
+  log.push({
+    id: randomUUID(),
+    seq: log.length + 1,
+    type,
+    version: 1,
+    at,
+    by: 'bench',
+    data,
+  } as unknown as JobEvent);
+}
+add('JobOpened', { unit, reason: '', scope: 'overhaul' });
+add('SpecSet', {
+  specId: 'play',
+  axisId: 'axis',
+  kind: 'endPlay',
+  band: { lower: 0.1, upper: 0.18, target: null },
+  source: 'bench',
+});
+const GAUGE = {
+  id: 'g',
+  name: 'Bore gauge',
+  graduation: 0.001,
+  calibrationUncertainty: 0.001,
+  range: 1,
+};
+for (const { id, inside, outside, kind } of unit.axes[0]!.stations) {
+  add('InspectionDecided', { targetId: id, verdict: 'reuse', repair: null, reason: '' });
+  if (!/Bearing|Roller|bush/u.test(kind)) continue;
+  for (const [feature, size] of [
+    ['bore', kind === 'bush' ? inside + 0.04 : outside - 0.01],
+    ['journal', inside + 0.008],
+  ] as const)
+    for (const plane of ['outer', 'inner'])
+      for (const angle of [0, 60, 120])
+        add('SizeMeasured', {
+          stationId: id,
+          feature,
+          place: `${plane}-${angle}`,
+          value: size + angle / 1e5,
+          typed: null,
+          instrument: GAUGE,
+        });
+}
+const state = foldJob(log);
+if (state.ignored.length > 0)
+  throw new Error(`the bench records what is ignored: ${state.ignored[0]!.reason}`);
 const [axis] = unit.axes;
 
 const reference = median(() => structuredClone(state));
@@ -31,7 +78,7 @@ function fortyStations(): Unit {
   const kinds = ['ballBearing', 'seal', 'gear', 'bolts', 'taperedRoller', 'nut', 'bush', 'snapRing'] as const; // prettier-ignore
   const stations = Array.from({ length: 40 }, (_, at): Station => ({
     id: `station-${at}`, kind: kinds[at % kinds.length]!, name: `Station ${at}`, partId: `part-${at % 3}`,
-    at: at * 25, width: 15, inside: 30, outside: 62,
+    at: at * 25, width: 15, inside: 30, outside: 62, ...detailsOf(kinds[at % kinds.length]!),
   })); // prettier-ignore
   const part = (id: string, kind: 'caseHalf' | 'shaft') => ({ id, name: id, kind, material: 'castAluminium' as const, mass: 3, area: 0.1, wall: 8 }); // prettier-ignore
   const only: Axis = { id: 'axis', name: 'Axis', arrangement: 'faceToFace', sets: ['endPlay', 'backlash'], stations }; // prettier-ignore
@@ -41,6 +88,15 @@ function fortyStations(): Unit {
     axes: [only],
   }; // prettier-ignore
 }
+
+/** What such a station has described. */
+function detailsOf(kind: Station['kind']): Partial<Station> {
+  const rolling = { designation: '6206', tightRing: 'both', boreClass: 'N7', journalClass: 'k5', wayIn: 'right', retention: 'snapRing' } as const;
+  if (kind === 'ballBearing' || kind === 'taperedRoller') return rolling;
+  if (kind === 'bolts') return { count: 8, pattern: 'circle', torqueLeast: 20, torqueMost: 24, lock: 'threadlocker' };
+  if (kind === 'nut') return { torqueLeast: 90, torqueMost: 110, lock: 'lockTab' };
+  return kind === 'seal' ? { depth: 1, boreDepth: 20, depthRule: 'setDepth', lip: 'left' } : {};
+} // prettier-ignore
 
 function median(action: () => unknown): number {
   for (let warm = 0; warm < 5; warm += 1) action();

@@ -11,6 +11,8 @@ test('an answer of the fits desk goes to a seat, the way in is chosen there, and
   await page.getByLabel('Width').fill('15');
   await page.getByLabel('Bore: class or size, such as N7').fill('P7');
   await page.getByLabel('Ring: its size, or leave it empty').fill('52');
+  await expect(page.getByText(/and what the seat is made of/)).toBeVisible(); // no material is taken for granted
+  await page.getByLabel('The bore is in').selectOption({ label: 'cast aluminium alloy' });
   await expect(page.getByRole('list', { name: 'Ways in' })).toContainText('Torch on the boss');
   await page
     .getByRole('region', { name: 'Put it to a seat' })

@@ -52,9 +52,9 @@ test('both halves are heated and filled against the clock, with one ring that st
   await page.getByRole('button', { name: 'Into the oven' }).click();
   const clocks = page.getByRole('region', { name: 'Clocks' });
   await expect(clocks).toContainText('In the oven: Ignition-side half');
-  await page.getByRole('button', { name: 'Hold thermo-a on it' }).click();
+  await page.getByRole('button', { name: 'Hold thermo-a on it, simulated' }).click();
   await page.getByRole('button', { name: /^Take \d+\.\d °C$/ }).click();
-  await expect(page.getByRole('button', { name: 'Hold thermo-a on it' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Hold thermo-a on it, simulated' })).toBeVisible();
   await page.getByRole('link', { name: 'Jobs' }).click();
   await expect(clocks).toContainText('In the oven');
   await page.reload();

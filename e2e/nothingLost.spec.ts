@@ -18,10 +18,9 @@ test('killing server and database in the middle loses nothing that was acknowled
   const url = database.url;
   const env = { DATABASE_URL: url, WENDAXIS_DEMO: '1', PORT: '0' };
   let server = await startServer(env);
-  const jobs = (await (await fetch(`${server.address}api/jobs`)).json()) as {
-    jobId: string;
-    name: string;
-  }[];
+  const { jobs } = (await (await fetch(`${server.address}api/jobs`)).json()) as {
+    jobs: { jobId: string; name: string }[];
+  };
   const { jobId } = jobs.find(({ name }) => name === 'Sill winch reducer')!;
   const acknowledged = new Set<string>();
   const sent: string[] = [];

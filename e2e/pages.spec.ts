@@ -68,6 +68,7 @@ test('the pages of the plan pass it too', async ({ page, workshop }) => {
   await page.getByLabel('Width').fill('15');
   await page.getByLabel(/^Bore: class/).fill('N7');
   await page.getByLabel(/^Ring: its size/).fill('52');
+  await page.getByLabel('The bore is in').selectOption({ label: 'cast aluminium alloy' });
   await expect(page.getByText('0.009 to 0.039 mm', { exact: true })).toBeVisible();
   await expectAccessible(page);
   await page.goto(`${workshop.address}book-in`);

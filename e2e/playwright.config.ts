@@ -9,8 +9,7 @@ export default defineConfig({
   testMatch: '**/*.spec.ts',
   outputDir: '../test-results',
   workers: 2,
-  // On a machine that stalls for seconds a test may time out: once more, and the report calls it flaky. Twice is a failure.
-  retries: suite ? 1 : 0,
+  retries: 0, // a test that needs a second try has found a fault
   timeout: 60_000,
   expect: { timeout: 10_000 },
   reporter: suite ? [['line'], ['json']] : [['list']],

@@ -298,8 +298,16 @@ test('a reading that was typed in another unit is asked back, and one that lies 
   await typeReadings(page, ['0']);
   await page.getByLabel('Or type the lift reading').fill('5.5');
   await page.keyboard.press('Enter');
-  const asked = page.getByRole('alertdialog');
+  const asked = page.getByRole('group', { name: 'Is that right?' });
   await expect(asked).toContainText('thousandths of an inch, typed as millimetres');
+  // The habit of pressing Enter again changes nothing, and typing on goes on.
+  await page.keyboard.press('Enter');
+  await expect(asked).toBeVisible();
+  await expect(page.getByLabel('Or type the lift reading')).toHaveValue('5.5');
+  await page.keyboard.type('5');
+  await expect(asked).toBeHidden();
+  await page.keyboard.press('Backspace');
+  await page.keyboard.press('Enter');
   await asked.getByRole('button', { name: 'Yes, 0.140 mm' }).click();
   await expect(page.getByLabel('Or type the return reading')).toBeVisible();
   await page.getByLabel('Or type the return reading').fill('0');

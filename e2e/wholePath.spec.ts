@@ -56,7 +56,7 @@ test('from a dial reading to a pack in band, with the stand-in indicator', async
   const log = page.getByRole('list', { name: 'Entries, newest first' });
   await expect(log).toContainText('Finished. Locked, spun, quiet.');
   await expect(log).toContainText('Pack fitted');
-  await expect(log).toContainText('from dial-a');
+  await expect(log).toContainText('from dial-a, simulated');
   await expect(page.getByRole('region', { name: 'Runs' })).toContainText('In band');
 
   await expect(page.getByText('All sent')).toBeVisible();

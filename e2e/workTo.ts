@@ -12,7 +12,7 @@ import { expect } from './workshopTest.ts';
 
 /** The job of a name, and the address of its pages. */
 export async function jobOf(page: Page, address: string, name: string): Promise<string> {
-  const jobs = (await (await page.request.get(`${address}api/jobs`)).json()) as { jobId: string; name: string }[];
+  const { jobs } = (await (await page.request.get(`${address}api/jobs`)).json()) as { jobs: { jobId: string; name: string }[] };
   return jobs.find((job) => job.name === name)!.jobId;
 } // prettier-ignore
 
@@ -45,9 +45,10 @@ export async function recordIn(page: Page, address: string, jobId: string, type:
   expect(answer.status(), await answer.text()).toBe(201);
 } // prettier-ignore
 
-/** Book a unit in through the server; returns the job's id. */
+/** Book a unit in through the server, for practice: its instruments are stand-ins. Returns the job's id. */
 export async function bookIn(page: Page, address: string, unit: Unit, scope: 'overhaul' | 'setPlay' = 'overhaul'): Promise<string> {
   const jobId = randomUUID();
   await recordIn(page, address, jobId, 'JobOpened', { unit, reason: 'New bearings', scope });
+  await recordIn(page, address, jobId, 'PracticeMarked', { reason: '' });
   return jobId;
 } // prettier-ignore

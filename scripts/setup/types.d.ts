@@ -4,6 +4,7 @@ declare module '*/setup/server.mjs' {
     stop(signal?: NodeJS.Signals): Promise<void>;
     readonly ended: Promise<number | null>;
   }
+  export function buildPages(): Promise<{ readonly folder: string; remove(): void }>;
   export function startServer(env: Readonly<Record<string, string>>): Promise<StartedServer>;
 }
 declare module '*/setup/postgres.mjs' {
@@ -16,5 +17,7 @@ declare module '*/setup/postgres.mjs' {
     };
     stop(): Promise<void>;
   }
-  export function temporaryPostgres(): Promise<TemporaryPostgres>;
+  export function temporaryPostgres(how?: {
+    readonly durable?: boolean;
+  }): Promise<TemporaryPostgres>;
 }

@@ -145,11 +145,17 @@ function decodeDrawnCup(designation: string, plain: string): DecodedBearing | nu
   );
 }
 
-function decodeRadial(designation: string, plain: string): DecodedBearing | null {
-  const byLength = PRINTED_SERIES.toSorted(([a], [b]) => b.length - a.length);
-  for (const [name, family, series] of byLength) {
+/** The series as they are printed, the longest first, so that none is taken for the beginning of another. */
+const RADIAL_PATTERNS = PRINTED_SERIES.toSorted(([a], [b]) => b.length - a.length).map(
+  ([name, family, series]) => {
     const spaced = name.replace(/^([A-Z]+)/u, '$1 ?');
-    const match = new RegExp(`^${spaced} ?(\\d\\d)(?!\\d)(.*)$`, 'u').exec(plain);
+    return { name, family, series, pattern: new RegExp(`^${spaced} ?(\\d\\d)(?!\\d)(.*)$`, 'u') };
+  },
+);
+
+function decodeRadial(designation: string, plain: string): DecodedBearing | null {
+  for (const { name, family, series, pattern } of RADIAL_PATTERNS) {
+    const match = pattern.exec(plain);
     if (match === null) continue;
     const [, code, rest] = match as unknown as [string, string, string];
     const row = (RADIAL_SERIES[series] as readonly RadialRow[]).find(

@@ -20,15 +20,19 @@ export function refuse(code: FaultCode, field: string, value: unknown, expected:
  * @throws InputError `notANumber` or `outOfRange`, naming `field`.
  */
 export function requireNumber(field: string, value: unknown, bounds: Bounds = {}): number {
-  const expected = describeBounds(bounds);
   if (typeof value !== 'number' || !Number.isFinite(value))
-    return refuse(value === undefined ? 'missing' : 'notANumber', field, value, expected);
+    return refuse(
+      value === undefined ? 'missing' : 'notANumber',
+      field,
+      value,
+      describeBounds(bounds),
+    );
   const outside =
     (bounds.min !== undefined && exceeds(bounds.min, value)) ||
     (bounds.max !== undefined && exceeds(value, bounds.max)) ||
     (bounds.above !== undefined && value <= bounds.above) ||
     (bounds.below !== undefined && value >= bounds.below);
-  return outside ? refuse('outOfRange', field, value, expected) : value;
+  return outside ? refuse('outOfRange', field, value, describeBounds(bounds)) : value;
 }
 
 /** As {@link requireNumber}, for whole numbers. */

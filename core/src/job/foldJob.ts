@@ -122,7 +122,7 @@ export function foldJob(events: readonly JobEvent[]): JobState {
   const standing = standingEvents(events);
   // The mark speaks for the whole job, wherever it stands in the log.
   const practice = standing.some(({ type }) => type === 'PracticeMarked');
-  return growing(() => standing.reduce(foldOnto, { ...EMPTY_JOB, practice }));
+  return foldOnto({ ...EMPTY_JOB, practice }, standing);
 }
 
 /** Events that change what those before them came to. */
@@ -136,18 +136,26 @@ export function foldRest(before: JobState, rest: readonly JobEvent[]): JobState 
   const plain = rest.every(
     ({ type, version }) => !CHANGES_WHAT_WAS.includes(type) && version <= EVENT_VERSION,
   );
-  return plain && before.newerVersion === null
-    ? growing(() => rest.reduce(foldOnto, before))
-    : null;
+  return plain && before.newerVersion === null ? foldOnto(before, rest) : null;
 }
 
-function foldOnto(state: JobState, stored: JobEvent): JobState {
-  const at = isInstant(stored.at) ? stored.at : (state.lastAt ?? UNKNOWN_INSTANT);
-  const opened = state.unit !== null || stored.type === 'JobOpened';
-  const result = opened ? reasoned(state, stored, at) : 'the job has not been opened';
-  if (typeof result !== 'string') return { ...result, lastAt: at };
-  const entry = { eventId: stored.id, type: stored.type, reason: result };
-  return { ...state, ignored: [...state.ignored, entry] };
+/** The state after some more events, each with the time that it takes. */
+function foldOnto(before: JobState, events: readonly JobEvent[]): JobState {
+  return growing(() => {
+    let { lastAt } = before;
+    const state = events.reduce((now, stored) => {
+      const at = isInstant(stored.at) ? stored.at : (lastAt ?? UNKNOWN_INSTANT);
+      const opened = now.unit !== null || stored.type === 'JobOpened';
+      const result = opened ? reasoned(now, stored, at) : 'the job has not been opened';
+      if (typeof result !== 'string') {
+        lastAt = at;
+        return result;
+      }
+      const entry = { eventId: stored.id, type: stored.type, reason: result };
+      return { ...now, ignored: withItem(now.ignored, entry) };
+    }, before);
+    return { ...state, lastAt };
+  });
 }
 
 /** Stands for the time of an event that came before any readable time. */
@@ -156,7 +164,8 @@ const UNKNOWN_INSTANT = '1970-01-01T00:00:00.000Z';
 /** A reducer's result; whatever goes wrong in it is told as a reason. */
 function reasoned(state: JobState, stored: JobEvent, at: string): JobState | string {
   try {
-    const event = { ...liftEvent(stored), at };
+    const lifted = liftEvent(stored);
+    const event = lifted.at === at ? lifted : { ...lifted, at };
     const known = Object.hasOwn(REDUCERS, event.type);
     const reducer = known
       ? (REDUCERS[event.type as keyof typeof REDUCERS] as Reducer<JobEventType>)

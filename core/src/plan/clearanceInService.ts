@@ -9,6 +9,7 @@ import { BOSS, RING_SHARE, USUAL_HEAT } from '../heat/index.ts';
 import type { JobState } from '../job/index.ts';
 import type { MaterialChoice } from '../materials/index.ts';
 import { clearanceLeft, pressFit, USUAL_FRICTION } from '../pressFit/index.ts';
+import { oncePerObject } from '../memo/index.ts';
 import type { Station, StationKind, Unit } from '../unit/index.ts';
 import { line, type WorkingLine } from '../working/index.ts';
 import { partWithSeat } from './ringWays.ts';
@@ -49,11 +50,11 @@ export function clearanceInService(state: JobState, station: Station): Clearance
   return { clearanceClass, initial, left: { least: worst.left, most: best.left }, working: worst.working };
 } // prettier-ignore
 
-function classOf({ designation }: Station): ClearanceClass {
+const classOf = oncePerObject(({ designation }: Station): ClearanceClass => {
   if (designation === undefined) return 'CN';
   const read = decodeDesignation(designation.slice(0, 40));
   return read.status === 'known' ? read.clearanceClass : 'CN';
-} // prettier-ignore
+}); // prettier-ignore
 
 interface SeatMaterials {
   readonly housing: MaterialChoice;

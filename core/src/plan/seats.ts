@@ -13,6 +13,7 @@ import type { HeatLimit } from '../heat/index.ts';
 import { InputError } from '../faults/index.ts';
 import { judgeRound, type RoundVerdict, type SizeFeature } from '../inspect/index.ts';
 import type { JobState, MeasuredSize } from '../job/index.ts';
+import { oncePerObject } from '../memo/index.ts';
 import { STATION_KIND_TABLE, type Part, type Station, type Unit } from '../unit/index.ts';
 
 /** The seats of a station that have to be measured. */
@@ -150,11 +151,11 @@ export function isTight(station: Station, ring: Ring): boolean {
 }
 
 /** Whether a bearing has seals or shields with grease, by its designation. */
-export function isSealed({ designation }: Station): boolean {
+export const isSealed = oncePerObject(({ designation }: Station): boolean => {
   if (designation === undefined || designation.trim() === '') return false;
   const read = decodeDesignation(designation.slice(0, 40));
   return read.status === 'known' && read.suffixes.some(({ closedSides }) => closedSides > 0);
-}
+});
 
 /** What the trade calls the rings of a bearing. */
 export function ringWords({ kind }: Station): Readonly<Record<Ring, string>> {

@@ -1,6 +1,7 @@
 import { findGain, UNKNOWN_PLACE } from '../arrangement/index.ts';
 import { exceeds, InputError, isolated, type InputFault } from '../faults/index.ts';
 import { toleranceClass } from '../fits/index.ts';
+import { oncePerObject } from '../memo/index.ts';
 import { STATION_KIND_TABLE } from './stationKinds.ts';
 import type { Axis, Station, Unit } from './unit.ts';
 
@@ -14,7 +15,7 @@ const TOUCHING = 0.05;
  * What cannot be so in the geometry of a unit, each fault at its station: a bore over the outside diameter, no
  * width, rings in each other's way, a seal deeper than its bore, a place that the arrangement does not have.
  */
-export function geometryFaults(unit: Unit): GeometryFaults {
+export const geometryFaults = oncePerObject((unit: Unit): GeometryFaults => {
   const rows = unit.axes.flatMap((axis) =>
     axis.stations.map((station) => {
       const faults = isolated(() => stationFaults(station, axis));
@@ -25,7 +26,7 @@ export function geometryFaults(unit: Unit): GeometryFaults {
     }),
   );
   return Object.fromEntries(rows.filter(([, faults]) => faults.length > 0));
-}
+});
 
 function stationFaults(station: Station, axis: Axis): readonly InputFault[] {
   return [

@@ -32,6 +32,7 @@ export function useStockUse(jobId: string | null) {
     queryKey: ['stock', jobId],
     queryFn: () => kept<StockUse>(jobId === null ? '/stock' : `/stock?except=${jobId}`),
     refetchInterval: REFRESH,
+    retry: 1,
   });
 }
 

@@ -1,6 +1,7 @@
 import { useCallback } from 'react';
 import { Link, NavLink, Outlet, useOutletContext } from 'react-router';
 
+import { useStockUse } from '../api/queries.ts';
 import { exportJob } from '../features/log/exportJob.ts';
 import { redo, undo } from '../stores/jobSync.ts';
 import { useHeldClocks } from '../stores/useHeldClocks.ts';
@@ -25,6 +26,7 @@ export function JobLayout() {
   const job = useJob();
   const { jobId, canUndo, canRedo } = job;
   useHeldClocks(job);
+  useStockUse(jobId); // at hand when the server is lost before a pack is chosen
   const takeBack = useCallback(() => void undo(jobId), [jobId]);
   const bringBack = useCallback(() => redo(jobId), [jobId]);
   useShortcut(['Backspace', 'z'], takeBack, canUndo);
@@ -34,10 +36,16 @@ export function JobLayout() {
   return (
     <>
       <div className="border-edge flex flex-wrap items-center gap-x-4 gap-y-2 border-b-2 px-6 py-1.5 print:hidden">
-        <Link to={`/jobs/${jobId}`} className="tape text-lg no-underline">
-          {job.state.unit.name}
-        </Link>
-        {job.state.practice && <PracticeSign />}
+        <div className="grid max-w-[17rem] justify-items-start gap-1">
+          <Link
+            to={`/jobs/${jobId}`}
+            className="tape max-w-full truncate text-lg no-underline"
+            title={job.state.unit.name}
+          >
+            {job.state.unit.name}
+          </Link>
+          {job.state.practice && <PracticeSign />}
+        </div>
         <div className="min-w-[24rem] flex-1">
           <JobLine scope={job.state.scope} stage={job.stage} done={job.state.finished !== null} />
         </div>

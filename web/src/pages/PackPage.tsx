@@ -21,20 +21,25 @@ export function PackPage() {
   const toJob = useCallback(() => void navigate(`/jobs/${jobId}`), [jobId, navigate]);
   const site = next.kind === 'choosePack' || next.kind === 'fitPack' ? next.site : null;
   const stock = useMemo(() => {
-    if (workshop.data === undefined || elsewhere.data === undefined || site === null) return null;
+    if (workshop.data === undefined || elsewhere.isPending || site === null) return null;
     // Sites that depend on each other are chosen together: what lies at all of them is at hand.
     const axis = state.unit!.axes.find(({ stations }) => stations.some(({ id }) => id === site.id));
     const sites = axis === undefined ? [] : settersOf(axis).map(({ station }) => station.id);
     return stockAtHand(
       workshop.data.sizes,
-      elsewhere.data.used,
+      elsewhere.data?.used ?? {},
       state,
       sites.includes(site.id) ? sites : [site.id],
     );
-  }, [workshop.data, elsewhere.data, site, state]);
+  }, [workshop.data, elsewhere.isPending, elsewhere.data, site, state]);
 
   return (
     <main className="p-6">
+      {stock !== null && elsewhere.isError && (
+        <Notice tone="warn" title="What other jobs have taken from the box is not known now">
+          The server does not answer: look whether the pieces are there.
+        </Notice>
+      )}
       {next.kind === 'fitPack' && (
         <FitPack jobId={jobId} state={state} site={next.site} onFitted={toJob} />
       )}
@@ -48,7 +53,7 @@ export function PackPage() {
               ? 'The stock cannot be fetched'
               : 'Fetching the stock…'
           }
-          tone={workshop.isError || elsewhere.isError ? 'warn' : 'plain'}
+          tone={workshop.isError ? 'warn' : 'plain'}
         />
       )}
       {site === null && (

@@ -27,7 +27,7 @@ export function PlanPage() {
         <div>
           <h2 className="m-0 text-3xl">Build plan, {state.unit!.name}</h2>
           <p className="m-0 text-lg">
-            {plan.behind} of {plan.steps.length} steps behind.{' '}
+            {plan.behind} of {plan.steps.length} steps done.{' '}
             {entered.length > 0 &&
               `${entered.length} ${entered.length === 1 ? 'figure is' : 'figures are'} not described yet.`}
           </p>
@@ -39,7 +39,7 @@ export function PlanPage() {
           <Button onClick={() => window.print()}>Print the build sheet</Button>
         </div>
       </div>
-      {shown.length === 0 && <Notice title="Every step is behind" />}
+      {shown.length === 0 && <Notice title="Every step is done" />}
       {PHASE_NAMES.map((phase) => {
         const rows = shown.filter(({ step }) => step.phase === phase);
         if (rows.length === 0) return null;

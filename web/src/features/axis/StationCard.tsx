@@ -67,7 +67,7 @@ export function StationCard({ jobId, axis, station, number, state, plan }: Props
           ))}
         </ol>
       )}
-      {steps.length > 0 && open.length === 0 && <p className="m-0 mt-2">All {steps.length} steps here are behind.</p>}
+      {steps.length > 0 && open.length === 0 && <p className="m-0 mt-2">All {steps.length} steps here are done.</p>}
     </section>
   );
 } // prettier-ignore

@@ -92,7 +92,7 @@ export function RunPanel({ jobId, spec, state, action, deviceId, practice, onAcc
           <div className="flex items-end justify-between gap-4">
             <span className="flex flex-wrap items-center gap-3 text-lg">
               {liveWords(live.status)}
-              {live.simulated && <SimulatedSign />}
+              {live.simulated && <SimulatedSign onPlate />}
             </span>
             <span className="figure text-[4.6rem] leading-none" data-testid="live-reading">
               {live.value === null

@@ -58,7 +58,7 @@ export function StockPanel({ sizes, held, orders }: Props) {
         </tbody>
       </table>
       {rows.length === 0 && <p className="m-0 text-lg">Nothing has been counted yet.</p>}
-      <p className="small-label m-0 my-2">± is twice the standard uncertainty of one piece.{worth > 0 && ` What is priced in the box is worth ${worth.toFixed(2)}.`}</p>
+      <p className="small-label m-0 my-2">± is twice the standard uncertainty of one piece. Practice jobs take nothing from the box.{worth > 0 && ` What is priced in the box is worth ${worth.toFixed(2)}.`}</p>
       <CountForm key={counting ?? 'new'} size={sizes.find(({ id }) => id === counting) ?? null} sizes={sizes} inJobs={counting === null ? 0 : (held[counting] ?? 0)} onDone={() => setCounting(null)} />
     </section>
   );

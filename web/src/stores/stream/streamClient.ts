@@ -17,7 +17,7 @@ const RETRY_AFTER = [1000, 2000, 4000, 8000, 15_000] as const;
 /** So often the server may fail on the same entries before they are tried one by one, and one is set aside. */
 const FAILURES_BORNE = 3;
 /** Longest that one write into the browser's store may take (ms). */
-const STORE_PATIENCE = 4000;
+const STORE_PATIENCE = 4500;
 
 /** What a client is wired from. */
 export interface StreamParts {

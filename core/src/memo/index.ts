@@ -1,0 +1,1 @@
+export { oncePerObject } from './oncePerObject.ts';
