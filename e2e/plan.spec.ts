@@ -64,7 +64,7 @@ test('numbers of the plan and the description are shown and read in inches too',
   const torque = page.getByRole('link', { name: /Tighten Bearing cap bolts/ });
   await expect(torque).toContainText('Torque 70 to 80 N·m');
   await page.keyboard.press('u');
-  await expect(torque).toContainText('Torque 51.6 to 59 lb·ft');
+  await expect(torque).toContainText('Torque 52 to 59 lb·ft');
   await page.getByRole('link', { name: 'Unit', exact: true }).click();
   await page
     .getByRole('listbox')

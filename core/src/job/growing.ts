@@ -36,7 +36,9 @@ export function withEntry<Value>(
   value: Value,
 ): Readonly<Record<string, Value>> {
   if (made?.has(record) === true) {
-    (record as Record<string, Value>)[key] = value;
+    // Put in as it is named, also where the name is one that every object has.
+    const own = { value, enumerable: true, writable: true, configurable: true };
+    Object.defineProperty(record, key, own);
     return record;
   }
   const larger = { ...record, [key]: value };

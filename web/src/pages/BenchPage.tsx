@@ -42,7 +42,7 @@ export function BenchPage() {
     const card = workshop.data?.instruments.find(({ id }) => id === run.instrument.id);
     const deviceId = offeredDevice(card?.deviceId ?? null, state.practice);
     return (
-      <main className="p-5">
+      <main className="px-5 py-2.5">
         <RunPanel
           key={run.runId}
           jobId={jobId}

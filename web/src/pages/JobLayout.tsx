@@ -36,7 +36,7 @@ export function JobLayout() {
   return (
     <>
       <div className="border-edge flex flex-wrap items-center gap-x-4 gap-y-2 border-b-2 px-6 py-1.5 print:hidden">
-        <div className="grid max-w-[17rem] justify-items-start gap-1">
+        <div className="grid max-w-[17rem] justify-items-start gap-0.5">
           <Link
             to={`/jobs/${jobId}`}
             className="tape max-w-full truncate text-lg no-underline"
@@ -44,7 +44,7 @@ export function JobLayout() {
           >
             {job.state.unit.name}
           </Link>
-          {job.state.practice && <PracticeSign />}
+          {job.state.practice && <PracticeSign small />}
         </div>
         <div className="min-w-[24rem] flex-1">
           <JobLine scope={job.state.scope} stage={job.stage} done={job.state.finished !== null} />

@@ -90,11 +90,14 @@ export function RunPanel({ jobId, spec, state, action, deviceId, practice, onAcc
         </div>
         <div className="bg-plate text-scribe on-plate rounded-[3px] px-5 pt-2 pb-1">
           <div className="flex items-end justify-between gap-4">
-            <span className="flex flex-wrap items-center gap-3 text-lg">
+            <span className="grid justify-items-start gap-1 pb-1 text-lg">
               {liveWords(live.status)}
               {live.simulated && <SimulatedSign onPlate />}
             </span>
-            <span className="figure text-[4.6rem] leading-none" data-testid="live-reading">
+            <span
+              className="figure text-[4.6rem] leading-none whitespace-nowrap"
+              data-testid="live-reading"
+            >
               {live.value === null
                 ? '–'
                 : units.digits(

@@ -1,0 +1,224 @@
+import { randomUUID } from 'node:crypto';
+
+import pg from 'pg';
+
+import { startServer } from '../scripts/setup/server.mjs';
+import { jobOf, recordIn } from './workTo.ts';
+import {
+  expect,
+  expectAccessible,
+  startRun,
+  test,
+  toSillBench,
+  typeReadings,
+} from './workshopTest.ts';
+
+const SIX = ['0', '0.14', '0', '0', '0.14', '0'];
+
+test('an empty workshop is set up on its own pages, and works through to a verdict signed by who is at the bench', async ({
+  page,
+}) => {
+  const url = new URL(process.env['DATABASE_URL']!);
+  const client = new pg.Client({ connectionString: url.href });
+  await client.connect();
+  url.pathname = `/empty_${randomUUID().replaceAll('-', '')}`;
+  await client.query(`CREATE DATABASE ${url.pathname.slice(1)}`);
+  await client.end();
+  const server = await startServer({ DATABASE_URL: url.href, PORT: '0', WENDAXIS_DEMO: '0' });
+  await page.goto(server.address);
+  await expect(page.getByText('The bench is clear')).toBeVisible();
+  const begin = page.getByRole('region', { name: 'To begin' });
+  await expectAccessible(page);
+  await begin.getByRole('link', { name: 'Name the workshop' }).click();
+  await page.getByLabel('What the workshop is called').fill('Ulvmere slip');
+  await page.getByRole('button', { name: 'Name it' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Ulvmere slip');
+  const people = page.getByRole('form', { name: 'A person' });
+  await people.getByLabel('Name', { exact: true }).fill('Edda');
+  await people.getByLabel('What they do here').fill('mechanic');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('✓ at the bench, on this device')).toBeVisible();
+  await page.getByRole('button', { name: 'Add an instrument' }).click();
+  const card = page.getByRole('form', { name: 'An instrument' });
+  await card.getByRole('button', { name: 'Add it' }).click();
+  await expect(card.getByRole('alert')).toContainText('name');
+  await card.getByLabel('Name', { exact: true }).fill('Old thousandths dial');
+  await card.getByLabel('Its graduations count').selectOption('in');
+  await card.getByLabel('One graduation, in').fill('.001');
+  await card.getByLabel('Reads over, in').fill('1');
+  await expect(card).toContainText('half a graduation is taken: 0.01270 mm');
+  await expectAccessible(page);
+  await card.getByRole('button', { name: 'Add it' }).click();
+  await expect(page.getByRole('region', { name: 'Instruments' })).toContainText('One graduation 0.0254 mm'); // prettier-ignore
+  await page.getByRole('link', { name: 'Jobs', exact: true }).click();
+  await expect(begin).toBeHidden();
+
+  await page.keyboard.press('b');
+  await page.getByLabel('What is it').fill('Net hauler');
+  await page.getByRole('radio', { name: /Only set the play/ }).click();
+  for (const end of ['Left bearing', 'Right bearing'])
+    await page.getByRole('group', { name: end }).getByLabel('Printed on the ring').fill('30206');
+  await page.getByLabel(/Distance between/).fill('60');
+  await page.getByRole('button', { name: 'Book it in' }).click();
+  await page.getByRole('link', { name: /Enter the end play/ }).or(page.getByRole('button', { name: /Enter/ })).first().waitFor(); // prettier-ignore
+  const jobId = /jobs\/([0-9a-f-]+)/u.exec(page.url())![1]!;
+  await expect(page.getByText('practice')).toHaveCount(0);
+  const job = `${server.address}jobs/${jobId}`;
+  // The band and the pack as another bench would enter them; the run itself is typed here.
+  const band = { lower: 0.1, upper: 0.3, target: null };
+  await recordIn(page, server.address, jobId, 'SpecSet', { specId: 'play', axisId: 'axis', kind: 'endPlay', band, source: 'sheet' }); // prettier-ignore
+  await recordIn(page, server.address, jobId, 'PackRecorded', { siteId: 'shims', pieces: [{ sizeId: 'found', thickness: 1, quantity: 1, uncertainty: 0.001 }] }); // prettier-ignore
+  await page.goto(`${job}/bench`);
+  await startRun(page, /Old thousandths dial/);
+  await expect(page.getByText('Type what the needle shows')).toBeVisible();
+  await expect(page.getByText('Practice hands')).toHaveCount(0);
+  await typeReadings(page, ['0', '0.2032', '0', '0', '0.2032', '0', '0', '0.2032', '0']);
+  // A thousandth of an inch is 0.0254 mm: the guard is wider than any of a hundredth dial could be.
+  await expect(page.getByTestId('verdict-value')).toContainText(/0\.203 ± 0\.0[2-9]/);
+  await page.goto(`${job}/log`);
+  const log = page.getByRole('list', { name: 'Entries, newest first' });
+  await expect(log).toContainText('Edda');
+  await expect(log).not.toContainText('simulated');
+  await server.stop();
+});
+
+test('a job of a customer is never given a simulated reading; a practice job says on every page that it is one', async ({
+  page,
+  workshop,
+}) => {
+  const { address } = workshop;
+  const sill = await jobOf(page, address, 'Sill winch reducer');
+  const { events } = (await (await page.request.get(`${address}api/jobs/${sill}/events`)).json()) as { events: { type: string; data: object }[] }; // prettier-ignore
+  // The same job, as a customer's: everything but the mark.
+  const real = randomUUID();
+  for (const { type, data } of events.filter(({ type }) => type !== 'PracticeMarked'))
+    await recordIn(page, address, real, type, data);
+  await page.goto(`${address}jobs/${real}/bench`);
+  await expect(page.getByRole('radio', { name: /Shop dial/ })).toContainText('read by eye');
+  await startRun(page, /Shop dial/);
+  await expect(page.getByText('Type what the needle shows')).toBeVisible();
+  await expect(page.getByRole('button', { name: /Take zero/ })).toBeDisabled();
+  for (let press = 0; press < 9; press += 1) await page.keyboard.press('Space');
+  await expect(page.getByText('3 more cycles to a verdict')).toBeVisible();
+  await expect(page.getByText('Practice hands')).toHaveCount(0);
+
+  await page.goto(`${address}jobs/${sill}`);
+  for (const place of ['', '/plan', '/describe', '/log', '/bench']) {
+    await page.goto(`${address}jobs/${sill}${place}`);
+    await expect(page.getByText('practice', { exact: true })).toBeVisible();
+  }
+});
+
+test('one odd seal takes nothing down: its step says what is wrong, undo works, and the list stands', async ({
+  page,
+  workshop,
+}) => {
+  const { address } = workshop;
+  const jobId = await jobOf(page, address, 'Sill winch reducer');
+  const station = { id: 'seal-left', kind: 'seal', name: 'Drum-side seal', at: 0, width: 7, inside: 40, outside: 62, partId: 'case', depth: 1.2, boreDepth: 8.2, depthRule: 'setDepth' }; // prettier-ignore
+  await recordIn(page, address, jobId, 'StationDescribed', { axisId: 'output', station });
+  const rollers = { id: 'odd', kind: 'looseRollers', name: 'Odd rollers', at: 200, width: 10, inside: 0, outside: 12, rollerDiameter: 3, partId: 'case' }; // prettier-ignore
+  await recordIn(page, address, jobId, 'StationDescribed', { axisId: 'output', station: rollers });
+  await page.goto(`${address}jobs/${jobId}/plan`);
+  await expect(page.getByText(/steps done/)).toBeVisible();
+  await expect(page.getByRole('link', { name: /Mend the description of Odd rollers/ })).toBeVisible(); // prettier-ignore
+  await page.goto(`${address}jobs/${jobId}/step/fitSeal:seal-left`);
+  await expect(page.getByRole('region', { name: 'Numbers' })).toContainText('Gap behind it');
+  await page.keyboard.press('z');
+  await page.goto(`${address}jobs/${jobId}/plan`);
+  await expect(page.getByText(/Odd rollers/)).toHaveCount(0);
+  await page.goto(address);
+  await expect(page.getByRole('link', { name: /Sill winch reducer/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Moth engine case/ })).toBeVisible();
+});
+
+test('a browser that keeps nothing says so, and everything is sent', async ({
+  browser,
+  workshop,
+}) => {
+  const context = await browser.newContext();
+  await context.addInitScript(() => {
+    const refuse = () => {
+      throw new DOMException('blocked', 'SecurityError');
+    };
+    Object.defineProperty(window, 'indexedDB', { value: { open: refuse, deleteDatabase: refuse } });
+    for (const name of ['localStorage', 'sessionStorage'] as const)
+      Object.defineProperty(window, name, { get: refuse });
+  });
+  const page = await context.newPage();
+  await toSillBench(page, workshop.address);
+  await expect(page.getByRole('alert').filter({ hasText: 'keeps nothing' })).toBeVisible();
+  await startRun(page, /Shop dial/);
+  await typeReadings(page, SIX);
+  await expect(page.getByText('All sent')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('zero 0.000').or(page.getByText('1 more cycle'))).toHaveCount(1);
+  await context.setOffline(true);
+  await typeReadings(page, ['0']);
+  await expect(page.getByText(/1 wait, 1 on this page only/)).toBeVisible();
+  await context.setOffline(false);
+  await expect(page.getByText('All sent')).toBeVisible({ timeout: 20_000 });
+  await context.close();
+});
+
+test('ten tabs work on one live connection, and a tab that is closed hands it on', async ({ context, workshop }) => {
+  test.setTimeout(120_000);
+  const first = await context.newPage();
+  await toSillBench(first, workshop.address);
+  await startRun(first, /Shop dial/);
+  const address = first.url();
+  const pages = [first];
+  for (let tab = 1; tab < 10; tab += 1) {
+    const page = await context.newPage();
+    pages.push(page);
+    await page.goto(address);
+    await expect(page.getByRole('heading', { name: 'Seat and zero' })).toBeVisible();
+  }
+  // Each tab records, and each sees it: nothing waits for a connection.
+  await pages[9]!.bringToFront();
+  await typeReadings(pages[9]!, ['0', '0.26']);
+  await expect(pages[9]!.getByText('All sent')).toBeVisible();
+  for (const page of pages) await expect(page.getByText(/zero 0.000, lift 0.260/)).toBeVisible();
+  await first.close(); // it held the connection
+  await typeReadings(pages[5]!.isClosed() ? pages[6]! : pages[5]!, []);
+  const [one, other] = [pages[4]!, pages[7]!];
+  await one.getByLabel('Or type the return reading').fill('0');
+  await one.getByLabel('Or type the return reading').press('Enter');
+  await expect(other.getByLabel('Or type the zero reading')).toBeVisible();
+  await expect(other.getByTestId('live-reading')).not.toContainText('–');
+}); // prettier-ignore
+
+test('what is half typed survives a reload, and what another program answers is not taken for the server', async ({ page, context, workshop }) => {
+  await toSillBench(page, workshop.address);
+  await startRun(page, /Shop dial/);
+  await page.getByLabel('Or type the zero reading').fill('0.0');
+  await page.reload();
+  await expect(page.getByLabel('Or type the zero reading')).toHaveValue('0.0');
+  await page.keyboard.press('Tab');
+  // Another program on the port: it answers 404 with a page of its own to whatever is sent.
+  await context.route('**/api/jobs/*/events', (route) => (route.request().method() === 'POST' ? route.fulfill({ status: 404, contentType: 'text/html', body: '<h1>Not found</h1>' }) : route.continue()));
+  await typeReadings(page, ['0', '0.26', '0']);
+  await expect(page.getByText(/Another program answers \(3 kept here\)/)).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Entries set aside' })).toHaveCount(0);
+  await context.unroute('**/api/jobs/*/events');
+  await expect(page.getByText('All sent')).toBeVisible({ timeout: 20_000 });
+  await page.reload();
+  await expect(page.getByRole('row', { name: /0\.260/ })).toBeVisible();
+}); // prettier-ignore
+
+test('who is at the bench is chosen with a key, and signs from then on', async ({ page, workshop }) => {
+  await page.goto(workshop.address);
+  await page.keyboard.press('i');
+  await expectAccessible(page);
+  await page.getByRole('dialog').getByRole('button', { name: /Helper/ }).click();
+  await expect(page.getByRole('button', { name: /At the bench: Helper/ })).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('button', { name: /At the bench: Helper/ })).toBeVisible();
+  const jobId = await jobOf(page, workshop.address, 'Sill winch reducer');
+  await page.goto(`${workshop.address}jobs/${jobId}/log`);
+  await page.getByLabel('Note', { exact: true }).fill('Shaft cleaned');
+  await page.getByRole('button', { name: 'Write the note' }).click();
+  const entry = page.getByRole('list', { name: 'Entries, newest first' }).getByRole('listitem').first();
+  await expect(entry).toContainText('Helper');
+  await expect(entry).toContainText('Shaft cleaned');
+}); // prettier-ignore
