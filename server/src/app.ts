@@ -46,21 +46,30 @@ export function createApp({ jobs, connections, devices, log, pages }: AppParts):
   app.disable('x-powered-by');
   app.disable('etag');
   app.use(requireOwnHost);
-  app.use(
-    helmet({ contentSecurityPolicy: { useDefaults: false, directives: POLICY }, hsts: false }),
-  );
+  // What is recorded comes first and oftenest: small answers, no page.
+  app.use('/api', plainAnswers, requireJsonBody, express.json({ limit: '1mb', strict: false }));
+  app.use('/api', streamRoutes(jobs));
   app.use(compression());
-  app.use('/api', requireJsonBody, express.json({ limit: '1mb', strict: false }));
   app.get('/api/health', (_request, response) => void response.json({ ok: true }));
-  app.use('/api', readRoutes(jobs), streamRoutes(jobs), deviceRoutes(devices));
-  app.use('/api', liveRoutes(connections));
+  app.use('/api', readRoutes(jobs), deviceRoutes(devices), liveRoutes(connections));
   app.use('/api', () => {
     throw new ServerError('notFound');
   });
+  app.use(
+    helmet({ contentSecurityPolicy: { useDefaults: false, directives: POLICY }, hsts: false }),
+  );
   if (pages !== null) app.use(pageRoutes(pages));
   app.use(answerErrors(log));
   return app;
 }
+
+/** Answers of the interface are data: never a page, never framed, never kept by the browser. */
+const plainAnswers: express.RequestHandler = (_request, response, next) => {
+  response.setHeader('x-content-type-options', 'nosniff');
+  response.setHeader('content-security-policy', "default-src 'none'; frame-ancestors 'none'");
+  response.setHeader('cache-control', 'no-store');
+  next();
+};
 
 /** A form from another site cannot send JSON, so this keeps other sites' forms out as well. */
 const requireJsonBody: express.RequestHandler = (request, _response, next) => {

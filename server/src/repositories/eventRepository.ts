@@ -4,22 +4,37 @@ import type { AppendAnswer, NewEvent, StreamKind } from '@wendaxis/contract';
 
 import type { Database } from '../db/database.ts';
 import { events, streams } from '../db/schema.ts';
-import { databaseError, ServerError } from '../errors.ts';
+import { ServerError } from '../errors.ts';
+import { AppendQueue, type Batch } from './appendQueue.ts';
 
 /** Most events read at once: a log of any length is read in pages, so that none fills the memory twice. */
 const PAGE = 5000;
 
+/**
+ * What the database answers to a batch: the first place where it was new as a whole, else each event with its own, or
+ * why it is refused.
+ */
+interface Appended {
+  readonly lastSeq: number;
+  readonly first?: number;
+  readonly accepted?: AppendAnswer['accepted'];
+  readonly code?: string;
+  readonly detail?: string | null;
+}
+
 /** The log in the database. */
 export class EventRepository {
   readonly #db: Database;
+  readonly #queue: AppendQueue<Appended>;
 
   constructor(db: Database) {
     this.#db = db;
+    this.#queue = new AppendQueue((batches) => this.#store(batches));
   }
 
   /**
-   * Append events to a stream, in order, once each, in one round trip (the function `append_events` of the database).
-   * An id that is stored already is acknowledged with its old place.
+   * Append events to a stream, in order, once each, in one round trip (the functions `append_events` and
+   * `append_batches` of the database). An id that is stored already is acknowledged with its old place.
    *
    * @throws ServerError `noSuchStream` when a job is not opened by the first event, `idTaken` when an id is
    *   stored with other contents or in another stream
@@ -30,17 +45,30 @@ export class EventRepository {
     batch: readonly NewEvent[],
   ): Promise<AppendAnswer> {
     const opens = kind === 'workshop' || batch[0]?.type === 'JobOpened';
-    const rows = JSON.stringify(
-      batch.map(({ id, type, version, at, by, data }) => ({ id, type, version, at, by, data })),
+    const events = batch.map(({ id, type, version, at, by, data }) => ({
+      id,
+      type,
+      version,
+      at,
+      by,
+      data,
+    }));
+    const { lastSeq, first, accepted, code, detail } = await this.#queue.append({
+      kind,
+      streamId,
+      opens,
+      events,
+    });
+    if (code !== undefined) throw refusal(code, detail ?? null, streamId, batch);
+    return { lastSeq, accepted: accepted ?? batch.map(({ id }, at) => ({ id, seq: first! + at })) };
+  }
+
+  async #store(batches: readonly Batch[]): Promise<readonly Appended[]> {
+    const sent = JSON.stringify(batches);
+    const result = await this.#db.execute<{ answers: readonly Appended[] }>(
+      sql`SELECT append_batches(${sent}::jsonb) AS answers`,
     );
-    try {
-      const result = await this.#db.execute<{ answer: AppendAnswer }>(
-        sql`SELECT append_events(${kind}, ${streamId}, ${opens}, ${rows}::jsonb) AS answer`,
-      );
-      return result.rows[0]!.answer;
-    } catch (error) {
-      throw refusal(error, streamId, batch);
-    }
+    return result.rows[0]!.answers;
   }
 
   /** Events of a stream after a place, in order: one page of them. */
@@ -91,11 +119,18 @@ export class EventRepository {
   }
 }
 
-/** What the database refused, as an error of ours; anything else as it came. */
-function refusal(error: unknown, streamId: string, batch: readonly NewEvent[]): unknown {
-  const { code, detail } = databaseError(error);
-  if (code === 'WX404') return new ServerError('noSuchStream', 'streamId', streamId, error);
-  if (code !== 'WX409') return error;
-  const place = Number(detail ?? 0);
-  return new ServerError('idTaken', `events[${place}].id`, batch[place]?.id ?? null, error);
+/** What the database refused, as an error of ours. */
+function refusal(
+  code: string,
+  detail: string | null,
+  streamId: string,
+  batch: readonly NewEvent[],
+): ServerError {
+  if (code === 'WX404') return new ServerError('noSuchStream', 'streamId', streamId);
+  if (code === 'WX409') {
+    const place = Number(detail ?? 0);
+    return new ServerError('idTaken', `events[${place}].id`, batch[place]?.id ?? null);
+  }
+  // Two requests stored the same id at the same moment in different streams.
+  return code === '23505' ? new ServerError('idTaken', 'events') : new ServerError('internal');
 }

@@ -1,3 +1,4 @@
+import compression from 'compression';
 import { Router } from 'express';
 
 import { parseEvents, type StreamKind } from '@wendaxis/contract';
@@ -5,6 +6,9 @@ import { requireInteger } from '@wendaxis/core/faults';
 
 import { WORKSHOP_STREAM, type JobService } from '../services/jobService.ts';
 import { requireJobId } from './requireJobId.ts';
+
+/** A log is worth compressing; the answer to an entry is not. */
+const compressed = compression();
 
 /** Logs: append and read. */
 export function streamRoutes(jobs: JobService): Router {
@@ -23,7 +27,7 @@ export function streamRoutes(jobs: JobService): Router {
       response.status(201).json(await jobs.append(kind, streamId, batch));
     });
 
-    router.get(`${path}/events`, async (request, response) => {
+    router.get(`${path}/events`, compressed, async (request, response) => {
       const after = request.query['after'] ?? '0';
       const place = typeof after === 'string' && /^\d{1,9}$/.test(after) ? Number(after) : after;
       response.json(

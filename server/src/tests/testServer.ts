@@ -17,7 +17,8 @@ export interface TestServer extends RunningServer {
 export async function startTestServer(
   env: Readonly<Record<string, string>> = {},
 ): Promise<TestServer> {
-  const databaseUrl = env['DATABASE_URL'] ?? (await createDatabase(`t_${randomUUID().replaceAll('-', '')}`));
+  const databaseUrl =
+    env['DATABASE_URL'] ?? (await createDatabase(`t_${randomUUID().replaceAll('-', '')}`));
   const config = readConfig({ PORT: '0', ...env, DATABASE_URL: databaseUrl });
   const server = await startServer(config, pino({ level: 'silent' }));
   const ask = async (path: string, init?: RequestInit) => {
