@@ -7,16 +7,18 @@ import { plainDataFault } from './plainData.ts';
 
 /**
  * Check a plain value against a DTO class: every field of it, nothing beside it.
+ * @param isPlain it was looked at as part of something larger: depth, size, keys and texts are sound
  * @returns the faults, empty when the value is sound
  */
 export function checkShape(
   dto: new () => object,
   value: unknown,
   path: string,
+  { isPlain = false } = {},
 ): readonly InputFault[] {
   if (typeof value !== 'object' || value === null || Array.isArray(value))
     return [{ code: 'missing', field: path, value: shortened(value), expected: 'an object' }];
-  const unsound = plainDataFault(value, path);
+  const unsound = isPlain ? null : plainDataFault(value, path);
   if (unsound !== null) return [unsound];
   const instance = plainToInstance(dto, value);
   const errors = validateSync(instance, {

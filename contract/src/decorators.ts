@@ -81,8 +81,8 @@ const INSTANT = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{1,9})?(Z|[+-]\d{2}:\d
 /** Whether an instant is of a day that the calendar has: the thirtieth of February reads as a day of March. */
 function exists(at: unknown): boolean {
   if (!isInstant(at)) return false;
-  const noon = new Date(`${at.slice(0, 10)}T12:00:00Z`);
-  return noon.toISOString().startsWith(at.slice(0, 10));
+  const [year, month, day] = [at.slice(0, 4), at.slice(5, 7), at.slice(8, 10)].map(Number);
+  return day! <= new Date(Date.UTC(year!, month!, 0)).getUTCDate();
 }
 
 /** An instant as RFC 3339 writes it, of a day and a time that exist. */

@@ -130,7 +130,7 @@ function eventFaults(kind: StreamKind, event: unknown, path: string): readonly I
   if (envelope.length > 0) return envelope;
   const { type, data } = event as NewEvent;
   const dto = (DTOS[kind] as Readonly<Record<string, new () => object>>)[type]!;
-  const shape = checkShape(dto, data, `${path}.data`);
+  const shape = checkShape(dto, data, `${path}.data`, { isPlain: true });
   return shape.length > 0 ? shape : jointFaults(type, data, `${path}.data`);
 }
 

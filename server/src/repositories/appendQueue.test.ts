@@ -29,26 +29,24 @@ describe('batches that come while the database is busy', () => {
   test('should go in together, each answered for itself', async () => {
     const { queue, calls } = slowStore();
     const answers = ['a', 'b', 'c', 'd', 'e'].map((id) => queue.append(batch(id, id)));
-    expect(calls.map(({ ids }) => ids)).toEqual([['a'], ['b']]); // two calls at once, no more
+    expect(calls.map(({ ids }) => ids)).toEqual([['a']]); // one call at a time
     calls[0]!.end();
     await turn();
-    expect(calls[2]!.ids).toEqual(['c', 'd', 'e']);
+    expect(calls[1]!.ids).toEqual(['b', 'c', 'd', 'e']);
     calls[1]!.end();
-    calls[2]!.end();
     expect(await Promise.all(answers)).toEqual(['a', 'b', 'c', 'd', 'e'].map((id) => `stored ${id}`)); // prettier-ignore
   });
 
   test('should keep their order within a stream, and lock streams in one order', async () => {
     const { queue, calls } = slowStore();
-    const first = [queue.append(batch('x', '1')), queue.append(batch('x', '2'))];
+    const first = queue.append(batch('x', '1'));
     const rest = [batch('z', 'z1'), batch('a', 'a1'), batch('z', 'z2'), batch('a', 'a2')].map((one) => queue.append(one)); // prettier-ignore
     calls[0]!.end();
     await turn();
-    expect(calls[2]!.ids).toEqual(['a1', 'a2', 'z1', 'z2']);
+    expect(calls[1]!.ids).toEqual(['a1', 'a2', 'z1', 'z2']);
     calls[1]!.end();
-    calls[2]!.end();
     expect(await Promise.all(rest)).toEqual(['stored z1', 'stored a1', 'stored z2', 'stored a2']);
-    await Promise.all(first);
+    await first;
   });
 
   test('should all be told when the database is away, and the next go on', async () => {

@@ -15,8 +15,8 @@ interface Waiting<Answer> {
   readonly reject: (error: unknown) => void;
 }
 
-/** Calls of the database that are under way at once, and batches in one. */
-const MOST_CALLS = 2;
+/** Calls of the database that are under way at once (one: the commit is the bottleneck), and batches in one. */
+const MOST_CALLS = 1;
 const MOST_TOGETHER = 50;
 
 /**

@@ -3,7 +3,7 @@ import type { JobReader } from './jobReader.ts';
 import { listRow } from './listRow.ts';
 
 /** A job that grows all the time is listed anew at most this often (ms); who reads the list does not wait for it. */
-const APART = 500;
+const APART = 3000;
 /** Longest that a reader of the list waits for rows that are being written (ms). */
 const PATIENCE = 400;
 /** How often a row that could not be written is tried, and how long after the last try (ms). */
