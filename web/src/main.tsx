@@ -5,8 +5,6 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 
-import { JobLayout } from './pages/JobLayout.tsx';
-import { JobPage } from './pages/JobPage.tsx';
 import { JobsPage } from './pages/JobsPage.tsx';
 import { LATER_PAGES } from './pages/laterPages.ts';
 import { NotFoundPage } from './pages/NotFoundPage.tsx';
@@ -25,13 +23,13 @@ const router = createBrowserRouter([
       { path: '/book-in', lazy: LATER_PAGES.bookIn },
       {
         path: '/jobs/:jobId',
-        element: <JobLayout />,
+        lazy: LATER_PAGES.jobLayout,
         children: [
           // A page of a job that fails leaves the frame standing: what was entered last can be taken back there.
           {
             errorElement: <JobPageFailed />,
             children: [
-              { index: true, element: <JobPage /> },
+              { index: true, lazy: LATER_PAGES.job },
               { path: 'bench', lazy: LATER_PAGES.bench },
               { path: 'pack', lazy: LATER_PAGES.pack },
               { path: 'pack-in-place', lazy: LATER_PAGES.packInPlace },
@@ -59,5 +57,7 @@ createRoot(document.getElementById('root')!).render(
     </QueryClientProvider>
   </StrictMode>,
 );
-// The other pages come right after the first, so that a bench that loses the server has them all.
-setTimeout(() => void Promise.all(Object.values(LATER_PAGES).map((load) => load())), 500);
+// The other pages come after the first, when the browser has nothing else to do: a bench that loses the server has them all.
+const later = () => void Promise.all(Object.values(LATER_PAGES).map((load) => load()));
+if ('requestIdleCallback' in window) requestIdleCallback(later, { timeout: 4000 });
+else setTimeout(later, 1500);

@@ -1,14 +1,6 @@
 export { CAUTIONS, type CautionId } from './cautions.ts';
 export { compilePlan, type Plan } from './compilePlan.ts';
-export {
-  actionFor,
-  cyclesLeft,
-  nextAction,
-  stageOf,
-  STAGES_OF,
-  type NextAction,
-  type Stage,
-} from './nextAction.ts';
+export { actionFor, cyclesLeft, nextAction, stageOf, type NextAction } from './nextAction.ts';
 export {
   inFinalBuild,
   jointQuestion,
@@ -17,6 +9,7 @@ export {
   USUAL_MOST_PIECES,
 } from './packQuestion.ts';
 export { readJob, readState, type JobReading, type Unreadable } from './readJob.ts';
+export { STAGES_OF, type Stage } from './stages.ts';
 export { PHASE_NAMES, PHASES, type Phase } from './phases.ts';
 export {
   currentRun,

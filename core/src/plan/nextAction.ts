@@ -2,7 +2,6 @@ import { CYCLES_NEEDED, type RunVerdict } from '../measure/index.ts';
 import {
   cyclesOf,
   verdictOf,
-  type JobScope,
   type JobState,
   type Reading,
   type ReadingPhase,
@@ -15,6 +14,7 @@ import { compilePlan, type Plan } from './compilePlan.ts';
 import { kindSetAt } from './packQuestion.ts';
 import type { Phase } from './phases.ts';
 import { currentRun, fittedAfter, playVerdict, type JudgedVerdict } from './playProgress.ts';
+import type { Stage } from './stages.ts';
 import type { Step, StepForm } from './step.ts';
 
 /** The one thing to do next, with what the screen needs to say it. */
@@ -103,13 +103,6 @@ function duringRun(state: JobState, run: Run): NextAction {
     return { kind: 'acceptRun', run, verdict };
   return { kind: 'takeReading', run, phase: next, cycle: complete.length + 1, partial, verdict };
 }
-
-/** How far a job is along its line, by its scope: the stations of the line. */
-export const STAGES_OF = {
-  setPlay: ['describe', 'measure', 'choose', 'fit', 'prove', 'finish'],
-  overhaul: ['describe', 'strip', 'inspect', 'seat', 'set', 'close', 'finish'],
-} as const satisfies Record<JobScope, readonly string[]>;
-export type Stage = (typeof STAGES_OF)[JobScope][number];
 
 /** Which station of the line an action of a job that only sets the play is at. */
 const PLAY_STAGE: Readonly<Record<NextAction['kind'], Stage>> = {

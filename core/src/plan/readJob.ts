@@ -1,7 +1,8 @@
 import { describeError } from '../faults/index.ts';
 import { EMPTY_JOB, foldJob, foldRest, type JobEvent, type JobState } from '../job/index.ts';
 import { compilePlan, NO_PLAN, type Plan } from './compilePlan.ts';
-import { nextAction, stageOf, type NextAction, type Stage } from './nextAction.ts';
+import { nextAction, stageOf, type NextAction } from './nextAction.ts';
+import type { Stage } from './stages.ts';
 
 /** A job as everything shows it: folded, planned, and what comes next. */
 export interface JobReading {

@@ -1,15 +1,20 @@
 import { Moon, Sun, Volume2, VolumeX } from 'lucide-react';
-import { useEffect } from 'react';
+import { lazy, Suspense, useEffect } from 'react';
 import { Link, Outlet } from 'react-router';
 
 import { ClockBar } from '../features/heat/ClockBar.tsx';
-import { AsidePanel } from '../features/sending/AsidePanel.tsx';
 import { ReachSign } from '../features/sending/ReachSign.tsx';
 import { StoreNotice } from '../features/sending/StoreNotice.tsx';
 import { PersonMenu } from '../features/workshop/PersonMenu.tsx';
 import { useSettings } from '../stores/settingsStore.ts';
+import { useStreams } from '../stores/stream/index.ts';
 import { Button, Key } from '../ui/Button.tsx';
 import { useShortcut } from '../ui/useShortcut.ts';
+
+/** It words entries of every kind: fetched when there is one to show. */
+const AsidePanel = lazy(async () => ({
+  default: (await import('../features/sending/AsidePanel.tsx')).AsidePanel,
+}));
 
 const MAIN_PAGES = [
   ['/', 'Jobs'],
@@ -76,8 +81,18 @@ export function Shell() {
       </header>
       <ClockBar />
       <StoreNotice />
-      <AsidePanel />
+      <Aside />
       <Outlet />
     </div>
   );
+}
+
+/** Entries that the server would not take, where there are any. */
+function Aside() {
+  const some = useStreams(({ aside }) => aside.length > 0);
+  return some ? (
+    <Suspense>
+      <AsidePanel />
+    </Suspense>
+  ) : null;
 }

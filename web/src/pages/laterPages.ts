@@ -1,5 +1,7 @@
 /** Pages that are not needed for the first sight of the application, each as the router loads it. */
 export const LATER_PAGES = {
+  jobLayout: async () => ({ Component: (await import('./JobLayout.tsx')).JobLayout }),
+  job: async () => ({ Component: (await import('./JobPage.tsx')).JobPage }),
   workshop: async () => ({ Component: (await import('./WorkshopPage.tsx')).WorkshopPage }),
   bookIn: async () => ({ Component: (await import('./BookInPage.tsx')).BookInPage }),
   bench: async () => ({ Component: (await import('./BenchPage.tsx')).BenchPage }),
