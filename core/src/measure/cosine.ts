@@ -1,5 +1,5 @@
 import { requireNumber } from '../faults/index.ts';
-import type { IndicatorSetting } from './instrument.ts';
+import type { IndicatorSetting } from './indicatorSetting.ts';
 
 /** Beyond this angle the set-up is to be mended, not only corrected (degrees; our own rule). */
 export const ANGLE_TO_MEND = 10;

@@ -11,7 +11,8 @@ export {
   type TakenIn,
 } from './doubtReading.ts';
 export { NORMAL_FACTOR } from './normalFactor.ts';
-export type { IndicatorContact, IndicatorSetting, Instrument } from './instrument.ts';
+export type { IndicatorContact, IndicatorSetting } from './indicatorSetting.ts';
+export type { Instrument } from './instrument.ts';
 export {
   contactsOf,
   INSTRUMENT_KIND_NAMES,

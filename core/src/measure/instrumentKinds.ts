@@ -1,4 +1,4 @@
-import type { IndicatorContact, Instrument } from './instrument.ts';
+import type { IndicatorContact } from './indicatorSetting.ts';
 
 /** What an instrument is, and what it can take. */
 export interface InstrumentKindRow {
@@ -21,6 +21,12 @@ export const INSTRUMENT_KINDS = {
 export type InstrumentKind = keyof typeof INSTRUMENT_KINDS;
 export const INSTRUMENT_KIND_NAMES = Object.keys(INSTRUMENT_KINDS) as readonly InstrumentKind[];
 
+/** What tells the kind of an instrument. */
+export interface InstrumentNaming {
+  readonly kind?: InstrumentKind;
+  readonly name: string;
+}
+
 /** Names by which a card without a kind is told: cards had none at first. The first that fits. */
 const BY_NAME: readonly (readonly [RegExp, InstrumentKind])[] = [
   [/bore/iu, 'boreGauge'],
@@ -31,19 +37,17 @@ const BY_NAME: readonly (readonly [RegExp, InstrumentKind])[] = [
 ];
 
 /** What an instrument is: as its card says, or, on a card of before cards said so, as its name does; else a dial. */
-export function instrumentKind({ kind, name }: Pick<Instrument, 'kind' | 'name'>): InstrumentKind {
+export function instrumentKind({ kind, name }: InstrumentNaming): InstrumentKind {
   return kind ?? BY_NAME.find(([pattern]) => pattern.test(name))?.[1] ?? 'dial';
 }
 
 /** How an instrument can meet the part in a run; none where it cannot take one. */
-export function contactsOf(
-  instrument: Pick<Instrument, 'kind' | 'name'>,
-): readonly IndicatorContact[] {
+export function contactsOf(instrument: InstrumentNaming): readonly IndicatorContact[] {
   return INSTRUMENT_KINDS[instrumentKind(instrument)].contacts;
 }
 
 /** Instruments that can take a size, the ones made for it first. */
-export function instrumentsFor<Card extends Instrument>(cards: readonly Card[], feature: string): readonly Card[] {
+export function instrumentsFor<Card extends InstrumentNaming>(cards: readonly Card[], feature: string): readonly Card[] {
   const place = (card: Card) => (INSTRUMENT_KINDS[instrumentKind(card)].sizes as readonly string[]).indexOf(feature);
   return cards.filter((card) => place(card) >= 0).toSorted((a, b) => place(a) - place(b));
 } // prettier-ignore

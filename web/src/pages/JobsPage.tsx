@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 
-import { JOB_FILTERS, type JobFilter } from '@wendaxis/contract/jobFilter';
+import type { JobFilter } from '@wendaxis/contract';
 
 import { useJobs } from '../api/queries.ts';
 import { BeginPanel } from '../features/jobs/BeginPanel.tsx';
@@ -19,6 +19,7 @@ const FILTER_WORDS: Readonly<Record<JobFilter, string>> = {
   finished: 'Finished',
   all: 'All',
 };
+const JOB_FILTERS = Object.keys(FILTER_WORDS) as readonly JobFilter[];
 
 /** The list asks again this long after a log has grown (ms): many that grow at once are one question. */
 const ASK_AFTER = 800;

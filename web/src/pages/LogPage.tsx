@@ -93,7 +93,8 @@ export function LogPage() {
               className="border-edge grid grid-cols-[13rem_1fr] gap-4 border-t py-2"
             >
               <span className="text-soft text-base">
-                {eventTime(event.at)} {nameOf(event.by)}
+                {eventTime(event.at)}{' '}
+                <span className="inline-block break-words">{nameOf(event.by)}</span>
               </span>
               <span className={stands || event.type === 'Undone' ? '' : 'text-soft line-through'}>
                 {eventLine(event, units)}

@@ -17,6 +17,7 @@ import { Panel } from '../../ui/Panel.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { SelectField } from '../describe/SelectField.tsx';
 import { TextField } from '../describe/TextField.tsx';
+import { CardFormFoot } from './CardFormFoot.tsx';
 import {
   cardLength,
   EMPTY_INSTRUMENT,
@@ -24,7 +25,6 @@ import {
   UNCERTIFIED,
   type InstrumentTexts,
 } from './instrumentEntry.ts';
-import { SavingWords } from './SavingWords.tsx';
 
 const KINDS = INSTRUMENT_KIND_NAMES.map((kind) => [kind, INSTRUMENT_KINDS[kind].words] as const);
 
@@ -97,12 +97,7 @@ function AddInstrument({ onDone }: { readonly onDone: () => void }) {
         The calibration is the certificate’s figure divided by its factor, usually 2. Left open, half a graduation is taken
         {Number.isFinite(graduation) && `: ${units.show(UNCERTIFIED * graduation, 'length', 5)}`}.
       </p>
-      {fault !== null && <p role="alert" className="text-bad col-span-2 m-0 font-semibold">{fault}</p>}
-      <div className="col-span-2 flex gap-3">
-        <Button type="submit" kind="main" disabled={saving === 'saving'}>Add it</Button>
-        <Button onClick={onDone}>Leave it</Button>
-      </div>
-      <SavingWords saving={saving} saved="Added." />
+      <CardFormFoot fault={fault} saving={saving} onLeave={onDone} />
     </form>
   );
 } // prettier-ignore

@@ -11,7 +11,7 @@ import { QuantityField, readField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { SelectField } from '../describe/SelectField.tsx';
 import { TextField } from '../describe/TextField.tsx';
-import { SavingWords } from './SavingWords.tsx';
+import { CardFormFoot } from './CardFormFoot.tsx';
 
 const EMPTY = { name: '', graduation: '', least: '', most: '', calibration: '' };
 const KINDS: readonly (readonly [TorqueToolKind, string])[] = [
@@ -73,12 +73,7 @@ function AddTool({ onDone }: { readonly onDone: () => void }) {
       <QuantityField label="Calibration, 1 σ" kind="torque" text={texts.calibration} onText={set('calibration')} optional />
       <QuantityField label="Tells from" kind="torque" text={texts.least} onText={set('least')} />
       <QuantityField label="to" kind="torque" text={texts.most} onText={set('most')} />
-      {fault !== null && <p role="alert" className="text-bad col-span-2 m-0 font-semibold">{fault}</p>}
-      <div className="col-span-2 flex gap-3">
-        <Button type="submit" kind="main" disabled={saving === 'saving'}>Add it</Button>
-        <Button onClick={onDone}>Leave it</Button>
-      </div>
-      <SavingWords saving={saving} saved="Added." />
+      <CardFormFoot fault={fault} saving={saving} onLeave={onDone} />
     </form>
   );
 } // prettier-ignore
