@@ -107,6 +107,8 @@ describe('a drafted step', () => {
   it('that is behind stays behind, whatever fails afterwards', () => {
     expect(draftedStep(draft({}, { behind: 'done' }), [], ['a']).status).toBe('done');
     expect(draftedStep(draft({ how: failing }, { behind: 'done' }), [], []).status).toBe('done');
-    expect(draftedStep(draft({}, { behind: 'setAside', fault: 'odd' }), [], []).status).toBe('setAside');
+    expect(draftedStep(draft({}, { behind: 'setAside', fault: 'odd' }), [], []).status).toBe(
+      'setAside',
+    );
   });
 });
