@@ -38,10 +38,17 @@ module.exports = {
     },
     {
       name: 'web-takes-types-only-of-the-contract',
-      comment:
-        'The validators would double the first load: a form fetches them when it is first needed.',
+      comment: 'The validators would double the first load.',
       severity: 'error',
-      from: { path: '^web/src' },
+      from: { path: '^web/src', pathNot: '^web/src/stores/recordWorkshop\\.ts$' },
+      to: { path: '^contract/', dependencyTypesNot: ['type-only'] },
+    },
+    {
+      name: 'validators-are-fetched-when-needed',
+      comment:
+        'What is recorded of the workshop is checked before it is kept; the first page does without.',
+      severity: 'error',
+      from: { path: '^web/src/stores/recordWorkshop\\.ts$' },
       to: { path: '^contract/', dependencyTypesNot: ['type-only', 'dynamic-import'] },
     },
     {
