@@ -37,7 +37,7 @@ export default ts.config(
   },
   {
     files: ['core/src/**/*.ts'],
-    ignores: ['**/*.test.ts', '**/tests/**', 'core/src/draws/**'],
+    ignores: ['**/*.test.ts', '**/tests/**'],
     rules: {
       'max-lines': ['error', 250],
       'max-params': ['error', 5],

@@ -11,24 +11,9 @@ import {
 } from '../job/index.ts';
 import { SEATING_CHECK_IDS } from '../seating/index.ts';
 import { SPEC_KIND_NAMES, type Unit } from '../unit/index.ts';
+import { DRAWN_DIAL as dial, DRAWN_WRENCH as tool } from './drawnCards.ts';
 import type { Draws } from './draws.ts';
 import { DESIGNATIONS, randomUnit, size } from './randomUnit.ts';
-
-const dial = {
-  id: 'dial',
-  name: 'Dial',
-  graduation: 0.01,
-  calibrationUncertainty: 0.002,
-  range: 10,
-};
-const tool = {
-  id: 'wrench',
-  name: 'Wrench',
-  graduation: 0.05,
-  calibrationUncertainty: 0.02,
-  least: 0,
-  most: 50,
-};
 
 /** What an event of each type may carry, about this unit. */
 export function dataOf(
