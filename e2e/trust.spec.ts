@@ -216,6 +216,7 @@ test('what is half typed survives a reload, and what another program answers is 
 
 test('who is at the bench is chosen with a key, and signs from then on', async ({ page, workshop }) => {
   await page.goto(workshop.address);
+  await expect(page.getByRole('button', { name: /Who is at the bench/ })).toBeVisible();
   await page.keyboard.press('i');
   await expectAccessible(page);
   await page.getByRole('dialog').getByRole('button', { name: /Helper/ }).click();

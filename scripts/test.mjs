@@ -12,6 +12,8 @@ import { buildPages } from './setup/server.mjs';
 const results = mkdtempSync(join(tmpdir(), 'wendaxis-results-'));
 const leaving = [() => rmSync(results, { recursive: true, force: true })];
 const total = { passed: 0, failed: 0 };
+/** What failed, said once more at the end, where it is looked for. */
+const failures = [];
 
 const CHECKS = [
   ['types', ['npm', ['run', '-s', 'types']]],
@@ -50,6 +52,9 @@ try {
     (json) => ({
       passed: json.numPassedTests,
       failed: json.numFailedTests + json.numRuntimeErrorTestSuites,
+      messages: json.testResults
+        .filter(({ status }) => status === 'failed')
+        .map(({ name, message }) => `${name}\n${message}`),
     }),
   );
   await suite(
@@ -61,13 +66,15 @@ try {
     (json) => ({
       passed: json.stats.expected + json.stats.flaky,
       failed: json.stats.unexpected,
+      messages: json.suites.flatMap(browserFailures),
     }),
   );
 } catch (error) {
-  process.stderr.write(`${error.message}\n`);
+  failures.push(error.message);
   total.failed += 1;
 }
 await leave();
+for (const message of failures) process.stdout.write(`\n${shortened(message)}\n`);
 process.stdout.write(`\n${total.passed} passed, ${total.failed} failed\n`);
 process.exit(total.failed === 0 ? 0 : 1);
 
@@ -92,7 +99,23 @@ async function suite(name, program, args, env, file, read) {
   count(code !== 0 && counted.failed === 0 ? { ...counted, failed: 1 } : counted);
 }
 
-function count({ passed, failed }) {
+function count({ passed, failed, messages = [] }) {
+  failures.push(...messages);
   total.passed += passed;
   total.failed += failed;
+}
+
+function browserFailures({ suites = [], specs = [] }) {
+  const own = specs
+    .filter(({ ok }) => !ok)
+    .map(({ file, line, title, tests }) => {
+      const errors = tests.flatMap(({ results }) => results.flatMap((one) => one.errors));
+      return [`${file}:${line} ${title}`, ...errors.map(({ message }) => message)].join('\n');
+    });
+  return [...own, ...suites.flatMap(browserFailures)];
+}
+
+function shortened(message) {
+  const lines = message.split('\n');
+  return [...lines.slice(0, 60), ...(lines.length > 60 ? ['…'] : [])].join('\n');
 }

@@ -24,7 +24,7 @@ const MIGRATION_LOCK = 7_361_042;
  */
 export function openDatabase(url: string, onLost: (error: Error) => void): OpenDatabase {
   const pool = new pg.Pool({ connectionString: url, max: 10, connectionTimeoutMillis: 5000 });
-  pool.on('error', onLost);
+  pool.on('error', (error) => onLost(error));
   // A connection that breaks in the middle of a transaction tells its own listeners, not the pool's.
   pool.on('connect', (client) => client.on('error', onLost));
   return { db: drizzle(pool, { schema }), pool };

@@ -7,8 +7,6 @@ import type { LiveHub } from './liveHub.ts';
 import { StreamClient } from './streamClient.ts';
 import { useStreams } from './streamStore.ts';
 
-/** Longest that the browser may take to open its store: another tab of an older shape may hold it (ms). */
-const OPENING_PATIENCE = 5000;
 /** Everything open is looked at this often, in case news was lost on the way (ms). */
 const LOOK_EVERY = 30_000;
 const CHANNEL = 'wendaxis.stream';
@@ -32,7 +30,7 @@ function make(): BrowserStreams {
   const hub = browserHub();
   const client = new StreamClient({
     state: useStreams,
-    storage: inTime(openIndexedStorage()),
+    storage: openIndexedStorage(),
     transport: httpTransport((path, init) => fetch(path, init)),
     timers: {
       set: (action, wait) => setTimeout(action, wait),
@@ -56,11 +54,4 @@ function make(): BrowserStreams {
     if (useStreams.getState().unsaved > 0) event.preventDefault();
   });
   return { client, hub };
-}
-
-function inTime<Value>(work: Promise<Value>): Promise<Value> {
-  const late = new Promise<never>((_resolve, reject) => {
-    setTimeout(() => reject(new Error('the browser’s store does not open')), OPENING_PATIENCE);
-  });
-  return Promise.race([work, late]);
 }

@@ -32,6 +32,14 @@ describe('the browser’s store', () => {
     expect(waiting).toEqual([]);
   });
 
+  test('should let go of what was written after the server had it already', async () => {
+    const store = await fresh();
+    await store.confirm('job', run(1, 2));
+    await store.keep('job', event('e2'));
+    expect(ids((await store.load('job')).waiting)).toEqual([]);
+    expect(await store.waitingStreams()).toEqual([]);
+  });
+
   test('should give no more than what follows without a gap: the rest is fetched again', async () => {
     const store = await fresh();
     await store.confirm('job', run(1, 2));

@@ -110,10 +110,16 @@ async function load(db: IDBPDatabase<Schema>, streamId: string) {
     db.getAll('confirmed', chunksOf(streamId)),
     db.getAllFromIndex('waiting', 'byStream', streamId),
   ]);
+  const confirmed = withoutGaps(chunks);
+  const ids = new Set(confirmed.map(({ id }) => id));
   const ordered = waiting.toSorted((a, b) => a.order! - b.order!);
+  // One that was written after the server had it already waits for nothing.
+  await Promise.all(
+    ordered.filter(({ id }) => ids.has(id)).map(({ order }) => db.delete('waiting', order!)),
+  );
   return {
-    confirmed: withoutGaps(chunks),
-    waiting: ordered.map(({ event }) => event),
+    confirmed,
+    waiting: ordered.filter(({ id }) => !ids.has(id)).map(({ event }) => event),
   };
 }
 

@@ -37,6 +37,9 @@ class FakeServer implements Transport {
   } // prettier-ignore
 }
 
+/** Patience with the browser's store is counted in steps of this many ms. */
+const STEP = 500;
+
 /** Timers that go when the test says so. */
 class HandTimers {
   readonly #waiting = new Map<number, { readonly action: () => void; readonly wait: number }>();
@@ -48,7 +51,14 @@ class HandTimers {
   clear = (timer: unknown): void => void this.#waiting.delete(timer as number);
   /** Let everything that waits for a retry go, and see how long it would have waited. */
   async go(): Promise<readonly number[]> {
-    const rows = [...this.#waiting].filter(([, { wait }]) => wait !== 4500);
+    return this.#fire([...this.#waiting].filter(([, { wait }]) => wait !== STEP));
+  }
+  /** Let the patience with the browser's store run for so many of its steps. */
+  async patience(steps: number): Promise<void> {
+    for (let step = 0; step < steps; step += 1)
+      await this.#fire([...this.#waiting].filter(([, { wait }]) => wait === STEP));
+  }
+  async #fire(rows: [number, { action: () => void; wait: number }][]): Promise<readonly number[]> {
     for (const [timer, { action }] of rows) {
       this.#waiting.delete(timer);
       action();
@@ -279,6 +289,17 @@ describe('the browser’s own store', () => {
     return { load: fail, keep: fail, confirm: fail, setAside: fail, aside: () => Promise.resolve([]), forget: fail, waitingStreams: fail }; // prettier-ignore
   };
 
+  /** A store whose writes end when the test says so. */
+  const slow = () => {
+    const done: (() => void)[] = [];
+    const kept = memoryStorage();
+    const keep = async (id: string, event: StreamEvent) => {
+      await new Promise<void>((resolve) => void done.push(resolve));
+      return kept.keep(id, event);
+    };
+    return { storage: { ...kept, keep }, answer: () => done.forEach((end) => end()) };
+  };
+
   test('should be told when it is refused, and what can be sent is sent', async () => {
     const one = bench(Promise.reject(new Error('private window')));
     await one.record('a', 'b');
@@ -306,21 +327,59 @@ describe('the browser’s own store', () => {
   });
 
   test('should be given up when it hangs, so that it holds nothing up', async () => {
-    const hanging = { ...failing(new Error()), keep: () => new Promise<void>(() => undefined), load: () => Promise.resolve({ confirmed: [], waiting: [] }) }; // prettier-ignore
-    let late: (() => void) | null = null;
-    const one = bench(Promise.resolve(hanging));
-    const set = one.timers.set;
-    one.timers.set = (action, wait) => {
-      if (wait === 4500) late = action;
-      return set(action, wait);
-    };
+    const one = bench(Promise.resolve(slow().storage));
     one.client.record('job', note('a'));
     await settled();
+    await one.timers.patience(8);
     expect(serverIds(one)).toEqual([]);
-    late!();
-    await settled();
+    await one.timers.patience(1);
     expect(serverIds(one)).toEqual(['a']);
     expect(one.state.store).toBe('refused');
+  });
+
+  test('should be believed again when it answers after all', async () => {
+    const { storage, answer } = slow();
+    const one = bench(Promise.resolve(storage));
+    one.server.answer = () => ({ kind: 'away' });
+    one.client.record('job', note('a'));
+    await settled();
+    await one.timers.patience(9);
+    expect(one.state).toMatchObject({ store: 'refused', unsaved: 1 });
+    answer();
+    await settled();
+    expect(one.state).toMatchObject({ store: 'kept', unsaved: 0 });
+  });
+
+  test('should not be given up because the clock was put on, or the machine slept', async () => {
+    const { storage, answer } = slow();
+    const one = bench(Promise.resolve(storage));
+    one.client.record('job', note('a'));
+    await settled();
+    await one.timers.patience(1); // what is due goes once, however long the sleep
+    answer();
+    await settled();
+    expect(one.state).toMatchObject({ store: 'kept', unsaved: 0 });
+    expect(serverIds(one)).toEqual(['a']);
+  });
+
+  test('should be taken up when it opens late: it keeps what was entered, and shows what it had', async () => {
+    const storage = memoryStorage();
+    await storage.keep('job', note('left from before'));
+    await storage.setAside([{ streamId: 'job', event: note('odd'), reason: { code: 'tooLarge' } }]);
+    let open: (storage: StreamStorage) => void = () => undefined;
+    const one = bench(new Promise((resolve) => (open = resolve)));
+    one.server.answer = () => ({ kind: 'away' });
+    await one.record('a');
+    await one.timers.patience(10);
+    expect(one.state).toMatchObject({ store: 'refused', unsaved: 1 });
+    expect(one.ids('waiting')).toEqual(['a']);
+    open(storage);
+    await settled();
+    expect(one.state).toMatchObject({ store: 'kept', unsaved: 0 });
+    expect(one.ids('waiting')).toEqual(['left from before', 'a']);
+    expect(one.state.aside.map(({ event }) => event.id)).toEqual(['odd']);
+    const kept = await storage.load('job');
+    expect(kept.waiting.map(({ id }) => id)).toEqual(['left from before', 'a']);
   });
 });
 

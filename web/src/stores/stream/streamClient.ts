@@ -1,4 +1,5 @@
 import { batchOf, MOST_IN_BATCH } from './batchOf.ts';
+import { KeptStore } from './keptStore.ts';
 import { NO_LOG, type StateBox, type StreamState } from './streamStore.ts';
 import type {
   AsideEvent,
@@ -16,8 +17,6 @@ import type {
 const RETRY_AFTER = [1000, 2000, 4000, 8000, 15_000] as const;
 /** So often the server may fail on the same entries before they are tried one by one, and one is set aside. */
 const FAILURES_BORNE = 3;
-/** Longest that one write into the browser's store may take (ms). */
-const STORE_PATIENCE = 4500;
 
 /** What a client is wired from. */
 export interface StreamParts {
@@ -53,6 +52,7 @@ interface Line {
  */
 export class StreamClient {
   readonly #parts: StreamParts;
+  readonly #store: KeptStore;
   readonly #lines = new Map<string, Line>();
   /** Entries that another tab recorded: it sends them itself. */
   readonly #others = new Set<string>();
@@ -63,14 +63,13 @@ export class StreamClient {
 
   constructor(parts: StreamParts) {
     this.#parts = parts;
-    parts.storage.then(
-      async (storage) => {
-        this.#set({ store: 'kept' });
-        const aside = await storage.aside();
-        this.#parts.state.setState((now) => ({ aside: merged(aside, now.aside) }));
-      },
-      () => this.#set({ store: 'refused' }),
-    );
+    this.#store = new KeptStore({
+      storage: parts.storage,
+      timers: parts.timers,
+      tell: (store) => this.#set({ store }),
+      cameLate: () => this.#storeCameLate(),
+    });
+    void this.#loadAside();
   }
 
   /** Record an event: on screen now, kept as soon as the browser's store has it, sent as soon as it can be. */
@@ -105,7 +104,7 @@ export class StreamClient {
 
   /** Send what an earlier visit left waiting, for every log. */
   async sendLeftovers(): Promise<void> {
-    const storage = await this.#storage();
+    const storage = await this.#store.opened();
     const ids = await storage?.waitingStreams().catch(() => []);
     await Promise.all((ids ?? []).map((id) => this.sync(id)));
   }
@@ -136,7 +135,7 @@ export class StreamClient {
     this.#parts.state.setState(({ aside }) => ({
       aside: aside.filter(({ event }) => !ids.includes(event.id)),
     }));
-    await this.#stored((storage) => storage.forget(ids));
+    await this.#store.write((storage) => storage.forget(ids));
   }
 
   /** Send and fetch until both sides have the same; one at a time for each log. */
@@ -186,7 +185,7 @@ export class StreamClient {
   }
 
   async #loadStored(streamId: string): Promise<void> {
-    const storage = await this.#storage();
+    const storage = await this.#store.opened();
     const stored = await storage?.load(streamId).catch(() => null);
     if (stored == null) return;
     this.#confirm(streamId, stored.confirmed);
@@ -324,7 +323,7 @@ export class StreamClient {
   async #confirmed(streamId: string, events: readonly StreamEvent[]): Promise<void> {
     if (events.length === 0) return;
     this.#confirm(streamId, events);
-    await this.#stored((storage) => storage.confirm(streamId, events));
+    await this.#store.write((storage) => storage.confirm(streamId, events));
   }
 
   #confirm(streamId: string, events: readonly StreamEvent[]): void {
@@ -361,52 +360,40 @@ export class StreamClient {
     }));
     this.#parts.state.setState(({ aside }) => ({ aside: merged(aside, rows) }));
     this.#settled(events);
-    await this.#stored((storage) => storage.setAside(rows));
+    await this.#store.write((storage) => storage.setAside(rows));
   }
 
   /** Keep an entry in the browser's store; where that fails it stays on screen, is sent all the same, and it is told. */
   async #keep(streamId: string, event: StreamEvent): Promise<void> {
     this.#keeping.add(event.id);
-    const kept = await this.#stored((storage) => storage.keep(streamId, event));
+    await this.#store.write(async (storage) => {
+      await storage.keep(streamId, event);
+      this.#unkept.delete(event.id);
+      this.#countUnkept();
+    });
     this.#keeping.delete(event.id);
-    if (kept) this.#unkept.delete(event.id);
-    this.#countUnkept();
   }
 
-  /** Do something with the browser's store. @returns whether it was done; a store that fails is told */
-  async #stored(action: (storage: StreamStorage) => Promise<void>): Promise<boolean> {
-    const storage = await this.#storage();
-    if (storage === null) return false;
-    try {
-      await this.#inTime(action(storage));
-      return true;
-    } catch (error) {
-      this.#storeFailed(error);
-      return false;
+  /** The store was given up and has come after all: it keeps what was entered meanwhile, and shows what it holds. */
+  #storeCameLate(): void {
+    void this.#loadAside();
+    const { logs } = this.#parts.state.getState();
+    for (const [streamId, { waiting }] of Object.entries(logs))
+      for (const event of waiting) if (this.#unkept.has(event.id)) void this.#keep(streamId, event);
+    for (const [streamId, line] of this.#lines) {
+      line.loaded = null;
+      void this.sync(streamId);
     }
   }
 
-  /** A store that hangs must not hold up what can be sent. */
-  #inTime(work: Promise<void>): Promise<void> {
-    return new Promise((resolve, reject) => {
-      const late = () => reject(new Error('the browser’s store does not answer'));
-      const timer = this.#parts.timers.set(late, STORE_PATIENCE);
-      work.then(resolve, reject).finally(() => this.#parts.timers.clear(timer));
-    });
+  async #loadAside(): Promise<void> {
+    const storage = await this.#store.opened();
+    const rows = await storage?.aside().catch(() => []);
+    this.#parts.state.setState(({ aside }) => ({ aside: merged(rows ?? [], aside) }));
   }
 
   #countUnkept(): void {
     this.#set({ unsaved: this.#unkept.size });
-  }
-
-  #storeFailed(error: unknown): void {
-    const full = error instanceof DOMException && error.name === 'QuotaExceededError';
-    this.#set({ store: full ? 'full' : 'refused' });
-  }
-
-  /** The browser's store; null where it refuses one. */
-  async #storage(): Promise<StreamStorage | null> {
-    return this.#parts.storage.catch(() => null);
   }
 
   #log(streamId: string): StreamLog {
