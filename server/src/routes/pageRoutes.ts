@@ -1,4 +1,5 @@
 import express, { Router } from 'express';
+import staticGzip from 'express-static-gzip';
 
 /** Addresses of the application itself; it draws its own page for them. */
 const PAGES = /^\/(?:$|workshop$|fits$|book-in$|jobs\/[^/]+(?:\/.*)?$)/u;
@@ -13,7 +14,12 @@ export function pageRoutes(folder: string): Router {
   const own = { index: false, redirect: false } as const;
   router.use(
     '/assets',
-    express.static(`${folder}/assets`, { ...own, immutable: true, maxAge: A_YEAR }),
+    staticGzip(`${folder}/assets`, {
+      index: false,
+      enableBrotli: true,
+      orderPreference: ['br', 'gz'],
+      serveStatic: { ...own, immutable: true, maxAge: A_YEAR },
+    }),
     (_request, response) =>
       void response.status(404).type('text/plain').send('There is no such file.\n'),
   );

@@ -1,0 +1,37 @@
+import { readFileSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+
+import type { JobEvent, WorkshopEvent } from './events.ts';
+import { foldJob } from './foldJob.ts';
+import { foldWorkshop } from './foldWorkshop.ts';
+
+/**
+ * Logs as they were written in version 1, with every kind of event applied at least once, and what they came to then.
+ * They are never written anew: a log that a workshop has must always come to the same.
+ */
+interface OldLogs {
+  readonly workshop: { readonly events: readonly WorkshopEvent[]; readonly state: object };
+  readonly jobs: readonly { readonly events: readonly JobEvent[]; readonly state: object }[];
+}
+const path = fileURLToPath(new URL('./tests/logsOfVersion1.json', import.meta.url));
+const OLD = JSON.parse(readFileSync(path, 'utf8')) as OldLogs;
+const plain = (value: unknown): unknown => JSON.parse(JSON.stringify(value));
+
+test('should fold the jobs of version 1 to the state that they had', () => {
+  expect(OLD.jobs.length).toBeGreaterThan(10);
+  for (const { events, state } of OLD.jobs) {
+    const { ignored, ...now } = foldJob(events);
+    const refused = ignored.map(({ eventId, type }) => ({ eventId, type }));
+    expect(plain({ ...now, ignored: refused })).toEqual(state);
+  }
+});
+
+test('should fold the workshop of version 1 to the state that it had', () => {
+  expect(plain(foldWorkshop(OLD.workshop.events))).toEqual(OLD.workshop.state);
+});
+
+test('should have every kind of event in the logs of version 1', () => {
+  const types = OLD.jobs.flatMap(({ events }) => events.map(({ type }) => type));
+  expect(new Set(types).size).toBe(45);
+  expect(new Set(OLD.workshop.events.map(({ type }) => type)).size).toBe(13);
+});
