@@ -134,3 +134,31 @@ test('two benches on one job see each other’s readings', async ({ browser, wor
   await expect(second.getByText(/zero 0.000, lift 0.260/)).toBeVisible();
   await Promise.all(pages.map((page) => page.close()));
 });
+
+for (const [width, height] of [
+  [1280, 800],
+  [820, 1180],
+  [390, 844],
+] as const)
+  // prettier-ignore
+  test(`an entry on its way moves nothing under the hand that makes the next, at ${width} × ${height}`, async ({
+    page,
+    context,
+    workshop,
+  }) => {
+    await page.setViewportSize({ width, height });
+    await toSillBench(page, workshop.address);
+    await startRun(page, /Shop dial/);
+    await expect(page.getByText('All sent')).toBeVisible();
+    await context.route('**/api/jobs/*/events', async (route) => {
+      if (route.request().method() === 'POST') await new Promise((go) => setTimeout(go, 1500));
+      await route.continue();
+    });
+    const top = () => page.locator('main').evaluate((main) => main.getBoundingClientRect().top);
+    const before = await top();
+    await typeReadings(page, ['0']);
+    await expect(page.getByText(/Sending \(1 kept here\)/)).toBeVisible();
+    expect(await top()).toBe(before);
+    await expect(page.getByText('All sent')).toBeVisible();
+    expect(await top()).toBe(before);
+  });

@@ -2,12 +2,14 @@ import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   IsArray,
+  IsBoolean,
   IsDefined,
   IsIn,
   IsInt,
   IsNumber,
   IsObject,
   IsString,
+  IsUUID,
   Matches,
   Max,
   MaxLength,
@@ -20,6 +22,7 @@ import {
 
 import { ID_WORDS, isId } from '@wendaxis/core/faults';
 import { isInstant } from '@wendaxis/core/job';
+import { STEP_ID } from '@wendaxis/core/schema';
 
 import { applyDecorators } from './applyDecorators.ts';
 
@@ -45,6 +48,25 @@ export function Bounded(min: number, max: number, unit = ''): PropertyDecorator 
 /** One of a list of names. */
 export function OneOf(names: readonly string[]): PropertyDecorator {
   return IsIn(names, { message: `must be one of ${names.join(', ')}` });
+}
+
+/** Some of a list of names. */
+export function SomeOf(names: readonly string[]): PropertyDecorator {
+  return applyDecorators(
+    IsArray({ message: 'must be a list' }),
+    ArrayMaxSize(names.length, { message: `must have at most ${names.length} entries` }),
+    IsIn(names, { each: true, message: `must be of ${names.join(', ')}` }),
+  );
+}
+
+/** True or false. */
+export function YesNo(): PropertyDecorator {
+  return IsBoolean({ message: 'must be true or false' });
+}
+
+/** The identity of an event. */
+export function Uuid(): PropertyDecorator {
+  return IsUUID(undefined, { message: 'must be a UUID' });
 }
 
 /** A number of degrees within bounds, ends included. */
@@ -98,7 +120,7 @@ export function Instant(): PropertyDecorator {
 
 /** A step of a plan: a rule and what it is about. */
 export function StepId(): PropertyDecorator {
-  return Matches(/^[A-Za-z]{1,40}(:[A-Za-z0-9][A-Za-z0-9:._-]{0,129})?$/, {
+  return Matches(STEP_ID, {
     message: 'must be the id of a step, such as pull:bearing-left',
   });
 }

@@ -5,7 +5,7 @@ import fc from 'fast-check';
 import { InputError } from '@wendaxis/core/faults';
 import { clampShortening } from '@wendaxis/core/preload';
 
-import { JOB_EVENT_DTOS } from './events/eventDtos.ts';
+import { JOB_EVENTS } from '@wendaxis/core/job';
 import { MOST_EVENTS, parseEvents } from './parseEvents.ts';
 
 const ID = '3f2b8d1e-6f0a-4c51-9d2e-7a1b2c3d4e5f';
@@ -227,7 +227,7 @@ describe('reading a batch of events', () => {
   });
 
   test('should answer with faults, never with another error, whatever the data are', () => {
-    const types = Object.keys(JOB_EVENT_DTOS);
+    const types = Object.keys(JOB_EVENTS);
     fc.assert(
       fc.property(fc.constantFrom(...types), fc.jsonValue(), (type, data) => {
         const faults = faultsOfEvent(type, data);

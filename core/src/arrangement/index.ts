@@ -20,3 +20,4 @@ export {
 export { LOAD_PATH } from './loadPath.ts';
 export { shimGain } from './shimGain.ts';
 export { trialGain, type TrialBuild } from './trialGain.ts';
+export { PLAY_TERM_SCHEMA } from './playTermSchema.ts';

@@ -2,7 +2,9 @@ import fc from 'fast-check';
 
 import { packThickness } from '../shims/index.ts';
 import type { JobEvent } from './events.ts';
-import { foldJob, packUncertainty, verdictOf } from './foldJob.ts';
+import { foldJob } from './foldJob.ts';
+import { packUncertainty } from './packUncertainty.ts';
+import { verdictOf } from './runs.ts';
 import { FIXTURE_INSTRUMENT, FIXTURE_UNIT, LogBuilder } from './tests/jobFixture.ts';
 import { cyclesOf } from './cycles.ts';
 

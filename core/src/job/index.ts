@@ -1,35 +1,37 @@
+export { EVENT_VERSION, type Envelope } from './envelope.ts';
 export {
-  CLOCK_KINDS,
-  EVENT_VERSION,
-  JOB_SCOPES,
-  RING_CLOCKS,
-  SEAT_OUTCOMES,
-  type ClockKind,
-  type Envelope,
   type EventOf,
   type JobEvent,
   type JobEventData,
   type JobEventType,
-  type JobScope,
-  type PlannedHeat,
-  type RunStage,
-  type ThroughPair,
-  type SeatOutcome,
   type WorkshopEvent,
   type WorkshopEventData,
   type WorkshopEventType,
 } from './events.ts';
-export type { SetAfter, SpacerFeel } from './setRows.ts';
+export type { AnyEventRow, EventRow, EventRows } from './eventRow.ts';
+export { JOB_EVENTS } from './jobEventTable.ts';
+export { WORKSHOP_EVENTS } from './workshopEventTable.ts';
 export {
+  CLOCK_KINDS,
+  JOB_SCOPES,
+  RING_CLOCKS,
+  SEAT_OUTCOMES,
   TORQUE_STAGES,
+  type ClockKind,
+  type JobScope,
   type MeasuredPiece,
+  type PlannedHeat,
+  type RunStage,
+  type SeatOutcome,
   type ShelfSpacer,
   type TorqueStage,
-} from './settingEvents.ts';
-export { foldJob, foldRest, packUncertainty, verdictOf } from './foldJob.ts';
+} from './kinds.ts';
+export type { SetAfter, SpacerFeel } from './setRows.ts';
+export { foldJob, foldRest } from './foldJob.ts';
+export { packUncertainty } from './packUncertainty.ts';
+export { verdictOf } from './runs.ts';
+export { foldWorkshop, piecesBySize } from './foldWorkshop.ts';
 export {
-  foldWorkshop,
-  piecesBySize,
   type OpenOrder,
   type StockedSize,
   type Person,
@@ -38,7 +40,7 @@ export {
   type WorkshopTorqueTool,
   type WorkshopTemplate,
   type WorkshopState,
-} from './foldWorkshop.ts';
+} from './workshopState.ts';
 export { JOB_FILE_VERSION, jobFile, readingRows, type JobFile, type ReadingRow } from './record.ts';
 export { cyclesOf, type ReadingPhase } from './cycles.ts';
 export { EMPTY_JOB } from './emptyJob.ts';
@@ -54,12 +56,14 @@ export {
   type StationSizes,
   type StepRecord,
   type TakenFigure,
+  type ThroughPair,
   type TorqueRecord,
 } from './state.ts';
 export { stockAtHand, withUncertainty } from './stockAtHand.ts';
 export { requireSpecBand } from './requireSpecBand.ts';
 export { inPlaceNow } from './inPlace.ts';
-export { requireFeel, requireTerm } from './settingReducers.ts';
-export { requireClosing, requireTorque } from './torqueReducers.ts';
+export { requireFeel } from './events/spacerFelt.ts';
+export { requireTerm } from './events/playTermSet.ts';
+export { requireTorque } from './events/torqueRead.ts';
 export { isInstant, secondsBetween } from './instants.ts';
 export { nextToRedo, nextToUndo, standingEvents } from './undo.ts';

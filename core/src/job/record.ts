@@ -1,7 +1,8 @@
 import { isSimulated } from '../devices/index.ts';
 import { fixed } from '../units/index.ts';
 import type { JobEvent } from './events.ts';
-import { foldJob, verdictOf } from './foldJob.ts';
+import { foldJob } from './foldJob.ts';
+import { verdictOf } from './runs.ts';
 import { cyclesOf } from './cycles.ts';
 import { type JobState } from './state.ts';
 

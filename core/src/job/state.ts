@@ -5,16 +5,26 @@ import type { WayId } from '../heat/index.ts';
 import type { SpecKind, Unit } from '../unit/index.ts';
 import type {
   ClockKind,
-  JobEventData,
-  JobEventType,
   JobScope,
+  MeasuredPiece,
   PlannedHeat,
   RunStage,
   SeatOutcome,
-  ThroughPair,
-} from './events.ts';
-import type { SetAfter, SpacerFeel } from './setRows.ts';
-import type { MeasuredPiece, ShelfSpacer } from './settingEvents.ts';
+  ShelfSpacer,
+} from './kinds.ts';
+import type {
+  ClosingReading,
+  PlayTermRow,
+  SetAfter,
+  SpacerFeel,
+  TorqueReading,
+} from './setRows.ts';
+
+/** A bevel pair through which a torque is read. */
+export interface ThroughPair {
+  readonly axisId: string;
+  readonly ratio: number;
+}
 
 /** A spec band and where its figure comes from. */
 export interface Spec {
@@ -99,8 +109,18 @@ export interface ChosenWay {
   readonly pressRating: number;
 }
 
+/** A new bearing as it lies on the bench. mm. */
+export interface OfferedBearing {
+  readonly designation: string | null;
+  readonly dimensions: {
+    readonly bore: number;
+    readonly outside: number;
+    readonly width: number;
+  } | null;
+}
+
 /** A reading of rolling torque, as logged. */
-export type TorqueRecord = JobEventData['TorqueRead'] & {
+export type TorqueRecord = TorqueReading & {
   /** As of a run. */
   readonly inPlace: Run['inPlace'];
   readonly eventId: string;
@@ -119,7 +139,7 @@ export interface StepRecord {
 /** An event that could not be applied, and why. It stays in the log; it changes nothing. */
 export interface IgnoredEvent {
   readonly eventId: string;
-  readonly type: JobEventType;
+  readonly type: string;
   readonly reason: string;
 }
 
@@ -145,7 +165,7 @@ export interface JobState {
    */
   readonly setAfter: Readonly<Record<string, SetAfter>>;
   /** Plays read while the sleeve that is in was crushed, by sleeve. */
-  readonly closing: Readonly<Record<string, readonly JobEventData['ClosingRead'][]>>;
+  readonly closing: Readonly<Record<string, readonly ClosingReading[]>>;
   /** What solid spacers gave by hand, in order. */
   readonly felt: readonly SpacerFeel[];
   /** Spacers on the shelf, by spacer station. */
@@ -153,7 +173,7 @@ export interface JobState {
   /** By adjuster: how far it was turned inwards in all, degrees. */
   readonly turned: Readonly<Record<string, number>>;
   /** What differs between trial and final build. */
-  readonly playTerms: readonly JobEventData['PlayTermSet'][];
+  readonly playTerms: readonly PlayTermRow[];
   /** By station. */
   readonly marks: Readonly<
     Record<string, readonly { readonly text: string; readonly at: string; readonly by: string }[]>
@@ -175,7 +195,7 @@ export interface JobState {
     >
   >;
   /** New bearings, by station. */
-  readonly offered: Readonly<Record<string, Omit<JobEventData['BearingOffered'], 'stationId'>>>;
+  readonly offered: Readonly<Record<string, OfferedBearing>>;
   readonly figures: readonly TakenFigure[];
   /** Readings of rolling torque, in order. */
   readonly torques: readonly TorqueRecord[];

@@ -1,5 +1,5 @@
 import type { ShimSize } from '../shims/index.ts';
-import type { MeasuredPiece } from './settingEvents.ts';
+import type { MeasuredPiece } from './kinds.ts';
 import { piecesBySize } from './foldWorkshop.ts';
 import type { JobState } from './state.ts';
 

@@ -13,6 +13,7 @@ export {
 export { NORMAL_FACTOR } from './normalFactor.ts';
 export type { IndicatorContact, IndicatorSetting } from './indicatorSetting.ts';
 export type { Instrument } from './instrument.ts';
+export { BAND_SCHEMA, INDICATOR_SCHEMA, INSTRUMENT_SCHEMA } from './schemas.ts';
 export {
   contactsOf,
   INSTRUMENT_KIND_NAMES,

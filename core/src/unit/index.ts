@@ -54,3 +54,4 @@ export {
   writeUnitFile,
   type UnitFile,
 } from './unitFile.ts';
+export { BARE_AXIS_SCHEMA, PART_SCHEMA, STATION_SCHEMA, UNIT_SCHEMA } from './unitSchema.ts';

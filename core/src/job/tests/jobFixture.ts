@@ -1,4 +1,5 @@
-import { EVENT_VERSION, type JobEvent, type JobEventData, type JobEventType } from '../events.ts';
+import { EVENT_VERSION } from '../envelope.ts';
+import type { JobEvent, JobEventData, JobEventType } from '../events.ts';
 import type { Unit } from '../../unit/index.ts';
 
 /** A small unit for tests: two tapered rollers face to face, shims under the cover. */

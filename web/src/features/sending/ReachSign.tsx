@@ -1,18 +1,26 @@
 import { useStreams } from '../../stores/stream/index.ts';
 import { keptWords, sendingOf } from './sendingModel.ts';
 
-/** How this bench stands with the server: a sign, a word, and what waits. */
+/**
+ * How this bench stands with the server: a sign, a word, and below it what waits. It has the same room whatever it says:
+ * an entry on its way must not move the page under the hand that makes the next.
+ */
 export function ReachSign() {
   const sending = sendingOf(useStreams());
-  if (sending === null) return null;
   return (
-    <span role="status" className="flex items-center gap-2 text-base">
-      <span
-        aria-hidden="true"
-        className={`inline-block size-3 border-2 border-current ${sending.well ? 'rounded-full bg-current' : 'rotate-45'}`}
-      />
-      {sending.words}
-      {keptWords(sending)}
+    <span role="status" className="flex h-12 w-60 shrink-0 items-center gap-2 text-base/5">
+      {sending !== null && (
+        <>
+          <span
+            aria-hidden="true"
+            className={`inline-block size-3 shrink-0 border-2 border-current ${sending.well ? 'rounded-full bg-current' : 'rotate-45'}`}
+          />
+          <span>
+            {sending.words}
+            <span className="block text-sm/4 empty:hidden">{keptWords(sending)}</span>
+          </span>
+        </>
+      )}
     </span>
   );
 }

@@ -1,0 +1,43 @@
+import type { Schema } from '../schema/index.ts';
+import type { Envelope } from './envelope.ts';
+import type { JobState } from './state.ts';
+import type { WorkshopState } from './workshopState.ts';
+
+/** Everything about one kind of event. Its TypeScript type, its check and its place in the log follow from this. */
+export interface EventRow<Type extends string, Data, State> {
+  readonly type: Type;
+  /** What it carries. Lengths in mm; `typed` keeps what the mechanic wrote. */
+  readonly data: Schema<Data>;
+  /** Version of the log in which it came. */
+  readonly since: number;
+  /** By version: how the data of that version becomes that of the next. */
+  readonly lifts?: Readonly<Record<number, (data: object) => object>>;
+  /** A rule that joins several fields, checked before it is stored. @throws InputError naming the field */
+  readonly joint?: (data: Data) => unknown;
+  /** It speaks of what came before it, too: the log is folded whole again. */
+  readonly changesWhatWas?: true;
+  /** The new state, or a sentence that says why the event cannot be applied. */
+  readonly reduce: (state: State, event: Envelope<Type, Data>) => State | string;
+}
+
+/** A row of any kind of event: what it carries is known when its `data` has been looked at. */
+export type AnyEventRow<State> = Pick<
+  EventRow<string, unknown, State>,
+  'type' | 'data' | 'since' | 'lifts' | 'changesWhatWas'
+> & {
+  readonly joint?: (data: never) => unknown;
+  readonly reduce: (state: State, event: never) => State | string;
+};
+
+/** The rows of one kind of log, by type. */
+export type EventRows<State> = Readonly<Record<string, AnyEventRow<State>>>;
+
+/** A kind of event of a job. */
+export const jobEvent = <const Type extends string, Data>(
+  row: EventRow<Type, Data, JobState>,
+): EventRow<Type, Data, JobState> => row;
+
+/** A kind of event of the workshop. */
+export const workshopEvent = <const Type extends string, Data>(
+  row: EventRow<Type, Data, WorkshopState>,
+): EventRow<Type, Data, WorkshopState> => row;

@@ -1,0 +1,21 @@
+import { requireNumber } from '../../faults/index.ts';
+import { degrees, identifier, record } from '../../schema/index.ts';
+import { jobEvent } from '../eventRow.ts';
+import { atStation } from '../onUnit.ts';
+import { setNow } from '../pieces.ts';
+
+/** A threaded adjuster was turned, inwards positive. */
+export const adjusterTurned = jobEvent({
+  type: 'AdjusterTurned',
+  since: 1,
+  data: record({ stationId: identifier(), angle: degrees(-3600, 3600) }),
+  reduce: (state, { data }) =>
+    atStation(state, 'adjuster', data.stationId, ({ id }) => {
+      const angle = requireNumber('angle', data.angle, { min: -3600, max: 3600, unit: '°' });
+      return {
+        ...state,
+        turned: { ...state.turned, [id]: (state.turned[id] ?? 0) + angle },
+        setAfter: { ...state.setAfter, [id]: setNow(state, false) },
+      };
+    }),
+});

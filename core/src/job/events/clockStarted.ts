@@ -1,0 +1,26 @@
+import { identifier, number, oneOf, record } from '../../schema/index.ts';
+import { jobEvent } from '../eventRow.ts';
+import { CLOCK_KINDS, RING_CLOCKS } from '../kinds.ts';
+import { missingPart, missingStation } from '../onUnit.ts';
+
+/** Something waits: a part in the oven, rings in the freezer, one ring on the heater. `seconds` until it rings. */
+export const clockStarted = jobEvent({
+  type: 'ClockStarted',
+  since: 1,
+  data: record({
+    clockId: identifier(),
+    kind: oneOf(CLOCK_KINDS),
+    targetId: identifier(),
+    seconds: number(0, 172_800, 's'),
+  }),
+  reduce: (state, { data, at }) => {
+    if (state.finished !== null) return 'the job is finished';
+    if (state.clocks.some(({ clockId }) => clockId === data.clockId))
+      return `clock ${data.clockId} exists`;
+    const missing = RING_CLOCKS.includes(data.kind)
+      ? missingStation(state, data.targetId)
+      : missingPart(state, data.targetId);
+    const clock = { ...data, startedAt: at, stoppedAt: null };
+    return missing ?? { ...state, clocks: [...state.clocks, clock] };
+  },
+});

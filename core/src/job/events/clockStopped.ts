@@ -1,0 +1,18 @@
+import { identifier, record } from '../../schema/index.ts';
+import { jobEvent } from '../eventRow.ts';
+
+export const clockStopped = jobEvent({
+  type: 'ClockStopped',
+  since: 1,
+  data: record({ clockId: identifier() }),
+  reduce: (state, { data: { clockId }, at }) => {
+    const running = state.clocks.some(
+      (clock) => clock.clockId === clockId && clock.stoppedAt === null,
+    );
+    if (!running) return `no clock ${clockId} runs`;
+    const clocks = state.clocks.map((clock) =>
+      clock.clockId === clockId ? { ...clock, stoppedAt: at } : clock,
+    );
+    return { ...state, clocks };
+  },
+});

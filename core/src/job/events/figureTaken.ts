@@ -1,0 +1,22 @@
+import { requireNumber } from '../../faults/index.ts';
+import { identifier, number, oneOf, orNull, record, text } from '../../schema/index.ts';
+import { jobEvent } from '../eventRow.ts';
+import { withItem } from '../growing.ts';
+import { RUN_STAGES } from '../kinds.ts';
+
+/** A figure read off without a guided run: rolling torque in N·m, backlash in mm. */
+export const figureTaken = jobEvent({
+  type: 'FigureTaken',
+  since: 1,
+  data: record({
+    specId: identifier(),
+    stage: oneOf(RUN_STAGES),
+    value: number(-100, 500),
+    typed: orNull(text(40)),
+  }),
+  reduce: (state, { data, at }) => {
+    if (!state.specs.some(({ specId }) => specId === data.specId)) return `no spec ${data.specId}`;
+    const figure = { ...data, value: requireNumber('value', data.value), at };
+    return { ...state, figures: withItem(state.figures, figure) };
+  },
+});

@@ -1,0 +1,21 @@
+import { requireOneOf } from '../../faults/index.ts';
+import { FINDING_IDS } from '../../inspect/index.ts';
+import { identifier, record, someOf, text } from '../../schema/index.ts';
+import { jobEvent } from '../eventRow.ts';
+import { missingTarget } from '../onUnit.ts';
+
+/** What was seen on a station or a part. */
+export const findingRecorded = jobEvent({
+  type: 'FindingRecorded',
+  since: 1,
+  data: record({ targetId: identifier(), findings: someOf(FINDING_IDS), note: text(500) }),
+  reduce: (state, { data: { targetId, findings, note } }) => {
+    for (const finding of findings) requireOneOf('findings', finding, FINDING_IDS);
+    return (
+      missingTarget(state, targetId) ?? {
+        ...state,
+        findings: { ...state.findings, [targetId]: { findings, note } },
+      }
+    );
+  },
+});

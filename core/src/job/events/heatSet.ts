@@ -1,0 +1,27 @@
+import { requireNumber, requireOneOf } from '../../faults/index.ts';
+import { identifier, number, oneOf, record } from '../../schema/index.ts';
+import { jobEvent } from '../eventRow.ts';
+import { missingPart } from '../onUnit.ts';
+
+/** How a part and its rings are to be heated and frozen. */
+export const heatSet = jobEvent({
+  type: 'HeatSet',
+  since: 1,
+  data: record({
+    partId: identifier(),
+    settings: record({
+      oven: number(0, 300, '°C'),
+      medium: oneOf(['fanOven', 'stillOven']),
+      rings: number(-50, 60, '°C'),
+      ambient: number(-20, 45, '°C'),
+      running: number(-20, 200, '°C'),
+      handling: number(3, 600, 's'),
+    }),
+  }),
+  reduce: (state, { data: { partId, settings } }) => {
+    for (const name of ['oven', 'rings', 'ambient', 'running', 'handling'] as const)
+      requireNumber(`settings.${name}`, settings[name]);
+    requireOneOf('settings.medium', settings.medium, ['fanOven', 'stillOven'] as const);
+    return missingPart(state, partId) ?? { ...state, heat: { ...state.heat, [partId]: settings } };
+  },
+});

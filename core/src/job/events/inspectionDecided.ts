@@ -1,0 +1,27 @@
+import { requireOneOf } from '../../faults/index.ts';
+import { REPAIR_IDS, VERDICTS } from '../../inspect/index.ts';
+import { identifier, oneOf, orNull, record, text } from '../../schema/index.ts';
+import { jobEvent } from '../eventRow.ts';
+import { missingTarget } from '../onUnit.ts';
+
+/** Whether a station or a part stays, is repaired or renewed. */
+export const inspectionDecided = jobEvent({
+  type: 'InspectionDecided',
+  since: 1,
+  data: record({
+    targetId: identifier(),
+    verdict: oneOf(VERDICTS),
+    repair: orNull(oneOf(REPAIR_IDS)),
+    reason: text(500),
+  }),
+  reduce: (state, { data: { targetId, ...decision } }) => {
+    requireOneOf('verdict', decision.verdict, VERDICTS);
+    if (decision.repair !== null) requireOneOf('repair', decision.repair, REPAIR_IDS);
+    return (
+      missingTarget(state, targetId) ??
+      (decision.verdict === 'repair' && decision.repair === null
+        ? 'a repair needs to be named'
+        : { ...state, decisions: { ...state.decisions, [targetId]: decision } })
+    );
+  },
+});

@@ -1,0 +1,12 @@
+import { record, text } from '../../schema/index.ts';
+import { jobEvent } from '../eventRow.ts';
+
+export const jobFinished = jobEvent({
+  type: 'JobFinished',
+  since: 1,
+  data: record({ note: text(2000) }),
+  reduce: (state, { data, at }) =>
+    state.runs.some(({ status }) => status === 'open')
+      ? 'a run is still open'
+      : { ...state, finished: { note: data.note, at } },
+});

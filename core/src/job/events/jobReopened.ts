@@ -1,0 +1,10 @@
+import { record, text } from '../../schema/index.ts';
+import { jobEvent } from '../eventRow.ts';
+
+export const jobReopened = jobEvent({
+  type: 'JobReopened',
+  since: 1,
+  data: record({ reason: text(300) }),
+  reduce: (state) =>
+    state.finished === null ? 'the job is not finished' : { ...state, finished: null },
+});

@@ -1,0 +1,13 @@
+import { record, text } from '../../schema/index.ts';
+import { jobEvent } from '../eventRow.ts';
+import { withItem } from '../growing.ts';
+
+export const noteWritten = jobEvent({
+  type: 'NoteWritten',
+  since: 1,
+  data: record({ text: text(4000, 1) }),
+  reduce: (state, { data, at, by }) => ({
+    ...state,
+    notes: withItem(state.notes, { text: data.text, at, by }),
+  }),
+});

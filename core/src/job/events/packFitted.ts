@@ -1,0 +1,27 @@
+import { identifier, leftOut, record, yesNo } from '../../schema/index.ts';
+import { jobEvent } from '../eventRow.ts';
+import { PIECES_SCHEMA } from '../kinds.ts';
+import { atStation } from '../onUnit.ts';
+import { requireMeasured, requirePieces, setNow } from '../pieces.ts';
+
+export const packFitted = jobEvent({
+  type: 'PackFitted',
+  since: 1,
+  data: record({
+    siteId: identifier(),
+    pieces: PIECES_SCHEMA,
+    /** Only to measure with, not the pack that stays: the play is measured again and chosen anew. */
+    trial: leftOut(yesNo()),
+  }),
+  joint: requireMeasured,
+  reduce: (state, { data, at, by }) =>
+    atStation(state, 'shimSite', data.siteId, ({ id }) => {
+      const { [id]: _done, ...chosen } = state.chosen;
+      return {
+        ...state,
+        chosen,
+        packs: { ...state.packs, [id]: { pieces: requirePieces(data.pieces), at, by } },
+        setAfter: { ...state.setAfter, [id]: setNow(state, data.trial === true) },
+      };
+    }),
+});

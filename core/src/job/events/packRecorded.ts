@@ -1,0 +1,22 @@
+import { identifier, record } from '../../schema/index.ts';
+import { jobEvent } from '../eventRow.ts';
+import { PIECES_SCHEMA } from '../kinds.ts';
+import { atStation } from '../onUnit.ts';
+import { requireMeasured, requirePieces } from '../pieces.ts';
+
+/** The pack found in place, each piece measured. */
+export const packRecorded = jobEvent({
+  type: 'PackRecorded',
+  since: 1,
+  data: record({ siteId: identifier(), pieces: PIECES_SCHEMA }),
+  joint: requireMeasured,
+  reduce: (state, { data, at, by }) =>
+    atStation(state, 'shimSite', data.siteId, ({ id }) => {
+      const pack = { pieces: requirePieces(data.pieces), at, by };
+      return {
+        ...state,
+        packs: { ...state.packs, [id]: pack },
+        foundPacks: { ...state.foundPacks, [id]: pack },
+      };
+    }),
+});

@@ -1,0 +1,16 @@
+import { identifier, record } from '../../schema/index.ts';
+import { withoutPart } from '../../unit/index.ts';
+import { jobEvent } from '../eventRow.ts';
+import { withUnit } from '../onUnit.ts';
+
+export const partRemoved = jobEvent({
+  type: 'PartRemoved',
+  since: 1,
+  data: record({ partId: identifier() }),
+  reduce: (state, { data: { partId } }) =>
+    withUnit(state, (unit) => {
+      const stations = unit.axes.flatMap((axis) => axis.stations);
+      const user = stations.find((station) => station.partId === partId);
+      return user === undefined ? withoutPart(unit, partId) : `${user.name} stands on it`;
+    }),
+});

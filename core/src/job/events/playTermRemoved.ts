@@ -1,0 +1,12 @@
+import { identifier, record } from '../../schema/index.ts';
+import { jobEvent } from '../eventRow.ts';
+
+export const playTermRemoved = jobEvent({
+  type: 'PlayTermRemoved',
+  since: 1,
+  data: record({ termId: identifier() }),
+  reduce: (state, { data: { termId } }) =>
+    state.playTerms.some((row) => row.termId === termId)
+      ? { ...state, playTerms: state.playTerms.filter((row) => row.termId !== termId) }
+      : `no term ${termId}`,
+});

@@ -1,0 +1,45 @@
+import { PLAY_TERM_SCHEMA, termShift } from '../../arrangement/index.ts';
+import { refuse } from '../../faults/index.ts';
+import { CLAMP_SCHEMA, clampShortening } from '../../preload/index.ts';
+import { identifier, orNull, record, text } from '../../schema/index.ts';
+import { jobEvent } from '../eventRow.ts';
+import { hasAxis } from '../onUnit.ts';
+import type { PlayTermRow } from '../setRows.ts';
+
+/** Something that is not the same in the trial build and in the final one; the same id replaces it. */
+export const playTermSet = jobEvent({
+  type: 'PlayTermSet',
+  since: 1,
+  data: record({
+    axisId: identifier(),
+    termId: identifier(),
+    name: text(80, 1),
+    term: PLAY_TERM_SCHEMA,
+    /** What a shortening under the nut was worked out from; null where it was measured. */
+    clamp: orNull(CLAMP_SCHEMA),
+  }),
+  joint: requireTerm,
+  reduce: (state, { data }) => {
+    if (!hasAxis(state, data.axisId)) return `no axis ${data.axisId}`;
+    requireTerm(data);
+    const others = state.playTerms.filter(({ termId }) => termId !== data.termId);
+    return { ...state, playTerms: [...others, data] };
+  },
+});
+
+/**
+ * Check a term, and a shortening against what it is said to be worked out from.
+ * @throws InputError naming `term.…` or `clamp.…`
+ */
+export function requireTerm({ term, clamp }: PlayTermRow): void {
+  termShift('faceToFace', [term]);
+  if (clamp === null) return;
+  const shorter = clampShortening(clamp);
+  if (Math.abs(shorter - (term.final - term.trial)) > 1e-6)
+    refuse(
+      'contradiction',
+      'term.final',
+      term.final,
+      `${(term.trial + shorter).toFixed(6)} mm, which the nut torques give`,
+    );
+}

@@ -1,0 +1,11 @@
+import { record, text } from '../../schema/index.ts';
+import { jobEvent } from '../eventRow.ts';
+
+/** A job for practice, as a whole: readings of simulated devices count in it, and it is no record of a real unit. */
+export const practiceMarked = jobEvent({
+  type: 'PracticeMarked',
+  since: 1,
+  data: record({ reason: text(300) }),
+  changesWhatWas: true,
+  reduce: (state) => state,
+});

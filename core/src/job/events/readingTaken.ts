@@ -1,0 +1,30 @@
+import { isSimulated } from '../../devices/index.ts';
+import { requireNumber } from '../../faults/index.ts';
+import { degrees, identifier, millimetres, orNull, record, text } from '../../schema/index.ts';
+import { jobEvent } from '../eventRow.ts';
+import { withItem } from '../growing.ts';
+import { NOT_IN_A_REAL_JOB } from '../practice.ts';
+import { withOpenRun } from '../runs.ts';
+
+/** Readings come in threes: zero, lift, return. */
+export const readingTaken = jobEvent({
+  type: 'ReadingTaken',
+  since: 1,
+  data: record({
+    runId: identifier(),
+    value: millimetres(-100, 100),
+    typed: orNull(text(40)),
+    /** Device that sent it; null when it was typed. */
+    device: orNull(identifier()),
+    /** Mark on the shaft. */
+    position: orNull(degrees(0, 360)),
+  }),
+  reduce: (state, { id, data, at }) =>
+    withOpenRun(state, data.runId, (run) => {
+      const { typed, device, position } = data;
+      if (isSimulated(device) && !state.practice) return NOT_IN_A_REAL_JOB;
+      const value = requireNumber('value', data.value, { min: -100, max: 100, unit: 'mm' });
+      const reading = { eventId: id, value, typed, device, position, at };
+      return { ...run, readings: withItem(run.readings, reading) };
+    }),
+});

@@ -1,0 +1,42 @@
+import { contactsOf, INDICATOR_SCHEMA, INSTRUMENT_SCHEMA, judgeRun } from '../../measure/index.ts';
+import { identifier, oneOf, record, yesNo } from '../../schema/index.ts';
+import { SPEC_KINDS } from '../../unit/index.ts';
+import { jobEvent } from '../eventRow.ts';
+import { inPlaceNow } from '../inPlace.ts';
+import { RUN_STAGES } from '../kinds.ts';
+import type { Run } from '../state.ts';
+
+/** A measuring run begins. */
+export const runOpened = jobEvent({
+  type: 'RunOpened',
+  since: 1,
+  data: record({
+    runId: identifier(),
+    specId: identifier(),
+    stage: oneOf(RUN_STAGES),
+    /** The instrument as its card was on the day, so that the record stands on its own. */
+    instrument: INSTRUMENT_SCHEMA,
+    indicator: INDICATOR_SCHEMA,
+    shaftHeld: yesNo(),
+  }),
+  reduce: (state, { data, at, by }) => {
+    if (state.finished !== null) return 'the job is finished';
+    const spec = state.specs.find(({ specId }) => specId === data.specId);
+    if (spec === undefined || SPEC_KINDS[spec.kind].taken !== 'run')
+      return `no spec ${data.specId} that a run measures`;
+    if (state.runs.some(({ runId }) => runId === data.runId)) return `run ${data.runId} exists`;
+    if (state.runs.some(({ status }) => status === 'open')) return 'another run is open';
+    if (data.instrument.kind !== undefined && contactsOf(data.instrument).length === 0)
+      return `${data.instrument.name} cannot take a run`;
+    judgeRun({ ...data, band: spec.band, cycles: [] }); // refuses an instrument that cannot be used
+    const run: Run = {
+      ...data,
+      readings: [],
+      status: 'open',
+      inPlace: inPlaceNow(state),
+      openedAt: at,
+      by,
+    };
+    return { ...state, runs: [...state.runs, run] };
+  },
+});

@@ -1,0 +1,18 @@
+import { identifier, oneOf, record } from '../../schema/index.ts';
+import { jobEvent } from '../eventRow.ts';
+import { SEAT_OUTCOMES } from '../kinds.ts';
+import { missingStation } from '../onUnit.ts';
+
+/** How a ring went in. */
+export const seatTried = jobEvent({
+  type: 'SeatTried',
+  since: 1,
+  data: record({ stationId: identifier(), outcome: oneOf(SEAT_OUTCOMES) }),
+  // A ring that went in anew has not been checked yet.
+  reduce: (state, { data: { stationId, outcome }, at }) =>
+    missingStation(state, stationId) ?? {
+      ...state,
+      tries: { ...state.tries, [stationId]: [...(state.tries[stationId] ?? []), { outcome, at }] },
+      seating: { ...state.seating, [stationId]: {} },
+    },
+});

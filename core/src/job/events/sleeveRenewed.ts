@@ -1,0 +1,17 @@
+import { identifier, record, text } from '../../schema/index.ts';
+import { findStation } from '../../unit/index.ts';
+import { jobEvent } from '../eventRow.ts';
+
+/** A new sleeve went in: what was read of the old one no longer counts. */
+export const sleeveRenewed = jobEvent({
+  type: 'SleeveRenewed',
+  since: 1,
+  data: record({ stationId: identifier(), reason: text(300, 1) }),
+  reduce: (state, { data: { stationId } }) => {
+    const station = state.unit === null ? undefined : findStation(state.unit, stationId)?.station;
+    if (station?.kind !== 'spacer') return `no sleeve ${stationId}`;
+    const { [stationId]: _scrapped, ...closing } = state.closing;
+    const sleeveSince = { ...state.sleeveSince, [stationId]: state.torques.length };
+    return { ...state, closing, sleeveSince };
+  },
+});

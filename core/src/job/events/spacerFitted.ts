@@ -1,0 +1,29 @@
+import { identifier, millimetres, record, yesNo } from '../../schema/index.ts';
+import { jobEvent } from '../eventRow.ts';
+import { atStation } from '../onUnit.ts';
+import { requireSpacer, setNow } from '../pieces.ts';
+
+/** A solid spacer is in, for a trial or to stay. */
+export const spacerFitted = jobEvent({
+  type: 'SpacerFitted',
+  since: 1,
+  data: record({
+    stationId: identifier(),
+    length: millimetres(0.01, 500),
+    uncertainty: millimetres(0, 0.1),
+    trial: yesNo(),
+  }),
+  reduce: (state, { data, at, by }) =>
+    atStation(state, 'spacer', data.stationId, ({ id }) => {
+      requireSpacer('length', data);
+      const { length: thickness, uncertainty } = data;
+      const piece = { sizeId: 'spacer', thickness, quantity: 1, uncertainty };
+      const pack = { pieces: [piece], at, by };
+      return {
+        ...state,
+        packs: { ...state.packs, [id]: pack },
+        foundPacks: { [id]: pack, ...state.foundPacks },
+        setAfter: { ...state.setAfter, [id]: setNow(state, data.trial) },
+      };
+    }),
+});

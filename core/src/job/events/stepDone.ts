@@ -1,0 +1,11 @@
+import { record, stepId, text } from '../../schema/index.ts';
+import { jobEvent } from '../eventRow.ts';
+import { withStep } from '../withStep.ts';
+
+export const stepDone = jobEvent({
+  type: 'StepDone',
+  since: 1,
+  data: record({ stepId: stepId(), note: text(500) }),
+  reduce: (state, { id, data, at, by }) =>
+    withStep(state, data.stepId, { status: 'done', words: data.note, eventId: id, at, by }),
+});

@@ -1,0 +1,26 @@
+import { isSimulated } from '../../devices/index.ts';
+import { requireNumber } from '../../faults/index.ts';
+import { identifier, leftOut, number, orNull, record, text } from '../../schema/index.ts';
+import { jobEvent } from '../eventRow.ts';
+import { missingPart } from '../onUnit.ts';
+import { NOT_IN_A_REAL_JOB } from '../practice.ts';
+
+/** A contact thermometer on a part. */
+export const temperatureRead = jobEvent({
+  type: 'TemperatureRead',
+  since: 1,
+  data: record({
+    partId: identifier(),
+    value: number(-100, 400, '°C'),
+    typed: orNull(text(40)),
+    /** Device that sent it; null or absent when it was typed. */
+    device: leftOut(orNull(identifier())),
+  }),
+  reduce: (state, { data: { partId, value, device }, at }) => {
+    if (isSimulated(device) && !state.practice) return NOT_IN_A_REAL_JOB;
+    requireNumber('value', value, { min: -100, max: 400, unit: '°C' });
+    const before = state.temperatures[partId] ?? [];
+    const temperatures = { ...state.temperatures, [partId]: [...before, { value, at }] };
+    return missingPart(state, partId) ?? { ...state, temperatures };
+  },
+});

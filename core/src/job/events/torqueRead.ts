@@ -1,0 +1,76 @@
+import { isSimulated } from '../../devices/index.ts';
+import { refuse } from '../../faults/index.ts';
+import {
+  CORD_PULL_SCHEMA,
+  cordTorque,
+  requireInRange,
+  requireTool,
+  TORQUE_TOOL_SCHEMA,
+} from '../../preload/index.ts';
+import {
+  degrees,
+  identifier,
+  millimetres,
+  number,
+  oneOf,
+  orNull,
+  record,
+  text,
+  yesNo,
+} from '../../schema/index.ts';
+import { jobEvent } from '../eventRow.ts';
+import { withItem } from '../growing.ts';
+import { inPlaceNow } from '../inPlace.ts';
+import { TORQUE_STAGES } from '../kinds.ts';
+import { hasAxis } from '../onUnit.ts';
+import { NOT_IN_A_REAL_JOB } from '../practice.ts';
+import type { TorqueReading } from '../setRows.ts';
+
+/** One reading of rolling torque, by a wrench or by a spring scale on a cord. */
+export const torqueRead = jobEvent({
+  type: 'TorqueRead',
+  since: 1,
+  data: record({
+    axisId: identifier(),
+    stage: oneOf(TORQUE_STAGES),
+    /** `sealDrag`: turned while the bearings have play, so the seal alone resists. */
+    what: oneOf(['bearings', 'sealDrag']),
+    value: number(0, 500, 'N·m'),
+    /** Steady turning, not the peak that breaks it away. */
+    steady: yesNo(),
+    square: yesNo(),
+    typed: orNull(text(40)),
+    device: orNull(identifier()),
+    /** The tool as its card was on the day. */
+    tool: TORQUE_TOOL_SCHEMA,
+    /** Pull on a cord, where the tool is a spring scale. */
+    pull: orNull(CORD_PULL_SCHEMA),
+    /** Angle of the nut from the first snug place, where a sleeve is crushed. */
+    angle: orNull(degrees(0, 7200)),
+    /** What the nut itself took, and the play that was left, where they were read. */
+    nutTorque: orNull(number(0, 5000, 'N·m')),
+    endPlay: orNull(millimetres(-5, 20)),
+  }),
+  joint: requireTorque,
+  reduce: (state, { id: eventId, data, at }) => {
+    if (state.finished !== null) return 'the job is finished';
+    if (!hasAxis(state, data.axisId)) return `no axis ${data.axisId}`;
+    if (isSimulated(data.device) && !state.practice) return NOT_IN_A_REAL_JOB;
+    requireTorque(data);
+    const reading = { ...data, inPlace: inPlaceNow(state), eventId, at };
+    return { ...state, torques: withItem(state.torques, reading) };
+  },
+});
+
+/**
+ * Check a reading against its tool, and a pull against the torque it is said to give.
+ * @throws InputError naming `value`, `tool.…` or `pull.…`
+ */
+export function requireTorque({ tool, value, pull }: TorqueReading): void {
+  requireTool(tool);
+  requireInRange(tool, value, 'value');
+  if (pull === null) return;
+  const { torque } = cordTorque(pull);
+  if (Math.abs(torque - value) > 1e-6 + 1e-4 * value)
+    refuse('contradiction', 'value', value, `${torque.toFixed(4)} N·m, which is F·(r + cord/2)`);
+}

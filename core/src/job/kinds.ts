@@ -1,0 +1,52 @@
+import type { HeatSettings } from '../heat/index.ts';
+import { identifier, list, millimetres, record, whole, type TypeOf } from '../schema/index.ts';
+
+/** How much of the work the job takes in: all of it, or only what sets the play. */
+export const JOB_SCOPES = ['overhaul', 'setPlay'] as const;
+export type JobScope = (typeof JOB_SCOPES)[number];
+
+/** What a clock waits for. */
+export const CLOCK_KINDS = ['oven', 'freezer', 'cooling', 'ringWarming', 'ringFreezing'] as const;
+export type ClockKind = (typeof CLOCK_KINDS)[number];
+
+/** Clocks that wait for one ring: their target is a station, not a part. */
+export const RING_CLOCKS: readonly ClockKind[] = ['ringWarming', 'ringFreezing'];
+
+/** How a ring went in. */
+export const SEAT_OUTCOMES = ['droppedIn', 'tapped', 'drewIn', 'stoppedHalfWay'] as const;
+export type SeatOutcome = (typeof SEAT_OUTCOMES)[number];
+
+/** At which point of the job a run is taken. */
+export const RUN_STAGES = ['asFound', 'trial', 'final'] as const;
+export type RunStage = (typeof RUN_STAGES)[number];
+
+/** As a run, or on the way of crushing a sleeve. */
+export const TORQUE_STAGES = ['asFound', 'trial', 'crush', 'final'] as const;
+export type TorqueStage = (typeof TORQUE_STAGES)[number];
+
+/** Which ring of a bearing. */
+export const RINGS = ['outer', 'inner'] as const;
+export type Ring = (typeof RINGS)[number];
+
+/** Heat settings as they are logged; what was seen of the cooling follows from the log. */
+export type PlannedHeat = Omit<HeatSettings, 'coolingFactor'>;
+
+/** A piece of a pack, with the uncertainty of its measured thickness (standard, mm). */
+export const PIECE_SCHEMA = record({
+  sizeId: identifier(),
+  thickness: millimetres(0.001, 20),
+  quantity: whole(1, 40),
+  uncertainty: millimetres(0, 0.1),
+});
+export type MeasuredPiece = TypeOf<typeof PIECE_SCHEMA>;
+
+/** Pieces of one pack. */
+export const PIECES_SCHEMA = list(40, PIECE_SCHEMA);
+
+/** A solid spacer on the shelf, measured. mm. */
+export const SHELF_SPACER_SCHEMA = record({
+  id: identifier(),
+  length: millimetres(0.01, 500),
+  uncertainty: millimetres(0, 0.1),
+});
+export type ShelfSpacer = TypeOf<typeof SHELF_SPACER_SCHEMA>;

@@ -1,0 +1,30 @@
+import { instrumentAdded } from './workshopEvents/instrumentAdded.ts';
+import { materialAdded } from './workshopEvents/materialAdded.ts';
+import { orderCancelled } from './workshopEvents/orderCancelled.ts';
+import { personAdded } from './workshopEvents/personAdded.ts';
+import { pressRated } from './workshopEvents/pressRated.ts';
+import { sizeOrdered } from './workshopEvents/sizeOrdered.ts';
+import { sizeReceived } from './workshopEvents/sizeReceived.ts';
+import { sizeStocked } from './workshopEvents/sizeStocked.ts';
+import { templateRemoved } from './workshopEvents/templateRemoved.ts';
+import { templateSaved } from './workshopEvents/templateSaved.ts';
+import { torqueToolAdded } from './workshopEvents/torqueToolAdded.ts';
+import { workshopNamed } from './workshopEvents/workshopNamed.ts';
+import { workshopUndone } from './workshopEvents/workshopUndone.ts';
+
+/** What can happen in the workshop: a row for each kind of event. */
+export const WORKSHOP_EVENTS = {
+  WorkshopNamed: workshopNamed,
+  SizeStocked: sizeStocked,
+  SizeOrdered: sizeOrdered,
+  SizeReceived: sizeReceived,
+  OrderCancelled: orderCancelled,
+  InstrumentAdded: instrumentAdded,
+  TemplateSaved: templateSaved,
+  TemplateRemoved: templateRemoved,
+  MaterialAdded: materialAdded,
+  TorqueToolAdded: torqueToolAdded,
+  PressRated: pressRated,
+  PersonAdded: personAdded,
+  Undone: workshopUndone,
+};

@@ -1,0 +1,77 @@
+import { BENCH_PRESS } from '../heat/index.ts';
+import type { Material } from '../materials/index.ts';
+import type { Instrument } from '../measure/index.ts';
+import type { TorqueTool } from '../preload/index.ts';
+import type { ShimSize } from '../shims/index.ts';
+import type { Unit } from '../unit/index.ts';
+
+/** An instrument of the workshop and the device that streams it, if any. */
+export interface WorkshopInstrument extends Instrument {
+  readonly deviceId: string | null;
+}
+
+/** A size of the box with what a piece costs, in the workshop's money; null where it is not known. */
+export interface StockedSize extends ShimSize {
+  readonly price: number | null;
+}
+
+/** Pieces on order that have not come yet. */
+export interface OpenOrder {
+  readonly orderId: string;
+  /** mm. */
+  readonly thickness: number;
+  readonly count: number;
+  readonly price: number | null;
+}
+
+/** Who works here. */
+export interface Person {
+  readonly personId: string;
+  readonly name: string;
+  readonly role: string;
+}
+
+/** A unit the workshop keeps to begin others from. */
+export interface WorkshopTemplate {
+  readonly templateId: string;
+  readonly name: string;
+  readonly unit: Unit;
+}
+
+/** A torque tool of the workshop and the device that streams it, if any. */
+export interface WorkshopTorqueTool extends TorqueTool {
+  readonly deviceId: string | null;
+}
+
+/** A material the workshop has added to the table. */
+export interface WorkshopMaterial {
+  readonly materialId: string;
+  readonly material: Material;
+}
+
+/** The workshop, folded from its log. `sizes` are the counts as last counted, before what jobs have taken. */
+export interface WorkshopState {
+  readonly name: string;
+  readonly sizes: readonly StockedSize[];
+  readonly orders: readonly OpenOrder[];
+  readonly instruments: readonly WorkshopInstrument[];
+  readonly people: readonly Person[];
+  readonly templates: readonly WorkshopTemplate[];
+  readonly materials: readonly WorkshopMaterial[];
+  readonly torqueTools: readonly WorkshopTorqueTool[];
+  /** What the press stands, N. */
+  readonly pressRating: number;
+}
+
+/** A workshop before its first event. */
+export const EMPTY_WORKSHOP: WorkshopState = {
+  name: '',
+  sizes: [],
+  orders: [],
+  instruments: [],
+  people: [],
+  templates: [],
+  materials: [],
+  torqueTools: [],
+  pressRating: BENCH_PRESS,
+};

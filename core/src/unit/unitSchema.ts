@@ -1,0 +1,76 @@
+import { GAIN_TABLE } from '../arrangement/index.ts';
+import {
+  identifier,
+  leftOut,
+  list,
+  lookedAtLater,
+  millimetres,
+  number,
+  oneOf,
+  orNull,
+  record,
+  someOf,
+  text,
+  type Schema,
+} from '../schema/index.ts';
+import type { MaterialChoice } from '../materials/index.ts';
+import { SPEC_KIND_NAMES } from './specKinds.ts';
+import { DETAIL_NAMES, DETAIL_TABLE, type DetailName } from './stationDetails.ts';
+import {
+  PART_KINDS,
+  STATION_KINDS,
+  type Axis,
+  type Part,
+  type Station,
+  type Unit,
+} from './unit.ts';
+import { MOST_AXES, MOST_PARTS, MOST_STATIONS } from './unitFile.ts';
+
+const ARRANGEMENTS = [...new Set(GAIN_TABLE.map(({ arrangement }) => arrangement))];
+
+export const PART_SCHEMA: Schema<Part> = record({
+  id: identifier(),
+  name: text(80, 1),
+  kind: oneOf(PART_KINDS),
+  material: orNull(lookedAtLater<MaterialChoice>()),
+  mass: orNull(number(0.001, 5000, 'kg')),
+  area: orNull(number(0.0001, 50, 'm²')),
+  wall: orNull(millimetres(0.1, 500)),
+});
+
+/** A station, with the details of the table; which of them its kind has is a rule that joins fields. */
+export const STATION_SCHEMA: Schema<Station> = record({
+  id: identifier(),
+  kind: oneOf(STATION_KINDS),
+  name: text(80, 1),
+  at: millimetres(-5000, 5000),
+  width: millimetres(0, 5000),
+  inside: millimetres(0, 3000),
+  outside: millimetres(0, 3000),
+  partId: identifier(),
+  ...Object.fromEntries(DETAIL_NAMES.map((name) => [name, leftOut(detailSchema(name))])),
+});
+
+function detailSchema(name: DetailName): Schema<unknown> {
+  const row = DETAIL_TABLE[name];
+  if (row.type === 'choice') return oneOf(row.values);
+  return row.type === 'text' ? text(row.longest) : number(row.least, row.most);
+}
+
+const BARE_AXIS = {
+  id: identifier(),
+  name: text(80, 1),
+  arrangement: oneOf(ARRANGEMENTS),
+  sets: someOf(SPEC_KIND_NAMES),
+};
+
+/** An axis without what stands on it. */
+export const BARE_AXIS_SCHEMA: Schema<Omit<Axis, 'stations'>> = record(BARE_AXIS);
+
+export const UNIT_SCHEMA: Schema<Unit> = record({
+  id: identifier(),
+  name: text(80, 1),
+  description: text(2000),
+  parts: list(MOST_PARTS, PART_SCHEMA),
+  axes: list(MOST_AXES, record({ ...BARE_AXIS, stations: list(MOST_STATIONS, STATION_SCHEMA) })),
+});
