@@ -154,7 +154,7 @@ for (const [width, height] of [
       if (route.request().method() === 'POST') await new Promise((go) => setTimeout(go, 1500));
       await route.continue();
     });
-    const top = () => page.locator('main').evaluate((main) => main.getBoundingClientRect().top);
+    const top = () => page.locator('main').evaluate((main) => main.getBoundingClientRect().top + scrollY);
     const before = await top();
     await typeReadings(page, ['0']);
     await expect(page.getByText(/Sending \(1 kept here\)/)).toBeVisible();
