@@ -7,8 +7,8 @@ import { requireInteger } from '@wendaxis/core/faults';
 import { WORKSHOP_STREAM, type JobService } from '../services/jobService.ts';
 import { requireJobId } from './requireJobId.ts';
 
-/** A log is worth compressing; the answer to an entry is not. */
-const compressed = compression();
+/** A log is worth compressing, lightly: somebody waits for it. The answer to an entry is not. */
+const compressed = compression({ level: 1 });
 
 /** Logs: append and read. */
 export function streamRoutes(jobs: JobService): Router {

@@ -34,8 +34,7 @@ export function Shell() {
       <header className="bg-plate-deep text-scribe on-plate flex flex-wrap items-center gap-x-6 gap-y-1 px-6 py-1.5 print:hidden">
         <Link
           to="/"
-          className="text-scribe flex min-h-12 items-center gap-3 text-[1.45rem] font-extrabold no-underline"
-          style={{ fontStretch: '118%' }}
+          className="text-scribe flex min-h-12 items-center gap-3 text-[1.45rem] font-bold tracking-wide no-underline"
         >
           <img src="/mark.svg" alt="" className="size-8" />
           Wendaxis
