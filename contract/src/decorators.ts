@@ -21,8 +21,7 @@ import {
 } from 'class-validator';
 
 import { ID_WORDS, isId } from '@wendaxis/core/faults';
-import { isInstant } from '@wendaxis/core/job';
-import { STEP_ID } from '@wendaxis/core/schema';
+import { INSTANT, isExistingInstant, STEP_ID } from '@wendaxis/core/schema';
 
 import { applyDecorators } from './applyDecorators.ts';
 
@@ -81,12 +80,12 @@ export function Degrees(min: number, max: number): PropertyDecorator {
   );
 }
 
-/** A whole number within bounds, ends included. */
-export function Whole(min: number, max: number): PropertyDecorator {
+/** A whole number within bounds, ends included. @param past what to do about more than the highest */
+export function Whole(min: number, max: number, past = ''): PropertyDecorator {
   return applyDecorators(
     IsInt({ message: 'must be a whole number' }),
     Min(min, { message: `must be at least ${min}` }),
-    Max(max, { message: `must be at most ${max}` }),
+    Max(max, { message: `must be at most ${max}${past}` }),
   );
 }
 
@@ -98,22 +97,16 @@ export function Identifier(): PropertyDecorator {
   });
 }
 
-const INSTANT = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{1,9})?(Z|[+-]\d{2}:\d{2})$/;
-
-/** Whether an instant is of a day that the calendar has: the thirtieth of February reads as a day of March. */
-function exists(at: unknown): boolean {
-  if (!isInstant(at)) return false;
-  const [year, month, day] = [at.slice(0, 4), at.slice(5, 7), at.slice(8, 10)].map(Number);
-  return day! <= new Date(Date.UTC(year!, month!, 0)).getUTCDate();
-}
-
 /** An instant as RFC 3339 writes it, of a day and a time that exist. */
 export function Instant(): PropertyDecorator {
   return applyDecorators(
     Matches(INSTANT, { message: 'must be an instant such as 2026-11-24T08:00:00.000Z' }),
     ValidateBy({
       name: 'isInstant',
-      validator: { validate: exists, defaultMessage: () => 'must be an instant that exists' },
+      validator: {
+        validate: isExistingInstant,
+        defaultMessage: () => 'must be an instant that exists',
+      },
     }),
   );
 }
@@ -159,6 +152,11 @@ export function ListOf(most: number, type: () => new () => object): PropertyDeco
 /** A value that the core checks by itself, with the rules that join several fields. It must be there. */
 export function CheckedByCore(): PropertyDecorator {
   return IsDefined({ message: 'must be given' });
+}
+
+/** An object that another schema looks into. */
+export function AnObject(): PropertyDecorator {
+  return IsObject({ message: 'must be an object' });
 }
 
 /** A nested object that must be there. A list is none, not even an empty one. */

@@ -2,10 +2,12 @@ import { mayBeLeftOut, type Fields, type Rule, type Schema } from '@wendaxis/cor
 
 import { applyDecorators } from './applyDecorators.ts';
 import {
+  AnObject,
   Bounded,
   CheckedByCore,
   Degrees,
   Identifier,
+  Instant,
   ListOf,
   MayBeLeftOut,
   Millimetres,
@@ -33,11 +35,13 @@ const DECORATORS: Decorators = {
       : unit === '°'
         ? Degrees(min, max)
         : Bounded(min, max, unit),
-  whole: ({ min, max }) => Whole(min, max),
+  whole: ({ min, max, past }) => Whole(min, max, past),
   text: ({ max, min }) => PlainText(max, min),
   identifier: () => Identifier(),
   stepId: () => StepId(),
   uuid: () => Uuid(),
+  instant: () => Instant(),
+  anObject: () => AnObject(),
   yesNo: () => YesNo(),
   oneOf: ({ names }) => OneOf(names),
   someOf: ({ names }) => SomeOf(names),

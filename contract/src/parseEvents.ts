@@ -1,11 +1,17 @@
-import { IsIn, IsInt, IsObject, Max, Min } from 'class-validator';
-
 import { InputError, type InputFault } from '@wendaxis/core/faults';
 import { EVENT_VERSION, JOB_EVENTS, WORKSHOP_EVENTS, type AnyEventRow } from '@wendaxis/core/job';
-import { fits } from '@wendaxis/core/schema';
+import {
+  anObject,
+  fits,
+  identifier,
+  instant,
+  oneOf,
+  record,
+  uuid,
+  whole,
+} from '@wendaxis/core/schema';
 
 import { checkShape } from './checkShape.ts';
-import { Identifier, Instant, Uuid } from './decorators.ts';
 import { dtoOf } from './dtoOf.ts';
 
 /** Which kind of log a batch of events is for. */
@@ -28,32 +34,18 @@ type CheckedRow = Pick<AnyEventRow<unknown>, 'data' | 'joint'>;
 type Rows = Readonly<Record<string, CheckedRow>>;
 const ROWS: Readonly<Record<StreamKind, Rows>> = { job: JOB_EVENTS, workshop: WORKSHOP_EVENTS };
 
-class EnvelopeDto {
-  @Uuid() id!: string;
-  @IsInt({ message: 'must be a whole number' })
-  @Min(1, { message: 'must be at least 1' })
-  @Max(EVENT_VERSION, { message: `must be at most ${EVENT_VERSION}: update the server` })
-  version!: number;
-  @Instant() at!: string;
-  @Identifier() by!: string;
-  @IsObject({ message: 'must be an object' }) data!: object;
+/** What is around an event of a kind of log. */
+function envelopeOf(rows: Rows) {
+  return record({
+    id: uuid(),
+    type: oneOf(Object.keys(rows)),
+    version: whole(1, EVENT_VERSION, ': update the server'),
+    at: instant(),
+    by: identifier(),
+    data: anObject(),
+  });
 }
-
-class JobEnvelopeDto extends EnvelopeDto {
-  @IsIn(Object.keys(JOB_EVENTS), {
-    message: `must be one of ${Object.keys(JOB_EVENTS).join(', ')}`,
-  })
-  type!: string;
-}
-
-class WorkshopEnvelopeDto extends EnvelopeDto {
-  @IsIn(Object.keys(WORKSHOP_EVENTS), {
-    message: `must be one of ${Object.keys(WORKSHOP_EVENTS).join(', ')}`,
-  })
-  type!: string;
-}
-
-const ENVELOPES = { job: JobEnvelopeDto, workshop: WorkshopEnvelopeDto } as const;
+const ENVELOPES = { job: envelopeOf(ROWS.job), workshop: envelopeOf(ROWS.workshop) } as const;
 
 /**
  * Read a request body `{ events: [...] }` as events of one stream.
@@ -84,14 +76,16 @@ export function parseEvents(kind: StreamKind, body: unknown): readonly NewEvent[
 }
 
 function eventFaults(kind: StreamKind, event: unknown, path: string): readonly InputFault[] {
-  const envelope = checkShape(ENVELOPES[kind], event, path);
+  // Nearly everything that comes is sound: what surely is needs no longer look.
+  if (fits(ENVELOPES[kind], event)) {
+    const row = ROWS[kind][event.type]!;
+    if (fits(row.data, event.data)) return jointFaults(row, event.data, `${path}.data`);
+  }
+  const envelope = checkShape(dtoOf(ENVELOPES[kind]), event, path);
   if (envelope.length > 0) return envelope;
   const { type, data } = event as NewEvent;
   const row = ROWS[kind][type]!;
-  // Nearly everything that comes is sound: what surely is needs no longer look.
-  const shape = fits(row.data, data)
-    ? []
-    : checkShape(dtoOf(row.data), data, `${path}.data`, { isPlain: true });
+  const shape = checkShape(dtoOf(row.data), data, `${path}.data`, { isPlain: true });
   return shape.length > 0 ? shape : jointFaults(row, data, `${path}.data`);
 }
 

@@ -10,7 +10,7 @@ import { liveRoutes } from './routes/liveRoutes.ts';
 import { pageRoutes } from './routes/pageRoutes.ts';
 import { readRoutes } from './routes/readRoutes.ts';
 import { requireOwnHost } from './routes/requireOwnHost.ts';
-import { streamRoutes } from './routes/streamRoutes.ts';
+import { appendRoutes, logRoutes } from './routes/streamRoutes.ts';
 import type { JobService } from './services/jobService.ts';
 import type { LiveConnections } from './services/liveConnections.ts';
 
@@ -45,10 +45,11 @@ export function createApp({ jobs, connections, devices, log, pages }: AppParts):
   const app = express();
   app.disable('x-powered-by');
   app.disable('etag');
+  const readJson = express.json({ limit: '1mb', strict: false });
+  app.use('/api', appendRoutes(jobs, [requireOwnHost, plainAnswers, requireJsonBody, readJson]));
   app.use(requireOwnHost);
-  // What is recorded comes first and oftenest: small answers, no page.
-  app.use('/api', plainAnswers, requireJsonBody, express.json({ limit: '1mb', strict: false }));
-  app.use('/api', streamRoutes(jobs));
+  app.use('/api', plainAnswers, requireJsonBody, readJson);
+  app.use('/api', logRoutes(jobs));
   app.use(compression());
   app.get('/api/health', (_request, response) => void response.json({ ok: true }));
   app.use('/api', readRoutes(jobs), deviceRoutes(devices), liveRoutes(connections));

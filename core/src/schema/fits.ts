@@ -1,4 +1,5 @@
 import { isId } from '../faults/index.ts';
+import { isExistingInstant } from './instant.ts';
 import { mayBeLeftOut, type Fields, type Rule, type Schema } from './schema.ts';
 
 type Check = (value: unknown) => boolean;
@@ -26,6 +27,8 @@ const CHECKS: Checks = {
   identifier: () => isId,
   stepId: () => (value) => typeof value === 'string' && STEP_ID.test(value),
   uuid: () => (value) => typeof value === 'string' && UUID.test(value),
+  instant: () => isExistingInstant,
+  anObject: () => isPlainObject,
   yesNo: () => (value) => typeof value === 'boolean',
   oneOf: ({ names }) => {
     const known = new Set<unknown>(names);

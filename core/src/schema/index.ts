@@ -1,7 +1,9 @@
 export {
+  anObject,
   degrees,
   fieldsOf,
   identifier,
+  instant,
   leftOut,
   list,
   lookedAtLater,
@@ -24,3 +26,4 @@ export {
   type TypeOf,
 } from './schema.ts';
 export { fits, STEP_ID } from './fits.ts';
+export { INSTANT, isExistingInstant } from './instant.ts';

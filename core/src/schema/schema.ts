@@ -17,11 +17,12 @@ export type TypeOf<S> = S extends Schema<infer T> ? T : never;
 /** The rules there are. Bounds are inclusive; `unit` is for the words of a refusal. */
 export type Rule =
   | { readonly kind: 'number'; readonly min: number; readonly max: number; readonly unit: string }
-  | { readonly kind: 'whole'; readonly min: number; readonly max: number }
+  | { readonly kind: 'whole'; readonly min: number; readonly max: number; readonly past: string }
   | { readonly kind: 'text'; readonly max: number; readonly min: number }
   | { readonly kind: 'identifier' }
   | { readonly kind: 'stepId' }
   | { readonly kind: 'uuid' }
+  | { readonly kind: 'instant' }
   | { readonly kind: 'yesNo' }
   | { readonly kind: 'oneOf'; readonly names: readonly string[] }
   /** Some of a list of names. */
@@ -29,6 +30,8 @@ export type Rule =
   | { readonly kind: 'list'; readonly most: number; readonly each: Schema<unknown> }
   | { readonly kind: 'record'; readonly fields: Fields }
   | { readonly kind: 'orNull'; readonly of: Schema<unknown> }
+  /** Any object: another schema looks into it. */
+  | { readonly kind: 'anObject' }
   /** Whatever is there: a rule that joins several fields looks at it. */
   | { readonly kind: 'lookedAtLater' };
 
@@ -55,7 +58,9 @@ export const number = (min: number, max: number, unit = '') =>
 export const millimetres = (min: number, max: number) => number(min, max, 'mm');
 /** An angle, degrees. */
 export const degrees = (min: number, max: number) => number(min, max, '°');
-export const whole = (min: number, max: number) => schema<number>({ kind: 'whole', min, max });
+/** A whole number within bounds. @param past what to do about more than the highest, for the words of a refusal */
+export const whole = (min: number, max: number, past = '') =>
+  schema<number>({ kind: 'whole', min, max, past });
 /** Text that a person wrote, of at most so many characters. */
 export const text = (max: number, min = 0) => schema<string>({ kind: 'text', max, min });
 /** An id, as `isId` knows it. */
@@ -63,6 +68,9 @@ export const identifier = () => schema<string>({ kind: 'identifier' });
 /** The id of a step of a plan: its rule, and what it is about. */
 export const stepId = () => schema<string>({ kind: 'stepId' });
 export const uuid = () => schema<string>({ kind: 'uuid' });
+/** An instant as RFC 3339 writes it, of a day and a time that exist. */
+export const instant = () => schema<string>({ kind: 'instant' });
+export const anObject = () => schema<object>({ kind: 'anObject' });
 export const yesNo = () => schema<boolean>({ kind: 'yesNo' });
 export const oneOf = <const Name extends string>(names: readonly Name[]) =>
   schema<Name>({ kind: 'oneOf', names });

@@ -1,5 +1,5 @@
 import compression from 'compression';
-import { Router } from 'express';
+import { Router, type RequestHandler } from 'express';
 
 import { parseEvents, type StreamKind } from '@wendaxis/contract';
 import { requireInteger } from '@wendaxis/core/faults';
@@ -10,30 +10,45 @@ import { requireJobId } from './requireJobId.ts';
 /** A log is worth compressing, lightly: somebody waits for it. The answer to an entry is not. */
 const compressed = compression({ level: 1 });
 
-/** Logs: append and read. */
-export function streamRoutes(jobs: JobService): Router {
+/** Where the logs are. */
+const LOGS = [
+  { kind: 'job', path: '/jobs/:jobId/events' },
+  { kind: 'workshop', path: '/workshop/events' },
+] as const satisfies readonly { kind: StreamKind; path: string }[];
+
+const idOf = (kind: StreamKind, { jobId }: { readonly jobId?: string }) =>
+  kind === 'workshop' ? WORKSHOP_STREAM : requireJobId(jobId);
+
+/**
+ * Append to a log. What is recorded comes first and oftenest: one layer, and an answer that is written at once.
+ * @param before what looks at a request first
+ */
+export function appendRoutes(jobs: JobService, before: readonly RequestHandler[]): Router {
   const router = Router();
-  const kinds: readonly { kind: StreamKind; path: string }[] = [
-    { kind: 'job', path: '/jobs/:jobId' },
-    { kind: 'workshop', path: '/workshop' },
-  ];
-  for (const { kind, path } of kinds) {
-    const idOf = (params: { jobId?: string }) =>
-      kind === 'workshop' ? WORKSHOP_STREAM : requireJobId(params.jobId);
-
-    router.post(`${path}/events`, async (request, response) => {
-      const streamId = idOf(request.params);
-      const batch = parseEvents(kind, request.body);
-      response.status(201).json(await jobs.append(kind, streamId, batch));
+  for (const { kind, path } of LOGS)
+    router.post(path, ...before, async (request, response) => {
+      const streamId = idOf(kind, request.params);
+      const answer = await jobs.append(kind, streamId, parseEvents(kind, request.body));
+      const body = JSON.stringify(answer);
+      response.writeHead(201, {
+        'content-type': 'application/json; charset=utf-8',
+        'content-length': Buffer.byteLength(body),
+      });
+      response.end(body);
     });
+  return router;
+}
 
-    router.get(`${path}/events`, compressed, async (request, response) => {
+/** Read the logs. */
+export function logRoutes(jobs: JobService): Router {
+  const router = Router();
+  for (const { kind, path } of LOGS)
+    router.get(path, compressed, async (request, response) => {
       const after = request.query['after'] ?? '0';
       const place = typeof after === 'string' && /^\d{1,9}$/.test(after) ? Number(after) : after;
       response.json(
-        await jobs.page(idOf(request.params), requireInteger('after', place, { min: 0 })),
+        await jobs.page(idOf(kind, request.params), requireInteger('after', place, { min: 0 })),
       );
     });
-  }
   return router;
 }
