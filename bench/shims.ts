@@ -11,6 +11,8 @@ import { micrometres, rankPacks, type ShimSize } from '@wendaxis/core/shims';
  */
 const CASES = 20;
 const WARM_UP = 400;
+/** More totals than the first step of the order can hold. */
+const WHOLE_STEP = 40;
 const random = mersenne(20_260_101);
 const draw = (from: number, to: number) => uniformInt(random, from, to);
 const highs = await highsLoader();
@@ -40,8 +42,8 @@ const BOXES: readonly Box[] = [
 ]; // prettier-ignore
 
 for (const { words, mostPieces, stock: make, wanted: want } of BOXES) {
-  const ask = (stock: readonly ShimSize[], wanted: number) =>
-    rankPacks(stock, wanted, () => ({ from: 0, to: 60_000 }), { mostPieces, keep: 4 });
+  const ask = (stock: readonly ShimSize[], wanted: number, keep = 4) =>
+    rankPacks(stock, wanted, () => ({ from: 0, to: 60_000 }), { mostPieces, keep });
   for (let index = 0; index < WARM_UP; index += 1) {
     const stock = make();
     ask(stock, want(stock));
@@ -58,7 +60,9 @@ for (const { words, mostPieces, stock: make, wanted: want } of BOXES) {
     ratios.push(reference.ms / ours.ms);
     own.push(ours.ms);
     pieces.push(ours.result.ranked[0]?.pieceCount ?? 0);
-    const off = Math.min(...ours.result.ranked.map(({ deviation }) => Math.abs(micrometres(deviation))));
+    // Within 2 µm fewer pieces go before a nearer total: the nearest is among all that come first together.
+    const first = ask(stock, wanted, WHOLE_STEP).ranked;
+    const off = Math.min(...first.map(({ deviation }) => Math.abs(micrometres(deviation))));
     if (off === reference.result) equal += 1;
   } // prettier-ignore
   console.log(
