@@ -27,6 +27,7 @@ export class AppendQueue<Answer> {
   readonly #store: (batches: readonly Batch[]) => Promise<readonly Answer[]>;
   #waiting: Waiting<Answer>[] = [];
   #calls = 0;
+  #asked = false;
 
   /** @param store stores batches of different streams or the same, in their order; an answer for each */
   constructor(store: (batches: readonly Batch[]) => Promise<readonly Answer[]>) {
@@ -37,6 +38,16 @@ export class AppendQueue<Answer> {
   append(batch: Batch): Promise<Answer> {
     return new Promise((resolve, reject) => {
       this.#waiting.push({ batch, resolve, reject });
+      this.#soon();
+    });
+  }
+
+  /** Not at once: what has come in the same turn goes in together, not one first and the others behind it. */
+  #soon(): void {
+    if (this.#asked) return;
+    this.#asked = true;
+    setImmediate(() => {
+      this.#asked = false;
       this.#next();
     });
   }
@@ -52,7 +63,7 @@ export class AppendQueue<Answer> {
     this.#calls += 1;
     void this.#storeAll(together).finally(() => {
       this.#calls -= 1;
-      this.#next();
+      this.#soon();
     });
   }
 
