@@ -13,6 +13,7 @@ export const EMPTY_JOB: JobState = {
   foundPacks: {},
   chosen: {},
   setAfter: {},
+  moved: {},
   closing: {},
   felt: [],
   shelf: {},
@@ -37,6 +38,7 @@ export const EMPTY_JOB: JobState = {
   notes: [],
   finished: null,
   ignored: [],
+  order: 0,
   lastAt: null,
   newerVersion: null,
 };

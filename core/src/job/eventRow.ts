@@ -16,8 +16,11 @@ export interface EventRow<Type extends string, Data, State> {
   readonly joint?: (data: Data) => unknown;
   /** It speaks of what came before it, too: the log is folded whole again. */
   readonly changesWhatWas?: true;
-  /** The new state, or a sentence that says why the event cannot be applied. */
-  readonly reduce: (state: State, event: Envelope<Type, Data>) => State | string;
+  /**
+   * The new state, or a sentence that says why the event cannot be applied.
+   * @param order of the event among all that stand: what came later is higher
+   */
+  readonly reduce: (state: State, event: Envelope<Type, Data>, order: number) => State | string;
 }
 
 /** A row of any kind of event: what it carries is known when its `data` has been looked at. */
@@ -26,7 +29,7 @@ export type AnyEventRow<State> = Pick<
   'type' | 'data' | 'since' | 'lifts' | 'changesWhatWas'
 > & {
   readonly joint?: (data: never) => unknown;
-  readonly reduce: (state: State, event: never) => State | string;
+  readonly reduce: (state: State, event: never, order: number) => State | string;
 };
 
 /** The rows of one kind of log, by type. */

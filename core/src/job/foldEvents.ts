@@ -10,6 +10,8 @@ const UNKNOWN_INSTANT = '1970-01-01T00:00:00.000Z';
 
 /** How a kind of log is folded. */
 export interface Folding<State> {
+  /** How many events stand before these. */
+  readonly order: number;
   /** When the last event before these happened; null before the first. */
   readonly lastAt: string | null;
   /** Why an event cannot be applied whatever it carries; null where it can. */
@@ -27,13 +29,14 @@ export function foldEvents<State>(
   rows: EventRows<State>,
   before: State,
   events: readonly Envelope<string, unknown>[],
-  { lastAt: from, closed, refused }: Folding<State>,
+  { order: first, lastAt: from, closed, refused }: Folding<State>,
 ): { readonly state: State; readonly lastAt: string | null } {
   return growing(() => {
     let lastAt = from;
-    const state = events.reduce((now, stored) => {
+    const state = events.reduce((now, stored, index) => {
       const at = isInstant(stored.at) ? stored.at : (lastAt ?? UNKNOWN_INSTANT);
-      const result = closed?.(now, stored.type) ?? reduced(rows, now, stored, at);
+      const result =
+        closed?.(now, stored.type) ?? reduced(rows, now, stored, at, first + index + 1);
       if (typeof result === 'string') return refused(now, stored, result);
       lastAt = at;
       return result;
@@ -47,13 +50,14 @@ function reduced<State>(
   state: State,
   stored: Envelope<string, unknown>,
   at: string,
+  order: number,
 ): State | string {
   if (!Object.hasOwn(rows, stored.type)) return `no event ${stored.type} is known`;
   const row = rows[stored.type]!;
   try {
     const data = liftEvent(row, stored);
     const event = data === stored.data && at === stored.at ? stored : { ...stored, data, at };
-    return row.reduce(state, event as never);
+    return row.reduce(state, event as never, order);
   } catch (error) {
     return describeError(error);
   }

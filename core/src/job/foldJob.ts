@@ -10,7 +10,7 @@ import { standingEvents } from './undo.ts';
 
 const ROWS: EventRows<JobState> = JOB_EVENTS;
 
-const FOLDING: Omit<Folding<JobState>, 'lastAt'> = {
+const FOLDING: Omit<Folding<JobState>, 'lastAt' | 'order'> = {
   closed: ({ unit }, type) =>
     unit !== null || type === 'JobOpened' ? null : 'the job has not been opened',
   refused: (state, { id, type }, reason) => ({
@@ -47,6 +47,7 @@ export function foldRest(before: JobState, rest: readonly JobEvent[]): JobState 
 }
 
 function foldOnto(before: JobState, events: readonly JobEvent[]): JobState {
-  const { state, lastAt } = foldEvents(ROWS, before, events, { ...FOLDING, lastAt: before.lastAt });
-  return { ...state, lastAt };
+  const { order, lastAt } = before;
+  const folded = foldEvents(ROWS, before, events, { ...FOLDING, order, lastAt });
+  return { ...folded.state, order: order + events.length, lastAt: folded.lastAt };
 }

@@ -8,6 +8,7 @@ import { EMPTY_WORKSHOP, type WorkshopState } from './workshopState.ts';
 /** The state of the workshop from its log. An event that cannot be applied changes nothing. */
 export function foldWorkshop(events: readonly WorkshopEvent[]): WorkshopState {
   return foldEvents(WORKSHOP_EVENTS, EMPTY_WORKSHOP, standingEvents(events), {
+    order: 0,
     lastAt: null,
     refused: (state) => state,
   }).state;

@@ -59,6 +59,8 @@ export interface Run {
   readonly status: 'open' | 'closed' | 'abandoned';
   /** Thickness or length in place at each site and spacer when it was opened, mm. */
   readonly inPlace: Readonly<Record<string, number>>;
+  /** When it was opened, among all that happened. */
+  readonly order: number;
   readonly openedAt: string;
   readonly by: string;
 }
@@ -90,6 +92,8 @@ export interface TakenFigure {
   readonly stage: RunStage;
   readonly value: number;
   readonly typed: string | null;
+  /** When it was taken, among all that happened. */
+  readonly order: number;
   readonly at: string;
 }
 
@@ -123,6 +127,8 @@ export interface OfferedBearing {
 export type TorqueRecord = TorqueReading & {
   /** As of a run. */
   readonly inPlace: Run['inPlace'];
+  /** When it was taken, among all that happened. */
+  readonly order: number;
   readonly eventId: string;
   readonly at: string;
 };
@@ -131,6 +137,8 @@ export type TorqueRecord = TorqueReading & {
 export interface StepRecord {
   readonly status: 'done' | 'setAside';
   readonly words: string;
+  /** When it was said, among all that happened. */
+  readonly order: number;
   readonly eventId: string;
   readonly at: string;
   readonly by: string;
@@ -164,6 +172,8 @@ export interface JobState {
    * only for a trial. Earlier ones do not speak for it.
    */
   readonly setAfter: Readonly<Record<string, SetAfter>>;
+  /** By station: when something at it that can change a figure was last moved, among all that happened. */
+  readonly moved: Readonly<Record<string, number>>;
   /** Plays read while the sleeve that is in was crushed, by sleeve. */
   readonly closing: Readonly<Record<string, readonly ClosingReading[]>>;
   /** What solid spacers gave by hand, in order. */
@@ -228,6 +238,8 @@ export interface JobState {
   readonly notes: readonly { readonly text: string; readonly at: string; readonly by: string }[];
   readonly finished: { readonly note: string; readonly at: string } | null;
   readonly ignored: readonly IgnoredEvent[];
+  /** How many events stand. */
+  readonly order: number;
   /** When the last event happened; null before the first. An event whose time cannot be read takes the one before it. */
   readonly lastAt: string | null;
   /** Version of an event that this program is too old to read: nothing of the log is folded then. Null as a rule. */

@@ -1,6 +1,7 @@
 import { isolated } from '../faults/index.ts';
 import type { JobState } from '../job/index.ts';
 import { geometryFaults, type Axis, type Unit } from '../unit/index.ts';
+import { lastAct } from './acts.ts';
 import { PHASE_NAMES } from './phases.ts';
 import type { Rule, Subject } from './rule.ts';
 import { RULES } from './rules/rules.ts';
@@ -44,10 +45,21 @@ function drafted(
   fault: string | null,
 ): Draft {
   const id = idOf(rule, subject);
-  const said = Object.hasOwn(subject.state.steps, id) ? subject.state.steps[id]!.status : null;
+  const said = saidOf(rule, subject, id);
   const done = isolated(() => fault === null && rule.done?.(subject) === true);
   if (!done.ok) return { rule, subject, id, key, behind: said, fault: done.fault };
   return { rule, subject, id, key, behind: done.value ? 'done' : said, fault };
+}
+
+/** What the mechanic said of a step, as far as it still counts. */
+function saidOf({ proves }: Rule, { state, axis }: Subject, id: string): StepStatus | null {
+  const record = Object.hasOwn(state.steps, id) ? state.steps[id]! : null;
+  const outdated =
+    record?.status === 'done' &&
+    proves === true &&
+    axis !== null &&
+    record.order < lastAct(state, axis);
+  return record === null || outdated ? null : record.status;
 }
 
 function idOf(rule: Rule, { station, axis, part, specKind }: Subject): string {

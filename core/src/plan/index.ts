@@ -51,7 +51,6 @@ export { isSealed, nominalOf, seatsOf, seatVerdict } from './seats.ts';
 export {
   rollingVerdict,
   sealDragOf,
-  sleeveOf,
   closingProgress,
   setsZeroPlay,
   sleeveProgress,
@@ -59,5 +58,6 @@ export {
   wantsSealDrag,
   type SleeveProgress,
 } from './torqueProgress.ts';
+export { sleeveOf } from './sleeves.ts';
 export { STATION_STATES, stationStates, type StationState } from './stationStates.ts';
 export type { Figure, Missing, Orientation, Step, StepForm, StepStatus } from './step.ts';

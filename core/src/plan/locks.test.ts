@@ -1,5 +1,6 @@
 import { unitFromTemplate, type Axis, type Station } from '../unit/index.ts';
-import { LOCKS, sleeveNut } from './locks.ts';
+import { LOCKS } from './locks.ts';
+import { sleeveNut } from './sleeves.ts';
 
 const end = { designation: null, family: null, dimensions: { bore: 30, outside: 62, width: 16 } };
 const pinion = (template: 'pinionSleeve' | 'pinionSpacer'): Axis =>

@@ -1,5 +1,4 @@
-import type { Axis, Station } from '../unit/index.ts';
-import { sleeveOf } from './torqueProgress.ts';
+import type { Station } from '../unit/index.ts';
 
 /** What a lock wants before the last turn of what it locks, and what is done to it once the figure is proven. */
 export interface LockRow {
@@ -41,16 +40,3 @@ export const LOCKS: Readonly<Record<NonNullable<Station['lock']>, LockRow>> = {
     once: true,
   },
 };
-
-/**
- * The nut whose last turn crushes the sleeve of an axis: of several the one nearest to the sleeve. It is only snug
- * until then, and is not turned again afterwards.
- */
-export function sleeveNut(axis: Axis): Station | null {
-  const sleeve = sleeveOf(axis);
-  const middle = ({ at, width }: Station) => at + width / 2;
-  const nuts = axis.stations.filter(({ kind }) => kind === 'nut');
-  if (sleeve === null || nuts.length === 0) return null;
-  const far = (nut: Station) => Math.abs(middle(nut) - middle(sleeve));
-  return nuts.reduce((nearest, nut) => (far(nut) < far(nearest) ? nut : nearest));
-}

@@ -2,6 +2,7 @@ import { termShift } from '../arrangement/index.ts';
 import { verdictOf, type JobState, type Run, type SetAfter, type Spec } from '../job/index.ts';
 import type { Band, RunVerdict } from '../measure/index.ts';
 import type { Axis } from '../unit/index.ts';
+import { lastAct, torqueIsOpen } from './acts.ts';
 import { PLAY_KINDS, settersOf, type PlayKind } from './setters.ts';
 
 /** A verdict with a value. */
@@ -71,9 +72,17 @@ export function playStage(state: JobState, axis: Axis): PlayStage {
     return set ? 'prove' : 'measure';
   }
   const conform = verdicts.every((verdict) => verdict!.decision.word === 'conforms');
-  if (conform && !measuresAnotherBuild(state, axis, specs)) return 'proven';
+  if (conform && !measuresAnotherBuild(state, axis, specs))
+    return specs.every((spec) => isProvenPlay(state, axis, spec)) ? 'proven' : 'prove';
   // Without a place to set it nothing can be chosen: something else has to be put right, and the play measured again.
   return setters.length === 0 ? 'prove' : 'choose';
+}
+
+/** Whether a run in band speaks for a play as built: taken after the last act that can change it, and none is left. */
+export function isProvenPlay(state: JobState, axis: Axis, { specId }: Spec): boolean {
+  const run = currentRun(state, specId);
+  if (run === null || run.order < lastAct(state, axis) || torqueIsOpen(state, axis)) return false;
+  return playVerdict(state, specId)?.decision.word === 'conforms';
 }
 
 /** Whether what was measured is not the build that is closed: mock-up bearings, another gasket. */

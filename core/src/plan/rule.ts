@@ -45,6 +45,8 @@ export interface Rule {
   readonly kinds?: readonly StationKind[];
   /** Also part of a job that only sets the play. */
   readonly always?: true;
+  /** Its step proves a figure as built: a tick from before something was moved says nothing. */
+  readonly proves?: true;
   readonly form: StepForm;
   readonly when?: (subject: Subject) => boolean;
   readonly title: (subject: Subject) => string;

@@ -11,21 +11,15 @@ import {
   type SleevePoint,
   type SolidStop,
 } from '../preload/index.ts';
-import type { Axis, Station } from '../unit/index.ts';
+import type { Axis } from '../unit/index.ts';
 import { line } from '../working/index.ts';
+import { lastAct } from './acts.ts';
 import { playSpec } from './playProgress.ts';
+import { sleeveOf } from './sleeves.ts';
 
 /** The spec of rolling torque of an axis. */
 export function torqueSpec({ specs }: JobState, axisId: string): Spec | null {
   return specs.find((spec) => spec.axisId === axisId && spec.kind === 'rollingTorque') ?? null;
-}
-
-/** The sleeve of an axis that is crushed to its preload. */
-export function sleeveOf({ stations }: Axis): Station | null {
-  return (
-    stations.find(({ kind, spacerType }) => kind === 'spacer' && spacerType === 'collapsible') ??
-    null
-  );
 }
 
 /** Readings that speak for the sleeve that is in now; all of them where there is none. */
@@ -64,11 +58,18 @@ function verdictThrough(state: JobState, axis: Axis, stage: TorqueStage, carrier
   if (carriers.includes(axis.id)) return null;
   const spec = torqueSpec(state, axis.id);
   if (spec === null) return null;
-  const rows = (stage === 'asFound' ? state.torques.filter(({ axisId }) => axisId === axis.id) : sinceSet(state, axis)).filter((row) => row.what === 'bearings' && row.stage === stage);
+  const rows = rowsFor(state, axis, stage).filter((row) => row.what === 'bearings' && row.stage === stage);
   if (spec.through !== undefined) return throughRatio(state, spec, spec.through, rows, [...carriers, axis.id]);
   const drag = stage !== 'asFound' && wantsSealDrag(state, axis) ? sealDragOf(state, axis) : null;
   return judged(rows, spec.band, drag);
 } // prettier-ignore
+
+/** Readings that can speak for a stage: as built, those since anything that can change the figure was last moved. */
+function rowsFor(state: JobState, axis: Axis, stage: TorqueStage): readonly TorqueRecord[] {
+  if (stage === 'asFound') return state.torques.filter(({ axisId }) => axisId === axis.id);
+  const rows = sinceSet(state, axis);
+  return stage === 'final' ? rows.filter(({ order }) => order >= lastAct(state, axis)) : rows;
+}
 
 /** Readings that speak for the sleeve, spacer, packs and adjusters that are in now. */
 function sinceSet(state: JobState, axis: Axis): readonly TorqueRecord[] {

@@ -9,13 +9,14 @@ export const adjusterTurned = jobEvent({
   type: 'AdjusterTurned',
   since: 1,
   data: record({ stationId: identifier(), angle: degrees(-3600, 3600) }),
-  reduce: (state, { data }) =>
+  reduce: (state, { data }, order) =>
     atStation(state, 'adjuster', data.stationId, ({ id }) => {
       const angle = requireNumber('angle', data.angle, { min: -3600, max: 3600, unit: '°' });
       return {
         ...state,
         turned: { ...state.turned, [id]: (state.turned[id] ?? 0) + angle },
         setAfter: { ...state.setAfter, [id]: setNow(state, false) },
+        moved: { ...state.moved, [id]: order },
       };
     }),
 });

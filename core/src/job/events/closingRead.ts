@@ -17,7 +17,7 @@ export const closingRead = jobEvent({
     instrument: INSTRUMENT_SCHEMA,
   }),
   joint: requireClosing,
-  reduce: (state, { data }) => {
+  reduce: (state, { data }, order) => {
     if (state.finished !== null) return 'the job is finished';
     const station = findStation(state.unit!, data.stationId)?.station;
     if (station?.kind !== 'spacer' || station.spacerType !== 'collapsible')
@@ -32,7 +32,8 @@ export const closingRead = jobEvent({
         data.angle,
         `at least ${stood}°: a nut on a collapsible sleeve is never backed off`,
       );
-    return { ...state, closing: { ...state.closing, [data.stationId]: [...before, data] } };
+    const closing = { ...state.closing, [data.stationId]: [...before, data] };
+    return { ...state, closing, moved: { ...state.moved, [data.stationId]: order } };
   },
 });
 

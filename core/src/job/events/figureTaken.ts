@@ -14,9 +14,9 @@ export const figureTaken = jobEvent({
     value: number(-100, 500),
     typed: orNull(text(40)),
   }),
-  reduce: (state, { data, at }) => {
+  reduce: (state, { data, at }, order) => {
     if (!state.specs.some(({ specId }) => specId === data.specId)) return `no spec ${data.specId}`;
-    const figure = { ...data, value: requireNumber('value', data.value), at };
+    const figure = { ...data, value: requireNumber('value', data.value), order, at };
     return { ...state, figures: withItem(state.figures, figure) };
   },
 });

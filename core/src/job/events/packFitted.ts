@@ -14,7 +14,7 @@ export const packFitted = jobEvent({
     trial: leftOut(yesNo()),
   }),
   joint: requireMeasured,
-  reduce: (state, { data, at, by }) =>
+  reduce: (state, { data, at, by }, order) =>
     atStation(state, 'shimSite', data.siteId, ({ id }) => {
       const { [id]: _done, ...chosen } = state.chosen;
       return {
@@ -22,6 +22,7 @@ export const packFitted = jobEvent({
         chosen,
         packs: { ...state.packs, [id]: { pieces: requirePieces(data.pieces), at, by } },
         setAfter: { ...state.setAfter, [id]: setNow(state, data.trial === true) },
+        moved: { ...state.moved, [id]: order },
       };
     }),
 });

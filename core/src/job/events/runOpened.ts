@@ -19,7 +19,7 @@ export const runOpened = jobEvent({
     indicator: INDICATOR_SCHEMA,
     shaftHeld: yesNo(),
   }),
-  reduce: (state, { data, at, by }) => {
+  reduce: (state, { data, at, by }, order) => {
     if (state.finished !== null) return 'the job is finished';
     const spec = state.specs.find(({ specId }) => specId === data.specId);
     if (spec === undefined || SPEC_KINDS[spec.kind].taken !== 'run')
@@ -34,6 +34,7 @@ export const runOpened = jobEvent({
       readings: [],
       status: 'open',
       inPlace: inPlaceNow(state),
+      order,
       openedAt: at,
       by,
     };

@@ -7,11 +7,12 @@ export const sleeveRenewed = jobEvent({
   type: 'SleeveRenewed',
   since: 1,
   data: record({ stationId: identifier(), reason: text(300, 1) }),
-  reduce: (state, { data: { stationId } }) => {
+  reduce: (state, { data: { stationId } }, order) => {
     const station = state.unit === null ? undefined : findStation(state.unit, stationId)?.station;
     if (station?.kind !== 'spacer') return `no sleeve ${stationId}`;
     const { [stationId]: _scrapped, ...closing } = state.closing;
     const sleeveSince = { ...state.sleeveSince, [stationId]: state.torques.length };
-    return { ...state, closing, sleeveSince };
+    const moved = { ...state.moved, [stationId]: order };
+    return { ...state, closing, sleeveSince, moved };
   },
 });

@@ -13,7 +13,7 @@ export const spacerFitted = jobEvent({
     uncertainty: millimetres(0, 0.1),
     trial: yesNo(),
   }),
-  reduce: (state, { data, at, by }) =>
+  reduce: (state, { data, at, by }, order) =>
     atStation(state, 'spacer', data.stationId, ({ id }) => {
       requireSpacer('length', data);
       const { length: thickness, uncertainty } = data;
@@ -24,6 +24,7 @@ export const spacerFitted = jobEvent({
         packs: { ...state.packs, [id]: pack },
         foundPacks: { [id]: pack, ...state.foundPacks },
         setAfter: { ...state.setAfter, [id]: setNow(state, data.trial) },
+        moved: { ...state.moved, [id]: order },
       };
     }),
 });

@@ -6,6 +6,6 @@ export const stepDone = jobEvent({
   type: 'StepDone',
   since: 1,
   data: record({ stepId: stepId(), note: text(500) }),
-  reduce: (state, { id, data, at, by }) =>
-    withStep(state, data.stepId, { status: 'done', words: data.note, eventId: id, at, by }),
+  reduce: (state, { id, data, at, by }, order) =>
+    withStep(state, data.stepId, { status: 'done', words: data.note, order, eventId: id, at, by }),
 });

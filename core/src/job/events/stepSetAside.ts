@@ -7,6 +7,13 @@ export const stepSetAside = jobEvent({
   type: 'StepSetAside',
   since: 1,
   data: record({ stepId: stepId(), reason: text(300, 1) }),
-  reduce: (state, { id, data, at, by }) =>
-    withStep(state, data.stepId, { status: 'setAside', words: data.reason, eventId: id, at, by }),
+  reduce: (state, { id, data, at, by }, order) =>
+    withStep(state, data.stepId, {
+      status: 'setAside',
+      words: data.reason,
+      order,
+      eventId: id,
+      at,
+      by,
+    }),
 });

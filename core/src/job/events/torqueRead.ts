@@ -52,12 +52,12 @@ export const torqueRead = jobEvent({
     endPlay: orNull(millimetres(-5, 20)),
   }),
   joint: requireTorque,
-  reduce: (state, { id: eventId, data, at }) => {
+  reduce: (state, { id: eventId, data, at }, order) => {
     if (state.finished !== null) return 'the job is finished';
     if (!hasAxis(state, data.axisId)) return `no axis ${data.axisId}`;
     if (isSimulated(data.device) && !state.practice) return NOT_IN_A_REAL_JOB;
     requireTorque(data);
-    const reading = { ...data, inPlace: inPlaceNow(state), eventId, at };
+    const reading = { ...data, inPlace: inPlaceNow(state), order, eventId, at };
     return { ...state, torques: withItem(state.torques, reading) };
   },
 });

@@ -2,8 +2,9 @@ import { NORMAL_FACTOR } from '../../measure/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { SPEC_KINDS } from '../../unit/index.ts';
 import { bandFigure, figure, numbers } from '../figures.ts';
-import { sleeveNut } from '../locks.ts';
+import { lastAct } from '../acts.ts';
 import { playSpec } from '../playProgress.ts';
+import { sleeveNut, sleeveOf } from '../sleeves.ts';
 import type { Numbers, Rule, Subject } from '../rule.ts';
 import { nameOf } from '../rule.ts';
 import type { Figure } from '../step.ts';
@@ -12,7 +13,6 @@ import {
   setsZeroPlay,
   rollingVerdict,
   sealDragOf,
-  sleeveOf,
   torqueSpec,
   wantsSealDrag,
 } from '../torqueProgress.ts';
@@ -56,9 +56,11 @@ function figureNumbers(subject: Subject): Numbers {
       : figure('As found', quantity, asFound.value, SOURCES.asMeasured.title),
     final === undefined
       ? null
-      : figure('As built', quantity, final.value, SOURCES.asMeasured.title, {
-          word: inBand(spec.band, final.value) ? 'conforms' : 'doesNotConform',
-        }),
+      : final.order < lastAct(subject.state, subject.axis!)
+        ? figure('Before the last change', quantity, final.value, SOURCES.asMeasured.title)
+        : figure('As built', quantity, final.value, SOURCES.asMeasured.title, {
+            word: inBand(spec.band, final.value) ? 'conforms' : 'doesNotConform',
+          }),
   );
 }
 
@@ -114,6 +116,7 @@ export const PRELOAD_RULES: readonly Rule[] = [
   },
   {
     id: 'proveFigure',
+    proves: true,
     phase: 'final',
     on: 'spec',
     form: 'figure',
@@ -130,7 +133,7 @@ export const PRELOAD_RULES: readonly Rule[] = [
         if (verdict !== null) return verdict.status === 'judged' && verdict.decision.word === 'conforms';
       }
       const final = spec === null ? undefined : state.figures.findLast((row) => row.specId === spec.specId && row.stage === 'final');
-      return final !== undefined && inBand(spec!.band, final.value);
+      return final !== undefined && final.order > lastAct(state, axis!) && inBand(spec!.band, final.value);
     },
   },
 ]; // prettier-ignore

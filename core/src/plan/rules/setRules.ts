@@ -3,9 +3,15 @@ import type { JobState, Spec } from '../../job/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { SPEC_KINDS, type Axis } from '../../unit/index.ts';
 import { figure, fromDetail, lacksDetail, numbers, words } from '../figures.ts';
-import { playStage, playVerdict, stagePassed, wantsPreload } from '../playProgress.ts';
+import {
+  isProvenPlay,
+  playStage,
+  playVerdict,
+  stagePassed,
+  wantsPreload,
+} from '../playProgress.ts';
 import { nameOf, type Numbers, type Rule, type Subject } from '../rule.ts';
-import { sleeveNut } from '../locks.ts';
+import { sleeveNut } from '../sleeves.ts';
 import { isIn, setterAt } from '../setters.ts';
 import { setsZeroPlay } from '../torqueProgress.ts';
 import { playNumbers } from './playNumbers.ts';
@@ -47,7 +53,7 @@ function boltNumbers(subject: Subject): Numbers {
 
 /** One of several plays of an axis that has been proven while another has not. */
 function proven(state: JobState, axis: Axis, spec: Spec): boolean {
-  return playStage(state, axis) === 'prove' && playVerdict(state, spec.specId)?.decision.word === 'conforms';
+  return playStage(state, axis) === 'prove' && isProvenPlay(state, axis, spec);
 } // prettier-ignore
 
 /** Trial build, measuring, choosing, final build. */
@@ -142,6 +148,7 @@ export const SET_RULES: readonly Rule[] = [
   },
   {
     id: 'prove',
+    proves: true,
     phase: 'final',
     on: 'spec',
     always: true,
@@ -157,6 +164,7 @@ export const SET_RULES: readonly Rule[] = [
   },
   {
     id: 'provePreload',
+    proves: true,
     phase: 'final',
     on: 'spec',
     always: true,

@@ -1,0 +1,103 @@
+import { MOVING_RULES } from './acts.ts';
+import { rollingVerdict } from './torqueProgress.ts';
+import { RULES } from './rules/rules.ts';
+import { Bench, piece, unitOf } from './tests/bench.ts';
+
+/** Two tapered rollers under a cover with bolts; the pack as found gives a play in band. */
+function booked(kinds: readonly ('endPlay' | 'backlash' | 'rollingTorque')[]): Bench {
+  const unit = unitOf('coverShims');
+  const axes = unit.axes.map((axis) => ({ ...axis, sets: kinds }));
+  return new Bench({ ...unit, axes }, 'overhaul');
+}
+const shims = (bench: Bench) => bench.axis.stations.find(({ kind }) => kind === 'shimSite')!.id;
+const bolts = (bench: Bench) => bench.axis.stations.find(({ kind }) => kind === 'bolts')!.id;
+const tick = (bench: Bench, stepId: string) => bench.record({ type: 'StepDone', data: { stepId, note: '' } }); // prettier-ignore
+const figureRead = (bench: Bench, value: number) =>
+  bench.record({ type: 'FigureTaken', data: { specId: 'backlash', stage: 'final', value, typed: null } }); // prettier-ignore
+
+describe('a play in band', () => {
+  const PROVE = 'prove:axis:endPlay';
+  const measured = () => {
+    const bench = booked(['endPlay']).band('endPlay', 0.1, 0.18);
+    bench.record({ type: 'PackRecorded', data: { siteId: shims(bench), pieces: piece(1) } });
+    return bench.run(0.14);
+  };
+
+  test('should not be proven by a trial before the cover is at its torque', () => {
+    const bench = measured();
+    expect(bench.stage).toBe('prove');
+    expect(bench.status(PROVE)).not.toBe('done');
+    tick(bench, `torque:${bolts(bench)}`);
+    expect(bench.status(PROVE)).not.toBe('done');
+    bench.run(0.14, 'endPlay', 'final');
+    expect(bench.status(PROVE)).toBe('done');
+    expect(bench.stage).toBe('proven');
+  });
+
+  test('should lose its proof when anything it depends on is moved, and have it again from a run', () => {
+    const bench = measured();
+    tick(bench, `torque:${bolts(bench)}`);
+    bench.run(0.14, 'endPlay', 'final');
+    for (const move of [
+      () => bench.pack(shims(bench), 1.002),
+      () => tick(bench, `torque:${bolts(bench)}`),
+      () => tick(bench, 'assemble:axis'),
+    ]) {
+      expect(bench.status(PROVE)).toBe('done');
+      move();
+      expect(bench.status(PROVE)).not.toBe('done');
+      bench.run(0.14, 'endPlay', 'final');
+    }
+    expect(bench.status(PROVE)).toBe('done');
+  });
+
+  test('should be proven where the bolts are set aside, and by the last act undone', () => {
+    const bench = measured();
+    const stepId = `torque:${bolts(bench)}`;
+    bench.record({ type: 'StepSetAside', data: { stepId, reason: 'Glued, not bolted' } });
+    expect(bench.status(PROVE)).toBe('done');
+    tick(bench, 'assemble:axis');
+    expect(bench.status(PROVE)).not.toBe('done');
+    bench.record({ type: 'Undone', data: { eventId: bench.events.at(-1)!.id } });
+    expect(bench.status(PROVE)).toBe('done');
+  });
+
+  test('should not be proven by a tick from before something was moved', () => {
+    const bench = booked(['endPlay']).band('endPlay', -0.08, -0.02);
+    tick(bench, 'provePreload:axis:endPlay');
+    expect(bench.status('provePreload:axis:endPlay')).toBe('done');
+    bench.pack(shims(bench), 1.2);
+    expect(bench.status('provePreload:axis:endPlay')).not.toBe('done');
+  });
+});
+
+describe('a figure that is read off', () => {
+  const PROVE = 'proveFigure:axis:backlash';
+
+  test('should lose its proof when a pack or a bolt is moved after it', () => {
+    const bench = booked(['backlash']).record({ type: 'SpecSet', data: { specId: 'backlash', axisId: 'axis', kind: 'backlash', band: { lower: 0.1, upper: 0.2, target: null }, source: 'book' } }); // prettier-ignore
+    figureRead(bench, 0.15);
+    expect(bench.status(PROVE)).toBe('done');
+    tick(bench, `torque:${bolts(bench)}`);
+    expect(bench.status(PROVE)).not.toBe('done');
+    figureRead(bench, 0.15);
+    expect(bench.status(PROVE)).toBe('done');
+    bench.pack(shims(bench), 1.1);
+    expect(bench.status(PROVE)).not.toBe('done');
+  });
+});
+
+describe('a rolling torque', () => {
+  test('should be read again after what holds the bearings was tightened', () => {
+    const bench = booked(['rollingTorque']).band('rollingTorque', 0.7, 1.1);
+    for (const value of [0.9, 0.9, 0.9]) bench.torque(value, { stage: 'final' });
+    expect(rollingVerdict(bench.state, bench.axis, 'final')).not.toBeNull();
+    tick(bench, `torque:${bolts(bench)}`);
+    expect(rollingVerdict(bench.state, bench.axis, 'final')).toBeNull();
+  });
+});
+
+test('every rule that moves something is one of the plan', () => {
+  const ids = RULES.map(({ id }) => id);
+  expect(MOVING_RULES.filter((id) => !ids.includes(id))).toEqual([]);
+});

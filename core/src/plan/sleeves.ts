@@ -1,0 +1,22 @@
+import type { Axis, Station } from '../unit/index.ts';
+
+/** The sleeve of an axis that is crushed to its preload. */
+export function sleeveOf({ stations }: Axis): Station | null {
+  return (
+    stations.find(({ kind, spacerType }) => kind === 'spacer' && spacerType === 'collapsible') ??
+    null
+  );
+}
+
+/**
+ * The nut whose last turn crushes the sleeve of an axis: of several the one nearest to the sleeve. It is only snug
+ * until then, and is not turned again afterwards.
+ */
+export function sleeveNut(axis: Axis): Station | null {
+  const sleeve = sleeveOf(axis);
+  const middle = ({ at, width }: Station) => at + width / 2;
+  const nuts = axis.stations.filter(({ kind }) => kind === 'nut');
+  if (sleeve === null || nuts.length === 0) return null;
+  const far = (nut: Station) => Math.abs(middle(nut) - middle(sleeve));
+  return nuts.reduce((nearest, nut) => (far(nut) < far(nearest) ? nut : nearest));
+}
