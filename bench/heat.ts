@@ -5,9 +5,15 @@ const RUNS = 41;
 const body = { material: 'castAluminium', mass: 2.4, area: 0.12 } as const;
 for (const count of [5, 12]) {
   const seats = Array.from({ length: count }, (_, n): HeatSeat => ({
-    id: `s${n}`, name: `Seat ${n}`, diameter: 47 + 5 * n, bore: 20 + 5 * n, width: 14 + n, after: [], ringLimit: ringLimitOf(false),
+    id: `s${n}`,
+    name: `Seat ${n}`,
+    diameter: 47 + 5 * n,
+    bore: 20 + 5 * n,
+    width: 14 + n,
+    after: [],
+    ringLimit: ringLimitOf(false),
     fit: { least: 0.005, most: 0.03, mean: 0.0175, working: [] },
-  })); // prettier-ignore
+  }));
   let oven = 95;
   const answer = partHeat(body, seats, USUAL_HEAT);
   const reference = median(() => JSON.stringify(answer));

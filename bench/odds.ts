@@ -123,8 +123,13 @@ for (const pair of PAIRS) {
     if (verdict === null) return null;
     const { mean, uncertainty } = verdict.value;
     const freedom = uncertainty.degreesOfFreedom;
-    return { value: mean, uncertainty: uncertainty.standard, degreesOfFreedom: Number.isFinite(freedom) ? freedom : null, unseated: draw(20, 80) / 1000 };
-  }); // prettier-ignore
+    return {
+      value: mean,
+      uncertainty: uncertainty.standard,
+      degreesOfFreedom: Number.isFinite(freedom) ? freedom : null,
+      unseated: draw(20, 80) / 1000,
+    };
+  });
   console.log(
     `${pair.name}: first packs truly in both bands ${((100 * first) / fits).toFixed(1)} % of ${fits} (held to 95 %); by hand, one after the other ${((100 * byHand) / UNITS).toFixed(1)} %`,
   );

@@ -64,28 +64,59 @@ export interface PairTally {
  * The first packs of simulated units: the play measured by a guided run, the second figure by its own reading, both packs
  * chosen together; beside it one unseated reading, packs chosen one after the other by the nearest single shim.
  */
-export function tallyPair(pair: Pair, units: number, seating: number, guided: GuidedPlay): PairTally {
+export function tallyPair(
+  pair: Pair,
+  units: number,
+  seating: number,
+  guided: GuidedPlay,
+): PairTally {
   const { normal, uniform } = drawsFrom(7);
   let [fits, first, byHand] = [0, 0, 0];
   for (let unit = 0; unit < units; unit += 1) {
     const truth = [0.1 + 0.16 * uniform(), middle(pair.specs[1]!.band) + 0.25 * (uniform() - 0.5)];
     const packs = [0.3, pair.name.startsWith('carrier') ? 1.04 : 0.3];
-    const trueGains = pair.gains.map(([, gains]) => pair.specs.map(({ id }) => gains[id]! * (1 + pair.gainSpread * normal())));
+    const trueGains = pair.gains.map(([, gains]) =>
+      pair.specs.map(({ id }) => gains[id]! * (1 + pair.gainSpread * normal())),
+    );
     const after = (thicknesses: readonly number[]) =>
-      pair.specs.map((_, spec) => truth[spec]! + thicknesses.reduce((sum, thickness, site) => sum + trueGains[site]![spec]! * (thickness - packs[site]!), 0) + seating * normal());
-    const inBand = (values: readonly number[]) => values.every((value, spec) => value >= pair.specs[spec]!.band.lower! && value <= pair.specs[spec]!.band.upper!);
+      pair.specs.map(
+        (_, spec) =>
+          truth[spec]! +
+          thicknesses.reduce(
+            (sum, thickness, site) => sum + trueGains[site]![spec]! * (thickness - packs[site]!),
+            0,
+          ) +
+          seating * normal(),
+      );
+    const inBand = (values: readonly number[]) =>
+      values.every(
+        (value, spec) =>
+          value >= pair.specs[spec]!.band.lower! && value <= pair.specs[spec]!.band.upper!,
+      );
     const run = guided(truth[0]!, unit);
     if (run === null) continue;
     const second = truth[1]! + pair.read * normal();
-    const sites: readonly JointSite[] = pair.gains.map(([id, gains], at) => ({ id, gains, thickness: packs[at]!, uncertainty: 0.001 }));
+    const sites: readonly JointSite[] = pair.gains.map(([id, gains], at) => ({
+      id,
+      gains,
+      thickness: packs[at]!,
+      uncertainty: 0.001,
+    }));
     const specs: readonly JointSpec[] = [
-      { ...pair.specs[0]!, value: run.value, uncertainty: run.uncertainty, degreesOfFreedom: run.degreesOfFreedom },
+      {
+        ...pair.specs[0]!,
+        value: run.value,
+        uncertainty: run.uncertainty,
+        degreesOfFreedom: run.degreesOfFreedom,
+      },
       { ...pair.specs[1]!, value: second, uncertainty: pair.read, degreesOfFreedom: null },
     ];
     const answer = jointPacks({ specs, sites, stock: pair.stock, mostPieces: 4 });
     if (answer.status !== 'nothingFits') {
       fits += 1;
-      const chosen = answer.choices[0]!.packs.map(({ thickness, pieces }) => thickness + 0.001 * Math.sqrt(pieces.length) * normal());
+      const chosen = answer.choices[0]!.packs.map(
+        ({ thickness, pieces }) => thickness + 0.001 * Math.sqrt(pieces.length) * normal(),
+      );
       if (inBand(after(chosen))) first += 1;
     }
     // One after the other: each site by its own figure, as if the other stayed.
@@ -93,13 +124,16 @@ export function tallyPair(pair: Pair, units: number, seating: number, guided: Gu
     const hand = pair.gains.map(([, gains], at) => {
       const spec = pair.specs[at === 0 ? 1 : 0]!;
       const own = gains[spec.id]! === 0 ? pair.specs[at]! : spec;
-      const wanted = packs[at]! + (middle(own.band) - rough[pair.specs.indexOf(own)]!) / (gains[own.id]! || 1);
-      return pair.stock.map(({ thickness }) => thickness).toSorted((a, b) => Math.abs(a - wanted) - Math.abs(b - wanted))[0]!;
+      const wanted =
+        packs[at]! + (middle(own.band) - rough[pair.specs.indexOf(own)]!) / (gains[own.id]! || 1);
+      return pair.stock
+        .map(({ thickness }) => thickness)
+        .toSorted((a, b) => Math.abs(a - wanted) - Math.abs(b - wanted))[0]!;
     });
     if (inBand(after(hand))) byHand += 1;
   }
   return { fits, first, byHand };
-} // prettier-ignore
+}
 
 function middle({ lower, upper }: JointSpec['band']): number {
   return (lower! + upper!) / 2;

@@ -15,13 +15,19 @@ const LENGTH = 10_000;
 const RUNS = 7;
 const database = await temporaryPostgres();
 const pages = await buildPages();
-const server = await startServer({ DATABASE_URL: database.url, PORT: '0', WENDAXIS_PAGES: pages.folder }); // prettier-ignore
+const server = await startServer({
+  DATABASE_URL: database.url,
+  PORT: '0',
+  WENDAXIS_PAGES: pages.folder,
+});
 const jobId = randomUUID();
 const events = longLog(LENGTH).map(({ seq: _, ...event }) => event);
 for (let at = 0; at < events.length; at += 400) {
   const answer = await fetch(`${server.address}api/jobs/${jobId}/events`, {
-    method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ events: events.slice(at, at + 400) }),
-  }); // prettier-ignore
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ events: events.slice(at, at + 400) }),
+  });
   if (answer.status !== 201) throw new Error(await answer.text());
 }
 const browser = await chromium.launch({
@@ -47,7 +53,6 @@ for (const [from, again] of [
   ['the server', false],
   ['the browser’s own store', true],
 ] as const) {
-  // prettier-ignore
   const opened: number[] = [];
   const blocked: number[] = [];
   for (let run = 0; run < RUNS; run += 1) {

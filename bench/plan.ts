@@ -75,28 +75,68 @@ for (const [what, action, budget] of [
 
 /** Bearings, seals, bolts and gears along one shaft, in two case halves. */
 function fortyStations(): Unit {
-  const kinds = ['ballBearing', 'seal', 'gear', 'bolts', 'taperedRoller', 'nut', 'bush', 'snapRing'] as const; // prettier-ignore
+  const kinds = [
+    'ballBearing',
+    'seal',
+    'gear',
+    'bolts',
+    'taperedRoller',
+    'nut',
+    'bush',
+    'snapRing',
+  ] as const;
   const stations = Array.from({ length: 40 }, (_, at): Station => ({
-    id: `station-${at}`, kind: kinds[at % kinds.length]!, name: `Station ${at}`, partId: `part-${at % 3}`,
-    at: at * 25, width: 15, inside: 30, outside: 62, ...detailsOf(kinds[at % kinds.length]!),
-  })); // prettier-ignore
-  const part = (id: string, kind: 'caseHalf' | 'shaft') => ({ id, name: id, kind, material: 'castAluminium' as const, mass: 3, area: 0.1, wall: 8 }); // prettier-ignore
-  const only: Axis = { id: 'axis', name: 'Axis', arrangement: 'faceToFace', sets: ['endPlay', 'backlash'], stations }; // prettier-ignore
+    id: `station-${at}`,
+    kind: kinds[at % kinds.length]!,
+    name: `Station ${at}`,
+    partId: `part-${at % 3}`,
+    at: at * 25,
+    width: 15,
+    inside: 30,
+    outside: 62,
+    ...detailsOf(kinds[at % kinds.length]!),
+  }));
+  const part = (id: string, kind: 'caseHalf' | 'shaft') => ({
+    id,
+    name: id,
+    kind,
+    material: 'castAluminium' as const,
+    mass: 3,
+    area: 0.1,
+    wall: 8,
+  });
+  const only: Axis = {
+    id: 'axis',
+    name: 'Axis',
+    arrangement: 'faceToFace',
+    sets: ['endPlay', 'backlash'],
+    stations,
+  };
   return {
-    id: 'unit', name: 'Bench unit', description: '',
+    id: 'unit',
+    name: 'Bench unit',
+    description: '',
     parts: [part('part-0', 'caseHalf'), part('part-1', 'caseHalf'), part('part-2', 'shaft')],
     axes: [only],
-  }; // prettier-ignore
+  };
 }
 
 /** What such a station has described. */
 function detailsOf(kind: Station['kind']): Partial<Station> {
-  const rolling = { designation: '6206', tightRing: 'both', boreClass: 'N7', journalClass: 'k5', wayIn: 'right', retention: 'snapRing' } as const;
+  const rolling = {
+    designation: '6206',
+    tightRing: 'both',
+    boreClass: 'N7',
+    journalClass: 'k5',
+    wayIn: 'right',
+    retention: 'snapRing',
+  } as const;
   if (kind === 'ballBearing' || kind === 'taperedRoller') return rolling;
-  if (kind === 'bolts') return { count: 8, pattern: 'circle', torqueLeast: 20, torqueMost: 24, lock: 'threadlocker' };
+  if (kind === 'bolts')
+    return { count: 8, pattern: 'circle', torqueLeast: 20, torqueMost: 24, lock: 'threadlocker' };
   if (kind === 'nut') return { torqueLeast: 90, torqueMost: 110, lock: 'lockTab' };
   return kind === 'seal' ? { depth: 1, boreDepth: 20, depthRule: 'setDepth', lip: 'left' } : {};
-} // prettier-ignore
+}
 
 function median(action: () => unknown): number {
   for (let warm = 0; warm < 5; warm += 1) action();

@@ -26,20 +26,38 @@ const database = await temporaryPostgres({ durable: true });
 const env = { DATABASE_URL: database.url, PORT: '0', WENDAXIS_DEMO: '0' };
 let server = await startServer(env);
 const [opening, spec] = sillLog().events;
-const note = () => ({ id: randomUUID(), type: 'NoteWritten', version: 1, at: new Date().toISOString(), by: 'runa', data: { text: 'Drains clear, no flakes' } }); // prettier-ignore
+const note = () => ({
+  id: randomUUID(),
+  type: 'NoteWritten',
+  version: 1,
+  at: new Date().toISOString(),
+  by: 'runa',
+  data: { text: 'Drains clear, no flakes' },
+});
 // The plainest client there is: it shares the machine with the server and must not be what is measured.
 const agent = new Agent({ keepAlive: true, maxSockets: CLIENTS });
 const post = (jobId: string, events: readonly object[]) =>
   new Promise<void>((resolve, reject) => {
     const body = JSON.stringify({ events });
-    const headers = { 'content-type': 'application/json', 'content-length': Buffer.byteLength(body) };
-    const asked = request(`${server.address}api/jobs/${jobId}/events`, { method: 'POST', agent, headers }, (answer) => {
-      answer.resume();
-      answer.on('end', () => (answer.statusCode === 201 ? resolve() : reject(new Error(`answered ${answer.statusCode}`))));
-    });
+    const headers = {
+      'content-type': 'application/json',
+      'content-length': Buffer.byteLength(body),
+    };
+    const asked = request(
+      `${server.address}api/jobs/${jobId}/events`,
+      { method: 'POST', agent, headers },
+      (answer) => {
+        answer.resume();
+        answer.on('end', () =>
+          answer.statusCode === 201
+            ? resolve()
+            : reject(new Error(`answered ${answer.statusCode}`)),
+        );
+      },
+    );
     asked.on('error', reject);
     asked.end(body);
-  }); // prettier-ignore
+  });
 const open = async () => {
   const jobId = randomUUID();
   await post(jobId, [
@@ -130,8 +148,17 @@ async function pgbench(): Promise<number> {
   const base = '/usr/lib/postgresql';
   const newest = readdirSync(base).toSorted((a, b) => Number(b) - Number(a))[0]!;
   const { stdout } = await run(join(base, newest, 'bin', 'pgbench'), [
-    '-n', '-f', script, '-c', String(CLIENTS), '-j', '2', '-T', String(SECONDS), database.url,
-  ]); // prettier-ignore
+    '-n',
+    '-f',
+    script,
+    '-c',
+    String(CLIENTS),
+    '-j',
+    '2',
+    '-T',
+    String(SECONDS),
+    database.url,
+  ]);
   return Number(/tps = ([\d.]+)/u.exec(stdout)![1]);
 }
 

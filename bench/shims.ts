@@ -27,19 +27,41 @@ interface Box {
 const anywhere = () => draw(500, 4000) / 1000;
 /** Thicker than any four pieces of the box together, and within reach of eight. */
 const beyondFour = (stock: readonly ShimSize[]): number => {
-  const thickest = stock.flatMap(({ thickness, count }) => Array.from({ length: count }, () => micrometres(thickness))).toSorted((a, b) => b - a);
+  const thickest = stock
+    .flatMap(({ thickness, count }) => Array.from({ length: count }, () => micrometres(thickness)))
+    .toSorted((a, b) => b - a);
   const sum = (most: number) => thickest.slice(0, most).reduce((all, one) => all + one, 0);
   return draw(sum(4) + 20, Math.max(sum(4) + 21, Math.round(0.92 * sum(7)))) / 1000;
-}; // prettier-ignore
+};
 
 const BOXES: readonly Box[] = [
-  { words: 'graded in tenths, 20 sizes', mostPieces: 4, stock: () => graded(20, 100), wanted: anywhere },
-  { words: 'graded in fiftieths, 60 sizes', mostPieces: 4, stock: () => graded(60, 20), wanted: anywhere },
+  {
+    words: 'graded in tenths, 20 sizes',
+    mostPieces: 4,
+    stock: () => graded(20, 100),
+    wanted: anywhere,
+  },
+  {
+    words: 'graded in fiftieths, 60 sizes',
+    mostPieces: 4,
+    stock: () => graded(60, 20),
+    wanted: anywhere,
+  },
   { words: 'any sizes, 20', mostPieces: 4, stock: () => scattered(20), wanted: anywhere },
   { words: 'any sizes, 60', mostPieces: 8, stock: () => scattered(60), wanted: anywhere },
-  { words: 'graded, packs of 5 to 8 pieces', mostPieces: 8, stock: () => graded(20, 20), wanted: beyondFour },
-  { words: 'any thin sizes, packs of 5 to 8 pieces', mostPieces: 8, stock: () => scattered(40, 400), wanted: beyondFour },
-]; // prettier-ignore
+  {
+    words: 'graded, packs of 5 to 8 pieces',
+    mostPieces: 8,
+    stock: () => graded(20, 20),
+    wanted: beyondFour,
+  },
+  {
+    words: 'any thin sizes, packs of 5 to 8 pieces',
+    mostPieces: 8,
+    stock: () => scattered(40, 400),
+    wanted: beyondFour,
+  },
+];
 
 for (const { words, mostPieces, stock: make, wanted: want } of BOXES) {
   const ask = (stock: readonly ShimSize[], wanted: number, keep = 4) =>
@@ -64,7 +86,7 @@ for (const { words, mostPieces, stock: make, wanted: want } of BOXES) {
     const first = ask(stock, wanted, WHOLE_STEP).ranked;
     const off = Math.min(...first.map(({ deviation }) => Math.abs(micrometres(deviation))));
     if (off === reference.result) equal += 1;
-  } // prettier-ignore
+  }
   console.log(
     `${words}, up to ${mostPieces} in a pack: ${median(ratios).toFixed(0)} × faster (${Math.min(...ratios).toFixed(0)} to ${Math.max(...ratios).toFixed(0)}; ours ${median(own).toFixed(2)} ms; medians of ${CASES}), packs of ${Math.min(...pieces)} to ${Math.max(...pieces)} pieces, the very optimum in ${equal} of ${CASES}`,
   );
@@ -96,11 +118,18 @@ function leastDeviation(stock: readonly ShimSize[], wanted: number, mostPieces: 
     .join(' + ');
   const target = micrometres(wanted);
   const model = [
-    'Minimize', ' d', 'Subject To',
-    ` above: ${sum} - d <= ${target}`, ` below: ${sum} + d >= ${target}`, ` pieces: ${names.join(' + ')} <= ${mostPieces}`,
-    'Bounds', ...stock.map(({ count }, index) => ` 0 <= x${index} <= ${count}`),
-    'General', ` ${names.join(' ')}`, 'End',
-  ].join('\n'); // prettier-ignore
+    'Minimize',
+    ' d',
+    'Subject To',
+    ` above: ${sum} - d <= ${target}`,
+    ` below: ${sum} + d >= ${target}`,
+    ` pieces: ${names.join(' + ')} <= ${mostPieces}`,
+    'Bounds',
+    ...stock.map(({ count }, index) => ` 0 <= x${index} <= ${count}`),
+    'General',
+    ` ${names.join(' ')}`,
+    'End',
+  ].join('\n');
   return Math.round(highs.solve(model).ObjectiveValue);
 }
 

@@ -26,7 +26,11 @@ test('an answer of the fits desk goes to a seat, the way in is chosen there, and
   await page.getByRole('link', { name: /Seat Ignition-side bearing in/ }).click();
   const ways = page.getByRole('region', { name: 'Ways in, for this very seat' });
   await expect(ways.getByText('Press, cold')).toBeVisible();
-  await ways.getByRole('listitem').filter({ hasText: 'Press, cold' }).getByRole('button', { name: 'Take this way' }).click(); // prettier-ignore
+  await ways
+    .getByRole('listitem')
+    .filter({ hasText: 'Press, cold' })
+    .getByRole('button', { name: 'Take this way' })
+    .click();
   await expect(page.getByRole('region', { name: 'Numbers' })).toContainText('Force to press');
   await expect(page.getByRole('list', { name: 'Caution' })).toContainText(
     'Never stand in line with a press',
@@ -47,22 +51,44 @@ test('an answer of the fits desk goes to a seat, the way in is chosen there, and
   await expect(log).toContainText('Fits desk, Ignition-side bearing, outer ring, P7 / 52 at 52');
 });
 
-test('the workshop adds a material and rates its press, and a part can be made of it', async ({ page, workshop }) => {
+test('the workshop adds a material and rates its press, and a part can be made of it', async ({
+  page,
+  workshop,
+}) => {
   await page.goto(`${workshop.address}workshop`);
   await page.getByLabel('Rated at').fill('50 kN');
-  await page.getByRole('region', { name: 'Press' }).getByRole('button', { name: 'Record it' }).click();
+  await page
+    .getByRole('region', { name: 'Press' })
+    .getByRole('button', { name: 'Record it' })
+    .click();
   await expect(page.getByRole('region', { name: 'Press' })).toContainText('Stands 50');
   await page.getByRole('button', { name: 'Add a material' }).click();
   const form = page.getByRole('form', { name: 'Add a material' });
   await form.getByRole('button', { name: 'Record it' }).click();
   await expect(form.getByRole('alert')).toContainText('material.words');
-  for (const [label, text] of [['Name', 'Zinc die casting'], ['Expansion', '27.4'], ['Young’s modulus', '85'], ['Poisson’s ratio', '0.27'], ['Density', '6600'], ['Heat capacity', '420'], ['Conductivity', '113'], ['Begins to give at', '200'], ['Not above', '100'], ['Why not hotter', 'above it it creeps']] as const)
+  for (const [label, text] of [
+    ['Name', 'Zinc die casting'],
+    ['Expansion', '27.4'],
+    ['Young’s modulus', '85'],
+    ['Poisson’s ratio', '0.27'],
+    ['Density', '6600'],
+    ['Heat capacity', '420'],
+    ['Conductivity', '113'],
+    ['Begins to give at', '200'],
+    ['Not above', '100'],
+    ['Why not hotter', 'above it it creeps'],
+  ] as const)
     await form.getByLabel(label).fill(text);
   await expectAccessible(page);
   await form.getByRole('button', { name: 'Record it' }).click();
-  await expect(page.getByRole('region', { name: 'Materials' }).getByRole('row', { name: /Zinc die casting/ })).toContainText('27.4');
+  await expect(
+    page.getByRole('region', { name: 'Materials' }).getByRole('row', { name: /Zinc die casting/ }),
+  ).toContainText('27.4');
   await page.getByRole('link', { name: 'Jobs' }).click();
-  await page.getByRole('link', { name: /Moth engine case/ }).first().click();
+  await page
+    .getByRole('link', { name: /Moth engine case/ })
+    .first()
+    .click();
   await page.getByRole('link', { name: 'Describe' }).click();
   await expect(page).toHaveURL(/describe/);
   await page.goto(page.url().replace(/describe.*$/, 'describe?part=half-left'));
@@ -72,4 +98,4 @@ test('the workshop adds a material and rates its press, and a part can be made o
   await expect(made.locator('option:checked')).toHaveText('Zinc die casting');
   await page.reload();
   await expect(made.locator('option:checked')).toHaveText('Zinc die casting');
-}); // prettier-ignore
+});

@@ -3,7 +3,13 @@ import type { WorkHabits } from '@wendaxis/core/simulate';
 import { jobOf, workTo } from './workTo.ts';
 import { expect, expectAccessible, test } from './workshopTest.ts';
 
-const GAUGE = { id: 'gauge', name: 'Bore gauge', graduation: 0.001, calibrationUncertainty: 0.001, range: 1 }; // prettier-ignore
+const GAUGE = {
+  id: 'gauge',
+  name: 'Bore gauge',
+  graduation: 0.001,
+  calibrationUncertainty: 0.001,
+  range: 1,
+};
 const HABITS: WorkHabits = {
   instrument: GAUGE,
   bands: {
@@ -36,7 +42,9 @@ test('both halves are heated and filled against the clock, with one ring that st
   const oven = page.getByLabel('Oven', { exact: true });
   await oven.fill('170');
   await expect(page.getByText('Refused')).toBeVisible();
-  await expect(page.getByText(/Limit 12\d °C: Ignition-side bearing, left in the hot part, would pass 120 °C/)).toBeVisible(); // prettier-ignore
+  await expect(
+    page.getByText(/Limit 12\d °C: Ignition-side bearing, left in the hot part, would pass 120 °C/),
+  ).toBeVisible();
   await expect(page.getByRole('button', { name: 'Into the oven' })).toBeDisabled();
   await oven.fill('40');
   await page.getByLabel('Rings lie at').fill('20');
@@ -74,7 +82,9 @@ test('both halves are heated and filled against the clock, with one ring that st
   await page.clock.fastForward('00:05:00');
   await page.getByLabel(/Contact thermometer/).fill('70');
   await page.keyboard.press('Enter');
-  await expect(page.getByText(/Cooling corrected by what was seen on Ignition-side half/)).toBeVisible(); // prettier-ignore
+  await expect(
+    page.getByText(/Cooling corrected by what was seen on Ignition-side half/),
+  ).toBeVisible();
   await page.getByRole('button', { name: 'Back into the oven' }).click();
   await page.clock.fastForward('01:00:00');
   await page.getByRole('button', { name: 'Out of the oven' }).click();
@@ -84,7 +94,9 @@ test('both halves are heated and filled against the clock, with one ring that st
   await expect(clocks).toBeHidden();
 
   await page.getByRole('button', { name: 'Drive-side half' }).click();
-  await expect(page.getByText(/Cooling corrected by what was seen on Ignition-side half/)).toBeVisible(); // prettier-ignore
+  await expect(
+    page.getByText(/Cooling corrected by what was seen on Ignition-side half/),
+  ).toBeVisible();
   await page.getByRole('button', { name: 'Into the oven' }).click();
   await page.clock.fastForward('01:00:00');
   await page.getByRole('button', { name: 'Out of the oven' }).click();
@@ -92,15 +104,23 @@ test('both halves are heated and filled against the clock, with one ring that st
   await page.getByRole('button', { name: 'All in, cold' }).click();
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
   for (const name of ['Ignition-side', 'Drive-side'])
-    await expect(page.getByRole('link', { name: new RegExp(`Seat ${name} bearing`) })).toContainText('Done'); // prettier-ignore
+    await expect(
+      page.getByRole('link', { name: new RegExp(`Seat ${name} bearing`) }),
+    ).toContainText('Done');
 
   // Home or not: check by check, and by depth where the shoulder is hidden.
   await page.getByRole('link', { name: /Is Ignition-side bearing home/ }).click();
   await expectAccessible(page);
-  await page.getByRole('group', { name: 'From behind it lies on its shoulder all round' }).getByRole('button', { name: 'No' }).click(); // prettier-ignore
+  await page
+    .getByRole('group', { name: 'From behind it lies on its shoulder all round' })
+    .getByRole('button', { name: 'No' })
+    .click();
   await expect(page.getByRole('alert')).toContainText('look for a burr or dirt');
   await page.getByRole('button', { name: 'All as it should be' }).click();
-  await page.getByRole('group', { name: 'From behind it lies on its shoulder all round' }).getByRole('button', { name: 'Yes' }).click(); // prettier-ignore
+  await page
+    .getByRole('group', { name: 'From behind it lies on its shoulder all round' })
+    .getByRole('button', { name: 'Yes' })
+    .click();
   await expect(page.getByText('Done', { exact: true }).first()).toBeVisible();
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
   await page.getByRole('link', { name: /Is Drive-side bearing, outer ring, home/ }).click();

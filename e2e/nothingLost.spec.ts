@@ -43,8 +43,10 @@ test('killing server and database in the middle loses nothing that was acknowled
     for (let tries = 0; tries < 200; tries += 1) {
       try {
         const response = await fetch(`${server.address}api/jobs/${jobId}/events`, {
-          method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ events }),
-        }); // prettier-ignore
+          method: 'POST',
+          headers: { 'content-type': 'application/json' },
+          body: JSON.stringify({ events }),
+        });
         if (response.status === 201) {
           for (const { id } of events) acknowledged.add(id);
           return;
@@ -140,7 +142,6 @@ for (const [width, height] of [
   [820, 1180],
   [390, 844],
 ] as const)
-  // prettier-ignore
   test(`an entry on its way moves nothing under the hand that makes the next, at ${width} × ${height}`, async ({
     page,
     context,
@@ -154,7 +155,8 @@ for (const [width, height] of [
       if (route.request().method() === 'POST') await new Promise((go) => setTimeout(go, 1500));
       await route.continue();
     });
-    const top = () => page.locator('main').evaluate((main) => main.getBoundingClientRect().top + scrollY);
+    const top = () =>
+      page.locator('main').evaluate((main) => main.getBoundingClientRect().top + scrollY);
     const before = await top();
     await typeReadings(page, ['0']);
     await expect(page.getByText(/Sending \(1 kept here\)/)).toBeVisible();

@@ -112,10 +112,14 @@ test('a unit is described station by station, kept, handed over and begun from a
   const form = page.getByRole('form', { name: 'Describe Tail bearing' });
   await form.getByLabel('Inside diameter').fill('99');
   await page.keyboard.press('Enter');
-  await expect(form.getByRole('alert').first()).toContainText('outside is 62: expected more than the inside, 99 mm'); // prettier-ignore
+  await expect(form.getByRole('alert').first()).toContainText(
+    'outside is 62: expected more than the inside, 99 mm',
+  );
   await page.keyboard.press('Escape');
   await page.getByRole('link', { name: 'Axis', exact: true }).click();
-  await expect(page.getByRole('heading', { name: 'Mend the description of Tail bearing' })).toBeVisible(); // prettier-ignore
+  await expect(
+    page.getByRole('heading', { name: 'Mend the description of Tail bearing' }),
+  ).toBeVisible();
   await page.getByRole('button', { name: /^Undo/ }).click();
   await expect(page.getByRole('heading', { name: 'Mark Pinion nut' })).toBeVisible();
 
@@ -145,11 +149,19 @@ test('a unit is described station by station, kept, handed over and begun from a
   await page.goto(`${workshop.address}book-in`);
   await expect(page.getByRole('radio', { name: /Tarn kind of axle/ })).toBeVisible();
   const give = (content: string) =>
-    page.getByLabel('A unit file').setInputFiles({ name: 'axle.json', mimeType: 'application/json', buffer: Buffer.from(content) }); // prettier-ignore
+    page
+      .getByLabel('A unit file')
+      .setInputFiles({
+        name: 'axle.json',
+        mimeType: 'application/json',
+        buffer: Buffer.from(content),
+      });
   await give(text.replace('"version": 1', '"version": 9'));
   await expect(page.getByRole('alert')).toContainText('version is 9');
   await give(text.replace('"kind": "oRing"', '"kind": "sprocket"'));
-  await expect(page.getByRole('alert')).toContainText(/unit\.axes\[0\]\.stations\[\d+\]\.kind is "sprocket"/); // prettier-ignore
+  await expect(page.getByRole('alert')).toContainText(
+    /unit\.axes\[0\]\.stations\[\d+\]\.kind is "sprocket"/,
+  );
   await give('{');
   await expect(page.getByRole('alert')).toContainText('file is');
   await give(text);

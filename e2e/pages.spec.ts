@@ -55,13 +55,22 @@ test('the pages of the plan pass it too', async ({ page, workshop }) => {
   await expectAccessible(page);
   const job = page.url();
   for (const path of [
-    '/plan', '/describe', '/describe?view=part', '/describe?view=axis', '/describe?view=keep', '/step',
-    '/heat', '/step/inspect:bearing-left', '/step/compare:bearing-left', '/step/heat:half-left', '/step/fitSeal:seal-left',
+    '/plan',
+    '/describe',
+    '/describe?view=part',
+    '/describe?view=axis',
+    '/describe?view=keep',
+    '/step',
+    '/heat',
+    '/step/inspect:bearing-left',
+    '/step/compare:bearing-left',
+    '/step/heat:half-left',
+    '/step/fitSeal:seal-left',
   ]) {
     await page.goto(`${job}${path}`);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     await expectAccessible(page);
-  } // prettier-ignore
+  }
   await page.goto(`${workshop.address}fits`);
   await page.getByLabel('Seat diameter').fill('52');
   await page.getByLabel('Bore of the bearing').fill('25');

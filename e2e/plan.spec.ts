@@ -14,11 +14,14 @@ test('every usual arrangement can be booked in, is drawn, and has a plan', async
     await radios.nth(at).click();
     await page.getByLabel('What is it').fill(words);
     const ends = page.getByRole('group').filter({ has: page.getByLabel('Printed on the ring') });
-    for (const [end, bore] of [[0, '30'], [1, '25']] as const) {
+    for (const [end, bore] of [
+      [0, '30'],
+      [1, '25'],
+    ] as const) {
       await ends.nth(end).getByLabel('Bore').fill(bore);
       await ends.nth(end).getByLabel('Outside').fill('60');
       await ends.nth(end).getByLabel('Width').fill('15');
-    } // prettier-ignore
+    }
     await page.getByLabel(/Distance between/).fill('70');
     await expect(page.getByRole('group', { name: /^Section along/ })).toBeVisible();
     await page.getByRole('button', { name: 'Book it in' }).click();

@@ -5,7 +5,13 @@ import type { WorkHabits } from '@wendaxis/core/simulate';
 import { jobOf, workTo } from './workTo.ts';
 import { expect, expectAccessible, test } from './workshopTest.ts';
 
-const GAUGE = { id: 'gauge', name: 'Bore gauge', graduation: 0.001, calibrationUncertainty: 0.001, range: 1 }; // prettier-ignore
+const GAUGE = {
+  id: 'gauge',
+  name: 'Bore gauge',
+  graduation: 0.001,
+  calibrationUncertainty: 0.001,
+  range: 1,
+};
 const HABITS: WorkHabits = {
   instrument: GAUGE,
   bands: {
@@ -22,7 +28,10 @@ async function events(page: Page, address: string, jobId: string): Promise<numbe
   return ((await answer.json()) as { lastSeq: number }).lastSeq;
 }
 
-test('a pinion on a collapsible sleeve goes from the seal alone to locked, by the stand-in wrench', async ({ page, workshop }) => {
+test('a pinion on a collapsible sleeve goes from the seal alone to locked, by the stand-in wrench', async ({
+  page,
+  workshop,
+}) => {
   test.setTimeout(180_000);
   const { address } = workshop;
   const jobId = await jobOf(page, address, 'Tarn rear axle');
@@ -67,18 +76,29 @@ test('a pinion on a collapsible sleeve goes from the seal alone to locked, by th
   await expect(page.getByText('In band', { exact: true })).toBeVisible();
   await expect(page.getByRole('img', { name: /Rolling torque against nut angle/ })).toBeVisible();
 
-  await workTo(page, address, jobId, { habits: HABITS, until: ({ rule }) => rule === 'proveFigure' });
+  await workTo(page, address, jobId, {
+    habits: HABITS,
+    until: ({ rule }) => rule === 'proveFigure',
+  });
   await page.goto(`${job}/step/proveFigure:axis:rollingTorque`);
   await steady();
   await steady();
   await expect(page.getByText('In band', { exact: true }).first()).toBeVisible();
-  const state = await workTo(page, address, jobId, { habits: HABITS, until: ({ rule }) => rule === 'spin' });
+  const state = await workTo(page, address, jobId, {
+    habits: HABITS,
+    until: ({ rule }) => rule === 'spin',
+  });
   expect(state.steps['lock:nut']?.status).toBe('done');
   await page.getByRole('link', { name: 'Logbook' }).click();
-  await expect(page.getByRole('list', { name: 'Entries, newest first' })).toContainText('Seal alone');
-}); // prettier-ignore
+  await expect(page.getByRole('list', { name: 'Entries, newest first' })).toContainText(
+    'Seal alone',
+  );
+});
 
-test('a sleeve past its band is scrap, a reading out of the tool’s range is told, and a cord gives its torque', async ({ page, workshop }) => {
+test('a sleeve past its band is scrap, a reading out of the tool’s range is told, and a cord gives its torque', async ({
+  page,
+  workshop,
+}) => {
   const { address } = workshop;
   const jobId = await jobOf(page, address, 'Tarn rear axle');
   await workTo(page, address, jobId, { habits: HABITS, until: ({ rule }) => rule === 'crush' });
@@ -94,7 +114,12 @@ test('a sleeve past its band is scrap, a reading out of the tool’s range is to
   await page.getByLabel('Nut stands at').fill('200');
   await type('2.5 Nm');
   await expect(page.getByText('Past the band', { exact: true })).toBeVisible();
-  await expect(page.getByText('It does not come back', { exact: false }).or(page.getByText(/it does not come back, and preload is lost/)).first()).toBeVisible();
+  await expect(
+    page
+      .getByText('It does not come back', { exact: false })
+      .or(page.getByText(/it does not come back, and preload is lost/))
+      .first(),
+  ).toBeVisible();
   await page.getByRole('button', { name: 'A new sleeve is in' }).click();
   await expect(page.getByText('Begin with the nut snug')).toBeVisible();
   await page.getByLabel('Read with').selectOption({ label: 'Spring scale on a cord' });
@@ -102,4 +127,4 @@ test('a sleeve past its band is scrap, a reading out of the tool’s range is to
   await expect(page.getByText('= 0.82 N·m')).toBeVisible();
   await page.getByRole('button', { name: 'Record it' }).click();
   await expect(page.getByRole('list', { name: 'Readings' })).toContainText('0.82');
-}); // prettier-ignore
+});

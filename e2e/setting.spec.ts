@@ -1,24 +1,63 @@
 import type { Page } from '@playwright/test';
 
 import type { WorkHabits } from '@wendaxis/core/simulate';
-import { unitFromTemplate, type Axis, type Station, type Unit, type UnitTemplate } from '@wendaxis/core/unit'; // prettier-ignore
+import {
+  unitFromTemplate,
+  type Axis,
+  type Station,
+  type Unit,
+  type UnitTemplate,
+} from '@wendaxis/core/unit';
 
 import { bookIn, recordIn, workTo } from './workTo.ts';
-import { expect, expectAccessible, practiceCycle, startRun, test, typeReadings } from './workshopTest.ts'; // prettier-ignore
+import {
+  expect,
+  expectAccessible,
+  practiceCycle,
+  startRun,
+  test,
+  typeReadings,
+} from './workshopTest.ts';
 
-const GAUGE = { id: 'gauge', name: 'Bore gauge', graduation: 0.001, calibrationUncertainty: 0.001, range: 10 }; // prettier-ignore
+const GAUGE = {
+  id: 'gauge',
+  name: 'Bore gauge',
+  graduation: 0.001,
+  calibrationUncertainty: 0.001,
+  range: 10,
+};
 const BANDS = {
   endPlay: { lower: 0.1, upper: 0.18, target: null },
   sideClearance: { lower: 0.15, upper: 0.25, target: null },
   rollingTorque: { lower: 0.7, upper: 1.1, target: null },
   backlash: { lower: 0.12, upper: 0.2, target: null },
 };
-const habits = (bands: Partial<WorkHabits['bands']> = {}): WorkHabits => ({ instrument: GAUGE, bands: { ...BANDS, ...bands }, source: 'sheet' }); // prettier-ignore
+const habits = (bands: Partial<WorkHabits['bands']> = {}): WorkHabits => ({
+  instrument: GAUGE,
+  bands: { ...BANDS, ...bands },
+  source: 'sheet',
+});
 const end = { designation: null, family: null, dimensions: { bore: 30, outside: 62, width: 16 } };
-const unitOf = (template: UnitTemplate, change: (station: Station) => object = () => ({}), sets?: Axis['sets']): Unit => {
-  const unit = unitFromTemplate(template, { name: `Kelp auger, ${template}`, left: end, right: end, span: 60 });
-  return { ...unit, axes: unit.axes.map((axis) => ({ ...axis, sets: sets ?? axis.sets, stations: axis.stations.map((station) => ({ ...station, ...change(station) })) })) };
-}; // prettier-ignore
+const unitOf = (
+  template: UnitTemplate,
+  change: (station: Station) => object = () => ({}),
+  sets?: Axis['sets'],
+): Unit => {
+  const unit = unitFromTemplate(template, {
+    name: `Kelp auger, ${template}`,
+    left: end,
+    right: end,
+    span: 60,
+  });
+  return {
+    ...unit,
+    axes: unit.axes.map((axis) => ({
+      ...axis,
+      sets: sets ?? axis.sets,
+      stations: axis.stations.map((station) => ({ ...station, ...change(station) })),
+    })),
+  };
+};
 
 /** A run by the stand-in indicator, worked by the practice hands until there is a verdict, and accepted. */
 async function runByHands(page: Page, job: string, indicator: RegExp): Promise<void> {
@@ -49,13 +88,22 @@ async function steadyTwice(page: Page): Promise<void> {
   await take.click();
 }
 
-for (const [template, what] of [['coneSpacerShims', 'a back-to-back shaft with a cone spacer'], ['thrustWasher', 'a gearbox shaft between thrust washers']] as const)
-  test(`${what} goes from the trial build to locked, by the stand-in indicator`, async ({ page, workshop }) => {
+for (const [template, what] of [
+  ['coneSpacerShims', 'a back-to-back shaft with a cone spacer'],
+  ['thrustWasher', 'a gearbox shaft between thrust washers'],
+] as const)
+  test(`${what} goes from the trial build to locked, by the stand-in indicator`, async ({
+    page,
+    workshop,
+  }) => {
     test.setTimeout(240_000);
     const { address } = workshop;
     const jobId = await bookIn(page, address, unitOf(template));
     const job = `${address}jobs/${jobId}`;
-    await workTo(page, address, jobId, { habits: habits(), until: ({ rule }) => rule === 'measure' });
+    await workTo(page, address, jobId, {
+      habits: habits(),
+      until: ({ rule }) => rule === 'measure',
+    });
     await page.goto(job);
     await runByHands(page, job, /Shop dial/);
     await expect(page.getByRole('heading', { name: 'Choose the pack' })).toBeVisible();
@@ -65,24 +113,44 @@ for (const [template, what] of [['coneSpacerShims', 'a back-to-back shaft with a
     await allSent(page);
     await workTo(page, address, jobId, { habits: habits(), until: ({ rule }) => rule === 'prove' });
     await runByHands(page, job, /Fine dial/);
-    const state = await workTo(page, address, jobId, { habits: habits(), until: ({ rule }) => rule === 'fill' });
+    const state = await workTo(page, address, jobId, {
+      habits: habits(),
+      until: ({ rule }) => rule === 'fill',
+    });
     // The first pack was the last: one run before it, one that proves it.
-    expect(state.runs.filter(({ status }) => status === 'closed').map(({ stage }) => stage)).toEqual(['asFound', 'trial', 'final']);
-    for (const [id, { status }] of Object.entries(state.steps).filter(([step]) => step.startsWith('lock'))) expect([id, status]).toEqual([id, 'done']);
-  }); // prettier-ignore
+    expect(
+      state.runs.filter(({ status }) => status === 'closed').map(({ stage }) => stage),
+    ).toEqual(['asFound', 'trial', 'final']);
+    for (const [id, { status }] of Object.entries(state.steps).filter(([step]) =>
+      step.startsWith('lock'),
+    ))
+      expect([id, status]).toEqual([id, 'done']);
+  });
 
-test('a pinion with a solid spacer goes from a loose trial to locked: dial, lathe, wrench', async ({ page, workshop }) => {
+test('a pinion with a solid spacer goes from a loose trial to locked: dial, lathe, wrench', async ({
+  page,
+  workshop,
+}) => {
   test.setTimeout(240_000);
   const { address } = workshop;
   const unit = unitOf('pinionSolid', () => ({}), ['endPlay', 'rollingTorque']);
   const jobId = await bookIn(page, address, unit);
   const job = `${address}jobs/${jobId}`;
   const own = habits({ endPlay: { lower: -0.06, upper: -0.03, target: null } });
-  await recordIn(page, address, jobId, 'SpecSet', { specId: 'torque', axisId: 'axis', kind: 'rollingTorque', band: BANDS.rollingTorque, sealDrag: 'included', source: 'sheet 7' });
+  await recordIn(page, address, jobId, 'SpecSet', {
+    specId: 'torque',
+    axisId: 'axis',
+    kind: 'rollingTorque',
+    band: BANDS.rollingTorque,
+    sealDrag: 'included',
+    source: 'sheet 7',
+  });
   await workTo(page, address, jobId, { habits: own, until: ({ rule }) => rule === 'measure' });
   await runByHands(page, job, /Fine dial/);
   await page.goto(`${job}/step/chooseSpacer:spacer`);
-  await expect(page.getByRole('heading', { name: 'Bring Solid spacer to its length' })).toBeVisible();
+  await expect(
+    page.getByRole('heading', { name: 'Bring Solid spacer to its length' }),
+  ).toBeVisible();
   const wanted = page.getByText('Length wanted, from the play that was measured').locator('..');
   await expect(wanted).toContainText(/stop at 59\.\d{3} mm/);
   await expectAccessible(page);
@@ -102,16 +170,27 @@ test('a pinion with a solid spacer goes from a loose trial to locked: dial, lath
   await page.goto(`${job}/step/proveFigure:axis:rollingTorque`);
   await steadyTwice(page);
   await expect(page.getByText('In band', { exact: true }).first()).toBeVisible();
-  const state = await workTo(page, address, jobId, { habits: own, until: ({ rule }) => rule === 'spin' });
+  const state = await workTo(page, address, jobId, {
+    habits: own,
+    until: ({ rule }) => rule === 'spin',
+  });
   expect(state.steps['lock:nut']?.status).toBe('done');
   await page.getByRole('link', { name: 'Logbook' }).click();
-  await expect(page.getByRole('list', { name: 'Entries, newest first' })).toContainText(/Spacer in, spacer: 59\.\d+ mm, to stay/);
-}); // prettier-ignore
+  await expect(page.getByRole('list', { name: 'Entries, newest first' })).toContainText(
+    /Spacer in, spacer: 59\.\d+ mm, to stay/,
+  );
+});
 
-test('a spacer that is only felt is bracketed, and its rolling torque read', async ({ page, workshop }) => {
+test('a spacer that is only felt is bracketed, and its rolling torque read', async ({
+  page,
+  workshop,
+}) => {
   const { address } = workshop;
   const jobId = await bookIn(page, address, unitOf('pinionSolid'));
-  await workTo(page, address, jobId, { habits: habits(), until: ({ rule }) => rule === 'trySpacer' });
+  await workTo(page, address, jobId, {
+    habits: habits(),
+    until: ({ rule }) => rule === 'trySpacer',
+  });
   await page.goto(`${address}jobs/${jobId}/step/trySpacer:spacer`);
   const typed = page.getByLabel(/measured|for a trial/i).first();
   await typed.fill('900');
@@ -120,7 +199,10 @@ test('a spacer that is only felt is bracketed, and its rolling torque read', asy
   await page.keyboard.press('Enter');
   await expect(page.getByText('Done', { exact: true }).first()).toBeVisible();
   await allSent(page);
-  await workTo(page, address, jobId, { habits: habits(), until: ({ rule }) => rule === 'chooseSpacer' });
+  await workTo(page, address, jobId, {
+    habits: habits(),
+    until: ({ rule }) => rule === 'chooseSpacer',
+  });
   await page.goto(`${address}jobs/${jobId}/step/chooseSpacer:spacer`);
   await expect(page.getByText('Say what the one that is in gives')).toBeVisible();
   await page.getByRole('button', { name: 'Still some play' }).click();
@@ -133,7 +215,7 @@ test('a spacer that is only felt is bracketed, and its rolling torque read', asy
   await page.getByLabel('Or type it, steady').fill('3 Nm');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('region', { name: 'Trials, mm' })).toContainText('58.610 in now');
-}); // prettier-ignore
+});
 
 /** A run typed in full, accepted with the key. */
 async function typedRun(page: Page, play: string, indicator = /Fine dial/): Promise<void> {
@@ -143,7 +225,10 @@ async function typedRun(page: Page, play: string, indicator = /Fine dial/): Prom
   await allSent(page);
 }
 
-test('two sites that depend on each other are chosen together, with what differs at the end', async ({ page, workshop }) => {
+test('two sites that depend on each other are chosen together, with what differs at the end', async ({
+  page,
+  workshop,
+}) => {
   test.setTimeout(120_000);
   const { address } = workshop;
   const jobId = await bookIn(page, address, unitOf('retainedGear'), 'setPlay');
@@ -156,13 +241,17 @@ test('two sites that depend on each other are chosen together, with what differs
   await typedRun(page, '0.05');
   await page.goto(`${job}/pack`);
   await expect(page.getByRole('heading', { name: 'Choose the packs together' })).toBeVisible();
-  await expect(page.getByText(/Wanted: Cover shims 0.870, Shims at the gear sleeve 1.150/)).toBeVisible();
+  await expect(
+    page.getByText(/Wanted: Cover shims 0.870, Shims at the gear sleeve 1.150/),
+  ).toBeVisible();
   await page.getByText('Something else differs').click();
   await page.getByLabel('Which').fill('paper gasket');
   await page.getByLabel('In the trial').fill('0');
   await page.getByRole('textbox', { name: 'At the end' }).fill('0.2');
   await page.getByRole('button', { name: 'Add it' }).click();
-  await expect(page.getByText(/Wanted: Cover shims 0.670, Shims at the gear sleeve 1.150/)).toBeVisible();
+  await expect(
+    page.getByText(/Wanted: Cover shims 0.670, Shims at the gear sleeve 1.150/),
+  ).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Take paper gasket off' }).click();
   await expect(page.getByText(/Wanted: Cover shims 0.870/)).toBeVisible();
@@ -173,14 +262,25 @@ test('two sites that depend on each other are chosen together, with what differs
     await allSent(page);
     await page.goto(`${job}/pack`);
   }
-  const state = await workTo(page, address, jobId, { habits: habits(), until: ({ rule }) => rule === 'prove' });
+  const state = await workTo(page, address, jobId, {
+    habits: habits(),
+    until: ({ rule }) => rule === 'prove',
+  });
   expect(Object.keys(state.setAfter).toSorted()).toEqual(['shims', 'sleeve-shims']);
-}); // prettier-ignore
+});
 
-test('where nobody knows which way a shim works, two builds tell; a pack can be put together by hand', async ({ page, workshop }) => {
+test('where nobody knows which way a shim works, two builds tell; a pack can be put together by hand', async ({
+  page,
+  workshop,
+}) => {
   test.setTimeout(120_000);
   const { address } = workshop;
-  const jobId = await bookIn(page, address, unitOf('coverShims', ({ kind }) => (kind === 'shimSite' ? { place: 'notKnown' } : {})), 'setPlay');
+  const jobId = await bookIn(
+    page,
+    address,
+    unitOf('coverShims', ({ kind }) => (kind === 'shimSite' ? { place: 'notKnown' } : {})),
+    'setPlay',
+  );
   const job = `${address}jobs/${jobId}`;
   await workTo(page, address, jobId, { habits: habits(), until: ({ rule }) => rule === 'measure' });
   await page.goto(`${job}/bench`);
@@ -196,19 +296,40 @@ test('where nobody knows which way a shim works, two builds tell; a pack can be 
   await expect(page.getByRole('heading', { name: 'Choose the pack' })).toBeVisible();
   await page.getByRole('button', { name: 'By hand' }).click();
   await expect(page.getByText('In band', { exact: true })).toBeVisible();
-  await page.getByRole('button', { name: /^One .* more$/ }).last().click();
+  await page
+    .getByRole('button', { name: /^One .* more$/ })
+    .last()
+    .click();
   await expect(page.getByText('Out of band')).toBeVisible();
-  await page.getByRole('button', { name: /^One .* less$/ }).last().click();
+  await page
+    .getByRole('button', { name: /^One .* less$/ })
+    .last()
+    .click();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Take this one' }).click();
   await expect(page.getByRole('heading', { name: /^Fit / })).toBeVisible();
-}); // prettier-ignore
+});
 
-test('an adjuster is turned by notches, and a hub is closed without preload', async ({ page, workshop }) => {
+test('an adjuster is turned by notches, and a hub is closed without preload', async ({
+  page,
+  workshop,
+}) => {
   test.setTimeout(120_000);
   const { address } = workshop;
-  const carrier = await bookIn(page, address, unitOf('carrierAdjusters', ({ kind }) => (kind === 'adjuster' ? { lead: 1.5, notches: 30 } : {}), ['endPlay']), 'setPlay');
-  await workTo(page, address, carrier, { habits: habits(), until: ({ rule }) => rule === 'measure' });
+  const carrier = await bookIn(
+    page,
+    address,
+    unitOf(
+      'carrierAdjusters',
+      ({ kind }) => (kind === 'adjuster' ? { lead: 1.5, notches: 30 } : {}),
+      ['endPlay'],
+    ),
+    'setPlay',
+  );
+  await workTo(page, address, carrier, {
+    habits: habits(),
+    until: ({ rule }) => rule === 'measure',
+  });
   await page.goto(`${address}jobs/${carrier}/bench`);
   await typedRun(page, '0.34');
   await page.goto(`${address}jobs/${carrier}/step/turnAdjuster:adjuster-left`);
@@ -220,10 +341,17 @@ test('an adjuster is turned by notches, and a hub is closed without preload', as
   await expectAccessible(page);
   await page.getByRole('button', { name: 'It stands there' }).click();
   await allSent(page);
-  const turned = await workTo(page, address, carrier, { habits: habits(), until: ({ rule }) => rule === 'prove' });
+  const turned = await workTo(page, address, carrier, {
+    habits: habits(),
+    until: ({ rule }) => rule === 'prove',
+  });
   expect(turned.turned).toEqual({ 'adjuster-left': 48 });
 
-  const hub = await bookIn(page, address, unitOf('pinionSleeve', () => ({}), ['endPlay']));
+  const hub = await bookIn(
+    page,
+    address,
+    unitOf('pinionSleeve', () => ({}), ['endPlay']),
+  );
   const own = habits({ endPlay: { lower: 0, upper: 0.03, target: null } });
   await workTo(page, address, hub, { habits: own, until: ({ rule }) => rule === 'crush' });
   await page.goto(`${address}jobs/${hub}/step/crush:sleeve`);
@@ -241,9 +369,12 @@ test('an adjuster is turned by notches, and a hub is closed without preload', as
   await expectAccessible(page);
   await read('95', '0.01');
   await expect(page.getByText('In band: stop here')).toBeVisible();
-}); // prettier-ignore
+});
 
-test('the box is counted and priced, pieces are ordered and come, a torque tool is added', async ({ page, workshop }) => {
+test('the box is counted and priced, pieces are ordered and come, a torque tool is added', async ({
+  page,
+  workshop,
+}) => {
   await page.goto(`${workshop.address}workshop`);
   const box = page.getByRole('region', { name: 'Shim box' });
   const row = (size: string) => box.getByRole('row').filter({ hasText: size });
@@ -287,9 +418,12 @@ test('the box is counted and priced, pieces are ordered and come, a torque tool 
   await tools.getByRole('button', { name: 'Add it' }).click();
   await expect(tools).toContainText('Dial wrench, small');
   await expectAccessible(page);
-}); // prettier-ignore
+});
 
-test('a reading that was typed in another unit is asked back, and one that lies is doubted', async ({ page, workshop }) => {
+test('a reading that was typed in another unit is asked back, and one that lies is doubted', async ({
+  page,
+  workshop,
+}) => {
   const { address } = workshop;
   const jobId = await bookIn(page, address, unitOf('coverShims'), 'setPlay');
   await workTo(page, address, jobId, { habits: habits(), until: ({ rule }) => rule === 'measure' });
@@ -315,7 +449,9 @@ test('a reading that was typed in another unit is asked back, and one that lies 
   await typeReadings(page, ['0', '0.14', '0', '0', '0.14', '0']);
   await page.goto(`${address}jobs/${jobId}/bench`);
   // Given up, and measured anew: too much play, a thinner pack goes in, and the play stays.
-  const open = (await workTo(page, address, jobId, { habits: habits(), until: () => true })).runs.at(-1)!;
+  const open = (
+    await workTo(page, address, jobId, { habits: habits(), until: () => true })
+  ).runs.at(-1)!;
   await recordIn(page, address, jobId, 'RunAbandoned', { runId: open.runId, reason: 'bumped' });
   await page.reload();
   await typedRun(page, '0.30', /Shop dial/);
@@ -332,5 +468,7 @@ test('a reading that was typed in another unit is asked back, and one that lies 
   await page.getByRole('button', { name: 'Put it right, measure again' }).click();
   await expect(page.getByRole('button', { name: 'Start the run' })).toBeVisible();
   await page.getByRole('link', { name: 'Logbook' }).click();
-  await expect(page.getByRole('list', { name: 'Entries, newest first' })).toContainText('Reading 0.140 mm, typed “5.5 as 0.140 mm”');
-}); // prettier-ignore
+  await expect(page.getByRole('list', { name: 'Entries, newest first' })).toContainText(
+    'Reading 0.140 mm, typed “5.5 as 0.140 mm”',
+  );
+});

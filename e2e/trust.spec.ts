@@ -51,7 +51,9 @@ test('an empty workshop is set up on its own pages, and works through to a verdi
   await expect(card).toContainText('half a graduation is taken: 0.01270 mm');
   await expectAccessible(page);
   await card.getByRole('button', { name: 'Add it' }).click();
-  await expect(page.getByRole('region', { name: 'Instruments' })).toContainText('One graduation 0.0254 mm'); // prettier-ignore
+  await expect(page.getByRole('region', { name: 'Instruments' })).toContainText(
+    'One graduation 0.0254 mm',
+  );
   await page.getByRole('link', { name: 'Jobs', exact: true }).click();
   await expect(begin).toBeHidden();
 
@@ -74,8 +76,17 @@ test('an empty workshop is set up on its own pages, and works through to a verdi
   const siteId = axis.stations.find(({ kind }) => kind === 'shimSite')!.id;
   // The band and the pack as another bench would enter them; the run itself is typed here.
   const band = { lower: 0.1, upper: 0.3, target: null };
-  await recordIn(page, server.address, jobId, 'SpecSet', { specId: 'play', axisId: axis.id, kind: 'endPlay', band, source: 'sheet' }); // prettier-ignore
-  await recordIn(page, server.address, jobId, 'PackRecorded', { siteId, pieces: [{ sizeId: 'found', thickness: 1, quantity: 1, uncertainty: 0.001 }] }); // prettier-ignore
+  await recordIn(page, server.address, jobId, 'SpecSet', {
+    specId: 'play',
+    axisId: axis.id,
+    kind: 'endPlay',
+    band,
+    source: 'sheet',
+  });
+  await recordIn(page, server.address, jobId, 'PackRecorded', {
+    siteId,
+    pieces: [{ sizeId: 'found', thickness: 1, quantity: 1, uncertainty: 0.001 }],
+  });
   await page.goto(`${job}/bench`);
   await startRun(page, /Old thousandths dial/);
   await expect(page.getByText('Type what the needle shows')).toBeVisible();
@@ -96,7 +107,9 @@ test('a job of a customer is never given a simulated reading; a practice job say
 }) => {
   const { address } = workshop;
   const sill = await jobOf(page, address, 'Sill winch reducer');
-  const { events } = (await (await page.request.get(`${address}api/jobs/${sill}/events`)).json()) as { events: { type: string; data: object }[] }; // prettier-ignore
+  const { events } = (await (
+    await page.request.get(`${address}api/jobs/${sill}/events`)
+  ).json()) as { events: { type: string; data: object }[] };
   // The same job, as a customer's: everything but the mark.
   const real = randomUUID();
   for (const { type, data } of events.filter(({ type }) => type !== 'PracticeMarked'))
@@ -123,13 +136,37 @@ test('one odd seal takes nothing down: its step says what is wrong, undo works, 
 }) => {
   const { address } = workshop;
   const jobId = await jobOf(page, address, 'Sill winch reducer');
-  const station = { id: 'seal-left', kind: 'seal', name: 'Drum-side seal', at: 0, width: 7, inside: 40, outside: 62, partId: 'case', depth: 1.2, boreDepth: 8.2, depthRule: 'setDepth' }; // prettier-ignore
+  const station = {
+    id: 'seal-left',
+    kind: 'seal',
+    name: 'Drum-side seal',
+    at: 0,
+    width: 7,
+    inside: 40,
+    outside: 62,
+    partId: 'case',
+    depth: 1.2,
+    boreDepth: 8.2,
+    depthRule: 'setDepth',
+  };
   await recordIn(page, address, jobId, 'StationDescribed', { axisId: 'output', station });
-  const rollers = { id: 'odd', kind: 'looseRollers', name: 'Odd rollers', at: 200, width: 10, inside: 0, outside: 12, rollerDiameter: 3, partId: 'case' }; // prettier-ignore
+  const rollers = {
+    id: 'odd',
+    kind: 'looseRollers',
+    name: 'Odd rollers',
+    at: 200,
+    width: 10,
+    inside: 0,
+    outside: 12,
+    rollerDiameter: 3,
+    partId: 'case',
+  };
   await recordIn(page, address, jobId, 'StationDescribed', { axisId: 'output', station: rollers });
   await page.goto(`${address}jobs/${jobId}/plan`);
   await expect(page.getByText(/steps done/)).toBeVisible();
-  await expect(page.getByRole('link', { name: /Mend the description of Odd rollers/ })).toBeVisible(); // prettier-ignore
+  await expect(
+    page.getByRole('link', { name: /Mend the description of Odd rollers/ }),
+  ).toBeVisible();
   await page.goto(`${address}jobs/${jobId}/step/fitSeal:seal-left`);
   await expect(page.getByRole('region', { name: 'Numbers' })).toContainText('Gap behind it');
   await page.keyboard.press('z');
@@ -169,7 +206,10 @@ test('a browser that keeps nothing says so, and everything is sent', async ({
   await context.close();
 });
 
-test('ten tabs work on one live connection, and a tab that is closed hands it on', async ({ context, workshop }) => {
+test('ten tabs work on one live connection, and a tab that is closed hands it on', async ({
+  context,
+  workshop,
+}) => {
   test.setTimeout(120_000);
   const first = await context.newPage();
   await toSillBench(first, workshop.address);
@@ -194,9 +234,13 @@ test('ten tabs work on one live connection, and a tab that is closed hands it on
   await one.getByLabel('Or type the return reading').press('Enter');
   await expect(other.getByLabel('Or type the zero reading')).toBeVisible();
   await expect(other.getByTestId('live-reading')).not.toContainText('–');
-}); // prettier-ignore
+});
 
-test('what is half typed survives a reload, and what another program answers is not taken for the server', async ({ page, context, workshop }) => {
+test('what is half typed survives a reload, and what another program answers is not taken for the server', async ({
+  page,
+  context,
+  workshop,
+}) => {
   await toSillBench(page, workshop.address);
   await startRun(page, /Shop dial/);
   await page.getByLabel('Or type the zero reading').fill('0.0');
@@ -204,7 +248,11 @@ test('what is half typed survives a reload, and what another program answers is 
   await expect(page.getByLabel('Or type the zero reading')).toHaveValue('0.0');
   await page.keyboard.press('Tab');
   // Another program on the port: it answers 404 with a page of its own to whatever is sent.
-  await context.route('**/api/jobs/*/events', (route) => (route.request().method() === 'POST' ? route.fulfill({ status: 404, contentType: 'text/html', body: '<h1>Not found</h1>' }) : route.continue()));
+  await context.route('**/api/jobs/*/events', (route) =>
+    route.request().method() === 'POST'
+      ? route.fulfill({ status: 404, contentType: 'text/html', body: '<h1>Not found</h1>' })
+      : route.continue(),
+  );
   await typeReadings(page, ['0', '0.26', '0']);
   await expect(page.getByText(/Another program answers \(3 kept here\)/)).toBeVisible();
   await expect(page.getByRole('region', { name: 'Entries set aside' })).toHaveCount(0);
@@ -212,14 +260,20 @@ test('what is half typed survives a reload, and what another program answers is 
   await expect(page.getByText('All sent')).toBeVisible({ timeout: 20_000 });
   await page.reload();
   await expect(page.getByRole('row', { name: /0\.260/ })).toBeVisible();
-}); // prettier-ignore
+});
 
-test('who is at the bench is chosen with a key, and signs from then on', async ({ page, workshop }) => {
+test('who is at the bench is chosen with a key, and signs from then on', async ({
+  page,
+  workshop,
+}) => {
   await page.goto(workshop.address);
   await expect(page.getByRole('button', { name: /Who is at the bench/ })).toBeVisible();
   await page.keyboard.press('i');
   await expectAccessible(page);
-  await page.getByRole('dialog').getByRole('button', { name: /Helper/ }).click();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /Helper/ })
+    .click();
   await expect(page.getByRole('button', { name: /At the bench: Helper/ })).toBeVisible();
   await page.reload();
   await expect(page.getByRole('button', { name: /At the bench: Helper/ })).toBeVisible();
@@ -227,7 +281,10 @@ test('who is at the bench is chosen with a key, and signs from then on', async (
   await page.goto(`${workshop.address}jobs/${jobId}/log`);
   await page.getByLabel('Note', { exact: true }).fill('Shaft cleaned');
   await page.getByRole('button', { name: 'Write the note' }).click();
-  const entry = page.getByRole('list', { name: 'Entries, newest first' }).getByRole('listitem').first();
+  const entry = page
+    .getByRole('list', { name: 'Entries, newest first' })
+    .getByRole('listitem')
+    .first();
   await expect(entry).toContainText('Helper');
   await expect(entry).toContainText('Shaft cleaned');
-}); // prettier-ignore
+});

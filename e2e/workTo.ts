@@ -12,9 +12,11 @@ import { expect } from './workshopTest.ts';
 
 /** The job of a name, and the address of its pages. */
 export async function jobOf(page: Page, address: string, name: string): Promise<string> {
-  const { jobs } = (await (await page.request.get(`${address}api/jobs`)).json()) as { jobs: { jobId: string; name: string }[] };
+  const { jobs } = (await (await page.request.get(`${address}api/jobs`)).json()) as {
+    jobs: { jobId: string; name: string }[];
+  };
   return jobs.find((job) => job.name === name)!.jobId;
-} // prettier-ignore
+}
 
 /** Let an imagined mechanic work a job through the server until a step comes; returns the job as it stands then. */
 export async function workTo(
@@ -39,16 +41,36 @@ export async function workTo(
 }
 
 /** Record one event of a job through the server, as another bench would. */
-export async function recordIn(page: Page, address: string, jobId: string, type: string, data: object): Promise<void> {
-  const event = { id: randomUUID(), type, version: 1, at: new Date().toISOString(), by: 'runa', data };
-  const answer = await page.request.post(`${address}api/jobs/${jobId}/events`, { data: { events: [event] } });
+export async function recordIn(
+  page: Page,
+  address: string,
+  jobId: string,
+  type: string,
+  data: object,
+): Promise<void> {
+  const event = {
+    id: randomUUID(),
+    type,
+    version: 1,
+    at: new Date().toISOString(),
+    by: 'runa',
+    data,
+  };
+  const answer = await page.request.post(`${address}api/jobs/${jobId}/events`, {
+    data: { events: [event] },
+  });
   expect(answer.status(), await answer.text()).toBe(201);
-} // prettier-ignore
+}
 
 /** Book a unit in through the server, for practice: its instruments are stand-ins. Returns the job's id. */
-export async function bookIn(page: Page, address: string, unit: Unit, scope: 'overhaul' | 'setPlay' = 'overhaul'): Promise<string> {
+export async function bookIn(
+  page: Page,
+  address: string,
+  unit: Unit,
+  scope: 'overhaul' | 'setPlay' = 'overhaul',
+): Promise<string> {
   const jobId = randomUUID();
   await recordIn(page, address, jobId, 'JobOpened', { unit, reason: 'New bearings', scope });
   await recordIn(page, address, jobId, 'PracticeMarked', { reason: '' });
   return jobId;
-} // prettier-ignore
+}

@@ -9,7 +9,9 @@ import { fits, lookedAtLater, type Rule, type Schema } from '@wendaxis/core/sche
 import { checkShape } from './checkShape.ts';
 import { dtoOf } from './dtoOf.ts';
 
-type Drawn = { readonly [K in Rule['kind']]: (rule: Extract<Rule, { kind: K }>) => fc.Arbitrary<unknown> }; // prettier-ignore
+type Drawn = {
+  readonly [K in Rule['kind']]: (rule: Extract<Rule, { kind: K }>) => fc.Arbitrary<unknown>;
+};
 
 const edges = (min: number, max: number) => fc.constantFrom(min, max);
 /** Values that a rule lets through, its bounds among them. */
@@ -34,8 +36,13 @@ const SOUND: Drawn = {
   record: ({ fields }) =>
     fc.record(
       Object.fromEntries(Object.entries(fields).map(([name, field]) => [name, sound(field)])),
-      { noNullPrototype: true, requiredKeys: Object.entries(fields).filter(([, field]) => !('leftOut' in field)).map(([name]) => name) },
-    ), // prettier-ignore
+      {
+        noNullPrototype: true,
+        requiredKeys: Object.entries(fields)
+          .filter(([, field]) => !('leftOut' in field))
+          .map(([name]) => name),
+      },
+    ),
   orNull: ({ of }) => fc.option(sound(of)),
   lookedAtLater: () => fc.constantFrom<unknown>('greyIron', {}),
 };
@@ -43,7 +50,24 @@ function sound({ rule }: Schema<unknown>): fc.Arbitrary<unknown> {
   return (SOUND[rule.kind] as (rule: Rule) => fc.Arbitrary<unknown>)(rule);
 }
 
-const ODD: readonly unknown[] = [null, undefined, '', 'x', '__proto__', 'a\0b', '\ud800', -1, 0.5, 1e9, Number.NaN, true, [], {}, ['a'], [{}]]; // prettier-ignore
+const ODD: readonly unknown[] = [
+  null,
+  undefined,
+  '',
+  'x',
+  '__proto__',
+  'a\0b',
+  '\ud800',
+  -1,
+  0.5,
+  1e9,
+  Number.NaN,
+  true,
+  [],
+  {},
+  ['a'],
+  [{}],
+];
 
 /** Copies of a value with something odd at one place, or a field too many. */
 function spoilt(value: unknown): fc.Arbitrary<unknown> {
@@ -62,7 +86,10 @@ function spoilt(value: unknown): fc.Arbitrary<unknown> {
   return fc.oneof({ arbitrary: inside, weight: 6 }, own, extra);
 }
 
-const ROWS = Object.values({ ...WORKSHOP_EVENTS, ...JOB_EVENTS }) as readonly Pick<AnyEventRow<unknown>, 'type' | 'data'>[]; // prettier-ignore
+const ROWS = Object.values({ ...WORKSHOP_EVENTS, ...JOB_EVENTS }) as readonly Pick<
+  AnyEventRow<unknown>,
+  'type' | 'data'
+>[];
 const faults = (schema: Schema<unknown>, value: unknown) =>
   checkShape(dtoOf(schema), value, 'data').length;
 /** Whether what is looked at later is in it: the quick look leaves that to the longer one. */

@@ -43,9 +43,20 @@ const GEAR = {
 const HEAT = { oven: 100, medium: 'fanOven', rings: -18, ambient: 20, running: 90, handling: 20 };
 const INSTRUMENT = { id: 'm', name: 'm', graduation: 0.01, calibrationUncertainty: 0, range: 25 };
 const unitWith = (change: object) => ({
-  id: 'u', name: 'u', description: '', parts: [PART],
-  axes: [{ id: 'a', name: 'a', arrangement: 'faceToFace', sets: ['endPlay'], stations: [{ ...GEAR, ...change }] }],
-}); // prettier-ignore
+  id: 'u',
+  name: 'u',
+  description: '',
+  parts: [PART],
+  axes: [
+    {
+      id: 'a',
+      name: 'a',
+      arrangement: 'faceToFace',
+      sets: ['endPlay'],
+      stations: [{ ...GEAR, ...change }],
+    },
+  ],
+});
 
 function faultsOf(kind: 'job' | 'workshop', body: unknown) {
   try {
@@ -59,8 +70,22 @@ function faultsOf(kind: 'job' | 'workshop', body: unknown) {
 const faultsOfEvent = (type: string, data: unknown, rest: object = {}) =>
   faultsOf('job', { events: [envelope(type, data, rest)] });
 
-const TERM = { axisId: 'a', termId: 't', name: 'paper', term: { kind: 'gasket', trial: 0, final: 0.2, uncertainty: 0.01 }, clamp: null } as const; // prettier-ignore
-const CLAMP = { trialTorque: 50, finalTorque: 250, thread: 20, nutFactor: 0.2, length: 60, area: 600, modulus: 206_000 }; // prettier-ignore
+const TERM = {
+  axisId: 'a',
+  termId: 't',
+  name: 'paper',
+  term: { kind: 'gasket', trial: 0, final: 0.2, uncertainty: 0.01 },
+  clamp: null,
+} as const;
+const CLAMP = {
+  trialTorque: 50,
+  finalTorque: 250,
+  thread: 20,
+  nutFactor: 0.2,
+  length: 60,
+  area: 600,
+  modulus: 206_000,
+};
 
 describe('the stock of the workshop', () => {
   const faults = (type: string, data: object) =>
@@ -72,18 +97,30 @@ describe('the stock of the workshop', () => {
     ['a size thinner than nothing', 'SizeStocked', { ...size, thickness: -0.3 }, 'thickness'],
     ['fewer pieces than none', 'SizeStocked', { ...size, count: -1 }, 'count'],
     ['a price below nothing', 'SizeStocked', { ...size, price: -2 }, 'price'],
-    ['half a micrometre on order', 'SizeOrdered', { orderId: 'o', thickness: 0.3005, count: 1, price: null }, 'thickness'],
-    ['an order of nothing', 'SizeOrdered', { orderId: 'o', thickness: 0.3, count: 0, price: null }, 'count'],
+    [
+      'half a micrometre on order',
+      'SizeOrdered',
+      { orderId: 'o', thickness: 0.3005, count: 1, price: null },
+      'thickness',
+    ],
+    [
+      'an order of nothing',
+      'SizeOrdered',
+      { orderId: 'o', thickness: 0.3, count: 0, price: null },
+      'count',
+    ],
     ['nothing that came', 'SizeReceived', { ...size, orderId: 'o', count: 0 }, 'count'],
     ['a cancelled order of no name', 'OrderCancelled', { orderId: '' }, 'orderId'],
   ])('should refuse %s', (_, type, data, field) => {
     expect(faults(type, data)).toContain(`events[0].data.${field}`);
-  }); // prettier-ignore
+  });
 
   test('should take counts, prices, orders and what comes of them', () => {
     expect(faults('SizeStocked', { ...size, price: 1.4 })).toEqual([]);
     expect(faults('SizeStocked', size)).toEqual([]);
-    expect(faults('SizeOrdered', { orderId: 'o', thickness: 0.3, count: 2, price: 1.4 })).toEqual([]); // prettier-ignore
+    expect(faults('SizeOrdered', { orderId: 'o', thickness: 0.3, count: 2, price: 1.4 })).toEqual(
+      [],
+    );
     expect(faults('SizeReceived', { ...size, orderId: 'o' })).toEqual([]);
   });
 });
@@ -134,57 +171,264 @@ describe('reading a batch of events', () => {
   test.each<[string, string, unknown, string]>([
     ['a value that is not finite', 'ReadingTaken', { ...READING, value: null }, 'value'],
     ['a reading a metre off', 'ReadingTaken', { ...READING, value: 1000 }, 'value'],
-    ['a missing field', 'ReadingTaken', { runId: 'r1', value: 0.1, typed: null, device: null }, 'position'],
+    [
+      'a missing field',
+      'ReadingTaken',
+      { runId: 'r1', value: 0.1, typed: null, device: null },
+      'position',
+    ],
     ['a field too many', 'ReadingTaken', { ...READING, colour: 'red' }, 'colour'],
     ['a NUL in text', 'NoteWritten', { text: 'a\u0000b' }, 'text'],
     ['half of a surrogate pair', 'NoteWritten', { text: 'a\ud800b' }, 'text'],
     ['an empty note', 'NoteWritten', { text: '' }, 'text'],
     ['a note as long as a book', 'NoteWritten', { text: 'x'.repeat(5000) }, 'text'],
-    ['a band upside down', 'SpecSet', { specId: 's', axisId: 'a', kind: 'endPlay', band: { lower: 1, upper: 0, target: null }, source: '' }, 'band.upper'],
+    [
+      'a band upside down',
+      'SpecSet',
+      {
+        specId: 's',
+        axisId: 'a',
+        kind: 'endPlay',
+        band: { lower: 1, upper: 0, target: null },
+        source: '',
+      },
+      'band.upper',
+    ],
     ['no band', 'SpecSet', { specId: 's', axisId: 'a', kind: 'endPlay', source: '' }, 'band'],
-    ['half a micrometre', 'PackFitted', { siteId: 's', pieces: [{ sizeId: 'a', thickness: 0.1005, quantity: 1, uncertainty: 0 }] }, 'pieces[0].thickness'],
-    ['no pieces of a size', 'PackFitted', { siteId: 's', pieces: [{ sizeId: 'a', thickness: 0.1, quantity: 0, uncertainty: 0 }] }, 'pieces[0].quantity'],
+    [
+      'half a micrometre',
+      'PackFitted',
+      { siteId: 's', pieces: [{ sizeId: 'a', thickness: 0.1005, quantity: 1, uncertainty: 0 }] },
+      'pieces[0].thickness',
+    ],
+    [
+      'no pieces of a size',
+      'PackFitted',
+      { siteId: 's', pieces: [{ sizeId: 'a', thickness: 0.1, quantity: 0, uncertainty: 0 }] },
+      'pieces[0].quantity',
+    ],
     ['pieces that are no list', 'PackFitted', { siteId: 's', pieces: {} }, 'pieces'],
     ['an undo of nothing', 'Undone', { eventId: 'last' }, 'eventId'],
-    ['a station on a part that is not there', 'JobOpened', { reason: '', scope: 'overhaul', unit: unitWith({ partId: 'ghost' }) }, 'unit.axes[0].stations[0].partId'],
-    ['a station of no kind', 'JobOpened', { reason: '', scope: 'overhaul', unit: unitWith({ kind: 'sprocket' }) }, 'unit.axes[0].stations[0].kind'],
-    ['a detail that its kind does not have', 'StationDescribed', { axisId: 'a', station: { ...GEAR, lip: 'left' } }, 'station.lip'],
-    ['a detail set to nothing', 'StationDescribed', { axisId: 'a', station: { ...GEAR, teeth: null } }, 'station.teeth'],
-    ['a detail out of range', 'StationDescribed', { axisId: 'a', station: { ...GEAR, teeth: 4000 } }, 'station.teeth'],
+    [
+      'a station on a part that is not there',
+      'JobOpened',
+      { reason: '', scope: 'overhaul', unit: unitWith({ partId: 'ghost' }) },
+      'unit.axes[0].stations[0].partId',
+    ],
+    [
+      'a station of no kind',
+      'JobOpened',
+      { reason: '', scope: 'overhaul', unit: unitWith({ kind: 'sprocket' }) },
+      'unit.axes[0].stations[0].kind',
+    ],
+    [
+      'a detail that its kind does not have',
+      'StationDescribed',
+      { axisId: 'a', station: { ...GEAR, lip: 'left' } },
+      'station.lip',
+    ],
+    [
+      'a detail set to nothing',
+      'StationDescribed',
+      { axisId: 'a', station: { ...GEAR, teeth: null } },
+      'station.teeth',
+    ],
+    [
+      'a detail out of range',
+      'StationDescribed',
+      { axisId: 'a', station: { ...GEAR, teeth: 4000 } },
+      'station.teeth',
+    ],
     ['a job of no scope', 'JobOpened', { reason: '', unit: unitWith({}) }, 'scope'],
-    ['a material that is not known', 'PartDescribed', { part: { ...PART, material: 'cheese' } }, 'part.material'],
+    [
+      'a material that is not known',
+      'PartDescribed',
+      { part: { ...PART, material: 'cheese' } },
+      'part.material',
+    ],
     ['a part without weight', 'PartDescribed', { part: { ...PART, mass: 0 } }, 'part.mass'],
-    ['something set that is not set on an axis', 'AxisDescribed', { axis: { id: 'a', name: 'a', arrangement: 'faceToFace', sets: ['noise'] } }, 'axis.sets'],
-    ['a torque band below nothing', 'SpecSet', { specId: 's', axisId: 'a', kind: 'rollingTorque', band: { lower: -1, upper: 1, target: null }, source: '' }, 'band.lower'],
-    ['a finding of no name', 'FindingRecorded', { targetId: 's', findings: ['tired'], note: '' }, 'findings'],
-    ['a repair of no name', 'InspectionDecided', { targetId: 's', verdict: 'repair', repair: 'hope', reason: '' }, 'repair'],
-    ['a bearing without a bore', 'BearingOffered', { stationId: 's', designation: null, dimensions: { outside: 40, width: 10 } }, 'dimensions.bore'],
-    ['an oven hotter than any', 'HeatSet', { partId: 'p', settings: { ...HEAT, oven: 400 } }, 'settings.oven'],
-    ['an oven of no kind', 'HeatSet', { partId: 'p', settings: { ...HEAT, medium: 'bonfire' } }, 'settings.medium'],
-    ['rings colder than they stand', 'HeatSet', { partId: 'p', settings: { ...HEAT, rings: -78 } }, 'settings.rings'],
-    ['a clock that runs backwards', 'ClockStarted', { clockId: 'c', kind: 'oven', targetId: 'p', seconds: -1 }, 'seconds'],
-    ['a clock of no kind', 'ClockStarted', { clockId: 'c', kind: 'egg', targetId: 'p', seconds: 1 }, 'kind'],
-    ['a temperature typed in the wrong place', 'TemperatureRead', { partId: 'p', value: 7000, typed: null }, 'value'],
+    [
+      'something set that is not set on an axis',
+      'AxisDescribed',
+      { axis: { id: 'a', name: 'a', arrangement: 'faceToFace', sets: ['noise'] } },
+      'axis.sets',
+    ],
+    [
+      'a torque band below nothing',
+      'SpecSet',
+      {
+        specId: 's',
+        axisId: 'a',
+        kind: 'rollingTorque',
+        band: { lower: -1, upper: 1, target: null },
+        source: '',
+      },
+      'band.lower',
+    ],
+    [
+      'a finding of no name',
+      'FindingRecorded',
+      { targetId: 's', findings: ['tired'], note: '' },
+      'findings',
+    ],
+    [
+      'a repair of no name',
+      'InspectionDecided',
+      { targetId: 's', verdict: 'repair', repair: 'hope', reason: '' },
+      'repair',
+    ],
+    [
+      'a bearing without a bore',
+      'BearingOffered',
+      { stationId: 's', designation: null, dimensions: { outside: 40, width: 10 } },
+      'dimensions.bore',
+    ],
+    [
+      'an oven hotter than any',
+      'HeatSet',
+      { partId: 'p', settings: { ...HEAT, oven: 400 } },
+      'settings.oven',
+    ],
+    [
+      'an oven of no kind',
+      'HeatSet',
+      { partId: 'p', settings: { ...HEAT, medium: 'bonfire' } },
+      'settings.medium',
+    ],
+    [
+      'rings colder than they stand',
+      'HeatSet',
+      { partId: 'p', settings: { ...HEAT, rings: -78 } },
+      'settings.rings',
+    ],
+    [
+      'a clock that runs backwards',
+      'ClockStarted',
+      { clockId: 'c', kind: 'oven', targetId: 'p', seconds: -1 },
+      'seconds',
+    ],
+    [
+      'a clock of no kind',
+      'ClockStarted',
+      { clockId: 'c', kind: 'egg', targetId: 'p', seconds: 1 },
+      'kind',
+    ],
+    [
+      'a temperature typed in the wrong place',
+      'TemperatureRead',
+      { partId: 'p', value: 7000, typed: null },
+      'value',
+    ],
     ['a ring that did something else', 'SeatTried', { stationId: 's', outcome: 'sang' }, 'outcome'],
     ['a step of no shape', 'StepDone', { stepId: 'pull bearing', note: '' }, 'stepId'],
-    ['a step set aside without a reason', 'StepSetAside', { stepId: 'drain', reason: '' }, 'reason'],
-    ['a spacer of no length', 'SpacerFitted', { stationId: 's', length: 0, uncertainty: 0, trial: true }, 'length'],
-    ['a spacer that stays or does not', 'SpacerFitted', { stationId: 's', length: 59, uncertainty: 0, trial: 'yes' }, 'trial'],
-    ['a tight spacer with play', 'SpacerFelt', { stationId: 's', feel: 'tight', play: 0.1 }, 'play'],
-    ['a loose spacer with less than no play', 'SpacerFelt', { stationId: 's', feel: 'loose', play: -0.1 }, 'play'],
-    ['a shelf with a spacer of no length', 'SpacersListed', { stationId: 's', spacers: [{ id: 'a', length: -1, uncertainty: 0 }] }, 'spacers[0].length'],
+    [
+      'a step set aside without a reason',
+      'StepSetAside',
+      { stepId: 'drain', reason: '' },
+      'reason',
+    ],
+    [
+      'a spacer of no length',
+      'SpacerFitted',
+      { stationId: 's', length: 0, uncertainty: 0, trial: true },
+      'length',
+    ],
+    [
+      'a spacer that stays or does not',
+      'SpacerFitted',
+      { stationId: 's', length: 59, uncertainty: 0, trial: 'yes' },
+      'trial',
+    ],
+    [
+      'a tight spacer with play',
+      'SpacerFelt',
+      { stationId: 's', feel: 'tight', play: 0.1 },
+      'play',
+    ],
+    [
+      'a loose spacer with less than no play',
+      'SpacerFelt',
+      { stationId: 's', feel: 'loose', play: -0.1 },
+      'play',
+    ],
+    [
+      'a shelf with a spacer of no length',
+      'SpacersListed',
+      { stationId: 's', spacers: [{ id: 'a', length: -1, uncertainty: 0 }] },
+      'spacers[0].length',
+    ],
     ['an adjuster turned without end', 'AdjusterTurned', { stationId: 's', angle: 1e5 }, 'angle'],
-    ['a nut turned backwards from snug', 'ClosingRead', { stationId: 's', angle: -3, play: 0.1, typed: null, instrument: INSTRUMENT }, 'angle'],
-    ['a play below nothing', 'ClosingRead', { stationId: 's', angle: 3, play: -0.1, typed: null, instrument: INSTRUMENT }, 'play'],
-    ['a term of no kind', 'PlayTermSet', { ...TERM, term: { ...TERM.term, kind: 'paint' } }, 'term.kind'],
-    ['a gasket thinner than nothing', 'PlayTermSet', { ...TERM, term: { ...TERM.term, final: -0.2 } }, 'term.final'],
-    ['a shortening that its nut does not give', 'PlayTermSet', { ...TERM, term: { kind: 'clampTorque', trial: 0, final: 0.5, uncertainty: 0 }, clamp: CLAMP }, 'term.final'],
-    ['a nut looser at the end', 'PlayTermSet', { ...TERM, clamp: { ...CLAMP, finalTorque: 1 } }, 'finalTorque'],
-    ['a carrier through no gears', 'SpecSet', { specId: 's', axisId: 'a', kind: 'rollingTorque', band: { lower: 1, upper: 2, target: null }, source: '', through: { axisId: 'p', ratio: 0 } }, 'through.ratio'],
-    ['a size of a metre', 'SizeMeasured', { stationId: 's', feature: 'bore', place: 'outer-0', value: 5000, typed: null, instrument: INSTRUMENT }, 'value'],
+    [
+      'a nut turned backwards from snug',
+      'ClosingRead',
+      { stationId: 's', angle: -3, play: 0.1, typed: null, instrument: INSTRUMENT },
+      'angle',
+    ],
+    [
+      'a play below nothing',
+      'ClosingRead',
+      { stationId: 's', angle: 3, play: -0.1, typed: null, instrument: INSTRUMENT },
+      'play',
+    ],
+    [
+      'a term of no kind',
+      'PlayTermSet',
+      { ...TERM, term: { ...TERM.term, kind: 'paint' } },
+      'term.kind',
+    ],
+    [
+      'a gasket thinner than nothing',
+      'PlayTermSet',
+      { ...TERM, term: { ...TERM.term, final: -0.2 } },
+      'term.final',
+    ],
+    [
+      'a shortening that its nut does not give',
+      'PlayTermSet',
+      {
+        ...TERM,
+        term: { kind: 'clampTorque', trial: 0, final: 0.5, uncertainty: 0 },
+        clamp: CLAMP,
+      },
+      'term.final',
+    ],
+    [
+      'a nut looser at the end',
+      'PlayTermSet',
+      { ...TERM, clamp: { ...CLAMP, finalTorque: 1 } },
+      'finalTorque',
+    ],
+    [
+      'a carrier through no gears',
+      'SpecSet',
+      {
+        specId: 's',
+        axisId: 'a',
+        kind: 'rollingTorque',
+        band: { lower: 1, upper: 2, target: null },
+        source: '',
+        through: { axisId: 'p', ratio: 0 },
+      },
+      'through.ratio',
+    ],
+    [
+      'a size of a metre',
+      'SizeMeasured',
+      {
+        stationId: 's',
+        feature: 'bore',
+        place: 'outer-0',
+        value: 5000,
+        typed: null,
+        instrument: INSTRUMENT,
+      },
+      'value',
+    ],
   ])('should refuse %s', (_, type, data, field) => {
-    expect(faultsOfEvent(type, data).map((fault) => fault.field)).toContain(`events[0].data.${field}`);
-  }); // prettier-ignore
+    expect(faultsOfEvent(type, data).map((fault) => fault.field)).toContain(
+      `events[0].data.${field}`,
+    );
+  });
 
   test.each<[string, object]>([
     ['JobOpened', { reason: '', scope: 'overhaul', unit: unitWith({}) }],
@@ -208,11 +452,21 @@ describe('reading a batch of events', () => {
     ['AdjusterTurned', { stationId: 's', angle: -36 }],
     ['ClosingRead', { stationId: 's', angle: 30, play: 0.1, typed: '.1', instrument: INSTRUMENT }],
     ['PlayTermSet', TERM],
-    ['PlayTermSet', { ...TERM, term: { kind: 'clampTorque', trial: 0, final: clampShortening(CLAMP), uncertainty: 0 }, clamp: CLAMP }],
+    [
+      'PlayTermSet',
+      {
+        ...TERM,
+        term: { kind: 'clampTorque', trial: 0, final: clampShortening(CLAMP), uncertainty: 0 },
+        clamp: CLAMP,
+      },
+    ],
     ['PlayTermRemoved', { termId: 't' }],
-  ])('should let a sound %s through, impossible sizes included: they are told at the station', (type, data) => {
-    expect(faultsOfEvent(type, data)).toEqual([]);
-  }); // prettier-ignore
+  ])(
+    'should let a sound %s through, impossible sizes included: they are told at the station',
+    (type, data) => {
+      expect(faultsOfEvent(type, data)).toEqual([]);
+    },
+  );
 
   test('should not take an event of the workshop for a job, nor the other way round', () => {
     const named = envelope('WorkshopNamed', { name: 'Works' });
@@ -239,13 +493,25 @@ describe('reading a batch of events', () => {
 });
 
 describe('the time of an event', () => {
-  const faults = (at: unknown) => faultsOfEvent('NoteWritten', { text: 'a' }, { at }).map(({ field }) => field); // prettier-ignore
+  const faults = (at: unknown) =>
+    faultsOfEvent('NoteWritten', { text: 'a' }, { at }).map(({ field }) => field);
 
-  test.each(['2026-11-24T08:00:00.000Z', '2026-11-24T08:00:00+01:00', '2028-02-29T23:59:59Z'])('should be taken as %s', (at) =>
-    expect(faults(at)).toEqual([])); // prettier-ignore
+  test.each(['2026-11-24T08:00:00.000Z', '2026-11-24T08:00:00+01:00', '2028-02-29T23:59:59Z'])(
+    'should be taken as %s',
+    (at) => expect(faults(at)).toEqual([]),
+  );
 
-  test.each(['2026-W48-2', '2026-11-24', '20261124T080000Z', '2026-02-30T08:00:00Z', '2026-13-01T08:00:00Z', '2026-11-24T25:00:00Z', '', null, 1])(
-    'should be refused as %s', (at) => expect(faults(at)).toEqual(['events[0].at'])); // prettier-ignore
+  test.each([
+    '2026-W48-2',
+    '2026-11-24',
+    '20261124T080000Z',
+    '2026-02-30T08:00:00Z',
+    '2026-13-01T08:00:00Z',
+    '2026-11-24T25:00:00Z',
+    '',
+    null,
+    1,
+  ])('should be refused as %s', (at) => expect(faults(at)).toEqual(['events[0].at']));
 });
 
 describe('an axis by itself, and a torque through another', () => {
@@ -258,8 +524,15 @@ describe('an axis by itself, and a torque through another', () => {
   });
 
   test('should be refused where a carrier is said to be read at itself', () => {
-    const spec = { specId: 's', axisId: 'a', kind: 'rollingTorque', band: { lower: 1, upper: 2, target: null }, source: '' }; // prettier-ignore
-    const through = (axisId: string) => faultsOfEvent('SpecSet', { ...spec, through: { axisId, ratio: 4 } }); // prettier-ignore
+    const spec = {
+      specId: 's',
+      axisId: 'a',
+      kind: 'rollingTorque',
+      band: { lower: 1, upper: 2, target: null },
+      source: '',
+    };
+    const through = (axisId: string) =>
+      faultsOfEvent('SpecSet', { ...spec, through: { axisId, ratio: 4 } });
     expect(through('b')).toEqual([]);
     expect(through('a')[0]?.field).toBe('events[0].data.through.axisId');
   });

@@ -24,7 +24,10 @@ describe('configuration', () => {
     });
   });
 
-  test.each(['127.0.0.1', '127.0.4.2', 'localhost', '::1'])('should take %s, which only this machine reaches', (HOST) => {
-    expect(readConfig({ DATABASE_URL, HOST }).host).toBe(HOST);
-  }); // prettier-ignore
+  test.each(['127.0.0.1', '127.0.4.2', 'localhost', '::1'])(
+    'should take %s, which only this machine reaches',
+    (HOST) => {
+      expect(readConfig({ DATABASE_URL, HOST }).host).toBe(HOST);
+    },
+  );
 });

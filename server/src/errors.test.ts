@@ -23,10 +23,12 @@ describe('errors', () => {
   });
 
   test('should leave what people wrote out of the program’s log', () => {
-    const query = Object.assign(new Error('Failed query: insert … params: Growls under load'), { code: '22P05' });
+    const query = Object.assign(new Error('Failed query: insert … params: Growls under load'), {
+      code: '22P05',
+    });
     const traces = JSON.stringify(tracesOf(new ServerError('internal', null, null, query)));
     expect(traces).not.toContain('Growls');
     expect(traces).toContain('22P05');
     expect(traces).toMatch(/errors\.test/); // where it was thrown stays
-  }); // prettier-ignore
+  });
 });

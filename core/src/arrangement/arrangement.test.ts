@@ -189,14 +189,23 @@ describe('what differs between trial and final build', () => {
   });
 
   test('should add up, uncertainties in quadrature', () => {
-    const term = (kind: PlayTermKind, by: number, uncertainty: number) => ({ kind, trial: 1, final: 1 + by, uncertainty });
-    const { shift, uncertainty } = termShift('faceToFace', [term('gasket', 0.2, 0.003), term('bearingHeight', 0.05, 0.004), term('coneWidth', 0.9, 0.5)]);
+    const term = (kind: PlayTermKind, by: number, uncertainty: number) => ({
+      kind,
+      trial: 1,
+      final: 1 + by,
+      uncertainty,
+    });
+    const { shift, uncertainty } = termShift('faceToFace', [
+      term('gasket', 0.2, 0.003),
+      term('bearingHeight', 0.05, 0.004),
+      term('coneWidth', 0.9, 0.5),
+    ]);
     expect(shift).toBeCloseTo(0.15, 9);
     expect(uncertainty).toBeCloseTo(0.005, 9);
     expect(termShift('plainThrust', [])).toEqual({ shift: 0, uncertainty: 0 });
     expect(() => termShift('faceToFace', [term('gasket', -2, 0)])).toThrow(/terms\[0\].final/);
     expect(() => termGain('faceToFace', 'odd' as 'gasket')).toThrow(/kind/);
-  }); // prettier-ignore
+  });
 });
 
 describe('the side-to-side split of a carrier', () => {
@@ -209,16 +218,29 @@ describe('the side-to-side split of a carrier', () => {
 
   test('should land on preload and backlash together', () => {
     fc.assert(
-      fc.property(fc.double({ min: 0.9, max: 1.7, noNaN: true }), fc.double({ min: 1.45, max: 1.65, noNaN: true }), fc.double({ min: 0.56, max: 0.98, noNaN: true }), (gear, other, factor) => {
-        const { play, read } = built(gear, other, factor);
-        fc.pre(play > 0 && read > 0);
-        const split = carrierSplit({ gearSide: gear, otherSide: other, play, preload: 0.15, backlash: read, target: 0.16, factor });
-        const after = built(split.gearSide, split.otherSide, factor);
-        expect(after.play).toBeCloseTo(-0.15, 9);
-        expect(after.closed).toBeCloseTo(0.16, 9);
-      }),
+      fc.property(
+        fc.double({ min: 0.9, max: 1.7, noNaN: true }),
+        fc.double({ min: 1.45, max: 1.65, noNaN: true }),
+        fc.double({ min: 0.56, max: 0.98, noNaN: true }),
+        (gear, other, factor) => {
+          const { play, read } = built(gear, other, factor);
+          fc.pre(play > 0 && read > 0);
+          const split = carrierSplit({
+            gearSide: gear,
+            otherSide: other,
+            play,
+            preload: 0.15,
+            backlash: read,
+            target: 0.16,
+            factor,
+          });
+          const after = built(split.gearSide, split.otherSide, factor);
+          expect(after.play).toBeCloseTo(-0.15, 9);
+          expect(after.closed).toBeCloseTo(0.16, 9);
+        },
+      ),
     );
-  }); // prettier-ignore
+  });
 
   test('should refuse what no shim can do', () => {
     const good = {

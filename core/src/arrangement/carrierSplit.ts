@@ -42,15 +42,62 @@ export function carrierSplit(input: {
   const total = gearSide + otherSide + play + preload;
   const shift = (backlash - target) / factor;
   // The other side's shims held it when the backlash was read; half of the preload deflects each bearing.
-  const other = requireNumber('otherSide', otherSide - shift + preload / 2, { min: 0, max: 50, unit: 'mm' });
+  const other = requireNumber('otherSide', otherSide - shift + preload / 2, {
+    min: 0,
+    max: 50,
+    unit: 'mm',
+  });
   const gear = requireNumber('gearSide', total - other, { min: 0, max: 50, unit: 'mm' });
   return {
-    total, gearSide: gear, otherSide: other, shift,
+    total,
+    gearSide: gear,
+    otherSide: other,
+    shift,
     working: [
-      line('Total', 'total = t₁ + t₂ + play + preload', [['t₁', gearSide, 'length'], ['t₂', otherSide, 'length'], ['play', play, 'length'], ['preload', preload, 'length']], ['total', total, 'length'], 'loop'),
-      line('Move towards the pinion', 'x = (b − b*)/factor', [['b', backlash, 'length'], ['b*', target, 'length'], ['factor', factor, 'number']], ['x', shift, 'length'], 'bevelGeometry'),
-      line('Other side', 't₂* = t₂ − x + preload/2', [['t₂', otherSide, 'length'], ['x', shift, 'length'], ['preload', preload, 'length']], ['t₂*', other, 'length'], 'loop'),
-      line('Gear side', 't₁* = total − t₂*', [['total', total, 'length'], ['t₂*', other, 'length']], ['t₁*', gear, 'length'], 'loop'),
+      line(
+        'Total',
+        'total = t₁ + t₂ + play + preload',
+        [
+          ['t₁', gearSide, 'length'],
+          ['t₂', otherSide, 'length'],
+          ['play', play, 'length'],
+          ['preload', preload, 'length'],
+        ],
+        ['total', total, 'length'],
+        'loop',
+      ),
+      line(
+        'Move towards the pinion',
+        'x = (b − b*)/factor',
+        [
+          ['b', backlash, 'length'],
+          ['b*', target, 'length'],
+          ['factor', factor, 'number'],
+        ],
+        ['x', shift, 'length'],
+        'bevelGeometry',
+      ),
+      line(
+        'Other side',
+        't₂* = t₂ − x + preload/2',
+        [
+          ['t₂', otherSide, 'length'],
+          ['x', shift, 'length'],
+          ['preload', preload, 'length'],
+        ],
+        ['t₂*', other, 'length'],
+        'loop',
+      ),
+      line(
+        'Gear side',
+        't₁* = total − t₂*',
+        [
+          ['total', total, 'length'],
+          ['t₂*', other, 'length'],
+        ],
+        ['t₁*', gear, 'length'],
+        'loop',
+      ),
     ],
   };
-} // prettier-ignore
+}

@@ -28,30 +28,36 @@ export interface PlayTermRow {
  */
 export const PLAY_TERMS: Readonly<Record<PlayTermKind, PlayTermRow>> = {
   gasket: {
-    words: 'Gasket of the cover', measured: 'its compressed thickness; 0 with sealant',
+    words: 'Gasket of the cover',
+    measured: 'its compressed thickness; 0 with sealant',
     gain: { faceToFace: 1, backToBack: 0, plainThrust: 1 },
   },
   bearingHeight: {
-    words: 'Another bearing', measured: 'its height over both backs, T',
+    words: 'Another bearing',
+    measured: 'its height over both backs, T',
     gain: { faceToFace: -1, backToBack: -1, plainThrust: -1 },
   },
   coneWidth: {
-    words: 'Cone of another width', measured: 'the width of its inner ring, B',
+    words: 'Cone of another width',
+    measured: 'the width of its inner ring, B',
     gain: { faceToFace: 0, backToBack: 1, plainThrust: 0 },
   },
   mockUpBearing: {
-    words: 'Mock-up bearing', measured: 'its height over both backs, against the final one',
+    words: 'Mock-up bearing',
+    measured: 'its height over both backs, against the final one',
     gain: { faceToFace: -1, backToBack: -1, plainThrust: -1 },
   },
   thrustWasher: {
-    words: 'Thrust washer that is not chosen here', measured: 'its thickness',
+    words: 'Thrust washer that is not chosen here',
+    measured: 'its thickness',
     gain: { faceToFace: -1, backToBack: -1, plainThrust: -1 },
   },
   clampTorque: {
-    words: 'Clamping nut tighter at the end', measured: 'how far the clamped stack is shortened',
+    words: 'Clamping nut tighter at the end',
+    measured: 'how far the clamped stack is shortened',
     gain: { faceToFace: 0, backToBack: -1, plainThrust: 0 },
   },
-}; // prettier-ignore
+};
 
 /** One term as measured: in the trial build and in the final one, mm, with the standard uncertainty of the difference. */
 export interface PlayTerm {
@@ -72,7 +78,10 @@ export function termGain(arrangement: Arrangement, kind: PlayTermKind): -1 | 0 |
  * @throws InputError naming `terms[i].…`
  * @example termShift('faceToFace', [{ kind: 'gasket', trial: 0, final: 0.4, uncertainty: 0.01 }]).shift // 0.4
  */
-export function termShift(arrangement: Arrangement, terms: readonly PlayTerm[]): { readonly shift: number; readonly uncertainty: number } {
+export function termShift(
+  arrangement: Arrangement,
+  terms: readonly PlayTerm[],
+): { readonly shift: number; readonly uncertainty: number } {
   const parts = terms.map(({ kind, trial, final, uncertainty }, at) => {
     const length = { min: 0, max: 200, unit: 'mm' };
     requireNumber(`terms[${at}].trial`, trial, length);
@@ -85,4 +94,4 @@ export function termShift(arrangement: Arrangement, terms: readonly PlayTerm[]):
     shift: parts.reduce((sum, { shift }) => sum + shift, 0),
     uncertainty: Math.hypot(0, ...parts.map((part) => part.uncertainty)),
   };
-} // prettier-ignore
+}

@@ -40,9 +40,15 @@ describe('decoding a designation', () => {
   ])('should know the size of %s', (text, size) => expect(sizeOf(text)).toEqual(size));
 
   test('should tell the families apart', () => {
-    expect(['6204', '7204', 'NU204', '30204', 'BK2016'].map((text) => knownOf(text).family)).toEqual([
-      'deepGrooveBall', 'angularContactBall', 'cylindricalRoller', 'taperedRoller', 'drawnCupNeedle',
-    ]); // prettier-ignore
+    expect(
+      ['6204', '7204', 'NU204', '30204', 'BK2016'].map((text) => knownOf(text).family),
+    ).toEqual([
+      'deepGrooveBall',
+      'angularContactBall',
+      'cylindricalRoller',
+      'taperedRoller',
+      'drawnCupNeedle',
+    ]);
   });
 
   test('should give a tapered bearing its three widths', () => {
@@ -134,10 +140,16 @@ describe('the tables of sizes', () => {
       ]);
   });
 
-  test.each([['22', '02'], ['00', '10']] as const)('should give radial %s the outsides of radial %s', (a, b) => {
+  test.each([
+    ['22', '02'],
+    ['00', '10'],
+  ] as const)('should give radial %s the outsides of radial %s', (a, b) => {
     for (const [code, , outside] of RADIAL_SERIES[a] as readonly RadialRow[])
-      expect([code, outside]).toEqual([code, (RADIAL_SERIES[b] as readonly RadialRow[]).find(([other]) => other === code)![2]]);
-  }); // prettier-ignore
+      expect([code, outside]).toEqual([
+        code,
+        (RADIAL_SERIES[b] as readonly RadialRow[]).find(([other]) => other === code)![2],
+      ]);
+  });
 
   test('should have cups and cones no wider than the bearing', () => {
     for (const [, rows] of tapered)

@@ -1,10 +1,17 @@
 import { compareBearings } from './compareBearings.ts';
 
 const SIZE = { bore: 25, outside: 52, width: 15 };
-const compare = (wanted: string | null, offered: string | null, dimensions = offered === null ? SIZE : null) => {
-  const { result, lines } = compareBearings({ designation: wanted, dimensions: SIZE }, { designation: offered, dimensions }); // prettier-ignore
+const compare = (
+  wanted: string | null,
+  offered: string | null,
+  dimensions = offered === null ? SIZE : null,
+) => {
+  const { result, lines } = compareBearings(
+    { designation: wanted, dimensions: SIZE },
+    { designation: offered, dimensions },
+  );
   return { result, odd: lines.filter((line) => line.result !== 'same').map(({ what }) => what) };
-}; // prettier-ignore
+};
 
 describe('a new bearing against the old', () => {
   test.each<[string | null, string, string, readonly string[]]>([

@@ -84,11 +84,15 @@ function coneLine(
   const [a, b] = [old?.coneWidth, fresh?.coneWidth];
   if (a === undefined || b === undefined) return [];
   const same = Math.abs(a - b) <= SAME_SIZE;
-  return [{
-    what: 'Cone width', wanted: `${a} mm`, offered: `${b} mm`,
-    result: same ? 'same' : 'differs',
-    advice: same ? '' : 'Another series: cup and cone do not belong together.',
-  }]; // prettier-ignore
+  return [
+    {
+      what: 'Cone width',
+      wanted: `${a} mm`,
+      offered: `${b} mm`,
+      result: same ? 'same' : 'differs',
+      advice: same ? '' : 'Another series: cup and cone do not belong together.',
+    },
+  ];
 }
 
 function suffixLines(old: Known | null, fresh: Known | null): readonly ComparisonLine[] {
@@ -103,48 +107,77 @@ function suffixLines(old: Known | null, fresh: Known | null): readonly Compariso
 
 function unknownLine(old: Known | null): ComparisonLine {
   return {
-    what: 'Clearance and seals', wanted: old?.clearanceClass ?? 'not known', offered: 'not known',
-    result: 'note', advice: 'Nothing is known beyond its size: look at the box and the ring.',
-  }; // prettier-ignore
+    what: 'Clearance and seals',
+    wanted: old?.clearanceClass ?? 'not known',
+    offered: 'not known',
+    result: 'note',
+    advice: 'Nothing is known beyond its size: look at the box and the ring.',
+  };
 }
 
 function clearanceLine(old: Known | null, fresh: Known): ComparisonLine {
   const wanted = old?.clearanceClass ?? null;
   const same = wanted === null || wanted === fresh.clearanceClass;
   return {
-    what: 'Internal clearance', wanted: wanted ?? 'not stated', offered: fresh.clearanceClass,
+    what: 'Internal clearance',
+    wanted: wanted ?? 'not stated',
+    offered: fresh.clearanceClass,
     result: wanted === null ? 'note' : same ? 'same' : 'differs',
-    advice: wanted === null ? 'Check it against the manual.' : same ? '' : 'Another clearance: too little runs hot in a heated fit, too much knocks.',
-  }; // prettier-ignore
+    advice:
+      wanted === null
+        ? 'Check it against the manual.'
+        : same
+          ? ''
+          : 'Another clearance: too little runs hot in a heated fit, too much knocks.',
+  };
 }
 
 function closedLine(old: Known | null, fresh: Known): ComparisonLine {
-  const closed = (bearing: Known | null) => Math.max(0, ...(bearing?.suffixes ?? []).map(({ closedSides }) => closedSides));
+  const closed = (bearing: Known | null) =>
+    Math.max(0, ...(bearing?.suffixes ?? []).map(({ closedSides }) => closedSides));
   const [was, is] = [closed(old), closed(fresh)];
   const words = ['open', 'closed on one side', 'closed on both sides'] as const;
-  const advice = is > was
-    ? 'Take the shield or seal off the side the oil comes from, and wash the grease out.'
-    : is < was ? 'The old one was closed: an open one lets dirt in or grease out.' : '';
+  const advice =
+    is > was
+      ? 'Take the shield or seal off the side the oil comes from, and wash the grease out.'
+      : is < was
+        ? 'The old one was closed: an open one lets dirt in or grease out.'
+        : '';
   return {
-    what: 'Shields and seals', wanted: old === null ? 'not stated' : words[was]!, offered: words[is]!,
-    result: is === was ? 'same' : is > was ? 'note' : 'differs', advice,
+    what: 'Shields and seals',
+    wanted: old === null ? 'not stated' : words[was]!,
+    offered: words[is]!,
+    result: is === was ? 'same' : is > was ? 'note' : 'differs',
+    advice,
   };
-} // prettier-ignore
+}
 
 function grooveLine(old: Known | null, fresh: Known): readonly ComparisonLine[] {
-  const groove = (bearing: Known | null) => (bearing?.suffixes ?? []).some(({ suffix }) => suffix === 'N' || suffix === 'NR');
+  const groove = (bearing: Known | null) =>
+    (bearing?.suffixes ?? []).some(({ suffix }) => suffix === 'N' || suffix === 'NR');
   if (groove(old) === groove(fresh)) return [];
-  return [{
-    what: 'Snap-ring groove', wanted: groove(old) ? 'with groove' : 'without', offered: groove(fresh) ? 'with groove' : 'without',
-    result: groove(old) ? 'differs' : 'note',
-    advice: groove(old) ? 'Nothing would hold it: the snap ring has no groove.' : 'The groove is not needed here.',
-  }];
-} // prettier-ignore
+  return [
+    {
+      what: 'Snap-ring groove',
+      wanted: groove(old) ? 'with groove' : 'without',
+      offered: groove(fresh) ? 'with groove' : 'without',
+      result: groove(old) ? 'differs' : 'note',
+      advice: groove(old)
+        ? 'Nothing would hold it: the snap ring has no groove.'
+        : 'The groove is not needed here.',
+    },
+  ];
+}
 
 function unknownSuffixLine({ unknownSuffixes }: Known): readonly ComparisonLine[] {
   if (unknownSuffixes.length === 0) return [];
-  return [{
-    what: 'More letters', wanted: '', offered: unknownSuffixes.join(' '),
-    result: 'note', advice: 'Not known here: look them up with the maker.',
-  }]; // prettier-ignore
+  return [
+    {
+      what: 'More letters',
+      wanted: '',
+      offered: unknownSuffixes.join(' '),
+      result: 'note',
+      advice: 'Not known here: look them up with the maker.',
+    },
+  ];
 }

@@ -176,8 +176,15 @@ function known(
 ): DecodedBearing {
   const { suffixes, unknown, clearanceClass } = readSuffixes(rest);
   return {
-    status: 'known', designation, family, series, dimensions, suffixes, clearanceClass, unknownSuffixes: unknown,
-  }; // prettier-ignore
+    status: 'known',
+    designation,
+    family,
+    series,
+    dimensions,
+    suffixes,
+    clearanceClass,
+    unknownSuffixes: unknown,
+  };
 }
 
 function noSuchSize(designation: string, series: string, code: string): DecodedBearing {

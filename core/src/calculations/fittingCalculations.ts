@@ -32,20 +32,32 @@ const FAMILIES = ['radial', 'tapered'] as const;
 
 function bearingFields(name: string) {
   return [
-    field(`${name}.designation`, 'text', '', 'at most 40 characters', 'as printed; null when nothing is', 'nullable'),
+    field(
+      `${name}.designation`,
+      'text',
+      '',
+      'at most 40 characters',
+      'as printed; null when nothing is',
+      'nullable',
+    ),
     field(`${name}.dimensions.bore`, 'number', 'mm', 'more than 0', 'bore'),
     field(`${name}.dimensions.outside`, 'number', 'mm', 'more than the bore', 'outside'),
     field(`${name}.dimensions.width`, 'number', 'mm', 'more than 0', 'width'),
   ];
-} // prettier-ignore
+}
 
 /** Inspecting, fitting and planning. */
 export const FITTING_CALCULATIONS: readonly Calculation[] = [
   {
     name: 'standard-tolerance',
     summary: 'Width of a standard tolerance, by ISO 286-1',
-    fields: [field('size', 'number', 'mm', 'over 3, up to 500', 'nominal size'), field('grade', GRADES, '', '', 'grade')],
-    run: ({ size, grade }: { size: number; grade: Grade }) => ({ tolerance: standardTolerance(size, grade) }),
+    fields: [
+      field('size', 'number', 'mm', 'over 3, up to 500', 'nominal size'),
+      field('grade', GRADES, '', '', 'grade'),
+    ],
+    run: ({ size, grade }: { size: number; grade: Grade }) => ({
+      tolerance: standardTolerance(size, grade),
+    }),
   },
   {
     name: 'ring-limits',
@@ -55,7 +67,8 @@ export const FITTING_CALCULATIONS: readonly Calculation[] = [
       field('ring', RINGS, '', '', 'which ring'),
       field('family', FAMILIES, '', '', 'radial or tapered rows'),
     ],
-    run: ({ size, ring, family }: { size: number; ring: Ring; family: RingFamily }) => ringLimits(size, ring, family),
+    run: ({ size, ring, family }: { size: number; ring: Ring; family: RingFamily }) =>
+      ringLimits(size, ring, family),
   },
   {
     name: 'interference',
@@ -67,11 +80,13 @@ export const FITTING_CALCULATIONS: readonly Calculation[] = [
         field(`${name}.most`, 'number', 'mm', 'at least the smallest', 'largest it can be'),
       ]),
     ],
-    run: ({ which, ring, seat }: { which: Ring; ring: SizeRange; seat: SizeRange }) => interference(which, ring, seat),
+    run: ({ which, ring, seat }: { which: Ring; ring: SizeRange; seat: SizeRange }) =>
+      interference(which, ring, seat),
   },
   {
     name: 'drop-in',
-    summary: 'Temperature at which a ring drops into a part, and the way when no permitted heat frees it',
+    summary:
+      'Temperature at which a ring drops into a part, and the way when no permitted heat frees it',
     fields: [
       field('diameter', 'number', 'mm', 'more than 0, at most 1000', 'seat'),
       field('tightest', 'number', 'mm', '−5 to 5', 'largest interference'),
@@ -88,7 +103,9 @@ export const FITTING_CALCULATIONS: readonly Calculation[] = [
       field('sizes[].value', 'number', 'mm', 'within 5 % of nominal', 'diameter'),
       field('sizes[].uncertainty', 'number', 'mm', 'at least 0', 'standard uncertainty'),
     ],
-    run: ({ nominal, sizes }: { nominal: number; sizes: readonly PlacedSize[] }) => ({ verdict: judgeRound(sizes, nominal) }),
+    run: ({ nominal, sizes }: { nominal: number; sizes: readonly PlacedSize[] }) => ({
+      verdict: judgeRound(sizes, nominal),
+    }),
   },
   {
     name: 'bolt-length',
@@ -98,7 +115,8 @@ export const FITTING_CALCULATIONS: readonly Calculation[] = [
       field('longest', 'number', 'mm', 'more than 0, at most 1000', 'limit'),
       field('uncertainty', 'number', 'mm', '0 to 1', 'standard uncertainty'),
     ],
-    run: ({ length, longest, uncertainty }: Record<'length' | 'longest' | 'uncertainty', number>) => judgeBoltLength(length, longest, uncertainty),
+    run: ({ length, longest, uncertainty }: Record<'length' | 'longest' | 'uncertainty', number>) =>
+      judgeBoltLength(length, longest, uncertainty),
   },
   {
     name: 'loose-bore',
@@ -110,13 +128,18 @@ export const FITTING_CALCULATIONS: readonly Calculation[] = [
     name: 'compare-bearings',
     summary: 'A new bearing against the one the unit wants',
     fields: [...bearingFields('wanted'), ...bearingFields('offered')],
-    run: ({ wanted, offered }: { wanted: OfferedBearing; offered: OfferedBearing }) => compareBearings(wanted, offered),
+    run: ({ wanted, offered }: { wanted: OfferedBearing; offered: OfferedBearing }) =>
+      compareBearings(wanted, offered),
   },
   {
     name: 'full-complement',
     summary: 'Loose rollers that fill the ring round a journal, and the gap left',
-    fields: [field('journal', 'number', 'mm', 'more than 0, at most 500', 'journal'), field('roller', 'number', 'mm', 'more than 0, at most 120', 'roller')],
-    run: ({ journal, roller }: { journal: number; roller: number }) => fullComplement(journal, roller),
+    fields: [
+      field('journal', 'number', 'mm', 'more than 0, at most 500', 'journal'),
+      field('roller', 'number', 'mm', 'more than 0, at most 120', 'roller'),
+    ],
+    run: ({ journal, roller }: { journal: number; roller: number }) =>
+      fullComplement(journal, roller),
   },
   {
     name: 'oil-hole-opening',
@@ -126,13 +149,20 @@ export const FITTING_CALCULATIONS: readonly Calculation[] = [
       field('second', 'number', 'mm', 'more than 0, at most 100', 'diameter'),
       field('offset', 'number', 'mm', '0 to 200', 'centres apart'),
     ],
-    run: ({ first, second, offset }: Record<'first' | 'second' | 'offset', number>) => oilHoleOpening(first, second, offset),
+    run: ({ first, second, offset }: Record<'first' | 'second' | 'offset', number>) =>
+      oilHoleOpening(first, second, offset),
   },
   {
     name: 'plain-clearance',
     summary: 'Clearance of a plain bearing over every place, beside the usual band for its journal',
-    fields: [field('bores[]', 'number', 'mm', 'more than 0', 'bore diameters, caps torqued'), field('journals[]', 'number', 'mm', 'more than 0', 'journal diameters')],
-    run: ({ bores, journals }: { bores: readonly number[]; journals: readonly number[] }) => ({ ...plainClearance(bores, journals), usual: usualClearance(Math.max(...journals)) }),
+    fields: [
+      field('bores[]', 'number', 'mm', 'more than 0', 'bore diameters, caps torqued'),
+      field('journals[]', 'number', 'mm', 'more than 0', 'journal diameters'),
+    ],
+    run: ({ bores, journals }: { bores: readonly number[]; journals: readonly number[] }) => ({
+      ...plainClearance(bores, journals),
+      usual: usualClearance(Math.max(...journals)),
+    }),
   },
   {
     name: 'seal-depth',
@@ -153,16 +183,38 @@ export const FITTING_CALCULATIONS: readonly Calculation[] = [
       field('least', 'number', 'N·m', 'more than 0, at most 5000', 'least torque'),
       field('most', 'number', 'N·m', 'at least the least', 'most torque'),
     ],
-    run: ({ count, pattern, least, most }: { count: number; pattern: Pattern; least: number; most: number }) => ({ order: tighteningOrder(count, pattern), rounds: torqueStages(least, most) }),
+    run: ({
+      count,
+      pattern,
+      least,
+      most,
+    }: {
+      count: number;
+      pattern: Pattern;
+      least: number;
+      most: number;
+    }) => ({ order: tighteningOrder(count, pattern), rounds: torqueStages(least, most) }),
   },
   {
     name: 'build-plan',
-    summary: 'The build plan of a unit as it is booked in: steps in order, with numbers and what is missing',
-    fields: [field('unitFile', 'text', '', 'a unit file of this program', 'the text of the file'), field('scope', JOB_SCOPES, '', '', 'how much of it')],
+    summary:
+      'The build plan of a unit as it is booked in: steps in order, with numbers and what is missing',
+    fields: [
+      field('unitFile', 'text', '', 'a unit file of this program', 'the text of the file'),
+      field('scope', JOB_SCOPES, '', '', 'how much of it'),
+    ],
     run: ({ unitFile, scope }: { unitFile: string; scope: JobScope }) => {
       const unit = readUnitFile(unitFile);
-      const opened = { id: 'opened', seq: 1, type: 'JobOpened', version: 1, at: '', by: 'calc', data: { unit, reason: '', scope } } as const satisfies JobEvent;
+      const opened = {
+        id: 'opened',
+        seq: 1,
+        type: 'JobOpened',
+        version: 1,
+        at: '',
+        by: 'calc',
+        data: { unit, reason: '', scope },
+      } as const satisfies JobEvent;
       return { faults: geometryFaults(unit), plan: compilePlan(foldJob([opened])) };
     },
   },
-]; // prettier-ignore
+];

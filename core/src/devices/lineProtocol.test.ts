@@ -64,7 +64,17 @@ describe('the line protocol', () => {
 
 describe('where a reading comes from', () => {
   test('should be told from the device alone, and a typed one is no device’s', () => {
-    expect(['dial-a', 'dial-b', 'thermo-a', 'wrench-a'].map(isSimulated)).toEqual([true, true, true, true]);
-    expect(['gauge-4', 'toString', null, undefined].map(isSimulated)).toEqual([false, false, false, false]);
-  }); // prettier-ignore
+    expect(['dial-a', 'dial-b', 'thermo-a', 'wrench-a'].map(isSimulated)).toEqual([
+      true,
+      true,
+      true,
+      true,
+    ]);
+    expect(['gauge-4', 'toString', null, undefined].map(isSimulated)).toEqual([
+      false,
+      false,
+      false,
+      false,
+    ]);
+  });
 });

@@ -5,9 +5,16 @@ import type { Point, Shape } from './geometry.ts';
 
 const axis = FIXTURE_UNIT.axes[0]!;
 const station = (kind: StationKind, rest: Partial<Station> = {}): Station => ({
-  id: kind, kind, name: kind, partId: 'case', at: 10, width: 20, inside: 40, outside: 80,
+  id: kind,
+  kind,
+  name: kind,
+  partId: 'case',
+  at: 10,
+  width: 20,
+  inside: 40,
+  outside: 80,
   ...rest,
-}); // prettier-ignore
+});
 const drawOne = (one: Station) => drawAxis({ ...axis, stations: [one] }).stations[0]!;
 const pointsOf = (shape: Shape): readonly Point[] =>
   shape.kind === 'outline'
@@ -61,7 +68,10 @@ describe('the section drawing', () => {
 
   test('should mark the load path through each bearing, towards its thrust side', () => {
     const { loads, loadPath } = drawAxis(axis);
-    expect(loads.map(({ stationId, thrust }) => [stationId, thrust])).toEqual([['left', 'left'], ['right', 'right']]); // prettier-ignore
+    expect(loads.map(({ stationId, thrust }) => [stationId, thrust])).toEqual([
+      ['left', 'left'],
+      ['right', 'right'],
+    ]);
     expect(loads[0]!.to.x).toBeLessThan(loads[0]!.from.x);
     expect(loads[1]!.to.x).toBeGreaterThan(loads[1]!.from.x);
     for (const { from, to } of loads) expect(to.y).toBeGreaterThan(from.y);

@@ -4,8 +4,15 @@ import type { Station } from '../unit/index.ts';
 import { placeLabels } from './placeLabels.ts';
 
 const ring = (id: string, at: number, width = 2): Station => ({
-  id, kind: 'gear', name: id, partId: 'case', at, width, inside: 20, outside: 40,
-}); // prettier-ignore
+  id,
+  kind: 'gear',
+  name: id,
+  partId: 'case',
+  at,
+  width,
+  inside: 20,
+  outside: 40,
+});
 const ENDS = { left: 0, right: 240 };
 
 describe('numbered marks under the section', () => {
@@ -17,13 +24,17 @@ describe('numbered marks under the section', () => {
   });
 
   test('should move apart evenly about the place where they crowd', () => {
-    const places = placeLabels([ring('a', 99), ring('b', 99), ring('c', 99)], ENDS).map(({ x }) => x);
+    const places = placeLabels([ring('a', 99), ring('b', 99), ring('c', 99)], ENDS).map(
+      ({ x }) => x,
+    );
     expect(places).toEqual([90, 100, 110]);
-  }); // prettier-ignore
+  });
 
   test('should leave out pieces of a casting or shaft', () => {
     const wall: Station = { ...ring('wall', 10), kind: 'housing' };
-    expect(placeLabels([wall, ring('a', 50)], ENDS).map(({ stationId }) => stationId)).toEqual(['a']); // prettier-ignore
+    expect(placeLabels([wall, ring('a', 50)], ENDS).map(({ stationId }) => stationId)).toEqual([
+      'a',
+    ]);
   });
 
   test('should be readable at twenty stations and more: apart, in order, inside the plate', () => {
@@ -31,7 +42,10 @@ describe('numbered marks under the section', () => {
       fc.property(
         fc.array(fc.integer({ min: 0, max: 238 }), { minLength: 1, maxLength: 40 }),
         (places) => {
-          const labels = placeLabels(places.map((at, index) => ring(`s${index}`, at)), ENDS);
+          const labels = placeLabels(
+            places.map((at, index) => ring(`s${index}`, at)),
+            ENDS,
+          );
           const gap = Math.min(10, 240 / places.length);
           labels.forEach(({ x, number, anchor }, index) => {
             expect(number).toBe(index + 1);
@@ -43,6 +57,6 @@ describe('numbered marks under the section', () => {
           });
         },
       ),
-    ); // prettier-ignore
+    );
   });
 });

@@ -23,7 +23,12 @@ const SECTIONS: Readonly<Record<StationKind, Section>> = {
   thrustWasher: (station) => [plain(station, 'bush')],
   seal,
   oRing: ({ at, width, inside, outside }) => [
-    { kind: 'circle', role: 'seal', centre: { x: at + width / 2, y: (inside + outside) / 4 }, radius: Math.min(width / 2, (outside - inside) / 4) },
+    {
+      kind: 'circle',
+      role: 'seal',
+      centre: { x: at + width / 2, y: (inside + outside) / 4 },
+      radius: Math.min(width / 2, (outside - inside) / 4),
+    },
   ],
   shimSite: (station) => [plain(station, 'shim')],
   spacer,
@@ -36,7 +41,7 @@ const SECTIONS: Readonly<Record<StationKind, Section>> = {
   housing: (station) => [plain(station, 'case')],
   cover: (station) => [plain(station, 'cover')],
   shaftStep: (station) => [plain(station, 'shaft')],
-}; // prettier-ignore
+};
 
 /** Both halves of the section of a station. */
 export function stationShapes(station: Station): readonly Shape[] {

@@ -39,7 +39,9 @@ describe('the order of tightening', () => {
         fc.constantFrom('circle' as const, 'pan' as const, 'row' as const),
         (count, pattern) => {
           const order = tighteningOrder(count, pattern);
-          expect(order.toSorted((a, b) => a - b)).toEqual(Array.from({ length: count }, (_, at) => at + 1)); // prettier-ignore
+          expect(order.toSorted((a, b) => a - b)).toEqual(
+            Array.from({ length: count }, (_, at) => at + 1),
+          );
         },
       ),
     );

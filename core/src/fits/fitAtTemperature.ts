@@ -23,9 +23,12 @@ export function fitAtTemperature(
 ): number {
   requireNumber('interference', interference, { min: -10, max: 10, unit: 'mm' });
   requireNumber('diameter', diameter, { above: 0, max: 1000, unit: 'mm' });
-  for (const [name, { temperature }] of [['inner', inner], ['outer', outer]] as const)
+  for (const [name, { temperature }] of [
+    ['inner', inner],
+    ['outer', outer],
+  ] as const)
     requireNumber(`${name}.temperature`, temperature, { min: -273.15, max: 500, unit: '°C' });
   const growth = ({ material, temperature }: SeatTemperatures['inner']) =>
     materialOf(material).expansion * (temperature - REFERENCE_TEMPERATURE);
   return interference - diameter * (growth(outer) - growth(inner));
-} // prettier-ignore
+}

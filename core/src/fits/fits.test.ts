@@ -10,7 +10,20 @@ describe('standard tolerances', () => {
   // ISO 286-1:2010, annex A: i = 0.45·∛D + 0.001·D, D the geometric mean of the band's ends; IT5 to IT10 are 7, 10, 16,
   // 25, 40 and 64 i, rounded. The bands' ends and multiples are the standard's; the rounding leaves up to 0.7 µm or 4 %.
   const MULTIPLES = { IT5: 7, IT6: 10, IT7: 16, IT8: 25, IT9: 40, IT10: 64 } as const;
-  const BANDS = [[3, 6], [6, 10], [10, 18], [18, 30], [30, 50], [50, 80], [80, 120], [120, 180], [180, 250], [250, 315], [315, 400], [400, 500]] as const; // prettier-ignore
+  const BANDS = [
+    [3, 6],
+    [6, 10],
+    [10, 18],
+    [18, 30],
+    [30, 50],
+    [50, 80],
+    [80, 120],
+    [120, 180],
+    [180, 250],
+    [250, 315],
+    [315, 400],
+    [400, 500],
+  ] as const;
 
   test.each(Object.keys(MULTIPLES) as (keyof typeof MULTIPLES)[])(
     'should follow the formula of the standard in every band of %s',
@@ -67,7 +80,9 @@ describe('ring limits', () => {
   test('should never narrow as rings grow, and say where the table ends', () => {
     for (const family of ['radial', 'tapered'] as const)
       for (const ring of ['inner', 'outer'] as const) {
-        const widths = [10, 18, 25, 40, 60, 100, 150, 200].map((size) => size - ringLimits(size, ring, family).least); // prettier-ignore
+        const widths = [10, 18, 25, 40, 60, 100, 150, 200].map(
+          (size) => size - ringLimits(size, ring, family).least,
+        );
         expect(widths).toEqual(widths.toSorted((a, b) => a - b));
         expect(() => ringLimits(900, ring, family)).toThrow(/at most/);
       }
@@ -87,11 +102,17 @@ describe('interference', () => {
   });
 
   test('should be negative where the ring is loose', () => {
-    expect(interference('outer', { least: 52, most: 52 }, { least: 52.1, most: 52.1 }).mean).toBeCloseTo(-0.1, 9); // prettier-ignore
+    expect(
+      interference('outer', { least: 52, most: 52 }, { least: 52.1, most: 52.1 }).mean,
+    ).toBeCloseTo(-0.1, 9);
   });
 
   test('should open to a working that can be checked with a pencil', () => {
-    const { working } = interference('outer', { least: 52, most: 52 }, { least: 51.98, most: 51.99 }); // prettier-ignore
+    const { working } = interference(
+      'outer',
+      { least: 52, most: 52 },
+      { least: 51.98, most: 51.99 },
+    );
     expect(working.map(({ result }) => result.value)).toEqual([
       expect.closeTo(0.015, 9),
       expect.closeTo(0.02, 9),
@@ -118,7 +139,8 @@ describe('dropping in', () => {
           const { expansion } = materialOf(material);
           const grown = diameter * expansion * (plan.withRoomRing - REFERENCE_TEMPERATURE);
           expect(tightest - grown).toBeCloseTo(-plan.clearance, 9);
-          const shrunk = diameter * materialOf('bearingSteel').expansion * (FREEZER - REFERENCE_TEMPERATURE); // prettier-ignore
+          const shrunk =
+            diameter * materialOf('bearingSteel').expansion * (FREEZER - REFERENCE_TEMPERATURE);
           const withFrozen = diameter * expansion * (plan.withFrozenRing - REFERENCE_TEMPERATURE);
           expect(tightest + shrunk - withFrozen).toBeCloseTo(-plan.clearance, 9);
         },

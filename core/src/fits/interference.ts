@@ -23,10 +23,13 @@ export interface Interference {
  * @throws InputError naming `ring` or `seat`
  */
 export function interference(which: Ring, ring: SizeRange, seat: SizeRange): Interference {
-  for (const [name, { least, most }] of [['ring', ring], ['seat', seat]] as const) {
+  for (const [name, { least, most }] of [
+    ['ring', ring],
+    ['seat', seat],
+  ] as const) {
     requireNumber(`${name}.least`, least, { above: 0, unit: 'mm' });
     requireNumber(`${name}.most`, most, { min: least, unit: 'mm' });
-  } // prettier-ignore
+  }
   const [outer, inner] = which === 'outer' ? [ring, seat] : [seat, ring];
   const least = outer.least - inner.most;
   const most = outer.most - inner.least;

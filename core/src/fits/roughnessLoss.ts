@@ -12,9 +12,13 @@ const LOSS: Readonly<Record<Finish, number>> = { ground: 2, turned: 3 };
  * turned. Only where i > 0, once; the unreduced value serves for the largest stress.
  * @throws InputError naming the field
  */
-export function effectiveInterference(interference: number, diameter: number, finish: Finish): number {
+export function effectiveInterference(
+  interference: number,
+  diameter: number,
+  finish: Finish,
+): number {
   requireNumber('interference', interference, { min: -10, max: 10, unit: 'mm' });
   requireNumber('diameter', diameter, { above: 0, max: 1000, unit: 'mm' });
   const n = LOSS[requireOneOf('finish', finish, FINISHES)];
   return interference <= 0 ? interference : (interference * diameter) / (diameter + n);
-} // prettier-ignore
+}

@@ -31,7 +31,11 @@ const MOST_GRADE = 10;
  * @throws InputError naming `toleranceClass` or `size`
  * @example toleranceClass('H7', 62) // { least: 62, most: 62.03 }
  */
-export function toleranceClass(text: string, size: number, field = 'toleranceClass'): ToleranceClass {
+export function toleranceClass(
+  text: string,
+  size: number,
+  field = 'toleranceClass',
+): ToleranceClass {
   requireNumber('size', size, { above: 3, max: 500, unit: 'mm' });
   const name = requireText(field, text, 6).trim();
   const match = /^([A-Za-z]{1,2})\s*(\d{1,2})$/u.exec(name);
@@ -39,14 +43,26 @@ export function toleranceClass(text: string, size: number, field = 'toleranceCla
   const grade = Number(digits);
   const isHole = (HOLES as readonly string[]).includes(letter);
   if (!isHole && !(SHAFTS as readonly string[]).includes(letter))
-    return refuse('unknownName', field, text, `a letter of ${HOLES.join(' ')} or ${SHAFTS.join(' ')} with a grade, such as H7 or k6`);
+    return refuse(
+      'unknownName',
+      field,
+      text,
+      `a letter of ${HOLES.join(' ')} or ${SHAFTS.join(' ')} with a grade, such as H7 or k6`,
+    );
   if (grade < LEAST_GRADE || grade > MOST_GRADE)
     return refuse('outOfRange', field, text, `a grade of ${LEAST_GRADE} to ${MOST_GRADE}`);
   const width = it(size, grade);
-  const lower = isHole ? holeUpper(letter, grade, size, field) - width : shaftLower(letter, grade, size, field);
+  const lower = isHole
+    ? holeUpper(letter, grade, size, field) - width
+    : shaftLower(letter, grade, size, field);
   const least = micro(size, lower);
-  return { name: `${letter}${grade}`, side: isHole ? 'hole' : 'shaft', least, most: micro(size, lower + width) };
-} // prettier-ignore
+  return {
+    name: `${letter}${grade}`,
+    side: isHole ? 'hole' : 'shaft',
+    least,
+    most: micro(size, lower + width),
+  };
+}
 
 /** Lower deviation of a shaft, µm. */
 function shaftLower(letter: string, grade: number, size: number, field: string): number {
@@ -60,7 +76,9 @@ function shaftLower(letter: string, grade: number, size: number, field: string):
       return -width / 2;
     case 'j': {
       const row = SHAFT_J[grade];
-      return row === undefined ? refuse('contradiction', field, `j${grade}`, 'j in grade 5, 6 or 7') : band(row, size);
+      return row === undefined
+        ? refuse('contradiction', field, `j${grade}`, 'j in grade 5, 6 or 7')
+        : band(row, size);
     }
     case 'k':
       return grade <= 7 ? band(SHAFT_DEVIATIONS.k, size) : 0;
@@ -69,7 +87,7 @@ function shaftLower(letter: string, grade: number, size: number, field: string):
     default:
       return band(SHAFT_DEVIATIONS[letter as 'm' | 'n' | 'p'], size);
   }
-} // prettier-ignore
+}
 
 /** Upper deviation of a hole, µm. */
 function holeUpper(letter: string, grade: number, size: number, field: string): number {
@@ -84,10 +102,14 @@ function holeUpper(letter: string, grade: number, size: number, field: string): 
       return width / 2;
     case 'J': {
       const row = HOLE_J[grade];
-      return row === undefined ? refuse('contradiction', field, `J${grade}`, 'J in grade 6, 7 or 8') : band(row, size);
+      return row === undefined
+        ? refuse('contradiction', field, `J${grade}`, 'J in grade 6, 7 or 8')
+        : band(row, size);
     }
     case 'K':
-      return grade <= 8 ? -band(SHAFT_DEVIATIONS.k, size) + delta : refuse('contradiction', field, `K${grade}`, 'K up to grade 8');
+      return grade <= 8
+        ? -band(SHAFT_DEVIATIONS.k, size) + delta
+        : refuse('contradiction', field, `K${grade}`, 'K up to grade 8');
     case 'M':
       if (grade === 6 && size > 250 && size <= 315) return -9;
       return -band(SHAFT_DEVIATIONS.m, size) + (grade <= 8 ? delta : 0);
@@ -98,7 +120,7 @@ function holeUpper(letter: string, grade: number, size: number, field: string): 
     default:
       return -SHAFT_R.find(([upTo]) => size <= upTo)![1] + (grade <= 7 ? delta : 0);
   }
-} // prettier-ignore
+}
 
 function band(row: readonly number[], size: number): number {
   return row[DEVIATION_BANDS.findIndex((upTo) => size <= upTo)]!;

@@ -18,7 +18,12 @@ export function coolingFactorFrom(
     ambient,
     read,
     seconds,
-  }: { readonly oven: number; readonly ambient: number; readonly read: number; readonly seconds: number },
+  }: {
+    readonly oven: number;
+    readonly ambient: number;
+    readonly read: number;
+    readonly seconds: number;
+  },
 ): number | null {
   requireNumber('oven', oven, { min: 0, max: 300, unit: '°C' });
   requireNumber('ambient', ambient, { min: -20, max: 45, unit: '°C' });
@@ -28,4 +33,4 @@ export function coolingFactorFrom(
   const tau = timeConstant(body, MEDIA.stillAir.transfer);
   const factor = (tau * Math.log((oven - ambient) / (read - ambient))) / seconds;
   return Math.min(10, Math.max(0.1, factor));
-} // prettier-ignore
+}

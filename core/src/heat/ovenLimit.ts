@@ -30,8 +30,12 @@ export function ovenLimit(
   partLimit: HeatLimit = usualLimit(body),
 ): HeatLimit {
   const each = bearings.map(({ name, diameter, bore, width, ringLimit: { limit, reason } }) => ({
-    limit: hottestFor(body, { mass: bearingMass(bore, diameter, width), temperature: rings, limit }),
+    limit: hottestFor(body, {
+      mass: bearingMass(bore, diameter, width),
+      temperature: rings,
+      limit,
+    }),
     reason: `${name}, left in the hot part, would pass ${limit} °C: ${reason}`,
   }));
   return [partLimit, ...each].toSorted((a, b) => a.limit - b.limit)[0]!;
-} // prettier-ignore
+}

@@ -34,8 +34,14 @@ export interface HeatSettings {
 }
 
 export const USUAL_HEAT: HeatSettings = {
-  oven: 100, medium: 'fanOven', rings: -18, ambient: 20, running: 90, handling: 20, coolingFactor: 1,
-}; // prettier-ignore
+  oven: 100,
+  medium: 'fanOven',
+  rings: -18,
+  ambient: 20,
+  running: 90,
+  handling: 20,
+  coolingFactor: 1,
+};
 
 /** A ring that goes into a part, as far as it is known. Lengths in mm. */
 export interface HeatSeat {
@@ -110,9 +116,13 @@ export function partHeat(
   const { limit, reason: limitReason } = ovenLimit(body, seats, settings.rings, partLimit);
   const needed = Math.max(...rows.map(({ needs }) => needs));
   const status =
-    settings.oven > limit ? 'refused'
-    : rows.every(({ dropsIn }) => dropsIn) ? 'stands'
-    : needed > limit ? 'press' : 'tooCool'; // prettier-ignore
+    settings.oven > limit
+      ? 'refused'
+      : rows.every(({ dropsIn }) => dropsIn)
+        ? 'stands'
+        : needed > limit
+          ? 'press'
+          : 'tooCool';
   const tau = timeConstant(body, MEDIA[settings.medium].transfer);
   return {
     seats: rows,
@@ -120,11 +130,15 @@ export function partHeat(
     limitReason,
     status,
     nearest: needed <= limit ? needed : null,
-    soak: settings.oven <= settings.ambient + 5 ? 0 : soakTime({ from: settings.ambient, medium: settings.oven, target: settings.oven, tau }).seconds,
+    soak:
+      settings.oven <= settings.ambient + 5
+        ? 0
+        : soakTime({ from: settings.ambient, medium: settings.oven, target: settings.oven, tau })
+            .seconds,
     freeze: freezeTime(seats, settings),
     order: status === 'refused' ? null : orderOf(rows, settings.handling),
   };
-} // prettier-ignore
+}
 
 function seatHeat(body: LumpedBody, seat: HeatSeat, settings: HeatSettings): SeatHeat {
   const { diameter, bore, width, fit } = seat;
@@ -147,17 +161,28 @@ function seatHeat(body: LumpedBody, seat: HeatSeat, settings: HeatSettings): Sea
     needs,
     creeps: at(fit.least, settings.running, settings.running) <= 0,
     window: seatWindow({
-      diameter, width, bore, interference: fit.most, clearance, ambient: settings.ambient,
-      part: { ...body, temperature: settings.oven }, bearingMass: bearingMass(bore, diameter, width),
-      ringTemperature: settings.rings, coolingFactor: settings.coolingFactor,
+      diameter,
+      width,
+      bore,
+      interference: fit.most,
+      clearance,
+      ambient: settings.ambient,
+      part: { ...body, temperature: settings.oven },
+      bearingMass: bearingMass(bore, diameter, width),
+      ringTemperature: settings.rings,
+      coolingFactor: settings.coolingFactor,
     }),
   };
-} // prettier-ignore
+}
 
 /** Until the heaviest ring is as cold as the freezer, s; 0 when rings stay in the shop. */
 function freezeTime(seats: readonly HeatSeat[], { rings, ambient }: HeatSettings): number {
-  return Math.max(...seats.map(({ bore, diameter, width }) => ringFreezeTime({ bore, outside: diameter, width }, rings, ambient)));
-} // prettier-ignore
+  return Math.max(
+    ...seats.map(({ bore, diameter, width }) =>
+      ringFreezeTime({ bore, outside: diameter, width }, rings, ambient),
+    ),
+  );
+}
 
 function orderOf(rows: readonly SeatHeat[], handling: number): readonly OrderedSeat[] | null {
   if (rows.some(({ window }) => window.lastSafe === null)) return null;

@@ -21,13 +21,17 @@ export function ovenTime(body: LumpedBody, target: number): number {
 }
 
 /** Time of a heat gun on the boss round a bore, s: the boss warms as one body by itself. */
-export function gunTime(material: MaterialChoice, { outside, width }: BearingSize, target: number): number {
+export function gunTime(
+  material: MaterialChoice,
+  { outside, width }: BearingSize,
+  target: number,
+): number {
   const [bore, rim] = [outside / 1000, (BOSS * outside) / 1000];
   const face = (Math.PI / 4) * (rim ** 2 - bore ** 2);
   const mass = face * (width / 1000) * materialOf(material).density;
   const area = face + (Math.PI * rim * width) / 1000;
   return soak({ material, mass, area }, MEDIA.heatGun.transfer, GUN_AIR, target);
-} // prettier-ignore
+}
 
 /** Time of a bearing in a fan oven until it is at `target`, s. */
 export function ringOvenTime(size: BearingSize, target: number): number {
@@ -43,9 +47,10 @@ export function ringFreezeTime(size: BearingSize, freezer: number, ambient: numb
 
 /** A whole bearing as one body: faces and both cylinders take heat. */
 function bearingBody({ bore, outside, width }: BearingSize): LumpedBody {
-  const area = (Math.PI * (outside + bore) * width + (Math.PI / 2) * (outside ** 2 - bore ** 2)) * 1e-6;
+  const area =
+    (Math.PI * (outside + bore) * width + (Math.PI / 2) * (outside ** 2 - bore ** 2)) * 1e-6;
   return { material: 'bearingSteel', mass: bearingMass(bore, outside, width), area };
-} // prettier-ignore
+}
 
 function soak(body: LumpedBody, transfer: number, medium: number, target: number): number {
   return target <= 20

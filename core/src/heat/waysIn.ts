@@ -129,16 +129,28 @@ const COST: Readonly<Record<WayId, (input: KnownInput) => Cost>> = {
   ...WARMED,
   ovenAndFreezer: (input) => heated(input, FROZEN, soaked(input)),
   ovenOnly: (input) => heated(input, REFERENCE_TEMPERATURE, soaked(input)),
-  heatGun: (input) => heated(input, REFERENCE_TEMPERATURE, (target) => gunTime(input.material, sizeOf(input), target)),
+  heatGun: (input) =>
+    heated(input, REFERENCE_TEMPERATURE, (target) =>
+      gunTime(input.material, sizeOf(input), target),
+    ),
   torch: (input) => {
     const { flame, words } = materialOf(input.material);
-    return flame ? heated(input, REFERENCE_TEMPERATURE) : { ...NOTHING, stands: false, limit: `no flame near ${words}` };
+    return flame
+      ? heated(input, REFERENCE_TEMPERATURE)
+      : { ...NOTHING, stands: false, limit: `no flame near ${words}` };
   },
   dryIce: (input) =>
-    input.bush ? heated(input, DRY_ICE) : { ...NOTHING, stands: false, ringTemperature: DRY_ICE, limit: `a ring is not cooled below −${-COLDEST_RING} °C unless its maker allows it; dry ice is for bushes` },
+    input.bush
+      ? heated(input, DRY_ICE)
+      : {
+          ...NOTHING,
+          stands: false,
+          ringTemperature: DRY_ICE,
+          limit: `a ring is not cooled below −${-COLDEST_RING} °C unless its maker allows it; dry ice is for bushes`,
+        },
   coldPress: pressed,
   innerPress: pressed,
-}; // prettier-ignore
+};
 
 type Time = (target: number) => number | null;
 
@@ -159,51 +171,120 @@ function partLimits(input: KnownInput, ringTemperature: number): readonly HeatLi
   if (input.bush) return [own];
   const ring = input.ringLimit ?? ringLimitOf(input.sealed);
   const { bore, outside, width } = sizeOf(input);
-  const bearing = { mass: bearingMass(Math.min(bore, 0.999 * outside), outside, width), temperature: ringTemperature, limit: ring.limit };
+  const bearing = {
+    mass: bearingMass(Math.min(bore, 0.999 * outside), outside, width),
+    temperature: ringTemperature,
+    limit: ring.limit,
+  };
   const hottest = input.body === undefined ? ring.limit : hottestFor(input.body, bearing);
-  return [own, { limit: hottest, reason: `the bearing left in it would pass ${ring.limit} °C: ${ring.reason}` }];
-} // prettier-ignore
+  return [
+    own,
+    {
+      limit: hottest,
+      reason: `the bearing left in it would pass ${ring.limit} °C: ${ring.reason}`,
+    },
+  ];
+}
 
 function heated(input: KnownInput, ringTemperature: number, time: Time = () => null): Cost {
   const { diameter, tightest, material } = input;
   const { expansion } = materialOf(material);
   const clearance = dropInClearance(diameter);
   const ring = materialOf('bearingSteel').expansion;
-  const needed = REFERENCE_TEMPERATURE + (tightest + clearance + diameter * ring * (ringTemperature - REFERENCE_TEMPERATURE)) / (diameter * expansion);
+  const needed =
+    REFERENCE_TEMPERATURE +
+    (tightest + clearance + diameter * ring * (ringTemperature - REFERENCE_TEMPERATURE)) /
+      (diameter * expansion);
   const temperature = Math.max(REFERENCE_TEMPERATURE, needed);
-  const { limit, reason } = partLimits(input, ringTemperature).toSorted((a, b) => a.limit - b.limit)[0]!;
+  const { limit, reason } = partLimits(input, ringTemperature).toSorted(
+    (a, b) => a.limit - b.limit,
+  )[0]!;
   const stands = temperature <= limit;
   return {
-    stands, temperature, ringTemperature, seconds: stands ? time(temperature) : null, force: null, stress: null,
-    limit: stands ? `${Math.round(limit - temperature)} K below its limit of ${Math.round(limit)} °C` : `${Math.round(temperature)} °C is past ${Math.round(limit)} °C: ${reason}`,
+    stands,
+    temperature,
+    ringTemperature,
+    seconds: stands ? time(temperature) : null,
+    force: null,
+    stress: null,
+    limit: stands
+      ? `${Math.round(limit - temperature)} K below its limit of ${Math.round(limit)} °C`
+      : `${Math.round(temperature)} °C is past ${Math.round(limit)} °C: ${reason}`,
   };
-} // prettier-ignore
+}
 
-function warmedRing({ diameter, tightest, sealed, ringLimit }: WayInput, time: Time = () => null): Cost {
+function warmedRing(
+  { diameter, tightest, sealed, ringLimit }: WayInput,
+  time: Time = () => null,
+): Cost {
   const clearance = dropInClearance(diameter);
   const alpha = materialOf('bearingSteel').expansion;
-  const at = (gap: number) => REFERENCE_TEMPERATURE + (Math.max(0, tightest) + gap) / (diameter * alpha);
+  const at = (gap: number) =>
+    REFERENCE_TEMPERATURE + (Math.max(0, tightest) + gap) / (diameter * alpha);
   const { limit, reason } = ringLimit ?? ringLimitOf(sealed);
   const [drops, slides] = [at(clearance), at(0)];
   const temperature = drops <= limit ? drops : slides;
   const stands = slides <= limit;
-  const words = drops <= limit ? `drops on, ${Math.round(limit - drops)} K below its limit of ${limit} °C`
-    : stands ? `slides on without clearance; to drop on it would need ${Math.round(drops)} °C, ${limit} °C is its limit`
-    : `${Math.round(slides)} °C is past ${limit} °C: ${reason}`;
-  return { stands, temperature, ringTemperature: temperature, seconds: stands ? time(temperature) : null, force: null, stress: null, limit: words };
-} // prettier-ignore
+  const words =
+    drops <= limit
+      ? `drops on, ${Math.round(limit - drops)} K below its limit of ${limit} °C`
+      : stands
+        ? `slides on without clearance; to drop on it would need ${Math.round(drops)} °C, ${limit} °C is its limit`
+        : `${Math.round(slides)} °C is past ${limit} °C: ${reason}`;
+  return {
+    stands,
+    temperature,
+    ringTemperature: temperature,
+    seconds: stands ? time(temperature) : null,
+    force: null,
+    stress: null,
+    limit: words,
+  };
+}
 
 function pressed(input: KnownInput): Cost {
   const { ring, diameter, other, width, tightest, material, pressRating, forceLimit } = input;
-  if (tightest <= 0) return { ...NOTHING, stands: true, force: 0, stress: 0, limit: 'nothing to press: it is loose' };
+  if (tightest <= 0)
+    return {
+      ...NOTHING,
+      stands: true,
+      force: 0,
+      stress: 0,
+      limit: 'nothing to press: it is loose',
+    };
   const section = Math.abs(diameter - other);
   const { force, outerStress } =
     ring === 'outer'
-      ? pressFit({ interference: tightest, diameter, innerBore: diameter - RING_SHARE * section, outerOutside: BOSS * diameter, length: width, innerMaterial: 'bearingSteel', outerMaterial: material, friction: USUAL_FRICTION })
-      : pressFit({ interference: tightest, diameter, innerBore: 0, outerOutside: diameter + RING_SHARE * section, length: width, innerMaterial: material, outerMaterial: 'bearingSteel', friction: USUAL_FRICTION });
+      ? pressFit({
+          interference: tightest,
+          diameter,
+          innerBore: diameter - RING_SHARE * section,
+          outerOutside: BOSS * diameter,
+          length: width,
+          innerMaterial: 'bearingSteel',
+          outerMaterial: material,
+          friction: USUAL_FRICTION,
+        })
+      : pressFit({
+          interference: tightest,
+          diameter,
+          innerBore: 0,
+          outerOutside: diameter + RING_SHARE * section,
+          length: width,
+          innerMaterial: material,
+          outerMaterial: 'bearingSteel',
+          friction: USUAL_FRICTION,
+        });
   const press = { limit: pressRating, reason: 'what the press stands' };
-  const { limit, reason } = forceLimit !== undefined && forceLimit.limit < pressRating ? forceLimit : press;
+  const { limit, reason } =
+    forceLimit !== undefined && forceLimit.limit < pressRating ? forceLimit : press;
   const stands = force <= limit;
   const kilonewtons = `${(limit / 1000).toFixed(1)} kN, ${reason}`;
-  return { ...NOTHING, stands, force, stress: outerStress, limit: stands ? `within ${kilonewtons}` : `more than ${kilonewtons}` };
-} // prettier-ignore
+  return {
+    ...NOTHING,
+    stands,
+    force,
+    stress: outerStress,
+    limit: stands ? `within ${kilonewtons}` : `more than ${kilonewtons}`,
+  };
+}

@@ -5,10 +5,14 @@ import { judgeRound, type PlacedSize } from './judgeRound.ts';
 import { looseBoreRemedy } from './looseBore.ts';
 import { featuresOf, placesFor, requireSize } from './sizePlaces.ts';
 
-const sizes = (outer: readonly number[], inner: readonly number[], uncertainty = 0.0005): readonly PlacedSize[] => [
+const sizes = (
+  outer: readonly number[],
+  inner: readonly number[],
+  uncertainty = 0.0005,
+): readonly PlacedSize[] => [
   ...outer.map((value) => ({ plane: 'outer' as const, value, uncertainty })),
   ...inner.map((value) => ({ plane: 'inner' as const, value, uncertainty })),
-]; // prettier-ignore
+];
 
 describe('a bore or journal', () => {
   test('should be judged by hand the same way', () => {
@@ -19,7 +23,10 @@ describe('a bore or journal', () => {
     expect(verdict.mean).toBeCloseTo(51.998833, 6);
     expect(verdict.limit).toBeCloseTo(0.015, 9); // half of IT7 for 50 to 80 mm, 30 µm (ISO 286-1)
     expect(verdict.ovalityDecision.guard).toBeCloseTo(1.645 * 0.0005 * Math.SQRT2, 9);
-    expect([verdict.ovalityDecision.word, verdict.taperDecision.word]).toEqual(['conforms', 'conforms']); // prettier-ignore
+    expect([verdict.ovalityDecision.word, verdict.taperDecision.word]).toEqual([
+      'conforms',
+      'conforms',
+    ]);
   });
 
   test('should not be decided where the gauge is as coarse as the limit', () => {
@@ -28,7 +35,9 @@ describe('a bore or journal', () => {
   });
 
   test('should be out of round when it is', () => {
-    expect(judgeRound(sizes([52, 52.05, 52.01], []), 52)!.ovalityDecision.word).toBe('doesNotConform'); // prettier-ignore
+    expect(judgeRound(sizes([52, 52.05, 52.01], []), 52)!.ovalityDecision.word).toBe(
+      'doesNotConform',
+    );
   });
 
   test('should have no taper while one plane is measured, and no verdict from one diameter', () => {
@@ -49,9 +58,13 @@ describe('a bolt', () => {
     expect(judgeBoltLength(45.49, 45.5, 0.01).word).toBe('cannotDecide');
     expect(judgeBoltLength(45.6, 45.5, 0.01).word).toBe('doesNotConform');
   });
-  test.each([['length', 0, 1, 0], ['longest', 1, 0, 0], ['uncertainty', 1, 1, 2]] as const)('should name %s', (field, length, longest, uncertainty) => {
+  test.each([
+    ['length', 0, 1, 0],
+    ['longest', 1, 0, 0],
+    ['uncertainty', 1, 1, 2],
+  ] as const)('should name %s', (field, length, longest, uncertainty) => {
     expect(() => judgeBoltLength(length, longest, uncertainty)).toThrow(field);
-  }); // prettier-ignore
+  });
 });
 
 describe('findings', () => {
@@ -74,14 +87,25 @@ describe('findings', () => {
 
   test('should mend a loose bore by its gap: compound, rougher and thicker, then a sleeve', () => {
     expect([0.01, 0.05, 0.051, 0.15, 0.2].map((gap) => looseBoreRemedy(gap).repair)).toEqual([
-      'compound', 'compound', 'roughenCompound', 'roughenCompound', 'sleeveBore',
-    ]); // prettier-ignore
+      'compound',
+      'compound',
+      'roughenCompound',
+      'roughenCompound',
+      'sleeveBore',
+    ]);
   });
 });
 
 describe('where sizes are taken', () => {
   test('should be three angles at two depths, or each bolt', () => {
-    expect(placesFor('bore').map(({ id }) => id)).toEqual(['outer-0', 'outer-60', 'outer-120', 'inner-0', 'inner-60', 'inner-120']); // prettier-ignore
+    expect(placesFor('bore').map(({ id }) => id)).toEqual([
+      'outer-0',
+      'outer-60',
+      'outer-120',
+      'inner-0',
+      'inner-60',
+      'inner-120',
+    ]);
     expect(placesFor('length', 3).map(({ id }) => id)).toEqual(['bolt-1', 'bolt-2', 'bolt-3']);
   });
   test('should have a depth of nothing, and no diameter of nothing', () => {

@@ -41,10 +41,17 @@ export function judgeRound(sizes: readonly PlacedSize[], nominal: number): Round
   requireNumber('nominal', nominal, { above: 3, max: 500, unit: 'mm' });
   sizes.forEach(({ value }, at) =>
     Math.abs(value - nominal) > 0.05 * nominal
-      ? refuse('outOfRange', `sizes[${at}].value`, value, `within 5 % of ${nominal} mm: check the reading and its unit`)
+      ? refuse(
+          'outOfRange',
+          `sizes[${at}].value`,
+          value,
+          `within 5 % of ${nominal} mm: check the reading and its unit`,
+        )
       : value,
   );
-  const planes = (['outer', 'inner'] as const).map((plane) => sizes.filter((size) => size.plane === plane).map(({ value }) => value));
+  const planes = (['outer', 'inner'] as const).map((plane) =>
+    sizes.filter((size) => size.plane === plane).map(({ value }) => value),
+  );
   const filled = planes.filter((values) => values.length > 0);
   if (!planes.some((values) => values.length >= 2)) return null;
   const means = filled.map(average);
@@ -64,14 +71,38 @@ export function judgeRound(sizes: readonly PlacedSize[], nominal: number): Round
     ovalityDecision: decide(ovality, ovality, band, guard),
     taperDecision: decide(taper, taper, band, guard),
     working: [
-      line('Mean diameter', 'mean of the planes’ means', means.map((value, at) => [`plane ${at + 1}`, value, 'length'] as const), ['mean', mean, 'length'], 'asMeasured'),
-      line('Ovality', 'largest − smallest in one plane', [], ['ovality', ovality, 'length'], 'asMeasured'),
+      line(
+        'Mean diameter',
+        'mean of the planes’ means',
+        means.map((value, at) => [`plane ${at + 1}`, value, 'length'] as const),
+        ['mean', mean, 'length'],
+        'asMeasured',
+      ),
+      line(
+        'Ovality',
+        'largest − smallest in one plane',
+        [],
+        ['ovality', ovality, 'length'],
+        'asMeasured',
+      ),
       line('Taper', '|plane 1 − plane 2|', [], ['taper', taper, 'length'], 'asMeasured'),
-      line('Limit', '½·IT7', [['nominal', nominal, 'length']], ['limit', limit, 'length'], 'roundnessRule'),
-      line('Guard band', 'g = 1.645·u·√2', [['u', u, 'length']], ['g', guard, 'length'], 'iso14253'),
+      line(
+        'Limit',
+        '½·IT7',
+        [['nominal', nominal, 'length']],
+        ['limit', limit, 'length'],
+        'roundnessRule',
+      ),
+      line(
+        'Guard band',
+        'g = 1.645·u·√2',
+        [['u', u, 'length']],
+        ['g', guard, 'length'],
+        'iso14253',
+      ),
     ],
   };
-} // prettier-ignore
+}
 
 function average(values: readonly number[]): number {
   return values.reduce((sum, value) => sum + value, 0) / values.length;

@@ -3,8 +3,15 @@ import { STATION_KIND_TABLE, type StationKind } from '../unit/index.ts';
 
 /** What is measured on a station: its seats, a bolt, the ring itself, and how deep it lies. */
 export const SIZE_FEATURES = [
-  'bore', 'journal', 'length', 'ringOutside', 'ringBore', 'ringWidth', 'shoulderDepth', 'seatedDepth',
-] as const; // prettier-ignore
+  'bore',
+  'journal',
+  'length',
+  'ringOutside',
+  'ringBore',
+  'ringWidth',
+  'shoulderDepth',
+  'seatedDepth',
+] as const;
 export type SizeFeature = (typeof SIZE_FEATURES)[number];
 
 /** Features measured from a face: a ring that is flush lies at 0, one that stands out below it. */

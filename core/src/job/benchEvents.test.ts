@@ -4,11 +4,23 @@ import { FIXTURE_INSTRUMENT, FIXTURE_UNIT, LogBuilder } from './tests/jobFixture
 const opened = () => new LogBuilder().booked();
 const ignored = (log: LogBuilder) => foldJob(log.events).ignored.map(({ reason }) => reason);
 const GEAR = {
-  id: 'gear', kind: 'gear', name: 'Gear', partId: 'case', at: 30, width: 20, inside: 40, outside: 90,
-} as const; // prettier-ignore
+  id: 'gear',
+  kind: 'gear',
+  name: 'Gear',
+  partId: 'case',
+  at: 30,
+  width: 20,
+  inside: 40,
+  outside: 90,
+} as const;
 const size = (value: number, place = 'outer-0', feature: 'bore' | 'length' = 'bore') => ({
-  stationId: 'left', feature, place, value, typed: String(value), instrument: FIXTURE_INSTRUMENT,
-}); // prettier-ignore
+  stationId: 'left',
+  feature,
+  place,
+  value,
+  typed: String(value),
+  instrument: FIXTURE_INSTRUMENT,
+});
 
 describe('describing the unit', () => {
   test('should put stations, parts and axes in, change them and take them away', () => {
@@ -34,17 +46,45 @@ describe('describing the unit', () => {
   });
 
   test.each<[string, LogBuilder, RegExp]>([
-    ['a station on no axis', opened().add('StationDescribed', { axisId: 'no', station: GEAR }), /no axis no/],
-    ['a station on no part', opened().add('StationDescribed', { axisId: 'axis', station: { ...GEAR, partId: 'no' } }), /station.partId/],
-    ['taking away what is not there', opened().add('StationRemoved', { stationId: 'no' }), /no station no/],
-    ['taking away a part that carries', opened().add('PartRemoved', { partId: 'case' }), /Left stands on it/],
-    ['taking away the last axis', opened().add('AxisRemoved', { axisId: 'axis' }), /at least one axis/],
-    ['describing a finished unit', opened().add('JobFinished', { note: '' }).add('StationRemoved', { stationId: 'left' }), /finished/],
-    ['a part without weight', opened().add('PartDescribed', { part: { ...FIXTURE_UNIT.parts[0]!, mass: 0 } }), /part.mass/],
+    [
+      'a station on no axis',
+      opened().add('StationDescribed', { axisId: 'no', station: GEAR }),
+      /no axis no/,
+    ],
+    [
+      'a station on no part',
+      opened().add('StationDescribed', { axisId: 'axis', station: { ...GEAR, partId: 'no' } }),
+      /station.partId/,
+    ],
+    [
+      'taking away what is not there',
+      opened().add('StationRemoved', { stationId: 'no' }),
+      /no station no/,
+    ],
+    [
+      'taking away a part that carries',
+      opened().add('PartRemoved', { partId: 'case' }),
+      /Left stands on it/,
+    ],
+    [
+      'taking away the last axis',
+      opened().add('AxisRemoved', { axisId: 'axis' }),
+      /at least one axis/,
+    ],
+    [
+      'describing a finished unit',
+      opened().add('JobFinished', { note: '' }).add('StationRemoved', { stationId: 'left' }),
+      /finished/,
+    ],
+    [
+      'a part without weight',
+      opened().add('PartDescribed', { part: { ...FIXTURE_UNIT.parts[0]!, mass: 0 } }),
+      /part.mass/,
+    ],
   ])('should not take %s', (_, log, reason) => {
     expect(ignored(log)).toEqual([expect.stringMatching(reason)]);
     expect(foldJob(log.events).unit).toEqual(FIXTURE_UNIT);
-  }); // prettier-ignore
+  });
 });
 
 describe('at the bench', () => {
@@ -57,7 +97,12 @@ describe('at the bench', () => {
       .add('SizeMeasured', size(79.985));
     const state = foldJob(log.events);
     expect(state.marks['left']!.map(({ text }) => text)).toEqual(['one', 'two']);
-    expect(Object.entries(state.sizes['left']!.bore!).map(([place, { value }]) => [place, value])).toEqual([['outer-0', 79.985], ['inner-60', 79.99]]); // prettier-ignore
+    expect(
+      Object.entries(state.sizes['left']!.bore!).map(([place, { value }]) => [place, value]),
+    ).toEqual([
+      ['outer-0', 79.985],
+      ['inner-60', 79.99],
+    ]);
   });
 
   test('should keep findings, decisions, new bearings and figures', () => {
@@ -91,15 +136,48 @@ describe('at the bench', () => {
   });
 
   test.each<[string, LogBuilder, RegExp]>([
-    ['a mark on nothing', opened().add('MarkMade', { stationId: 'no', text: 'x' }), /no station no/],
-    ['a size of nothing', opened().add('SizeMeasured', { ...size(1), stationId: 'no' }), /no station no/],
-    ['a length of a bearing', opened().add('SizeMeasured', size(1, 'bolt-1', 'length')), /no length on Left/],
+    [
+      'a mark on nothing',
+      opened().add('MarkMade', { stationId: 'no', text: 'x' }),
+      /no station no/,
+    ],
+    [
+      'a size of nothing',
+      opened().add('SizeMeasured', { ...size(1), stationId: 'no' }),
+      /no station no/,
+    ],
+    [
+      'a length of a bearing',
+      opened().add('SizeMeasured', size(1, 'bolt-1', 'length')),
+      /no length on Left/,
+    ],
     ['a size at no place', opened().add('SizeMeasured', size(80, 'outer-45')), /no place outer-45/],
-    ['a finding on nothing', opened().add('FindingRecorded', { targetId: 'no', findings: [], note: '' }), /no station no/],
-    ['a repair without a name', opened().add('InspectionDecided', { targetId: 'left', verdict: 'repair', repair: null, reason: '' }), /needs to be named/],
-    ['a figure of no spec', opened().add('FigureTaken', { specId: 'no', stage: 'final', value: 1, typed: null }), /no spec no/],
-    ['a tick on a finished job', opened().add('JobFinished', { note: '' }).add('StepDone', { stepId: 'drain', note: '' }), /finished/],
+    [
+      'a finding on nothing',
+      opened().add('FindingRecorded', { targetId: 'no', findings: [], note: '' }),
+      /no station no/,
+    ],
+    [
+      'a repair without a name',
+      opened().add('InspectionDecided', {
+        targetId: 'left',
+        verdict: 'repair',
+        repair: null,
+        reason: '',
+      }),
+      /needs to be named/,
+    ],
+    [
+      'a figure of no spec',
+      opened().add('FigureTaken', { specId: 'no', stage: 'final', value: 1, typed: null }),
+      /no spec no/,
+    ],
+    [
+      'a tick on a finished job',
+      opened().add('JobFinished', { note: '' }).add('StepDone', { stepId: 'drain', note: '' }),
+      /finished/,
+    ],
   ])('should not take %s', (_, log, reason) => {
     expect(ignored(log)).toEqual([expect.stringMatching(reason)]);
-  }); // prettier-ignore
+  });
 });

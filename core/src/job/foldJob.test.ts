@@ -35,9 +35,11 @@ describe('folding a job', () => {
   });
 
   test('should keep the pack as found when another goes in, and ask for a new measurement', () => {
-    const { events } = new LogBuilder().booked().run('r1', [0.31, 0.31, 0.31])
+    const { events } = new LogBuilder()
+      .booked()
+      .run('r1', [0.31, 0.31, 0.31])
       .add('PackChosen', { siteId: 'shims', runId: 'r1', pieces: PIECES })
-      .add('PackFitted', { siteId: 'shims', pieces: PIECES }); // prettier-ignore
+      .add('PackFitted', { siteId: 'shims', pieces: PIECES });
     const state = foldJob(events);
     expect(packThickness(state.packs['shims']!.pieces)).toBe(0.8);
     expect(packThickness(state.foundPacks['shims']!.pieces)).toBe(1);
@@ -57,24 +59,115 @@ describe('events that cannot be applied', () => {
 
   test.each<[string, LogBuilder, RegExp]>([
     ['a reading before the job is open', new LogBuilder().reading('r', 0), /not been opened/],
-    ['opening twice', new LogBuilder().booked().add('JobOpened', { unit: FIXTURE_UNIT, reason: '', scope: 'setPlay' }), /open already/],
-    ['a band on an axis that is not there', new LogBuilder().booked().add('SpecSet', { specId: 's', axisId: 'no', kind: 'endPlay', band: { lower: 0, upper: 1, target: null }, source: '' }), /no axis no/],
-    ['a band upside down', new LogBuilder().booked().add('SpecSet', { specId: 's', axisId: 'axis', kind: 'endPlay', band: { lower: 1, upper: 0, target: null }, source: '' }), /band.upper/],
-    ['a run against no band', new LogBuilder().booked().add('RunOpened', { runId: 'r', specId: 'no', stage: 'trial', instrument: FIXTURE_INSTRUMENT, indicator: { contact: 'lever', angle: 0 }, shaftHeld: true }), /no spec no that a run measures/],
-    ['a run with an impossible instrument', new LogBuilder().booked().add('RunOpened', { runId: 'r', specId: 'spec', stage: 'trial', instrument: { ...FIXTURE_INSTRUMENT, graduation: 0 }, indicator: { contact: 'lever', angle: 0 }, shaftHeld: true }), /instrument.graduation/],
-    ['two open runs', new LogBuilder().booked().run('r1', [], false).run('r2', [], false), /another run is open/],
-    ['the same run twice', new LogBuilder().booked().run('r1', [0.3, 0.3, 0.3]).run('r1', [], false), /run r1 exists/],
+    [
+      'opening twice',
+      new LogBuilder()
+        .booked()
+        .add('JobOpened', { unit: FIXTURE_UNIT, reason: '', scope: 'setPlay' }),
+      /open already/,
+    ],
+    [
+      'a band on an axis that is not there',
+      new LogBuilder()
+        .booked()
+        .add('SpecSet', {
+          specId: 's',
+          axisId: 'no',
+          kind: 'endPlay',
+          band: { lower: 0, upper: 1, target: null },
+          source: '',
+        }),
+      /no axis no/,
+    ],
+    [
+      'a band upside down',
+      new LogBuilder()
+        .booked()
+        .add('SpecSet', {
+          specId: 's',
+          axisId: 'axis',
+          kind: 'endPlay',
+          band: { lower: 1, upper: 0, target: null },
+          source: '',
+        }),
+      /band.upper/,
+    ],
+    [
+      'a run against no band',
+      new LogBuilder()
+        .booked()
+        .add('RunOpened', {
+          runId: 'r',
+          specId: 'no',
+          stage: 'trial',
+          instrument: FIXTURE_INSTRUMENT,
+          indicator: { contact: 'lever', angle: 0 },
+          shaftHeld: true,
+        }),
+      /no spec no that a run measures/,
+    ],
+    [
+      'a run with an impossible instrument',
+      new LogBuilder()
+        .booked()
+        .add('RunOpened', {
+          runId: 'r',
+          specId: 'spec',
+          stage: 'trial',
+          instrument: { ...FIXTURE_INSTRUMENT, graduation: 0 },
+          indicator: { contact: 'lever', angle: 0 },
+          shaftHeld: true,
+        }),
+      /instrument.graduation/,
+    ],
+    [
+      'two open runs',
+      new LogBuilder().booked().run('r1', [], false).run('r2', [], false),
+      /another run is open/,
+    ],
+    [
+      'the same run twice',
+      new LogBuilder().booked().run('r1', [0.3, 0.3, 0.3]).run('r1', [], false),
+      /run r1 exists/,
+    ],
     ['a reading of an unknown run', new LogBuilder().booked().reading('no', 0), /no run no/],
-    ['a reading after the run was closed', new LogBuilder().booked().run('r1', [0.3, 0.3, 0.3]).reading('r1', 0), /run r1 is closed/],
+    [
+      'a reading after the run was closed',
+      new LogBuilder().booked().run('r1', [0.3, 0.3, 0.3]).reading('r1', 0),
+      /run r1 is closed/,
+    ],
     ['closing a run that has no verdict', new LogBuilder().booked().run('r1', [0.3]), /no verdict/],
-    ['a pack at a place without shims', new LogBuilder().booked().add('PackFitted', { siteId: 'left', pieces: [] }), /no shim site left/],
-    ['finishing with a run open', new LogBuilder().booked().run('r1', [], false).add('JobFinished', { note: '' }), /still open/],
-    ['opening again what is not finished', new LogBuilder().booked().add('JobReopened', { reason: '' }), /not finished/],
-    ['a pack after the end', new LogBuilder().booked().add('JobFinished', { note: '' }).add('PackFitted', { siteId: 'shims', pieces: [] }), /finished/],
-    ['a run after the end', new LogBuilder().booked().add('JobFinished', { note: '' }).run('r9', [], false), /finished/],
+    [
+      'a pack at a place without shims',
+      new LogBuilder().booked().add('PackFitted', { siteId: 'left', pieces: [] }),
+      /no shim site left/,
+    ],
+    [
+      'finishing with a run open',
+      new LogBuilder().booked().run('r1', [], false).add('JobFinished', { note: '' }),
+      /still open/,
+    ],
+    [
+      'opening again what is not finished',
+      new LogBuilder().booked().add('JobReopened', { reason: '' }),
+      /not finished/,
+    ],
+    [
+      'a pack after the end',
+      new LogBuilder()
+        .booked()
+        .add('JobFinished', { note: '' })
+        .add('PackFitted', { siteId: 'shims', pieces: [] }),
+      /finished/,
+    ],
+    [
+      'a run after the end',
+      new LogBuilder().booked().add('JobFinished', { note: '' }).run('r9', [], false),
+      /finished/,
+    ],
   ])('should list %s with the reason', (_, log, reason) => {
     expect(ignored(log)[0]).toMatch(reason);
-  }); // prettier-ignore
+  });
 
   test('should leave everything else as it was', () => {
     const before = new LogBuilder().booked();
@@ -92,8 +185,13 @@ describe('events that cannot be applied', () => {
   });
 
   test('should never fail, whatever order events come in', () => {
-    const { events } = new LogBuilder().booked().run('r1', [0.3, 0.2, 0.1]).add('PackFitted', { siteId: 'shims', pieces: PIECES })
-      .add('Undone', { eventId: 'e5' }).add('JobFinished', { note: '' }).add('RunAbandoned', { runId: 'r1', reason: '' }); // prettier-ignore
+    const { events } = new LogBuilder()
+      .booked()
+      .run('r1', [0.3, 0.2, 0.1])
+      .add('PackFitted', { siteId: 'shims', pieces: PIECES })
+      .add('Undone', { eventId: 'e5' })
+      .add('JobFinished', { note: '' })
+      .add('RunAbandoned', { runId: 'r1', reason: '' });
     fc.assert(
       fc.property(fc.shuffledSubarray(events as JobEvent[]), (shuffled) => {
         const { ignored: told, runs } = foldJob(shuffled);

@@ -25,14 +25,20 @@ describe('what grows while a log is folded', () => {
   test('should be left to a fold outside when one inside has ended, also by failing', () => {
     growing(() => {
       const mine = withItem<number>([], 1);
-      expect(() => growing(() => { throw new Error('inside'); })).toThrow('inside'); // prettier-ignore
+      expect(() =>
+        growing(() => {
+          throw new Error('inside');
+        }),
+      ).toThrow('inside');
       expect(withItem(mine, 2)).toBe(mine);
     });
   });
 
   test('should hold an entry by any name, also one that every object has', () => {
     const names = ['__proto__', 'constructor', 'plain'];
-    const record = growing(() => names.reduce((all, name) => withEntry(all, name, 1), withEntry<number>({}, 'first', 0))); // prettier-ignore
+    const record = growing(() =>
+      names.reduce((all, name) => withEntry(all, name, 1), withEntry<number>({}, 'first', 0)),
+    );
     expect(Object.keys(record)).toEqual(['first', ...names]);
     expect(Object.getPrototypeOf(record)).toBe(Object.prototype);
   });

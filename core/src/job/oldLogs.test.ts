@@ -18,7 +18,9 @@ const OLD = JSON.parse(readFileSync(path, 'utf8')) as OldLogs;
 /** As JSON, without what was not yet folded then: when things happened among all others. */
 const LATER = ['order', 'moved'];
 const plain = (value: unknown): unknown =>
-  JSON.parse(JSON.stringify(value, (key, member: unknown) => (LATER.includes(key) ? undefined : member))); // prettier-ignore
+  JSON.parse(
+    JSON.stringify(value, (key, member: unknown) => (LATER.includes(key) ? undefined : member)),
+  );
 
 test('should fold the jobs of version 1 to the state that they had', () => {
   expect(OLD.jobs.length).toBeGreaterThan(10);

@@ -28,16 +28,22 @@ export function stockAtHand(
   const found = siteIds
     .flatMap((siteId) => job.foundPacks[siteId]?.pieces ?? [])
     .filter(({ sizeId }) => !sizes.some(({ id }) => id === sizeId))
-    .map(({ sizeId: id, thickness, quantity: count, uncertainty }) => ({ id, thickness, count, uncertainty }));
+    .map(({ sizeId: id, thickness, quantity: count, uncertainty }) => ({
+      id,
+      thickness,
+      count,
+      uncertainty,
+    }));
   // Pieces found at two sites may be of one size: they lie together. The same name for another thickness is another's.
   const together = new Map<string, ShimSize>();
   for (const size of found) {
     const same = together.get(size.id);
     if (same === undefined) together.set(size.id, size);
-    else if (same.thickness === size.thickness) together.set(size.id, { ...same, count: same.count + size.count });
+    else if (same.thickness === size.thickness)
+      together.set(size.id, { ...same, count: same.count + size.count });
   }
   return [...box, ...together.values()];
-} // prettier-ignore
+}
 
 /** Give pieces of a proposed pack the uncertainty of their size. */
 export function withUncertainty(

@@ -79,9 +79,18 @@ describe('what is ordered and comes', () => {
   });
 
   test('should keep the price of a size when it is counted again', () => {
-    const priced = event('SizeStocked', { sizeId: 'a', thickness: 0.1, uncertainty: 0.001, count: 4, price: 0.8 });
-    expect(foldWorkshop([priced, stocked('a', 0.1, 9)]).sizes[0]).toMatchObject({ count: 9, price: 0.8 });
-  }); // prettier-ignore
+    const priced = event('SizeStocked', {
+      sizeId: 'a',
+      thickness: 0.1,
+      uncertainty: 0.001,
+      count: 4,
+      price: 0.8,
+    });
+    expect(foldWorkshop([priced, stocked('a', 0.1, 9)]).sizes[0]).toMatchObject({
+      count: 9,
+      price: 0.8,
+    });
+  });
 });
 
 describe('the workshop’s own templates', () => {
@@ -106,14 +115,35 @@ describe('the stock at hand', () => {
 
   test('should leave out what other jobs hold, and never fall below none', () => {
     const stock = stockAtHand(sizes, { a: 1, b: 4 }, job, ['shims']);
-    expect(stock.map(({ id, count: left }) => [id, left])).toEqual([['a', 2], ['b', 0], ['found', 1]]); // prettier-ignore
+    expect(stock.map(({ id, count: left }) => [id, left])).toEqual([
+      ['a', 2],
+      ['b', 0],
+      ['found', 1],
+    ]);
   });
 
   test('should lay together what was found at sites that are chosen together', () => {
-    const found = (siteId: string, sizeId: string, thickness: number) => [siteId, { pieces: [{ sizeId, thickness, quantity: 1, uncertainty: 0.001 }], at: '', by: '' }] as const; // prettier-ignore
-    const two = { ...job, packs: {}, foundPacks: Object.fromEntries([found('one', 'x', 0.5), found('two', 'x', 0.5), found('three', 'x', 0.7), found('four', 'y', 1)]) }; // prettier-ignore
-    const lying = (...sites: string[]) => stockAtHand([], {}, two, sites).map(({ id, thickness, count }) => [id, thickness, count]); // prettier-ignore
-    expect(lying('one', 'two', 'four')).toEqual([['x', 0.5, 2], ['y', 1, 1]]); // prettier-ignore
+    const found = (siteId: string, sizeId: string, thickness: number) =>
+      [
+        siteId,
+        { pieces: [{ sizeId, thickness, quantity: 1, uncertainty: 0.001 }], at: '', by: '' },
+      ] as const;
+    const two = {
+      ...job,
+      packs: {},
+      foundPacks: Object.fromEntries([
+        found('one', 'x', 0.5),
+        found('two', 'x', 0.5),
+        found('three', 'x', 0.7),
+        found('four', 'y', 1),
+      ]),
+    };
+    const lying = (...sites: string[]) =>
+      stockAtHand([], {}, two, sites).map(({ id, thickness, count }) => [id, thickness, count]);
+    expect(lying('one', 'two', 'four')).toEqual([
+      ['x', 0.5, 2],
+      ['y', 1, 1],
+    ]);
     expect(lying('one', 'three')).toEqual([['x', 0.5, 1]]);
     expect(lying('three')).toEqual([['x', 0.7, 1]]);
   });
@@ -130,7 +160,10 @@ describe('the stock at hand', () => {
   });
 
   test('should give chosen pieces the uncertainty of their size', () => {
-    const pieces = [{ sizeId: 'b', thickness: 0.2, quantity: 1 }, { sizeId: 'x', thickness: 1, quantity: 1 }]; // prettier-ignore
+    const pieces = [
+      { sizeId: 'b', thickness: 0.2, quantity: 1 },
+      { sizeId: 'x', thickness: 1, quantity: 1 },
+    ];
     expect(withUncertainty(pieces, sizes).map(({ uncertainty }) => uncertainty)).toEqual([
       0.002, 0,
     ]);

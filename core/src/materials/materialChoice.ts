@@ -15,19 +15,44 @@ export interface MaterialFigure {
 
 /** The figures of a material, once: the check of a file and of a request, and the form, read this table. */
 export const MATERIAL_FIGURES = {
-  expansion: { words: 'Expansion', unit: 'µm/(m·K)', scale: 1e-6, bounds: { min: 1e-7, max: 1e-4 } },
-  modulus: { words: 'Young’s modulus', unit: 'GPa', scale: 1000, bounds: { min: 100, max: 1_000_000 } },
+  expansion: {
+    words: 'Expansion',
+    unit: 'µm/(m·K)',
+    scale: 1e-6,
+    bounds: { min: 1e-7, max: 1e-4 },
+  },
+  modulus: {
+    words: 'Young’s modulus',
+    unit: 'GPa',
+    scale: 1000,
+    bounds: { min: 100, max: 1_000_000 },
+  },
   poisson: { words: 'Poisson’s ratio', unit: '', scale: 1, bounds: { min: 0, below: 0.5 } },
   density: { words: 'Density', unit: 'kg/m³', scale: 1, bounds: { min: 100, max: 25_000 } },
-  heatCapacity: { words: 'Heat capacity', unit: 'J/(kg·K)', scale: 1, bounds: { min: 50, max: 5000 } },
-  conductivity: { words: 'Conductivity', unit: 'W/(m·K)', scale: 1, bounds: { min: 0.01, max: 500 } },
+  heatCapacity: {
+    words: 'Heat capacity',
+    unit: 'J/(kg·K)',
+    scale: 1,
+    bounds: { min: 50, max: 5000 },
+  },
+  conductivity: {
+    words: 'Conductivity',
+    unit: 'W/(m·K)',
+    scale: 1,
+    bounds: { min: 0.01, max: 500 },
+  },
   proof: { words: 'Begins to give at', unit: 'MPa', scale: 1, bounds: { min: 1, max: 3000 } },
   hottest: { words: 'Not above', unit: '°C', scale: 1, bounds: { min: 30, max: 600, unit: '°C' } },
-} as const satisfies Partial<Record<keyof Material, MaterialFigure>>; // prettier-ignore
+} as const satisfies Partial<Record<keyof Material, MaterialFigure>>;
 export type MaterialFigureName = keyof typeof MATERIAL_FIGURES;
 export const MATERIAL_FIGURE_NAMES = Object.keys(MATERIAL_FIGURES) as readonly MaterialFigureName[];
 
-const MEMBERS: ReadonlySet<string> = new Set([...MATERIAL_FIGURE_NAMES, 'words', 'hottestReason', 'flame']); // prettier-ignore
+const MEMBERS: ReadonlySet<string> = new Set([
+  ...MATERIAL_FIGURE_NAMES,
+  'words',
+  'hottestReason',
+  'flame',
+]);
 
 /**
  * Check a material: a name of the table, or every figure of an own one.

@@ -29,10 +29,21 @@ describe('materials', () => {
     expect(requireMaterial('material', own)).toBe(own);
     expect(materialOf(own).words).toBe('Manganese brass');
     expect(requireMaterial('material', 'brass')).toBe('brass');
-    for (const [name, value] of [['density', -1], ['expansion', 1], ['poisson', 0.5], ['hottest', 2000], ['words', ''], ['flame', 'no'], ['colour', 'red']] as const)
-      expect(() => requireMaterial('material', { ...own, [name]: value })).toThrow(`material.${name}`);
-    for (const value of ['cheese', 7, null, []]) expect(() => requireMaterial('material', value)).toThrow(/material/);
-  }); // prettier-ignore
+    for (const [name, value] of [
+      ['density', -1],
+      ['expansion', 1],
+      ['poisson', 0.5],
+      ['hottest', 2000],
+      ['words', ''],
+      ['flame', 'no'],
+      ['colour', 'red'],
+    ] as const)
+      expect(() => requireMaterial('material', { ...own, [name]: value })).toThrow(
+        `material.${name}`,
+      );
+    for (const value of ['cheese', 7, null, []])
+      expect(() => requireMaterial('material', value)).toThrow(/material/);
+  });
 
   test('should name a material that is not known', () => {
     expect(() => materialOf('cheese' as 'brass', 'part.material')).toThrow(/part.material/);

@@ -68,7 +68,16 @@ function material(
   ...[hottestReason, flame = true]: readonly [string, boolean?]
 ): Material {
   return {
-    words, expansion: alpha * 1e-6, modulus: modulus * 1000, poisson, density, heatCapacity, conductivity, proof,
-    hottest, hottestReason, flame,
-  }; // prettier-ignore
+    words,
+    expansion: alpha * 1e-6,
+    modulus: modulus * 1000,
+    poisson,
+    density,
+    heatCapacity,
+    conductivity,
+    proof,
+    hottest,
+    hottestReason,
+    flame,
+  };
 }

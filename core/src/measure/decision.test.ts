@@ -62,9 +62,13 @@ describe('deciding by ISO 14253-1', () => {
 describe('what would decide', () => {
   const ask = (value: number, travels: readonly number[], graduation = 0.01) =>
     whatWouldDecide({
-      low: value, high: value, band: BAND, graduation, travels: [travels],
+      low: value,
+      high: value,
+      band: BAND,
+      graduation,
+      travels: [travels],
       components: [resolution(graduation), repeat(travels)],
-    }); // prettier-ignore
+    });
 
   test('should ask for a finer indicator when the resolution is what is in the way', () => {
     expect(ask(0.174, [0.174, 0.174, 0.174])).toEqual([

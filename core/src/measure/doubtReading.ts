@@ -52,13 +52,23 @@ const SLACK = 0.1;
  * @returns null where the reading is as expected
  * @example doubtReading(5.5, { least: 0.1, most: 0.2 }, 'mm')?.likely // { id: 'thousandths', value: 0.1397 }
  */
-export function doubtReading(value: number, expected: ExpectedReading, taken: TakenIn): ReadingDoubt | null {
-  const slack = Math.max(SLACK, SLACK_SHARE * (expected.most - expected.least), SLACK_SHARE * Math.abs(expected.most));
+export function doubtReading(
+  value: number,
+  expected: ExpectedReading,
+  taken: TakenIn,
+): ReadingDoubt | null {
+  const slack = Math.max(
+    SLACK,
+    SLACK_SHARE * (expected.most - expected.least),
+    SLACK_SHARE * Math.abs(expected.most),
+  );
   const inside = (mm: number, by: number) => mm >= expected.least - by && mm <= expected.most + by;
   if (inside(value, slack)) return null;
-  const ids = (Object.keys(READING_DOUBTS) as readonly ReadingDoubtId[]).filter((id) => (READING_DOUBTS[id].of as readonly TakenIn[]).includes(taken));
+  const ids = (Object.keys(READING_DOUBTS) as readonly ReadingDoubtId[]).filter((id) =>
+    (READING_DOUBTS[id].of as readonly TakenIn[]).includes(taken),
+  );
   const likely = ids
     .map((id) => ({ id, value: value * READING_DOUBTS[id].factor }))
     .find((one) => inside(one.value, slack / 4) && Math.abs(one.value) > 1e-4);
   return { value, likely: likely ?? null };
-} // prettier-ignore
+}

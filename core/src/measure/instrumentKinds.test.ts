@@ -7,8 +7,13 @@ import {
 } from './instrumentKinds.ts';
 
 const card = (name: string, rest = {}) => ({
-  id: name, name, graduation: 0.01, calibrationUncertainty: 0, range: 10, ...rest,
-}); // prettier-ignore
+  id: name,
+  name,
+  graduation: 0.01,
+  calibrationUncertainty: 0,
+  range: 10,
+  ...rest,
+});
 
 describe('what an instrument is', () => {
   test('should be what its card says, whatever it is called', () => {
@@ -32,16 +37,23 @@ describe('what an instrument is', () => {
   });
 
   test('should offer for a size what is made for it first, and nothing that cannot take it', () => {
-    const shelf = [card('Shop dial'), card('Caliper'), card('Micrometer'), card('Bore gauge'), card('Depth gauge')];
+    const shelf = [
+      card('Shop dial'),
+      card('Caliper'),
+      card('Micrometer'),
+      card('Bore gauge'),
+      card('Depth gauge'),
+    ];
     const names = (feature: string) => instrumentsFor(shelf, feature).map(({ name }) => name);
     expect(names('bore')).toEqual(['Bore gauge', 'Caliper']);
     expect(names('journal')).toEqual(['Micrometer', 'Caliper']);
     expect(names('seatedDepth')).toEqual(['Depth gauge', 'Caliper']);
     for (const feature of SIZE_FEATURES) expect(names(feature)).not.toContain('Shop dial');
-  }); // prettier-ignore
+  });
 
   test('should have something on the list of kinds for every size that is taken', () => {
     const shelf = INSTRUMENT_KIND_NAMES.map((kind) => card(kind, { kind }));
-    for (const feature of SIZE_FEATURES) expect(instrumentsFor(shelf, feature).length).toBeGreaterThan(0); // prettier-ignore
+    for (const feature of SIZE_FEATURES)
+      expect(instrumentsFor(shelf, feature).length).toBeGreaterThan(0);
   });
 });

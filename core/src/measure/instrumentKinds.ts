@@ -11,13 +11,34 @@ export interface InstrumentKindRow {
 
 /** Every kind of instrument. Which takes what is common practice, no source. */
 export const INSTRUMENT_KINDS = {
-  dial: { words: 'Dial indicator', contacts: ['faceSquareToTravel', 'faceSquareToPlunger'], sizes: [] },
+  dial: {
+    words: 'Dial indicator',
+    contacts: ['faceSquareToTravel', 'faceSquareToPlunger'],
+    sizes: [],
+  },
   lever: { words: 'Lever indicator', contacts: ['lever'], sizes: [] },
-  micrometer: { words: 'Micrometer', contacts: [], sizes: ['journal', 'ringOutside', 'ringWidth', 'length'] },
+  micrometer: {
+    words: 'Micrometer',
+    contacts: [],
+    sizes: ['journal', 'ringOutside', 'ringWidth', 'length'],
+  },
   boreGauge: { words: 'Bore gauge', contacts: [], sizes: ['bore', 'ringBore'] },
   depthGauge: { words: 'Depth gauge', contacts: [], sizes: ['shoulderDepth', 'seatedDepth'] },
-  caliper: { words: 'Caliper', contacts: [], sizes: ['length', 'shoulderDepth', 'seatedDepth', 'ringWidth', 'journal', 'ringOutside', 'bore', 'ringBore'] },
-} as const satisfies Record<string, InstrumentKindRow>; // prettier-ignore
+  caliper: {
+    words: 'Caliper',
+    contacts: [],
+    sizes: [
+      'length',
+      'shoulderDepth',
+      'seatedDepth',
+      'ringWidth',
+      'journal',
+      'ringOutside',
+      'bore',
+      'ringBore',
+    ],
+  },
+} as const satisfies Record<string, InstrumentKindRow>;
 export type InstrumentKind = keyof typeof INSTRUMENT_KINDS;
 export const INSTRUMENT_KIND_NAMES = Object.keys(INSTRUMENT_KINDS) as readonly InstrumentKind[];
 
@@ -47,7 +68,11 @@ export function contactsOf(instrument: InstrumentNaming): readonly IndicatorCont
 }
 
 /** Instruments that can take a size, the ones made for it first. */
-export function instrumentsFor<Card extends InstrumentNaming>(cards: readonly Card[], feature: string): readonly Card[] {
-  const place = (card: Card) => (INSTRUMENT_KINDS[instrumentKind(card)].sizes as readonly string[]).indexOf(feature);
+export function instrumentsFor<Card extends InstrumentNaming>(
+  cards: readonly Card[],
+  feature: string,
+): readonly Card[] {
+  const place = (card: Card) =>
+    (INSTRUMENT_KINDS[instrumentKind(card)].sizes as readonly string[]).indexOf(feature);
   return cards.filter((card) => place(card) >= 0).toSorted((a, b) => place(a) - place(b));
-} // prettier-ignore
+}

@@ -6,8 +6,11 @@ const BAND: Band = { lower: 0.1, upper: 0.18, target: null };
 const DIAL = { id: 'd', name: 'Dial', graduation: 0.01, calibrationUncertainty: 0, range: 10 };
 
 const cycle = (lift: number, returned = 0, position: number | null = null): Cycle => ({
-  zero: 0, lift, returned, position,
-}); // prettier-ignore
+  zero: 0,
+  lift,
+  returned,
+  position,
+});
 
 function run(cycles: readonly Cycle[], rest: Partial<RunInput> = {}) {
   return judgeRun({

@@ -137,14 +137,20 @@ function workingOf(
     line(
       'Mean travel of the cycles that agree',
       'mean = Σ travel / n',
-      [...all.map((travel, index) => [`travel ${index + 1}`, travel, 'length'] as const), ['n', all.length, 'number']],
+      [
+        ...all.map((travel, index) => [`travel ${index + 1}`, travel, 'length'] as const),
+        ['n', all.length, 'number'],
+      ],
       ['mean', average(groups.map(average)), 'length'],
       'agreeRule',
     ),
     line(
       'Corrected for the angle of the indicator',
       'end play = mean · f(θ)',
-      [['θ', angle, 'angle'], ['f(θ)', cosine.factor, 'number']],
+      [
+        ['θ', angle, 'angle'],
+        ['f(θ)', cosine.factor, 'number'],
+      ],
       ['end play', value.mean, 'length'],
       'cosine',
     ),
@@ -152,7 +158,9 @@ function workingOf(
     line(
       'Combined',
       'u = √(u₁² + u₂² + u₃² + u₄² + u₅²)',
-      components.map((component, index) => [`u${'₁₂₃₄₅'[index]}`, component.standard, 'length'] as const),
+      components.map(
+        (component, index) => [`u${'₁₂₃₄₅'[index]}`, component.standard, 'length'] as const,
+      ),
       ['u', standard, 'length'],
       'jcgm100',
     ),
@@ -166,11 +174,14 @@ function workingOf(
     line(
       'Guard at each limit',
       'g = k · u',
-      [['k', factor, 'number'], ['u', standard, 'length']],
+      [
+        ['k', factor, 'number'],
+        ['u', standard, 'length'],
+      ],
       ['g', guard, 'length'],
       'iso14253',
     ),
-  ]; // prettier-ignore
+  ];
 }
 
 function requireInstrument(instrument: Instrument): Instrument {

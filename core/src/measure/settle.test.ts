@@ -45,7 +45,10 @@ describe('which cycles speak', () => {
     const twice = kind([0.2, 0], [0.2, 0], [0.25, 120], [0.25, 120]);
     expect(twice).toMatchObject({ kind: 'followsAngle' });
     if (twice.kind !== 'followsAngle') return;
-    expect(twice.positions.map(({ position, mean }) => [position, mean])).toEqual([[0, 0.2], [120, 0.25]]); // prettier-ignore
+    expect(twice.positions.map(({ position, mean }) => [position, mean])).toEqual([
+      [0, 0.2],
+      [120, 0.25],
+    ]);
   });
 
   test('should not speak of the angle when a mark does not repeat', () => {

@@ -6,10 +6,17 @@ import { studentFactor } from './student.ts';
 describe('the Student factor', () => {
   // JCGM 100:2008, table G.2, column p = 90 % (two-sided, so 95 % one-sided)
   test.each([
-    [1, 6.31], [2, 2.92], [3, 2.35], [4, 2.13], [5, 2.02], [10, 1.81], [20, 1.72], [50, 1.68],
+    [1, 6.31],
+    [2, 2.92],
+    [3, 2.35],
+    [4, 2.13],
+    [5, 2.02],
+    [10, 1.81],
+    [20, 1.72],
+    [50, 1.68],
   ])('should be the table value for %d degrees of freedom', (degrees, factor) => {
     expect(studentFactor(degrees)).toBeCloseTo(factor, 2);
-  }); // prettier-ignore
+  });
 
   test('should be 1.645 when the degrees are infinite (JCGM 100:2008, table G.2)', () => {
     expect(studentFactor(Infinity)).toBeCloseTo(1.645, 3);

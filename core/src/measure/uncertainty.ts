@@ -83,11 +83,14 @@ export function repeat(...groups: readonly (readonly number[])[]): Component {
     working: line(
       'Repeat',
       'u₂ = s/√n',
-      [['s', s, 'length'], ['n', n, 'number']],
+      [
+        ['s', s, 'length'],
+        ['n', n, 'number'],
+      ],
       ['u₂', standard, 'length'],
       'jcgm100',
     ),
-  }; // prettier-ignore
+  };
 }
 
 /** The instrument's own calibration, as its card states it. */
@@ -127,11 +130,14 @@ export function angleLeft(travel: number, factorUncertainty: number): Component 
     working: line(
       'Angle of the indicator, judged to ±2°',
       'u₅ = travel · u(cos θ)',
-      [['travel', travel, 'length'], ['u(cos θ)', factorUncertainty, 'number']],
+      [
+        ['travel', travel, 'length'],
+        ['u(cos θ)', factorUncertainty, 'number'],
+      ],
       ['u₅', standard, 'length'],
       'cosine',
     ),
-  }; // prettier-ignore
+  };
 }
 
 function squaresAboutMean(values: readonly number[]): number {

@@ -33,7 +33,8 @@ describe('draws', () => {
     const { student } = drawsFrom(degrees);
     const values = Array.from({ length: 60_000 }, () => student(degrees)).toSorted((a, b) => a - b);
     for (const p of [0.1, 0.5, 0.9, 0.95]) {
-      const below = values.findIndex((value) => value > jstat.studentt.inv(p, degrees)) / values.length; // prettier-ignore
+      const below =
+        values.findIndex((value) => value > jstat.studentt.inv(p, degrees)) / values.length;
       expect(Math.abs(below - p)).toBeLessThan(0.01);
     }
   });
@@ -56,7 +57,9 @@ describe('odds of a pack', () => {
     const thin = packOdds({ ...QUESTION, newPack: { ...QUESTION.newPack, thickness: 0.83 } });
     expect(thin.tooLittle).toBeGreaterThan(thin.tooMuch);
     expect(packOdds({ ...QUESTION, gain: -1 }).inBand).toBeLessThan(0.01);
-    expect(packOdds({ ...QUESTION, band: { lower: null, upper: 0.17, target: null } }).tooLittle).toBe(0); // prettier-ignore
+    expect(
+      packOdds({ ...QUESTION, band: { lower: null, upper: 0.17, target: null } }).tooLittle,
+    ).toBe(0);
   });
 
   test('should say what would raise them most', () => {
@@ -81,12 +84,26 @@ describe('odds of a pack', () => {
 });
 
 describe('what to order before strip-down', () => {
-  const graded = Array.from({ length: 21 }, (_, at) => ({ id: `g${at}`, thickness: Number((0.8 + 0.05 * at).toFixed(2)), price: 2 + (at % 2) })); // prettier-ignore
+  const graded = Array.from({ length: 21 }, (_, at) => ({
+    id: `g${at}`,
+    thickness: Number((0.8 + 0.05 * at).toFixed(2)),
+    price: 2 + (at % 2),
+  }));
   const ask = (change: Partial<OrderQuestion> = {}) =>
     orderSizes({
-      endPlay: { value: 0.3, uncertainty: 0.01 }, packInPlace: { thickness: 1.45, uncertainty: 0 }, gain: 1, band: { lower: 0.1, upper: 0.2, target: null },
-      changedParts: 0.06, stock: [], orderable: graded, mostPieces: 1, wantedOdds: 0.95, draws: 4000, seed: 5, ...change,
-    }); // prettier-ignore
+      endPlay: { value: 0.3, uncertainty: 0.01 },
+      packInPlace: { thickness: 1.45, uncertainty: 0 },
+      gain: 1,
+      band: { lower: 0.1, upper: 0.2, target: null },
+      changedParts: 0.06,
+      stock: [],
+      orderable: graded,
+      mostPieces: 1,
+      wantedOdds: 0.95,
+      draws: 4000,
+      seed: 5,
+      ...change,
+    });
 
   test('should reach the odds with as few graded spacers as the spread asks for', () => {
     const answer = ask();
@@ -99,10 +116,17 @@ describe('what to order before strip-down', () => {
   });
 
   test('should order nothing where the box does it, and say when no list is enough', () => {
-    const stock = [0.05, 0.1, 0.2, 0.5].map((thickness) => ({ id: `s${thickness}`, thickness, count: 4, uncertainty: 0.001 })); // prettier-ignore
+    const stock = [0.05, 0.1, 0.2, 0.5].map((thickness) => ({
+      id: `s${thickness}`,
+      thickness,
+      count: 4,
+      uncertainty: 0.001,
+    }));
     expect(ask({ stock, mostPieces: 8 })).toMatchObject({ order: [], reached: true });
     expect(ask({ orderable: graded.slice(0, 3) })).toMatchObject({ reached: false });
     expect(() => ask({ gain: 0 })).toThrow(/gain/);
-    expect(() => ask({ orderable: [{ id: 'x', thickness: 0, price: null }] })).toThrow(/orderable\[0\].thickness/); // prettier-ignore
+    expect(() => ask({ orderable: [{ id: 'x', thickness: 0, price: null }] })).toThrow(
+      /orderable\[0\].thickness/,
+    );
   });
 });

@@ -67,9 +67,12 @@ export function orderSizes(question: OrderQuestion): OrderAnswer {
   const target = bandTarget(q.band);
   const half = halfWidth(q.band);
   const wanted = q.packInPlace.thickness + (target - q.endPlay.value) / q.gain;
-  const spread = Math.hypot(q.endPlay.uncertainty, q.changedParts, q.packInPlace.uncertainty * q.gain) / Math.abs(q.gain);
+  const spread =
+    Math.hypot(q.endPlay.uncertainty, q.changedParts, q.packInPlace.uncertainty * q.gain) /
+    Math.abs(q.gain);
   const draws = Float64Array.from({ length: q.draws }, () => wanted + spread * normal());
-  const covered = (sizes: readonly ShimSize[]) => cover(draws, sizes, q.mostPieces, half / Math.abs(q.gain));
+  const covered = (sizes: readonly ShimSize[]) =>
+    cover(draws, sizes, q.mostPieces, half / Math.abs(q.gain));
   let sizes = q.stock;
   let open = covered(sizes);
   const share = (left: number) => 1 - left / q.draws;
@@ -77,7 +80,11 @@ export function orderSizes(question: OrderQuestion): OrderAnswer {
   const order: OrderableSize[] = [];
   const oddsAfter: number[] = [];
   while (share(open.length) < q.wantedOdds && order.length < q.orderable.length) {
-    const best = bestOf(q.orderable.filter((size) => !order.includes(size)), (size) => cover(open, [...sizes, asStock(size)], q.mostPieces, half / Math.abs(q.gain)).length);
+    const best = bestOf(
+      q.orderable.filter((size) => !order.includes(size)),
+      (size) =>
+        cover(open, [...sizes, asStock(size)], q.mostPieces, half / Math.abs(q.gain)).length,
+    );
     if (best === null || best.left === open.length) break;
     order.push(best.size);
     sizes = [...sizes, asStock(best.size)];
@@ -85,25 +92,50 @@ export function orderSizes(question: OrderQuestion): OrderAnswer {
     oddsAfter.push(share(open.length));
   }
   return {
-    order, oddsNow, oddsAfter, reached: share(open.length) >= q.wantedOdds,
+    order,
+    oddsNow,
+    oddsAfter,
+    reached: share(open.length) >= q.wantedOdds,
     price: order.reduce((sum, { price }) => sum + (price ?? 0), 0),
-    wanted, spread, bins: binsOf(draws, wanted, spread),
+    wanted,
+    spread,
+    bins: binsOf(draws, wanted, spread),
   };
-} // prettier-ignore
+}
 
 /** The size that leaves fewest draws open; of equal ones the cheaper, then the thinner. */
-function bestOf(sizes: readonly OrderableSize[], leaves: (size: OrderableSize) => number): { readonly size: OrderableSize; readonly left: number } | null {
+function bestOf(
+  sizes: readonly OrderableSize[],
+  leaves: (size: OrderableSize) => number,
+): { readonly size: OrderableSize; readonly left: number } | null {
   const rows = sizes.map((size) => ({ size, left: leaves(size) }));
-  return rows.toSorted((a, b) => a.left - b.left || (a.size.price ?? Infinity) - (b.size.price ?? Infinity) || a.size.thickness - b.size.thickness)[0] ?? null;
-} // prettier-ignore
+  return (
+    rows.toSorted(
+      (a, b) =>
+        a.left - b.left ||
+        (a.size.price ?? Infinity) - (b.size.price ?? Infinity) ||
+        a.size.thickness - b.size.thickness,
+    )[0] ?? null
+  );
+}
 
 /** Draws for which no pack of the sizes lies within the half width. */
-function cover(draws: Float64Array, sizes: readonly ShimSize[], mostPieces: number, half: number): Float64Array {
-  const items = sizes.filter(({ count }) => count > 0).map(({ thickness, count }) => ({ thickness: micrometres(thickness), available: count }));
+function cover(
+  draws: Float64Array,
+  sizes: readonly ShimSize[],
+  mostPieces: number,
+  half: number,
+): Float64Array {
+  const items = sizes
+    .filter(({ count }) => count > 0)
+    .map(({ thickness, count }) => ({ thickness: micrometres(thickness), available: count }));
   const table = sumTable(items, mostPieces, REACH * 1000);
   const near = nearestReachable(table, half);
-  return draws.filter((wanted) => wanted < -half || wanted > REACH || near[Math.max(0, Math.round(wanted * 1000))] !== 1);
-} // prettier-ignore
+  return draws.filter(
+    (wanted) =>
+      wanted < -half || wanted > REACH || near[Math.max(0, Math.round(wanted * 1000))] !== 1,
+  );
+}
 
 /** For each whole micrometre whether a reachable total lies within the half width. */
 function nearestReachable(table: ReturnType<typeof sumTable>, half: number): Uint8Array {
@@ -132,14 +164,25 @@ function asStock({ id, thickness }: OrderableSize): ShimSize {
 function binsOf(draws: Float64Array, wanted: number, spread: number): OrderAnswer['bins'] {
   const reach = 4 * spread || 0.01;
   const counts = new Int32Array(BINS);
-  for (const draw of draws) counts[Math.min(BINS - 1, Math.max(0, Math.floor(((draw - wanted + reach) / (2 * reach)) * BINS)))]! += 1;
+  for (const draw of draws)
+    counts[
+      Math.min(BINS - 1, Math.max(0, Math.floor(((draw - wanted + reach) / (2 * reach)) * BINS)))
+    ]! += 1;
   const width = (2 * reach) / BINS;
-  return Array.from(counts, (count, at) => ({ from: wanted - reach + at * width, to: wanted - reach + (at + 1) * width, share: count / draws.length }));
-} // prettier-ignore
+  return Array.from(counts, (count, at) => ({
+    from: wanted - reach + at * width,
+    to: wanted - reach + (at + 1) * width,
+    share: count / draws.length,
+  }));
+}
 
 function requireOrder(q: OrderQuestion): OrderQuestion {
   requireNumber('endPlay.value', q.endPlay.value, { min: -100, max: 100, unit: 'mm' });
-  for (const [name, value] of [['endPlay.uncertainty', q.endPlay.uncertainty], ['packInPlace.uncertainty', q.packInPlace.uncertainty], ['changedParts', q.changedParts]] as const)
+  for (const [name, value] of [
+    ['endPlay.uncertainty', q.endPlay.uncertainty],
+    ['packInPlace.uncertainty', q.packInPlace.uncertainty],
+    ['changedParts', q.changedParts],
+  ] as const)
     requireNumber(name, value, { min: 0, max: 5, unit: 'mm' });
   requireNumber('packInPlace.thickness', q.packInPlace.thickness, { min: 0, max: 100, unit: 'mm' });
   requireNumber('gain', q.gain, { min: -10, max: 10 });
@@ -155,4 +198,4 @@ function requireOrder(q: OrderQuestion): OrderQuestion {
   requireNumber('wantedOdds', q.wantedOdds, { min: 0.5, max: 0.999 });
   requireInteger('draws', q.draws, { min: 100, max: 100_000 });
   return q;
-} // prettier-ignore
+}

@@ -53,7 +53,9 @@ export function packOdds(question: OddsQuestion): PackOdds {
   const lower = q.band.lower ?? -Infinity;
   const upper = q.band.upper ?? Infinity;
   const expected = q.endPlay.value + q.gain * (q.newPack.thickness - q.packInPlace.thickness);
-  const shims = Math.abs(q.gain) * Math.hypot(q.packInPlace.uncertainty, q.newPack.pieceUncertainty * Math.sqrt(q.newPack.pieces));
+  const shims =
+    Math.abs(q.gain) *
+    Math.hypot(q.packInPlace.uncertainty, q.newPack.pieceUncertainty * Math.sqrt(q.newPack.pieces));
   const rest = Math.hypot(shims, q.seating);
   const degrees = q.endPlay.degreesOfFreedom ?? Infinity;
   const reach = 4 * Math.hypot(q.endPlay.uncertainty, rest) || 0.001;
@@ -73,9 +75,13 @@ export function packOdds(question: OddsQuestion): PackOdds {
     uncertainty: Math.sqrt((inBand * (1 - inBand)) / q.draws),
     tooLittle: little / q.draws,
     tooMuch: much / q.draws,
-    bins: Array.from(counts, (count, at) => ({ from: expected - reach + at * width, to: expected - reach + (at + 1) * width, share: count / q.draws })),
+    bins: Array.from(counts, (count, at) => ({
+      from: expected - reach + at * width,
+      to: expected - reach + (at + 1) * width,
+      share: count / q.draws,
+    })),
   };
-} // prettier-ignore
+}
 
 /** What could be done before the pack goes in, and the odds with it. */
 export interface OddsRaiser {
@@ -102,19 +108,46 @@ export function whatRaisesOdds(question: OddsQuestion, parts: ReadingParts): rea
   const with_ = (endPlay: Partial<OddsQuestion['endPlay']>) =>
     packOdds({ ...question, endPlay: { ...question.endPlay, ...endPlay } }).inBand;
   const rows: readonly OddsRaiser[] = [
-    { what: 'finerIndicator', odds: with_({ uncertainty: Math.hypot(parts.resolution / 10, parts.repeat, parts.rest) }) },
-    { what: 'twoMoreCycles', odds: with_({ uncertainty: Math.hypot(parts.resolution, parts.repeat * Math.sqrt(parts.cycles / more), parts.rest), degreesOfFreedom: degrees === null ? null : degrees * ((more - 1) / Math.max(1, parts.cycles - 1)) }) },
-    { what: 'measureOldPack', odds: packOdds({ ...question, packInPlace: { ...question.packInPlace, uncertainty: Math.min(question.packInPlace.uncertainty, question.newPack.pieceUncertainty) } }).inBand },
+    {
+      what: 'finerIndicator',
+      odds: with_({ uncertainty: Math.hypot(parts.resolution / 10, parts.repeat, parts.rest) }),
+    },
+    {
+      what: 'twoMoreCycles',
+      odds: with_({
+        uncertainty: Math.hypot(
+          parts.resolution,
+          parts.repeat * Math.sqrt(parts.cycles / more),
+          parts.rest,
+        ),
+        degreesOfFreedom:
+          degrees === null ? null : degrees * ((more - 1) / Math.max(1, parts.cycles - 1)),
+      }),
+    },
+    {
+      what: 'measureOldPack',
+      odds: packOdds({
+        ...question,
+        packInPlace: {
+          ...question.packInPlace,
+          uncertainty: Math.min(
+            question.packInPlace.uncertainty,
+            question.newPack.pieceUncertainty,
+          ),
+        },
+      }).inBand,
+    },
   ];
   return rows.toSorted((a, b) => b.odds - a.odds);
-} // prettier-ignore
+}
 
 function requireOdds(q: OddsQuestion): OddsQuestion {
   const length = { min: -100, max: 100, unit: 'mm' };
   const spread = { min: 0, max: 5, unit: 'mm' };
   requireNumber('endPlay.value', q.endPlay.value, length);
   requireNumber('endPlay.uncertainty', q.endPlay.uncertainty, spread);
-  if (q.endPlay.degreesOfFreedom !== null) requireNumber('endPlay.degreesOfFreedom', q.endPlay.degreesOfFreedom, { min: 1 });
+  if (q.endPlay.degreesOfFreedom !== null)
+    requireNumber('endPlay.degreesOfFreedom', q.endPlay.degreesOfFreedom, { min: 1 });
   requireNumber('packInPlace.thickness', q.packInPlace.thickness, { min: 0, max: 100, unit: 'mm' });
   requireNumber('packInPlace.uncertainty', q.packInPlace.uncertainty, spread);
   requireNumber('newPack.thickness', q.newPack.thickness, { min: 0, max: 100, unit: 'mm' });
@@ -126,4 +159,4 @@ function requireOdds(q: OddsQuestion): OddsQuestion {
   requireInteger('draws', q.draws, { min: 100, max: 2_000_000 });
   requireInteger('seed', q.seed, { min: -2_147_483_648, max: 2_147_483_647 });
   return q;
-} // prettier-ignore
+}

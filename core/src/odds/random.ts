@@ -27,11 +27,21 @@ export function drawsFrom(seed: number): Draws {
     kept = radius * Math.sin(angle);
     return radius * Math.cos(angle);
   };
-  return { uniform, normal, student: (degrees) => (degrees > 200 ? normal() : normal() / Math.sqrt(chiSquared(degrees, { uniform, normal }) / degrees)) };
-} // prettier-ignore
+  return {
+    uniform,
+    normal,
+    student: (degrees) =>
+      degrees > 200
+        ? normal()
+        : normal() / Math.sqrt(chiSquared(degrees, { uniform, normal }) / degrees),
+  };
+}
 
 /** χ² with any ν ≥ 1, by Marsaglia and Tsang's gamma of shape ν/2 (ACM Trans. Math. Softw. 26, 2000); below 2 boosted. */
-function chiSquared(degrees: number, { uniform, normal }: Pick<Draws, 'uniform' | 'normal'>): number {
+function chiSquared(
+  degrees: number,
+  { uniform, normal }: Pick<Draws, 'uniform' | 'normal'>,
+): number {
   const shape = degrees / 2;
   const boosted = shape < 1 ? shape + 1 : shape;
   const d = boosted - 1 / 3;
@@ -44,4 +54,4 @@ function chiSquared(degrees: number, { uniform, normal }: Pick<Draws, 'uniform' 
     if (Math.log(u) < 0.5 * x * x + d - d * v + d * Math.log(v))
       return 2 * d * v * (shape < 1 ? (1 - uniform()) ** (1 / shape) : 1);
   }
-} // prettier-ignore
+}

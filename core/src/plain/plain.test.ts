@@ -22,8 +22,16 @@ describe('the opening of an oil hole', () => {
           if (Math.hypot(x, y) <= first / 2 && Math.hypot(x - offset, y) <= second / 2) inside += 1;
       return inside * step * step;
     };
-    for (const [first, second, offset] of [[5, 5, 1], [5, 4, 2], [6, 3, 2.2], [4, 6, 1.5]] as const) // prettier-ignore
-      expect(oilHoleOpening(first, second, offset).area).toBeCloseTo(counted(first, second, offset), 1); // prettier-ignore
+    for (const [first, second, offset] of [
+      [5, 5, 1],
+      [5, 4, 2],
+      [6, 3, 2.2],
+      [4, 6, 1.5],
+    ] as const)
+      expect(oilHoleOpening(first, second, offset).area).toBeCloseTo(
+        counted(first, second, offset),
+        1,
+      );
   });
 
   test('should close as the hole turns away, whichever is the larger', () => {
@@ -35,7 +43,9 @@ describe('the opening of an oil hole', () => {
         (first, second, offset) => {
           const { share } = oilHoleOpening(first, second, offset);
           expect(oilHoleOpening(second, first, offset).share).toBeCloseTo(share, 9);
-          expect(oilHoleOpening(first, second, offset + 0.3).share).toBeLessThanOrEqual(share + 1e-9); // prettier-ignore
+          expect(oilHoleOpening(first, second, offset + 0.3).share).toBeLessThanOrEqual(
+            share + 1e-9,
+          );
         },
       ),
     );

@@ -24,10 +24,13 @@ export function plainClearance(
   bores: readonly number[],
   journals: readonly number[],
 ): PlainClearance {
-  for (const [name, values] of [['bores', bores], ['journals', journals]] as const) {
+  for (const [name, values] of [
+    ['bores', bores],
+    ['journals', journals],
+  ] as const) {
     if (values.length === 0) refuse('missing', name, values, 'at least one diameter');
     values.forEach((value, at) => requireNumber(`${name}[${at}]`, value, { above: 0, unit: 'mm' }));
-  } // prettier-ignore
+  }
   const least = Math.min(...bores) - Math.max(...journals);
   const most = Math.max(...bores) - Math.min(...journals);
   return {

@@ -24,5 +24,8 @@ export function adjusterProgress(state: JobState, axis: Axis): AdjusterTurn | nu
   const { value, uncertainty, degreesOfFreedom } = inFinalBuild(state, axis, 'endPlay', verdict);
   const { lead, notches = null, hand = 'right' } = adjuster;
   const guard = studentFactor(degreesOfFreedom ?? Infinity) * uncertainty;
-  return orRefused(() => adjusterTurn({ play: value, guard, band: spec.band, lead, notches, hand }), () => null);
-} // prettier-ignore
+  return orRefused(
+    () => adjusterTurn({ play: value, guard, band: spec.band, lead, notches, hand }),
+    () => null,
+  );
+}

@@ -20,7 +20,8 @@ const FIRST_SEED = Number(globalThis.process?.env['WENDAXIS_SEED'] ?? 1);
 /** Paths at which something is no number, or a word holds one that is none. */
 function broken(value: unknown, path = ''): readonly string[] {
   if (typeof value === 'number') return Number.isFinite(value) ? [] : [path];
-  if (typeof value === 'string') return /\b(NaN|Infinity|undefined)\b/.test(value) ? [`${path}: ${value}`] : []; // prettier-ignore
+  if (typeof value === 'string')
+    return /\b(NaN|Infinity|undefined)\b/.test(value) ? [`${path}: ${value}`] : [];
   if (typeof value !== 'object' || value === null) return [];
   return Object.entries(value).flatMap(([name, member]) => broken(member, `${path}.${name}`));
 }
@@ -36,16 +37,22 @@ function lastTravel(state: JobState, { specId }: Spec): number | null {
   );
   if (run === undefined) return null;
   const values = run.readings.map(({ value }) => value);
-  const travels = Array.from({ length: Math.floor(values.length / 3) }, (_, n) =>
-    values[3 * n + 1]! - (values[3 * n]! + values[3 * n + 2]!) / 2,
-  ); // prettier-ignore
+  const travels = Array.from(
+    { length: Math.floor(values.length / 3) },
+    (_, n) => values[3 * n + 1]! - (values[3 * n]! + values[3 * n + 2]!) / 2,
+  );
   return travels.reduce((sum, one) => sum + one, 0) / travels.length;
 }
 
 /** Steps that say a figure is proven although nothing that was read in the log says so. */
 function inventedProofs(state: JobState, steps: readonly Step[]): readonly string[] {
   return steps
-    .filter(({ id, rule, status }) => status === 'done' && state.steps[id] === undefined && ['prove', 'proveFigure'].includes(rule))
+    .filter(
+      ({ id, rule, status }) =>
+        status === 'done' &&
+        state.steps[id] === undefined &&
+        ['prove', 'proveFigure'].includes(rule),
+    )
     .filter(({ rule, axisId, specKind }) => {
       const spec = state.specs.find((row) => row.axisId === axisId && row.kind === specKind);
       if (spec === undefined) return true;
@@ -54,12 +61,16 @@ function inventedProofs(state: JobState, steps: readonly Step[]): readonly strin
         const travel = lastTravel(state, spec);
         return travel === null;
       }
-      const figure = state.figures.findLast((row) => row.specId === spec.specId && row.stage === 'final');
-      const read = state.torques.some((row) => row.axisId === axisId && row.steady && row.stage !== 'asFound');
+      const figure = state.figures.findLast(
+        (row) => row.specId === spec.specId && row.stage === 'final',
+      );
+      const read = state.torques.some(
+        (row) => row.axisId === axisId && row.steady && row.stage !== 'asFound',
+      );
       return !read && (figure === undefined || !within(spec, figure.value));
     })
     .map(({ id }) => id);
-} // prettier-ignore
+}
 
 /** Everything that is shown of a log, and what is wrong with it. */
 function faultsOf(events: readonly JobEvent[]): readonly string[] {
@@ -90,8 +101,16 @@ describe('whatever was recorded', () => {
       const at = '2026-01-01T00:00:00.000Z';
       const scope = seed % 2 === 0 ? 'overhaul' : 'setPlay';
       return [
-        { id: 'e1', seq: 1, type: 'JobOpened', version: 1, at, by: 'ann', data: { unit, reason: '', scope } },
-      ]; // prettier-ignore
+        {
+          id: 'e1',
+          seq: 1,
+          type: 'JobOpened',
+          version: 1,
+          at,
+          by: 'ann',
+          data: { unit, reason: '', scope },
+        },
+      ];
     });
     expect(found).toEqual([]);
   });

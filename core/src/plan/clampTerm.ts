@@ -13,10 +13,22 @@ const PULL_SCATTER = 0.25;
  * @returns null where the axis has no spacer
  * @throws InputError naming the torque or thread that cannot be used
  */
-export function clampTerm(axis: Axis, nut: Pick<ClampInput, 'trialTorque' | 'finalTorque' | 'thread'>): { readonly clamp: ClampInput; readonly term: PlayTerm } | null {
+export function clampTerm(
+  axis: Axis,
+  nut: Pick<ClampInput, 'trialTorque' | 'finalTorque' | 'thread'>,
+): { readonly clamp: ClampInput; readonly term: PlayTerm } | null {
   const spacer = axis.stations.find(({ kind }) => kind === 'spacer');
   if (spacer === undefined) return null;
-  const clamp = { ...nut, nutFactor: NUT_FACTOR.oiled, length: spacer.width, area: (Math.PI / 4) * (spacer.outside ** 2 - spacer.inside ** 2), modulus: materialOf('carbonSteel', 'spacer').modulus };
+  const clamp = {
+    ...nut,
+    nutFactor: NUT_FACTOR.oiled,
+    length: spacer.width,
+    area: (Math.PI / 4) * (spacer.outside ** 2 - spacer.inside ** 2),
+    modulus: materialOf('carbonSteel', 'spacer').modulus,
+  };
   const final = clampShortening(clamp);
-  return { clamp, term: { kind: 'clampTorque', trial: 0, final, uncertainty: PULL_SCATTER * final } };
-} // prettier-ignore
+  return {
+    clamp,
+    term: { kind: 'clampTorque', trial: 0, final, uncertainty: PULL_SCATTER * final },
+  };
+}

@@ -41,20 +41,37 @@ export function clearanceInService(state: JobState, station: Station): Clearance
   if (type === undefined) return null;
   const clearanceClass = classOf(station);
   const initial = internalClearance(type, station.inside, clearanceClass);
-  const fits = (['inner', 'outer'] as const).map((ring) => (isTight(station, ring) ? seatInterference(state, station, ring) : { least: 0, most: 0 }));
+  const fits = (['inner', 'outer'] as const).map((ring) =>
+    isTight(station, ring) ? seatInterference(state, station, ring) : { least: 0, most: 0 },
+  );
   const [inner, outer] = fits;
   const seats = seatMaterials(state.unit!, station);
   if (initial === null || inner == null || outer == null || seats === null) return null;
-  const worst = leftWith(state, station, { ...seats, initial: initial.least, inner: inner.most, outer: outer.most });
-  const best = leftWith(state, station, { ...seats, initial: initial.most, inner: inner.least, outer: outer.least });
-  return { clearanceClass, initial, left: { least: worst.left, most: best.left }, working: worst.working };
-} // prettier-ignore
+  const worst = leftWith(state, station, {
+    ...seats,
+    initial: initial.least,
+    inner: inner.most,
+    outer: outer.most,
+  });
+  const best = leftWith(state, station, {
+    ...seats,
+    initial: initial.most,
+    inner: inner.least,
+    outer: outer.least,
+  });
+  return {
+    clearanceClass,
+    initial,
+    left: { least: worst.left, most: best.left },
+    working: worst.working,
+  };
+}
 
 const classOf = oncePerObject(({ designation }: Station): ClearanceClass => {
   if (designation === undefined) return 'CN';
   const read = decodeDesignation(designation.slice(0, 40));
   return read.status === 'known' ? read.clearanceClass : 'CN';
-}); // prettier-ignore
+});
 
 interface SeatMaterials {
   readonly housing: MaterialChoice;
@@ -77,21 +94,82 @@ function leftWith(
   const { inside: bore, outside, width } = station;
   const { housing, shaft } = fit;
   const running = state.heat[station.partId]?.running ?? USUAL_HEAT.running;
-  const [innerRaceway, outerRaceway] = [bore + RING_SHARE * (outside - bore), outside - RING_SHARE * (outside - bore)];
+  const [innerRaceway, outerRaceway] = [
+    bore + RING_SHARE * (outside - bore),
+    outside - RING_SHARE * (outside - bore),
+  ];
   const warm = (ring: MaterialChoice, temperature: number) => ({ material: ring, temperature });
-  const innerHot = fitAtTemperature(fit.inner, bore, { inner: warm(shaft, running), outer: warm('bearingSteel', running) });
-  const outerHot = fitAtTemperature(fit.outer, outside, { inner: warm('bearingSteel', running), outer: warm(housing, running) });
+  const innerHot = fitAtTemperature(fit.inner, bore, {
+    inner: warm(shaft, running),
+    outer: warm('bearingSteel', running),
+  });
+  const outerHot = fitAtTemperature(fit.outer, outside, {
+    inner: warm('bearingSteel', running),
+    outer: warm(housing, running),
+  });
   const shared = { length: width, friction: USUAL_FRICTION };
-  const innerPressure = pressFit({ ...shared, interference: Math.max(0, innerHot), diameter: bore, innerBore: 0, outerOutside: innerRaceway, innerMaterial: shaft, outerMaterial: 'bearingSteel' }).pressure;
-  const outerPressure = pressFit({ ...shared, interference: Math.max(0, outerHot), diameter: outside, innerBore: outerRaceway, outerOutside: BOSS * outside, innerMaterial: 'bearingSteel', outerMaterial: housing }).pressure;
+  const innerPressure = pressFit({
+    ...shared,
+    interference: Math.max(0, innerHot),
+    diameter: bore,
+    innerBore: 0,
+    outerOutside: innerRaceway,
+    innerMaterial: shaft,
+    outerMaterial: 'bearingSteel',
+  }).pressure;
+  const outerPressure = pressFit({
+    ...shared,
+    interference: Math.max(0, outerHot),
+    diameter: outside,
+    innerBore: outerRaceway,
+    outerOutside: BOSS * outside,
+    innerMaterial: 'bearingSteel',
+    outerMaterial: housing,
+  }).pressure;
   const { innerGrowth, outerShrinkage, left } = clearanceLeft({
-    initial: fit.initial, bore, innerRaceway, innerPressure, outside, outerRaceway, outerPressure,
-    innerRise: running - 20 + INNER_WARMER, outerRise: running - 20,
+    initial: fit.initial,
+    bore,
+    innerRaceway,
+    innerPressure,
+    outside,
+    outerRaceway,
+    outerPressure,
+    innerRise: running - 20 + INNER_WARMER,
+    outerRise: running - 20,
   });
   const working = [
-    line('Inner raceway grows', 'Δi = 2p·d²·di/(E·(di² − d²))', [['p', innerPressure, 'pressure'], ['d', bore, 'length'], ['di', innerRaceway, 'length']], ['Δi', innerGrowth, 'length'], 'lame'),
-    line('Outer raceway shrinks', 'Δo = 2p·D²·De/(E·(D² − De²))', [['p', outerPressure, 'pressure'], ['D', outside, 'length'], ['De', outerRaceway, 'length']], ['Δo', outerShrinkage, 'length'], 'lame'),
-    line('Clearance left, least', 'G = G₀ − Δi − Δo − α·ΔT·De', [['G₀', fit.initial, 'length'], ['ΔT', INNER_WARMER, 'temperatureDifference']], ['G', left, 'length'], 'lame'),
+    line(
+      'Inner raceway grows',
+      'Δi = 2p·d²·di/(E·(di² − d²))',
+      [
+        ['p', innerPressure, 'pressure'],
+        ['d', bore, 'length'],
+        ['di', innerRaceway, 'length'],
+      ],
+      ['Δi', innerGrowth, 'length'],
+      'lame',
+    ),
+    line(
+      'Outer raceway shrinks',
+      'Δo = 2p·D²·De/(E·(D² − De²))',
+      [
+        ['p', outerPressure, 'pressure'],
+        ['D', outside, 'length'],
+        ['De', outerRaceway, 'length'],
+      ],
+      ['Δo', outerShrinkage, 'length'],
+      'lame',
+    ),
+    line(
+      'Clearance left, least',
+      'G = G₀ − Δi − Δo − α·ΔT·De',
+      [
+        ['G₀', fit.initial, 'length'],
+        ['ΔT', INNER_WARMER, 'temperatureDifference'],
+      ],
+      ['G', left, 'length'],
+      'lame',
+    ),
   ];
   return { left, working };
-} // prettier-ignore
+}

@@ -53,11 +53,12 @@ class Bench {
       const { state } = this;
       const { next } = compilePlan(state);
       if (next === null || next.rule === until) return this;
-      for (const one of answerStep(state, next, habits, () => `id${(this.#ids += 1)}`)) this.record(one);
+      for (const one of answerStep(state, next, habits, () => `id${(this.#ids += 1)}`))
+        this.record(one);
     }
     throw new Error('the plan has no end');
   }
-} // prettier-ignore
+}
 
 function bearing(designation: string): TemplateBearing {
   const decoded = decodeDesignation(designation);
@@ -69,71 +70,125 @@ const withDetail = (unit: Unit, stationId: string, details: Partial<Station>): U
   ...unit,
   axes: unit.axes.map((axis) => ({
     ...axis,
-    stations: axis.stations.map((station) => (station.id === stationId ? { ...station, ...details } : station)),
+    stations: axis.stations.map((station) =>
+      station.id === stationId ? { ...station, ...details } : station,
+    ),
   })),
-}); // prettier-ignore
+});
 
-const reel = (template: (typeof UNIT_TEMPLATES)[number], left = '30206', right = '30205', span = 60) =>
-  unitFromTemplate(template, { name: 'Reel', left: bearing(left), right: bearing(right), span }); // prettier-ignore
+const reel = (
+  template: (typeof UNIT_TEMPLATES)[number],
+  left = '30206',
+  right = '30205',
+  span = 60,
+) => unitFromTemplate(template, { name: 'Reel', left: bearing(left), right: bearing(right), span });
 
 /** Values for every detail that a description may lack. */
 const SUPPLY: Readonly<Partial<Record<DetailName, string | number>>> = {
-  tightRing: 'outer', boreDepth: 40, depth: 1, rollerCount: 20, rollerDiameter: 3, torqueLeast: 20, torqueMost: 24,
-  lock: 'lockTab', count: 6, pattern: 'circle', lead: 1.5, notches: 24, oilHole: 4, feedHole: 4, holeOffset: 0, longest: 40,
-}; // prettier-ignore
+  tightRing: 'outer',
+  boreDepth: 40,
+  depth: 1,
+  rollerCount: 20,
+  rollerDiameter: 3,
+  torqueLeast: 20,
+  torqueMost: 24,
+  lock: 'lockTab',
+  count: 6,
+  pattern: 'circle',
+  lead: 1.5,
+  notches: 24,
+  oilHole: 4,
+  feedHole: 4,
+  holeOffset: 0,
+  longest: 40,
+};
 
 /** A unit with every datum that its plan asks for. */
 function complete(unit: Unit): Unit {
   const supplied = (station: Station): Station => {
     const { details } = STATION_KIND_TABLE[station.kind];
-    const lacking = details.filter((name) => station[name] === undefined && SUPPLY[name] !== undefined);
+    const lacking = details.filter(
+      (name) => station[name] === undefined && SUPPLY[name] !== undefined,
+    );
     return { ...station, ...Object.fromEntries(lacking.map((name) => [name, SUPPLY[name]])) };
   };
   return {
     ...unit,
-    parts: unit.parts.map((part) => ({ ...part, material: part.material ?? 'castAluminium', mass: 3, area: 0.1, wall: 8 })),
+    parts: unit.parts.map((part) => ({
+      ...part,
+      material: part.material ?? 'castAluminium',
+      mass: 3,
+      area: 0.1,
+      wall: 8,
+    })),
     axes: unit.axes.map((axis) => ({ ...axis, stations: axis.stations.map(supplied) })),
   };
-} // prettier-ignore
+}
 
 describe('the build plan', () => {
-  test.each(UNIT_TEMPLATES)('should lead a complete %s from its first step to the record, no number missing', (template) => {
-    const bench = new Bench(complete(reel(template)));
-    const asked = new Set<string>();
-    for (let turn = 0; turn < 400; turn += 1) {
-      const { next } = compilePlan(bench.state);
-      if (next === null) break;
-      expect([next.id, next.missing]).toEqual([next.id, []]);
-      asked.add(next.rule);
-      for (const one of answerStep(bench.state, next, HABITS, () => `id${turn}`)) bench.record(one);
-    }
-    expect(bench.state.finished).not.toBeNull();
-    expect(bench.state.ignored).toEqual([]);
-    const { steps, behind } = compilePlan(bench.state);
-    expect(behind).toBe(steps.length);
-    for (const rule of ['drain', 'clean', 'assemble', 'spin', 'finish']) expect(asked).toContain(rule);
-  }); // prettier-ignore
+  test.each(UNIT_TEMPLATES)(
+    'should lead a complete %s from its first step to the record, no number missing',
+    (template) => {
+      const bench = new Bench(complete(reel(template)));
+      const asked = new Set<string>();
+      for (let turn = 0; turn < 400; turn += 1) {
+        const { next } = compilePlan(bench.state);
+        if (next === null) break;
+        expect([next.id, next.missing]).toEqual([next.id, []]);
+        asked.add(next.rule);
+        for (const one of answerStep(bench.state, next, HABITS, () => `id${turn}`))
+          bench.record(one);
+      }
+      expect(bench.state.finished).not.toBeNull();
+      expect(bench.state.ignored).toEqual([]);
+      const { steps, behind } = compilePlan(bench.state);
+      expect(behind).toBe(steps.length);
+      for (const rule of ['drain', 'clean', 'assemble', 'spin', 'finish'])
+        expect(asked).toContain(rule);
+    },
+  );
 
   test.each(UNIT_TEMPLATES)('should name exactly the data that %s lacks', (template) => {
     const unit = complete(reel(template));
     for (const axis of unit.axes)
       for (const station of axis.stations)
-        for (const name of STATION_KIND_TABLE[station.kind].details.filter((detail) => NEEDED.has(detail) && station[detail] !== undefined)) {
+        for (const name of STATION_KIND_TABLE[station.kind].details.filter(
+          (detail) => NEEDED.has(detail) && station[detail] !== undefined,
+        )) {
           const { [name]: _taken, ...without } = station;
-          const holed = { ...unit, axes: [{ ...axis, stations: axis.stations.map((one) => (one.id === station.id ? (without as Station) : one)) }] };
-          const missing = compilePlan(new Bench(holed).state).missing.filter(({ on }) => on !== 'step');
+          const holed = {
+            ...unit,
+            axes: [
+              {
+                ...axis,
+                stations: axis.stations.map((one) =>
+                  one.id === station.id ? (without as Station) : one,
+                ),
+              },
+            ],
+          };
+          const missing = compilePlan(new Bench(holed).state).missing.filter(
+            ({ on }) => on !== 'step',
+          );
           expect(missing.map(({ id, field }) => [id, field])).toEqual([[station.id, name]]);
-          expect(missing[0]!.words).toBe(`${station.name}: ${DETAIL_TABLE[name].words.toLowerCase()}`);
+          expect(missing[0]!.words).toBe(
+            `${station.name}: ${DETAIL_TABLE[name].words.toLowerCase()}`,
+          );
         }
-  }); // prettier-ignore
+  });
 
   test('should say which part lacks its material, and where a size has to be measured first', () => {
     const unit = complete(reel('crankcaseHalves', '6205', '6206'));
-    const { missing } = compilePlan(new Bench({ ...unit, parts: unit.parts.map((part) => ({ ...part, material: null })) }).state);
-    expect(missing.filter(({ on }) => on === 'part').map(({ id, field }) => [id, field])).toEqual([['half-left', 'material'], ['half-right', 'material']]);
+    const { missing } = compilePlan(
+      new Bench({ ...unit, parts: unit.parts.map((part) => ({ ...part, material: null })) }).state,
+    );
+    expect(missing.filter(({ on }) => on === 'part').map(({ id, field }) => [id, field])).toEqual([
+      ['half-left', 'material'],
+      ['half-right', 'material'],
+    ]);
     const { missing: measured } = compilePlan(new Bench(unit).state);
     expect(measured.map(({ id }) => id)).toContain('measureSeats:bearing-left');
-  }); // prettier-ignore
+  });
 
   test('should put every step behind what it waits for, in the same order each time', () => {
     fc.assert(
@@ -181,12 +236,17 @@ describe('the build plan', () => {
     ['selfLocking', 'newPart:nut', 'assemble:axis'],
     ['threadlocker', 'prepare:nut', 'crush:sleeve'],
     ['lockTab', 'prepare:nut', 'crush:sleeve'],
-  ] as const)('should have what a %s lock wants on the nut before its last turn', (lock, first, then) => {
-    const ids = compilePlan(new Bench(withDetail(reel('pinionSleeve'), 'nut', { lock })).state).steps.map(({ id }) => id);
-    expect(ids).toContain(first);
-    expect(ids.indexOf(first)).toBeLessThan(ids.indexOf(then));
-    expect(ids.includes('lock:nut')).toBe(lock === 'lockTab');
-  }); // prettier-ignore
+  ] as const)(
+    'should have what a %s lock wants on the nut before its last turn',
+    (lock, first, then) => {
+      const ids = compilePlan(
+        new Bench(withDetail(reel('pinionSleeve'), 'nut', { lock })).state,
+      ).steps.map(({ id }) => id);
+      expect(ids).toContain(first);
+      expect(ids.indexOf(first)).toBeLessThan(ids.indexOf(then));
+      expect(ids.includes('lock:nut')).toBe(lock === 'lockTab');
+    },
+  );
 
   test('should put threadlocker on bolts before their torque, and ask for nothing afterwards', () => {
     const unit = withDetail(reel('coverShims'), 'bolts', { lock: 'threadlocker' });
@@ -213,7 +273,19 @@ describe('the build plan', () => {
   });
 });
 
-const NEEDED = new Set<DetailName>(['tightRing', 'boreDepth', 'rollerDiameter', 'lock', 'count', 'pattern', 'notches', 'lead', 'oilHole', 'feedHole', 'holeOffset']); // prettier-ignore
+const NEEDED = new Set<DetailName>([
+  'tightRing',
+  'boreDepth',
+  'rollerDiameter',
+  'lock',
+  'count',
+  'pattern',
+  'notches',
+  'lead',
+  'oilHole',
+  'feedHole',
+  'holeOffset',
+]);
 
 describe('what is found changes the plan', () => {
   const steps = (finding: Record<string, 'sound' | 'trackPitted' | 'spunInBore' | 'cracked'>) => {
@@ -236,14 +308,21 @@ describe('what is found changes the plan', () => {
   test('should coat a ring with compound at the moment it goes in, cold, and heat nothing for it', () => {
     const bench = new Bench(complete(reel('crankcaseHalves', '6205', '6205')));
     const [before] = [compilePlan(bench.state).steps.map(({ id }) => id)];
-    bench.record({ type: 'InspectionDecided', data: { targetId: 'bearing-left', verdict: 'repair', repair: 'compound', reason: '' } });
+    bench.record({
+      type: 'InspectionDecided',
+      data: { targetId: 'bearing-left', verdict: 'repair', repair: 'compound', reason: '' },
+    });
     const { steps: after } = compilePlan(bench.state);
     expect(before).toContain('heat:half-left');
     expect(after.map(({ id }) => id)).not.toContain('heat:half-left');
     const step = (id: string) => after.find((one) => one.id === id)!;
     expect(step('repair:bearing-left').how).toMatch(/goes on when the ring goes in/);
-    expect(step('seatOuter:bearing-left')).toMatchObject({ how: expect.stringMatching(/^Coat both, cold/), cautions: ['compound'], reason: expect.not.stringMatching(/hot/) });
-  }); // prettier-ignore
+    expect(step('seatOuter:bearing-left')).toMatchObject({
+      how: expect.stringMatching(/^Coat both, cold/),
+      cautions: ['compound'],
+      reason: expect.not.stringMatching(/hot/),
+    });
+  });
 
   test('should repair a cracked half before anything is seated in either', () => {
     const order = steps({ 'half-left': 'cracked' });
@@ -261,26 +340,40 @@ describe('numbers of the plan', () => {
   };
 
   test('should work the heat out from the bores measured, and keep to the limit of casting and bearing', () => {
-    const heat = figures(complete(reel('crankcaseHalves', '6205', '6205')), 'heat:half-left', 'heat');
+    const heat = figures(
+      complete(reel('crankcaseHalves', '6205', '6205')),
+      'heat:half-left',
+      'heat',
+    );
     // Bores 51.988 to 51.990 mm, mean 51.989 ± 0.0009; ring 52 + 0 − 0.013: at most 52 − 51.9881 = 0.0119 mm;
     // c = 0.026: T = 20 + 0.0379/(52 · 21.5e-6) = 53.9 °C.
     expect(heat['For Left bearing']).toMatchObject({ quantity: 'temperature' });
     expect((heat['For Left bearing'] as { least: number }).least).toBeCloseTo(53.9, 1);
     // Stricter than the casting's own 150 °C: left in a hotter half, the open bearing would pass its 120 °C.
-    expect(heat['Not above']).toMatchObject({ least: null, source: expect.stringMatching(/Left bearing, left in the hot part, would pass 120 °C/) });
+    expect(heat['Not above']).toMatchObject({
+      least: null,
+      source: expect.stringMatching(/Left bearing, left in the hot part, would pass 120 °C/),
+    });
     const { most } = heat['Not above'] as { most: number };
     expect(most).toBeGreaterThan(120);
     expect(most).toBeLessThan(150);
-  }); // prettier-ignore
+  });
 
   test('should say how a bore is out of round, with its guard band', () => {
-    const bore = figures(complete(reel('crankcaseHalves', '6205', '6205')), 'measureSeats:bearing-left', 'heat'); // prettier-ignore
+    const bore = figures(
+      complete(reel('crankcaseHalves', '6205', '6205')),
+      'measureSeats:bearing-left',
+      'heat',
+    );
     expect(bore['Bore, ovality']).toMatchObject({ word: 'conforms' });
     expect((bore['Bore, ovality'] as { least: number }).least).toBeCloseTo(0.002, 9);
   });
 
   test('should carry the as-found play over as the first estimate of the pack', () => {
-    const bench = new Bench(complete(reel('coverShims'))).work('measure', { ...HABITS, asFoundPlay: 0.31 }); // prettier-ignore
+    const bench = new Bench(complete(reel('coverShims'))).work('measure', {
+      ...HABITS,
+      asFoundPlay: 0.31,
+    });
     const step = compilePlan(bench.state).next!;
     const estimate = step.figures.find(({ name }) => name === 'Pack, first estimate');
     // A thicker cover shim gives more play: 1.000 + (0.14 − 0.31)/1 = 0.830 mm.
@@ -290,7 +383,9 @@ describe('numbers of the plan', () => {
   test('should tighten in rounds to the middle of the band, in a star', () => {
     const torque = figures(complete(reel('coverShims')), 'torque:bolts', 'torque');
     expect(torque['Order']).toMatchObject({ text: '1 – 4 – 2 – 5 – 3 – 6' });
-    expect(['Round 1', 'Round 2', 'Round 3'].map((name) => (torque[name] as { least: number }).least)).toEqual([11, 16.5, 22]); // prettier-ignore
+    expect(
+      ['Round 1', 'Round 2', 'Round 3'].map((name) => (torque[name] as { least: number }).least),
+    ).toEqual([11, 16.5, 22]);
   });
 });
 
@@ -298,7 +393,10 @@ describe('stations of a plan', () => {
   test('should stand as their steps stand, the fault before everything', () => {
     const unit = complete(reel('coverShims'));
     const bench = new Bench(unit);
-    const faulty = { ...unit.axes[0]!.stations.find(({ id }) => id === 'bearing-left')!, inside: 99 }; // prettier-ignore
+    const faulty = {
+      ...unit.axes[0]!.stations.find(({ id }) => id === 'bearing-left')!,
+      inside: 99,
+    };
     bench.record({ type: 'StationDescribed', data: { axisId: 'axis', station: faulty } });
     const plan = compilePlan(bench.state);
     expect(plan.next?.id).toBe('mend:bearing-left');
@@ -312,7 +410,9 @@ describe('stations of a plan', () => {
   });
 
   test('should be done when everything on them is', () => {
-    const states = stationStates(compilePlan(new Bench(complete(reel('thrustWasher'))).work().state)); // prettier-ignore
+    const states = stationStates(
+      compilePlan(new Bench(complete(reel('thrustWasher'))).work().state),
+    );
     expect(new Set(Object.values(states))).toEqual(new Set(['done']));
   });
 });
@@ -321,8 +421,10 @@ describe('an axis with two shim sites', () => {
   test('should set the play at one of them and lay the other’s pack back in', () => {
     const ids = compilePlan(new Bench(reel('carrierOutboard')).state).steps.map(({ id }) => id);
     expect(ids.filter((id) => /^(choosePack|fitPack|placeShims)/.test(id)).toSorted()).toEqual([
-      'choosePack:shims-left', 'fitPack:shims-left', 'placeShims:shims-right',
-    ]); // prettier-ignore
+      'choosePack:shims-left',
+      'fitPack:shims-left',
+      'placeShims:shims-right',
+    ]);
   });
 });
 
@@ -330,37 +432,86 @@ describe('an axis whose play nothing sets', () => {
   test('should not take a play out of band for proven', () => {
     const unit = complete(reel('thrustWasher'));
     const [axis] = unit.axes;
-    const bare = { ...unit, axes: [{ ...axis!, stations: axis!.stations.filter(({ kind }) => kind !== 'shimSite') }] };
+    const bare = {
+      ...unit,
+      axes: [{ ...axis!, stations: axis!.stations.filter(({ kind }) => kind !== 'shimSite') }],
+    };
     const bench = new Bench(bare, 'setPlay');
-    bench.record({ type: 'SpecSet', data: { specId: 's', axisId: 'axis', kind: 'endPlay', band: { lower: 0.1, upper: 0.18, target: null }, source: '' } });
+    bench.record({
+      type: 'SpecSet',
+      data: {
+        specId: 's',
+        axisId: 'axis',
+        kind: 'endPlay',
+        band: { lower: 0.1, upper: 0.18, target: null },
+        source: '',
+      },
+    });
     const next = () => compilePlan(bench.state).next?.rule;
     expect(next()).toBe('measure');
-    for (const [runId, play] of [['r1', 0.4], ['r2', 0.14]] as const) {
-      bench.record({ type: 'RunOpened', data: { runId, specId: 's', stage: 'trial', instrument: HABITS.instrument, indicator: { contact: 'lever', angle: 0 }, shaftHeld: true } });
-      for (const value of [0, play, 0, 0, play, 0, 0, play, 0]) bench.record({ type: 'ReadingTaken', data: { runId, value, typed: null, device: null, position: null } });
+    for (const [runId, play] of [
+      ['r1', 0.4],
+      ['r2', 0.14],
+    ] as const) {
+      bench.record({
+        type: 'RunOpened',
+        data: {
+          runId,
+          specId: 's',
+          stage: 'trial',
+          instrument: HABITS.instrument,
+          indicator: { contact: 'lever', angle: 0 },
+          shaftHeld: true,
+        },
+      });
+      for (const value of [0, play, 0, 0, play, 0, 0, play, 0])
+        bench.record({
+          type: 'ReadingTaken',
+          data: { runId, value, typed: null, device: null, position: null },
+        });
       bench.record({ type: 'RunClosed', data: { runId } });
       expect(next()).toBe(play === 0.4 ? 'prove' : 'finish');
     }
-  }); // prettier-ignore
+  });
 });
 
 describe('two axes whose play is set', () => {
   test('should keep one proven while a pack goes in on the other', () => {
     const unit = complete(reel('coverShims'));
-    const second = { ...unit.axes[0]!, id: 'second', name: 'Second', stations: unit.axes[0]!.stations.map((station) => ({ ...station, id: `second-${station.id}` })) };
+    const second = {
+      ...unit.axes[0]!,
+      id: 'second',
+      name: 'Second',
+      stations: unit.axes[0]!.stations.map((station) => ({
+        ...station,
+        id: `second-${station.id}`,
+      })),
+    };
     const bench = new Bench({ ...unit, axes: [...unit.axes, second] }, 'setPlay').work('finish');
-    const open = () => compilePlan(bench.state).steps.filter(({ status }) => status !== 'done').map(({ id }) => id);
+    const open = () =>
+      compilePlan(bench.state)
+        .steps.filter(({ status }) => status !== 'done')
+        .map(({ id }) => id);
     expect(open()).toEqual(['finish']);
-    bench.record({ type: 'PackFitted', data: { siteId: 'second-shims', pieces: bench.state.packs['second-shims']!.pieces } });
+    bench.record({
+      type: 'PackFitted',
+      data: { siteId: 'second-shims', pieces: bench.state.packs['second-shims']!.pieces },
+    });
     expect(open()).toEqual(['prove:second:endPlay', 'finish']);
-  }); // prettier-ignore
+  });
 });
 
 describe('a job that only sets the play', () => {
   test('should ask for the band, the pack and the readings, and nothing else', () => {
     const { steps } = compilePlan(new Bench(reel('coverShims'), 'setPlay').state);
     expect(steps.map(({ rule }) => rule)).toEqual([
-      'setSpec', 'recordPack', 'measure', 'choosePack', 'fitPack', 'prove', 'finish',
-    ]); // prettier-ignore
+      'setSpec',
+      'recordPack',
+      'measure',
+      'choosePack',
+      'fitPack',
+      'prove',
+      'finish',
+    ]);
   });
 });

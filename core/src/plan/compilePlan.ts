@@ -49,9 +49,13 @@ export function compilePlan(state: JobState): Plan {
     steps,
     next: steps.find(({ status }) => status === 'ready' || status === 'missing') ?? null,
     behind: steps.filter(({ status }) => status === 'done' || status === 'setAside').length,
-    missing: distinct(steps.filter(({ status }) => status !== 'done' && status !== 'setAside').flatMap((step) => step.missing)),
+    missing: distinct(
+      steps
+        .filter(({ status }) => status !== 'done' && status !== 'setAside')
+        .flatMap((step) => step.missing),
+    ),
     noLonger: Object.keys(state.steps).filter((id) => !place.has(id)),
-  }; // prettier-ignore
+  };
 }
 
 /** The steps each one comes after. */
@@ -66,10 +70,12 @@ function edgesOf(drafts: readonly Draft[]): ReadonlyMap<string, readonly Draft[]
     drafts.map((draft) => [
       draft.id,
       (draft.rule.after ?? []).flatMap((after) =>
-        (byRule.get(after.rule) ?? []).filter((other) => other !== draft && related(draft.subject, other.subject, after.of)),
+        (byRule.get(after.rule) ?? []).filter(
+          (other) => other !== draft && related(draft.subject, other.subject, after.of),
+        ),
       ),
     ]),
-  ); // prettier-ignore
+  );
 }
 
 function related(one: Subject, other: Subject, of: After['of']): boolean {

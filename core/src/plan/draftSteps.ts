@@ -94,7 +94,12 @@ function subjectsOf(state: JobState, unit: Unit): Readonly<Record<Rule['on'], re
     ),
     part: unit.parts.map((part) => ({ ...bare, part })),
     station: unit.axes.flatMap((axis) =>
-      axis.stations.map((station) => ({ ...ofAxis(axis), station, part: parts.get(station.partId) ?? null, faults: faulty[station.id] ?? [] })),
+      axis.stations.map((station) => ({
+        ...ofAxis(axis),
+        station,
+        part: parts.get(station.partId) ?? null,
+        faults: faulty[station.id] ?? [],
+      })),
     ),
-  }; // prettier-ignore
+  };
 }

@@ -51,8 +51,13 @@ export function words(name: string, text: string, source: string): Figure {
 
 /** A station's detail that is not known. */
 export function lacksDetail(station: Station, field: DetailName): Missing {
-  return { words: `${station.name}: ${DETAIL_TABLE[field].words.toLowerCase()}`, on: 'station', id: station.id, field };
-} // prettier-ignore
+  return {
+    words: `${station.name}: ${DETAIL_TABLE[field].words.toLowerCase()}`,
+    on: 'station',
+    id: station.id,
+    field,
+  };
+}
 
 /** A part's datum that is not known. */
 export function lacksOfPart(part: Part, field: 'material' | 'mass' | 'area' | 'wall'): Missing {

@@ -38,29 +38,59 @@ export function gainAt(state: JobState, axis: Axis, station: Station, kind: Play
   if (known !== null) return { status: 'known', value: known, uncertainty: 0, by: 'table' };
   const trials = trialsAt(state, axis, station, kind);
   const last = trials.at(-1);
-  const first = trials.findLast(({ thickness }) => Math.abs(thickness - last!.thickness) >= TRIAL_APART - 1e-9);
-  if (last === undefined || first === undefined) return { status: 'needsTrials', trials: last === undefined ? 0 : 1 };
-  const measured = orRefused(() => trialGain(first, last), ({ faults: [fault] }) => `two trials gave ${String(fault!.value)} mm: expected ${fault!.expected}`);
+  const first = trials.findLast(
+    ({ thickness }) => Math.abs(thickness - last!.thickness) >= TRIAL_APART - 1e-9,
+  );
+  if (last === undefined || first === undefined)
+    return { status: 'needsTrials', trials: last === undefined ? 0 : 1 };
+  const measured = orRefused(
+    () => trialGain(first, last),
+    ({ faults: [fault] }) =>
+      `two trials gave ${String(fault!.value)} mm: expected ${fault!.expected}`,
+  );
   if (typeof measured === 'string') return { status: 'refused', reason: measured };
   const value = measured;
 
-  const uncertainty = Math.hypot(first.uncertainty, last.uncertainty) / Math.abs(last.thickness - first.thickness);
-  if (Math.abs(value) <= SNAP * uncertainty) return { status: 'refused', reason: 'the pack hardly moves the play: it sits where it does not count, or a ring was not home in one of the builds' };
+  const uncertainty =
+    Math.hypot(first.uncertainty, last.uncertainty) / Math.abs(last.thickness - first.thickness);
+  if (Math.abs(value) <= SNAP * uncertainty)
+    return {
+      status: 'refused',
+      reason:
+        'the pack hardly moves the play: it sits where it does not count, or a ring was not home in one of the builds',
+    };
   const whole = Math.abs(Math.abs(value) - 1) <= SNAP * uncertainty;
-  return { status: 'known', value: whole ? Math.sign(value) : value, uncertainty: whole ? 0 : uncertainty, by: 'twoTrials' };
-} // prettier-ignore
+  return {
+    status: 'known',
+    value: whole ? Math.sign(value) : value,
+    uncertainty: whole ? 0 : uncertainty,
+    by: 'twoTrials',
+  };
+}
 
 /** Builds that were measured, in order; those that differ elsewhere on the axis from the last one are left out. */
 function trialsAt(state: JobState, axis: Axis, station: Station, kind: PlayKind): readonly Trial[] {
   const spec = playSpec(state, axis.id, kind);
-  const runs = state.runs.filter(({ specId, status, inPlace }) => specId === spec?.specId && status === 'closed' && inPlace[station.id] !== undefined);
+  const runs = state.runs.filter(
+    ({ specId, status, inPlace }) =>
+      specId === spec?.specId && status === 'closed' && inPlace[station.id] !== undefined,
+  );
   const last = runs.at(-1);
   const others = axis.stations.map(({ id }) => id).filter((id) => id !== station.id);
   return runs
-    .filter(({ inPlace, stage }) => stage !== 'asFound' && others.every((id) => inPlace[id] === last!.inPlace[id]))
+    .filter(
+      ({ inPlace, stage }) =>
+        stage !== 'asFound' && others.every((id) => inPlace[id] === last!.inPlace[id]),
+    )
     .flatMap((run) => {
       const verdict = verdictOf(state, run);
       if (verdict?.status !== 'judged') return [];
-      return [{ thickness: run.inPlace[station.id]!, endPlay: verdict.value.mean, uncertainty: verdict.value.uncertainty.standard }];
+      return [
+        {
+          thickness: run.inPlace[station.id]!,
+          endPlay: verdict.value.mean,
+          uncertainty: verdict.value.uncertainty.standard,
+        },
+      ];
     });
-} // prettier-ignore
+}

@@ -4,12 +4,26 @@ import { compilePlan } from './compilePlan.ts';
 import { heatedParts, jobHeat } from './jobHeat.ts';
 import { ringWays } from './ringWays.ts';
 
-const end = (bore: number, outside: number) => ({ designation: null, family: null, dimensions: { bore, outside, width: 15 } }); // prettier-ignore
-const MADE = unitFromTemplate('crankcaseHalves', { name: 'Case', left: end(25, 52), right: end(30, 62), span: 60 }); // prettier-ignore
+const end = (bore: number, outside: number) => ({
+  designation: null,
+  family: null,
+  dimensions: { bore, outside, width: 15 },
+});
+const MADE = unitFromTemplate('crankcaseHalves', {
+  name: 'Case',
+  left: end(25, 52),
+  right: end(30, 62),
+  span: 60,
+});
 const UNIT: Unit = {
   ...MADE,
-  parts: MADE.parts.map((part) => ({ ...part, material: part.kind === 'shaft' ? 'carbonSteel' : 'castAluminium', mass: 1.6, area: 0.09 })),
-}; // prettier-ignore
+  parts: MADE.parts.map((part) => ({
+    ...part,
+    material: part.kind === 'shaft' ? 'carbonSteel' : 'castAluminium',
+    mass: 1.6,
+    area: 0.09,
+  })),
+};
 const GAUGE = { id: 'g', name: 'g', graduation: 0.001, calibrationUncertainty: 0.001, range: 1 };
 
 class Log {
@@ -21,19 +35,37 @@ class Log {
   add<Type extends JobEventType>(type: Type, data: JobEventData[Type], minute = 0): this {
     const at = new Date(Date.UTC(2026, 0, 1, 0, minute)).toISOString();
     const seq = this.events.length + 1;
-    this.events.push({ id: `e${seq}`, seq, type, version: 1, at, by: 'ann', data } as unknown as JobEvent);
+    this.events.push({
+      id: `e${seq}`,
+      seq,
+      type,
+      version: 1,
+      at,
+      by: 'ann',
+      data,
+    } as unknown as JobEvent);
     return this;
   }
   measured(): this {
-    for (const [stationId, size] of [['bearing-left', 51.985], ['bearing-right', 61.98]] as const)
+    for (const [stationId, size] of [
+      ['bearing-left', 51.985],
+      ['bearing-right', 61.98],
+    ] as const)
       for (const place of ['outer-0', 'outer-60', 'inner-0'])
-        this.add('SizeMeasured', { stationId, feature: 'bore', place, value: size, typed: null, instrument: GAUGE });
+        this.add('SizeMeasured', {
+          stationId,
+          feature: 'bore',
+          place,
+          value: size,
+          typed: null,
+          instrument: GAUGE,
+        });
     return this;
   }
   get state() {
     return foldJob(this.events);
   }
-} // prettier-ignore
+}
 const half = (unit: Unit, id: string) => unit.parts.find((part) => part.id === id)!;
 
 describe('the heat of a job', () => {
@@ -55,7 +87,14 @@ describe('the heat of a job', () => {
     const log = new Log().measured();
     const part = half(UNIT, 'half-left');
     expect(jobHeat(log.state, part).plan).toMatchObject({ status: 'stands' });
-    const settings = { oven: 45, medium: 'fanOven', rings: 20, ambient: 20, running: 90, handling: 20 } as const; // prettier-ignore
+    const settings = {
+      oven: 45,
+      medium: 'fanOven',
+      rings: 20,
+      ambient: 20,
+      running: 90,
+      handling: 20,
+    } as const;
     log.add('HeatSet', { partId: 'half-left', settings });
     expect(jobHeat(log.state, part).plan!.status).toBe('tooCool');
     expect(jobHeat(log.state, part, { oven: 110 }).plan!.status).toBe('stands');
@@ -63,7 +102,11 @@ describe('the heat of a job', () => {
 
   test('should correct one half by what was seen of the other while it lay outside', () => {
     const log = new Log().measured();
-    log.add('ClockStarted', { clockId: 'c', kind: 'cooling', targetId: 'half-left', seconds: 600 }, 10);
+    log.add(
+      'ClockStarted',
+      { clockId: 'c', kind: 'cooling', targetId: 'half-left', seconds: 600 },
+      10,
+    );
     log.add('TemperatureRead', { partId: 'half-left', value: 99, typed: null }, 5); // before it came out
     expect(jobHeat(log.state, half(UNIT, 'half-right')).seenOn).toBeNull();
     log.add('TemperatureRead', { partId: 'half-left', value: 70, typed: null }, 15);
@@ -71,24 +114,37 @@ describe('the heat of a job', () => {
     expect(seenOn).toBe('Left case half');
     // τ = 1.6·900/(10·0.09) = 1600 s; from 100 to 70 °C in 300 s: 1600·ln(80/50)/300 = 2.507.
     expect(settings.coolingFactor).toBeCloseTo(2.507, 3);
-  }); // prettier-ignore
+  });
 
   test('should take the class of a seat where it was not measured, and say so', () => {
-    const classed = { ...UNIT, axes: UNIT.axes.map((axis) => ({ ...axis, stations: axis.stations.map((station) => (station.id === 'bearing-left' ? { ...station, boreClass: 'N7', journalClass: 'k5' } : station)) })) };
+    const classed = {
+      ...UNIT,
+      axes: UNIT.axes.map((axis) => ({
+        ...axis,
+        stations: axis.stations.map((station) =>
+          station.id === 'bearing-left'
+            ? { ...station, boreClass: 'N7', journalClass: 'k5' }
+            : station,
+        ),
+      })),
+    };
     const { state } = new Log(classed);
     const { plan } = jobHeat(state, half(classed, 'half-left'));
     // N7 on 52 mm from −39 µm, ring from 0 (ISO 286-2, ISO 492): at most 39 µm tight.
     expect(plan!.seats[0]!.cold).toBeCloseTo(0.039, 9);
     const step = compilePlan(state).steps.find(({ id }) => id === 'fitOuter:bearing-left')!;
     expect(step.figures[0]!.source).toMatch(/by its class, not measured/);
-    expect(ringWays(state, 'bearing-left', 'inner').find(({ id }) => id === 'induction')?.stands).toBe(true);
+    expect(
+      ringWays(state, 'bearing-left', 'inner').find(({ id }) => id === 'induction')?.stands,
+    ).toBe(true);
     expect(ringWays(state, 'bearing-right', 'inner')).toEqual([]);
     expect(ringWays(state, 'gone', 'inner')).toEqual([]);
-  }); // prettier-ignore
+  });
 
   test('should count a ring as seated unless it stopped half way', () => {
     const log = new Log().measured();
-    const status = () => compilePlan(log.state).steps.find(({ id }) => id === 'seatOuter:bearing-left')!.status; // prettier-ignore
+    const status = () =>
+      compilePlan(log.state).steps.find(({ id }) => id === 'seatOuter:bearing-left')!.status;
     log.add('SeatTried', { stationId: 'bearing-left', outcome: 'stoppedHalfWay' });
     expect(status()).not.toBe('done');
     log.add('SeatTried', { stationId: 'bearing-left', outcome: 'tapped' });
@@ -98,21 +154,46 @@ describe('the heat of a job', () => {
 
 describe('clocks and thermometers in the log', () => {
   const ignored = (log: Log) => log.state.ignored.map(({ reason }) => reason);
-  const clock = (clockId: string, targetId = 'half-left') => ({ clockId, kind: 'oven', targetId, seconds: 60 }) as const; // prettier-ignore
+  const clock = (clockId: string, targetId = 'half-left') =>
+    ({ clockId, kind: 'oven', targetId, seconds: 60 }) as const;
 
   test('should run until they are stopped', () => {
-    const log = new Log().add('ClockStarted', clock('c'), 1).add('ClockStopped', { clockId: 'c' }, 9);
-    expect(log.state.clocks).toMatchObject([{ startedAt: '2026-01-01T00:01:00.000Z', stoppedAt: '2026-01-01T00:09:00.000Z' }]); // prettier-ignore
-  }); // prettier-ignore
+    const log = new Log()
+      .add('ClockStarted', clock('c'), 1)
+      .add('ClockStopped', { clockId: 'c' }, 9);
+    expect(log.state.clocks).toMatchObject([
+      { startedAt: '2026-01-01T00:01:00.000Z', stoppedAt: '2026-01-01T00:09:00.000Z' },
+    ]);
+  });
 
   test.each<[string, Log, RegExp]>([
-    ['the same clock twice', new Log().add('ClockStarted', clock('c')).add('ClockStarted', clock('c')), /clock c exists/],
+    [
+      'the same clock twice',
+      new Log().add('ClockStarted', clock('c')).add('ClockStarted', clock('c')),
+      /clock c exists/,
+    ],
     ['a clock on nothing', new Log().add('ClockStarted', clock('c', 'no')), /no part no/],
-    ['stopping what does not run', new Log().add('ClockStopped', { clockId: 'c' }), /no clock c runs/],
-    ['a clock on a finished job', new Log().add('JobFinished', { note: '' }).add('ClockStarted', clock('c')), /finished/],
-    ['a reading on nothing', new Log().add('TemperatureRead', { partId: 'no', value: 50, typed: null }), /no part no/],
-    ['a ring that is not there', new Log().add('SeatTried', { stationId: 'no', outcome: 'tapped' }), /no station no/],
+    [
+      'stopping what does not run',
+      new Log().add('ClockStopped', { clockId: 'c' }),
+      /no clock c runs/,
+    ],
+    [
+      'a clock on a finished job',
+      new Log().add('JobFinished', { note: '' }).add('ClockStarted', clock('c')),
+      /finished/,
+    ],
+    [
+      'a reading on nothing',
+      new Log().add('TemperatureRead', { partId: 'no', value: 50, typed: null }),
+      /no part no/,
+    ],
+    [
+      'a ring that is not there',
+      new Log().add('SeatTried', { stationId: 'no', outcome: 'tapped' }),
+      /no station no/,
+    ],
   ])('should not take %s', (_, log, reason) => {
     expect(ignored(log)).toEqual([expect.stringMatching(reason)]);
-  }); // prettier-ignore
+  });
 });

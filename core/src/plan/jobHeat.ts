@@ -38,9 +38,15 @@ export function partOvenLimit(state: JobState, part: Part): HeatLimit | null {
   const own = state.limits[part.id] ?? usualLimit({ material: part.material });
   const body = bodyOf(part);
   if (body === null) return own;
-  const bearings = ovenSeats(state, part.id).map((station) => ({ name: station.name, diameter: station.outside, bore: station.inside, width: station.width, ringLimit: ringLimitFor(state, station) }));
+  const bearings = ovenSeats(state, part.id).map((station) => ({
+    name: station.name,
+    diameter: station.outside,
+    bore: station.inside,
+    width: station.width,
+    ringLimit: ringLimitFor(state, station),
+  }));
   return ovenLimit(body, bearings, { ...USUAL_HEAT, ...state.heat[part.id] }.rings, own);
-} // prettier-ignore
+}
 
 /** Ways in that need no oven: their rings are left out of the heat of the part. */
 const BY_ITSELF: readonly string[] = [
@@ -88,17 +94,29 @@ export function heatedParts({ unit }: JobState): readonly Part[] {
 export function jobHeat(state: JobState, part: Part, settings?: Partial<HeatSettings>): JobHeat {
   const unit = state.unit!;
   const seen = coolingSeen(state, part);
-  const all: HeatSettings = { ...USUAL_HEAT, ...state.heat[part.id], coolingFactor: seen?.factor ?? 1, ...settings };
+  const all: HeatSettings = {
+    ...USUAL_HEAT,
+    ...state.heat[part.id],
+    coolingFactor: seen?.factor ?? 1,
+    ...settings,
+  };
   const stations = ovenSeats(state, part.id).slice(0, MOST_SEATS);
   const missing = [
-    ...(['material', 'mass', 'area'] as const).filter((field) => part[field] === null).map((field) => lacksOfPart(part, field)),
-    ...stations.filter((station) => seatInterference(state, station, 'outer') === null).map((station) => lacksStep(`measured bore of ${station.name}`, `measureSeats:${station.id}`)),
+    ...(['material', 'mass', 'area'] as const)
+      .filter((field) => part[field] === null)
+      .map((field) => lacksOfPart(part, field)),
+    ...stations
+      .filter((station) => seatInterference(state, station, 'outer') === null)
+      .map((station) =>
+        lacksStep(`measured bore of ${station.name}`, `measureSeats:${station.id}`),
+      ),
   ];
   const body = bodyOf(part);
   const seats = missing.length > 0 ? [] : stations.map((station) => heatSeat(state, unit, station));
-  const plan = body === null || seats.length === 0 ? null : partHeat(body, seats, all, state.limits[part.id]);
+  const plan =
+    body === null || seats.length === 0 ? null : partHeat(body, seats, all, state.limits[part.id]);
   return { part, settings: all, missing, plan, seenOn: seen?.on ?? null };
-} // prettier-ignore
+}
 
 /** A part as a body that warms as one; null while a datum is missing. */
 export function bodyOf({ material, mass, area }: Part): LumpedBody | null {
@@ -108,8 +126,17 @@ export function bodyOf({ material, mass, area }: Part): LumpedBody | null {
 function heatSeat(state: JobState, unit: Unit, station: Station): HeatSeat {
   const axis = unit.axes.find(({ stations }) => stations.some(({ id }) => id === station.id))!;
   const { id, name, outside: diameter, inside: bore, width } = station;
-  return { id, name, diameter, bore, width, fit: seatInterference(state, station, 'outer')!, after: blockedBy(axis, station), ringLimit: ringLimitFor(state, station) };
-} // prettier-ignore
+  return {
+    id,
+    name,
+    diameter,
+    bore,
+    width,
+    fit: seatInterference(state, station, 'outer')!,
+    after: blockedBy(axis, station),
+    ringLimit: ringLimitFor(state, station),
+  };
+}
 
 /** What a bearing stands: as set for this job, else as is usual. */
 export function ringLimitFor({ limits }: JobState, station: Station): HeatLimit {
@@ -121,19 +148,27 @@ function blockedBy({ stations }: Axis, station: Station): readonly string[] {
   if (station.wayIn === undefined) return [];
   const further = station.wayIn === 'right' ? 1 : -1;
   return stations
-    .filter((other) => other.id !== station.id && other.partId === station.partId && other.wayIn === station.wayIn)
+    .filter(
+      (other) =>
+        other.id !== station.id && other.partId === station.partId && other.wayIn === station.wayIn,
+    )
     .filter((other) => further * (other.at - station.at) > 0)
     .map(({ id }) => id);
-} // prettier-ignore
+}
 
 /** How fast a part of this kind cooled, from the last reading while one lay outside: the other half tells for this one. */
-function coolingSeen(state: JobState, part: Part): { readonly factor: number; readonly on: string } | null {
-  const rows = state.clocks.filter(({ kind }) => kind === 'cooling').flatMap((clock) => factorOf(state, clock));
+function coolingSeen(
+  state: JobState,
+  part: Part,
+): { readonly factor: number; readonly on: string } | null {
+  const rows = state.clocks
+    .filter(({ kind }) => kind === 'cooling')
+    .flatMap((clock) => factorOf(state, clock));
   const own = rows.findLast(({ partId }) => partId === part.id);
   const other = rows.findLast(({ kind }) => kind === part.kind);
   const row = own ?? other;
   return row === undefined ? null : { factor: row.factor, on: row.name };
-} // prettier-ignore
+}
 
 function factorOf(state: JobState, clock: Clock) {
   const part = state.unit!.parts.find(({ id }) => id === clock.targetId);
@@ -143,7 +178,9 @@ function factorOf(state: JobState, clock: Clock) {
   return (state.temperatures[part.id] ?? []).flatMap(({ value: read, at }) => {
     const seconds = secondsBetween(clock.startedAt, at);
     const inTime = seconds > 0 && (clock.stoppedAt === null || at <= clock.stoppedAt);
-    const factor = inTime ? coolingFactorFrom(body, { oven: settings.oven, ambient: settings.ambient, read, seconds }) : null;
+    const factor = inTime
+      ? coolingFactorFrom(body, { oven: settings.oven, ambient: settings.ambient, read, seconds })
+      : null;
     return factor === null ? [] : [{ factor, partId: part.id, kind: part.kind, name: part.name }];
   });
-} // prettier-ignore
+}

@@ -16,36 +16,117 @@ const HABITS: WorkHabits = {
   },
   source: 'book',
 };
-const at = (id: string, kind: StationKind, place: number, rest: Partial<Station> = {}): Station => ({
-  id, kind, name: id, partId: 'case', at: place, width: 10, inside: 30, outside: 50, ...rest,
-}); // prettier-ignore
+const at = (
+  id: string,
+  kind: StationKind,
+  place: number,
+  rest: Partial<Station> = {},
+): Station => ({
+  id,
+  kind,
+  name: id,
+  partId: 'case',
+  at: place,
+  width: 10,
+  inside: 30,
+  outside: 50,
+  ...rest,
+});
 
 /** One of every kind that a plan has something to say of, beside a plain shaft. */
 const UNIT: Unit = {
-  id: 'u', name: 'Everything', description: '',
+  id: 'u',
+  name: 'Everything',
+  description: '',
   parts: [
     { id: 'case', name: 'Case', kind: 'case', material: 'magnesium', mass: 3, area: 0.1, wall: 8 },
-    { id: 'cover', name: 'Cover', kind: 'cover', material: 'greyIron', mass: 1, area: 0.05, wall: 8 },
-    { id: 'shaft', name: 'Shaft', kind: 'shaft', material: 'carbonSteel', mass: 2, area: 0.03, wall: null },
+    {
+      id: 'cover',
+      name: 'Cover',
+      kind: 'cover',
+      material: 'greyIron',
+      mass: 1,
+      area: 0.05,
+      wall: 8,
+    },
+    {
+      id: 'shaft',
+      name: 'Shaft',
+      kind: 'shaft',
+      material: 'carbonSteel',
+      mass: 2,
+      area: 0.03,
+      wall: null,
+    },
   ],
-  axes: [{
-    id: 'axis', name: 'Axis', arrangement: 'plainThrust', sets: ['backlash'],
-    stations: [
-      at('shells', 'plainBearing', 0, { inside: 40, outside: 44 }),
-      at('bush', 'bush', 20, { inside: 20, outside: 25, oilHole: 4, feedHole: 4, holeOffset: 2, depth: 1 }),
-      at('cup', 'drawnCup', 40, { depth: 2, designation: 'HK 3012' }),
-      at('rollers', 'looseRollers', 60, { inside: 20, outside: 26, rollerDiameter: 3, rollerCount: 23 }),
-      at('ball', 'ballBearing', 80, { tightRing: 'both', designation: '6206-2RS', inside: 30, outside: 62, width: 16 }),
-      at('ring', 'snapRing', 110, { bevel: 'left' }),
-      at('plate', 'retainer', 125, { count: 3, pattern: 'row', torqueLeast: 8, torqueMost: 10, lock: 'threadlocker' }),
-      at('bolts', 'bolts', 140, { partId: 'cover', count: 4, pattern: 'circle', torqueLeast: 20, torqueMost: 24, lock: 'lockWire', longest: 40 }),
-      at('o-ring', 'oRing', 160, { partId: 'cover' }),
-      at('seal', 'seal', 170, { partId: 'cover', boreDepth: 20, depthRule: 'shoulder', lip: 'left', wayIn: 'left', rating: 0.025 }),
-      at('nut', 'nut', 150, { partId: 'shaft', hand: 'left', torqueLeast: 90, torqueMost: 90, lock: 'selfLocking' }),
-      at('gear', 'gear', 190, { partId: 'shaft', teeth: 20 }),
-    ],
-  }],
-}; // prettier-ignore
+  axes: [
+    {
+      id: 'axis',
+      name: 'Axis',
+      arrangement: 'plainThrust',
+      sets: ['backlash'],
+      stations: [
+        at('shells', 'plainBearing', 0, { inside: 40, outside: 44 }),
+        at('bush', 'bush', 20, {
+          inside: 20,
+          outside: 25,
+          oilHole: 4,
+          feedHole: 4,
+          holeOffset: 2,
+          depth: 1,
+        }),
+        at('cup', 'drawnCup', 40, { depth: 2, designation: 'HK 3012' }),
+        at('rollers', 'looseRollers', 60, {
+          inside: 20,
+          outside: 26,
+          rollerDiameter: 3,
+          rollerCount: 23,
+        }),
+        at('ball', 'ballBearing', 80, {
+          tightRing: 'both',
+          designation: '6206-2RS',
+          inside: 30,
+          outside: 62,
+          width: 16,
+        }),
+        at('ring', 'snapRing', 110, { bevel: 'left' }),
+        at('plate', 'retainer', 125, {
+          count: 3,
+          pattern: 'row',
+          torqueLeast: 8,
+          torqueMost: 10,
+          lock: 'threadlocker',
+        }),
+        at('bolts', 'bolts', 140, {
+          partId: 'cover',
+          count: 4,
+          pattern: 'circle',
+          torqueLeast: 20,
+          torqueMost: 24,
+          lock: 'lockWire',
+          longest: 40,
+        }),
+        at('o-ring', 'oRing', 160, { partId: 'cover' }),
+        at('seal', 'seal', 170, {
+          partId: 'cover',
+          boreDepth: 20,
+          depthRule: 'shoulder',
+          lip: 'left',
+          wayIn: 'left',
+          rating: 0.025,
+        }),
+        at('nut', 'nut', 150, {
+          partId: 'shaft',
+          hand: 'left',
+          torqueLeast: 90,
+          torqueMost: 90,
+          lock: 'selfLocking',
+        }),
+        at('gear', 'gear', 190, { partId: 'shaft', teeth: 20 }),
+      ],
+    },
+  ],
+};
 
 class Bench {
   readonly events: JobEvent[] = [];
@@ -55,7 +136,15 @@ class Bench {
   }
   record({ type, data }: Recorded): this {
     const seq = this.events.length + 1;
-    this.events.push({ id: `e${seq}`, seq, type, version: 1, at: '2026-01-01T00:00:00.000Z', by: 'ann', data } as JobEvent);
+    this.events.push({
+      id: `e${seq}`,
+      seq,
+      type,
+      version: 1,
+      at: '2026-01-01T00:00:00.000Z',
+      by: 'ann',
+      data,
+    } as JobEvent);
     return this;
   }
   get state(): JobState {
@@ -76,7 +165,7 @@ class Bench {
     }
     throw new Error('no end');
   }
-} // prettier-ignore
+}
 
 describe('a unit of every kind', () => {
   test('should be worked through, each kind with the steps of its trade', () => {
@@ -85,18 +174,37 @@ describe('a unit of every kind', () => {
     expect(bench.state.ignored).toEqual([]);
     const ids = bench.asked.map(({ id }) => id);
     for (const id of [
-      'takeOutRollers:rollers', 'loadRollers:rollers', 'shells:shells', 'seatOuter:bush', 'seatOuter:cup', 'retain:ring',
-      'retain:plate', 'measureBolts:bolts', 'newPart:o-ring', 'fitORing:o-ring', 'relieve:axis', 'lock:bolts', 'torque:nut', 'leakTest',
-    ]) expect(ids).toContain(id);
+      'takeOutRollers:rollers',
+      'loadRollers:rollers',
+      'shells:shells',
+      'seatOuter:bush',
+      'seatOuter:cup',
+      'retain:ring',
+      'retain:plate',
+      'measureBolts:bolts',
+      'newPart:o-ring',
+      'fitORing:o-ring',
+      'relieve:axis',
+      'lock:bolts',
+      'torque:nut',
+      'leakTest',
+    ])
+      expect(ids).toContain(id);
     // The nut stands inside the seal, on the way the seal goes in: nothing closes over it.
     expect(ids).toContain('fitSeal:seal');
-  }); // prettier-ignore
+  });
 
   test('should show the clearance of shells against the usual band, and its verdict once measured', () => {
     const bench = new Bench();
-    expect(bench.figure('measureSeats:shells', 'Clearance, band')).toMatchObject({ least: expect.closeTo(0.03, 9), most: expect.closeTo(0.04, 9) }); // prettier-ignore
+    expect(bench.figure('measureSeats:shells', 'Clearance, band')).toMatchObject({
+      least: expect.closeTo(0.03, 9),
+      most: expect.closeTo(0.04, 9),
+    });
     const size = (feature: 'bore' | 'journal', place: string, value: number) =>
-      bench.record({ type: 'SizeMeasured', data: { stationId: 'shells', feature, place, value, typed: null, instrument: GAUGE } }); // prettier-ignore
+      bench.record({
+        type: 'SizeMeasured',
+        data: { stationId: 'shells', feature, place, value, typed: null, instrument: GAUGE },
+      });
     size('bore', 'outer-0', 40.035);
     expect(bench.figure('measureSeats:shells', 'Clearance')).toBeUndefined();
     size('journal', 'outer-0', 40);
@@ -106,30 +214,62 @@ describe('a unit of every kind', () => {
       word: 'cannotDecide',
     });
     size('bore', 'outer-120', 40.06);
-    expect(bench.figure('measureSeats:shells', 'Clearance')).toMatchObject({ word: 'doesNotConform' }); // prettier-ignore
+    expect(bench.figure('measureSeats:shells', 'Clearance')).toMatchObject({
+      word: 'doesNotConform',
+    });
   });
 
   test('should keep to the band of the manual where there is one', () => {
     const unit: Unit = {
       ...UNIT,
-      axes: [{ ...UNIT.axes[0]!, stations: UNIT.axes[0]!.stations.map((station) => (station.id === 'shells' ? { ...station, clearanceLeast: 0.05, clearanceMost: 0.09 } : station)) }],
-    }; // prettier-ignore
-    expect(new Bench(unit).figure('measureSeats:shells', 'Clearance, band')).toMatchObject({ least: 0.05, most: 0.09 }); // prettier-ignore
+      axes: [
+        {
+          ...UNIT.axes[0]!,
+          stations: UNIT.axes[0]!.stations.map((station) =>
+            station.id === 'shells'
+              ? { ...station, clearanceLeast: 0.05, clearanceMost: 0.09 }
+              : station,
+          ),
+        },
+      ],
+    };
+    expect(new Bench(unit).figure('measureSeats:shells', 'Clearance, band')).toMatchObject({
+      least: 0.05,
+      most: 0.09,
+    });
   });
 
   test('should show how far an oil hole is open, and a set that is short', () => {
     const bench = new Bench();
     // 4 mm holes half a diameter apart share (2π/3 − √3/2)/π = 39 %.
-    expect(bench.figure('inspect:bush', 'Open share of the oil hole')).toMatchObject({ word: 'doesNotConform', least: expect.closeTo(0.391, 3) }); // prettier-ignore
+    expect(bench.figure('inspect:bush', 'Open share of the oil hole')).toMatchObject({
+      word: 'doesNotConform',
+      least: expect.closeTo(0.391, 3),
+    });
     expect(bench.figure('inspect:rollers', 'Rollers in a full set')).toMatchObject({ least: 24 });
-    expect(bench.figure('inspect:rollers', 'Count')).toMatchObject({ text: '23 described, 24 fill it: short' }); // prettier-ignore
+    expect(bench.figure('inspect:rollers', 'Count')).toMatchObject({
+      text: '23 described, 24 fill it: short',
+    });
   });
 
   test('should say which data of a bush and of rollers are not known', () => {
     const bare = (id: string, names: readonly (keyof Station)[]): Unit => ({
       ...UNIT,
-      axes: [{ ...UNIT.axes[0]!, stations: UNIT.axes[0]!.stations.map((station) => (station.id === id ? (Object.fromEntries(Object.entries(station).filter(([name]) => !(names as readonly string[]).includes(name))) as unknown as Station) : station)) }],
-    }); // prettier-ignore
+      axes: [
+        {
+          ...UNIT.axes[0]!,
+          stations: UNIT.axes[0]!.stations.map((station) =>
+            station.id === id
+              ? (Object.fromEntries(
+                  Object.entries(station).filter(
+                    ([name]) => !(names as readonly string[]).includes(name),
+                  ),
+                ) as unknown as Station)
+              : station,
+          ),
+        },
+      ],
+    });
     const lacking = (id: string, names: readonly (keyof Station)[]) =>
       new Bench(bare(id, names)).step(`inspect:${id}`).missing.map(({ field }) => field);
     expect(lacking('bush', ['oilHole', 'holeOffset'])).toEqual(['oilHole', 'holeOffset']);
@@ -139,7 +279,9 @@ describe('a unit of every kind', () => {
 
   test('should tell a left-hand nut, and an order for what is bolted', () => {
     const bench = new Bench();
-    expect(bench.figure('loosen:nut', 'Thread')).toMatchObject({ text: 'left hand: undoes clockwise' }); // prettier-ignore
+    expect(bench.figure('loosen:nut', 'Thread')).toMatchObject({
+      text: 'left hand: undoes clockwise',
+    });
     expect(bench.figure('loosen:plate', 'Order')).toMatchObject({ text: '3 – 1 – 2' });
     expect(bench.figure('torque:nut', 'Torque')).toMatchObject({ least: 90, most: 90 });
     expect(bench.figure('retain:plate', 'Round 3')).toMatchObject({ least: 9 });
@@ -159,7 +301,9 @@ describe('a unit of every kind', () => {
     const { most } = bench.figure('heat:case', 'Not above') as { most: number };
     const casting = { material: 'magnesium', mass: 3, area: 0.1, temperature: most } as const;
     expect(most).toBeLessThan(120);
-    expect(settledTemperature(casting, { mass: bearingMass(30, 62, 16), temperature: -18 })).toBeCloseTo(80, 9); // prettier-ignore
+    expect(
+      settledTemperature(casting, { mass: bearingMass(30, 62, 16), temperature: -18 }),
+    ).toBeCloseTo(80, 9);
   });
 
   test('should judge a figure by its band, and want another until it is inside', () => {
@@ -169,7 +313,9 @@ describe('a unit of every kind', () => {
       type: 'FigureTaken',
       data: { specId, stage: 'final', value: 0.5, typed: null },
     });
-    expect(bench.figure('proveFigure:axis:backlash', 'As built')).toMatchObject({ word: 'doesNotConform' }); // prettier-ignore
+    expect(bench.figure('proveFigure:axis:backlash', 'As built')).toMatchObject({
+      word: 'doesNotConform',
+    });
     expect(bench.step('proveFigure:axis:backlash').status).not.toBe('done');
     bench.record({
       type: 'FigureTaken',
@@ -193,10 +339,17 @@ describe('what a step means on screen', () => {
     const bench = new Bench();
     const stage = () => stageOf(bench.state, nextAction(bench.state));
     expect(stage()).toBe('describe');
-    for (const [rule, expected] of [['mark', 'strip'], ['inspect', 'inspect'], ['heat', 'seat'], ['torque', 'set'], ['fill', 'close'], ['finish', 'finish']] as const) {
+    for (const [rule, expected] of [
+      ['mark', 'strip'],
+      ['inspect', 'inspect'],
+      ['heat', 'seat'],
+      ['torque', 'set'],
+      ['fill', 'close'],
+      ['finish', 'finish'],
+    ] as const) {
       bench.work(rule);
       expect(stage()).toBe(expected);
-    } // prettier-ignore
+    }
     bench.work();
     expect(nextAction(bench.state)).toEqual({ kind: 'done' });
     expect(stage()).toBe('finish');

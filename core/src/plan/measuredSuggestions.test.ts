@@ -4,7 +4,15 @@ import type { Station } from '../unit/index.ts';
 import { measuredSuggestions } from './measuredSuggestions.ts';
 
 const FINE = { ...FIXTURE_INSTRUMENT, graduation: 0.001 };
-const BASE = { id: 'one', name: 'One', partId: 'case', at: 300, width: 20, inside: 40, outside: 80 } as const; // prettier-ignore
+const BASE = {
+  id: 'one',
+  name: 'One',
+  partId: 'case',
+  at: 300,
+  width: 20,
+  inside: 40,
+  outside: 80,
+} as const;
 const PLACES = ['outer-0', 'outer-60', 'outer-120', 'inner-0', 'inner-60', 'inner-120'];
 
 /** Suggestions for a station with diameters (or lengths) at its places. */
@@ -15,11 +23,22 @@ function suggestions(station: Station, sizes: Readonly<Record<string, readonly n
   for (const [feature, values] of Object.entries(sizes))
     values.forEach((value, at) => {
       const place = feature === 'length' ? `bolt-${at + 1}` : PLACES[at]!;
-      log.add('SizeMeasured', { stationId: 'one', feature: feature as 'bore', place, value, typed: null, instrument: FINE }); // prettier-ignore
+      log.add('SizeMeasured', {
+        stationId: 'one',
+        feature: feature as 'bore',
+        place,
+        value,
+        typed: null,
+        instrument: FINE,
+      });
     });
   const state = foldJob(log.events);
   expect(state.ignored).toEqual([]);
-  return measuredSuggestions(state, station).map(({ verdict, repair, reason }) => [verdict, repair, reason]); // prettier-ignore
+  return measuredSuggestions(state, station).map(({ verdict, repair, reason }) => [
+    verdict,
+    repair,
+    reason,
+  ]);
 }
 const ball: Station = { ...BASE, kind: 'ballBearing', tightRing: 'outer' };
 
@@ -41,17 +60,23 @@ describe('what sizes say about the use of a part', () => {
 
   test('should mend a loose seat by how loose it is', () => {
     const loose = (by: number) => suggestions(ball, { bore: Array<number>(6).fill(80 + by) })[0];
-    expect(loose(0.03)).toEqual(['repair', 'compound', expect.stringContaining('outer ring is loose')]);
+    expect(loose(0.03)).toEqual([
+      'repair',
+      'compound',
+      expect.stringContaining('outer ring is loose'),
+    ]);
     expect(loose(0.1)![1]).toBe('roughenCompound');
     expect(loose(0.3)![1]).toBe('sleeveBore');
     const inner: Station = { ...ball, tightRing: 'inner' };
     expect(suggestions(inner, { journal: Array<number>(6).fill(39.7) })[0]![1]).toBe('buildUp');
-  }); // prettier-ignore
+  });
 
   test('should replace a worn plain bearing, by its band or the usual one', () => {
     const plain: Station = { ...BASE, kind: 'plainBearing' };
     const sizes = { bore: [40.07, 40.07], journal: [40, 40] };
-    expect(suggestions(plain, sizes)).toEqual([['replace', null, 'Worn: more clearance than its band']]); // prettier-ignore
+    expect(suggestions(plain, sizes)).toEqual([
+      ['replace', null, 'Worn: more clearance than its band'],
+    ]);
     expect(suggestions({ ...plain, clearanceMost: 0.1 }, sizes)).toEqual([]);
     expect(suggestions(plain, { bore: [40.035, 40.035], journal: [40, 40] })).toEqual([]);
   });
@@ -61,7 +86,13 @@ describe('what sizes say about the use of a part', () => {
     expect(suggestions(bolts, { length: [45.2, 45.9, 45.8] })).toEqual([
       ['replace', null, '2 of 3 stretched past 45.5 mm'],
     ]);
-    const rollers: Station = { ...BASE, kind: 'looseRollers', inside: 20, outside: 26, rollerDiameter: 3 }; // prettier-ignore
+    const rollers: Station = {
+      ...BASE,
+      kind: 'looseRollers',
+      inside: 20,
+      outside: 26,
+      rollerDiameter: 3,
+    };
     expect(suggestions({ ...rollers, rollerCount: 24 })).toEqual([]);
     expect(suggestions({ ...rollers, rollerCount: 23 })).toEqual([
       ['replace', null, '23 rollers where 24 fill the set'],

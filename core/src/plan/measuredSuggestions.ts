@@ -30,9 +30,19 @@ export interface MeasuredSuggestion {
  * seats, clearance out of its band, bolts stretched, rollers missing, an oil hole closed. Only what is proven is
  * suggested; nothing means that the sizes are in order as far as they are known.
  */
-export function measuredSuggestions(state: JobState, station: Station): readonly MeasuredSuggestion[] {
-  return [...roundness(state, station), ...looseness(state, station), ...clearance(state, station), ...bolts(state, station), ...rollers(station), ...oilHole(station)];
-} // prettier-ignore
+export function measuredSuggestions(
+  state: JobState,
+  station: Station,
+): readonly MeasuredSuggestion[] {
+  return [
+    ...roundness(state, station),
+    ...looseness(state, station),
+    ...clearance(state, station),
+    ...bolts(state, station),
+    ...rollers(station),
+    ...oilHole(station),
+  ];
+}
 
 function roundness(state: JobState, station: Station): readonly MeasuredSuggestion[] {
   return seatsOf(station).flatMap((feature): readonly MeasuredSuggestion[] => {
@@ -44,9 +54,15 @@ function roundness(state: JobState, station: Station): readonly MeasuredSuggesti
     ].filter(Boolean);
     if (bad.length === 0) return [];
     const repair = feature === 'bore' ? 'sleeveBore' : 'buildUp';
-    return [{ verdict: 'repair', repair, reason: `The ${feature} is ${bad.join(' and ')} beyond ${(verdict.limit * 1000).toFixed(0)} µm` }];
+    return [
+      {
+        verdict: 'repair',
+        repair,
+        reason: `The ${feature} is ${bad.join(' and ')} beyond ${(verdict.limit * 1000).toFixed(0)} µm`,
+      },
+    ];
   });
-} // prettier-ignore
+}
 
 function looseness(state: JobState, station: Station): readonly MeasuredSuggestion[] {
   return (['outer', 'inner'] as const).flatMap((ring): readonly MeasuredSuggestion[] => {
@@ -54,39 +70,90 @@ function looseness(state: JobState, station: Station): readonly MeasuredSuggesti
     const fit = seatInterference(state, station, ring);
     if (fit === null || fit.most > 0) return [];
     const { repair, reason } = looseBoreRemedy(-fit.mean);
-    return [{
-      verdict: 'repair',
-      repair: ring === 'inner' && repair === 'sleeveBore' ? 'buildUp' : repair,
-      reason: `The ${ringWords(station)[ring]} is loose on its seat; ${reason}`,
-    }];
+    return [
+      {
+        verdict: 'repair',
+        repair: ring === 'inner' && repair === 'sleeveBore' ? 'buildUp' : repair,
+        reason: `The ${ringWords(station)[ring]} is loose on its seat; ${reason}`,
+      },
+    ];
   });
-} // prettier-ignore
+}
 
 function clearance(state: JobState, station: Station): readonly MeasuredSuggestion[] {
   if (STATION_KIND_TABLE[station.kind].bearing !== 'plain') return [];
-  const [bores, journals] = (['bore', 'journal'] as const).map((feature) => Object.values(state.sizes[station.id]?.[feature] ?? {}));
+  const [bores, journals] = (['bore', 'journal'] as const).map((feature) =>
+    Object.values(state.sizes[station.id]?.[feature] ?? {}),
+  );
   if (bores!.length === 0 || journals!.length === 0) return [];
-  const { most } = plainClearance(bores!.map(({ value }) => value), journals!.map(({ value }) => value));
+  const { most } = plainClearance(
+    bores!.map(({ value }) => value),
+    journals!.map(({ value }) => value),
+  );
   const upper = station.clearanceMost ?? usualClearance(station.inside).upper!;
-  const guard = NORMAL_FACTOR * Math.hypot(...[bores!, journals!].map((sizes) => Math.max(...sizes.map(sizeUncertainty))));
-  return most > upper + guard ? [{ verdict: 'replace', repair: null, reason: 'Worn: more clearance than its band' }] : [];
-} // prettier-ignore
+  const guard =
+    NORMAL_FACTOR *
+    Math.hypot(...[bores!, journals!].map((sizes) => Math.max(...sizes.map(sizeUncertainty))));
+  return most > upper + guard
+    ? [{ verdict: 'replace', repair: null, reason: 'Worn: more clearance than its band' }]
+    : [];
+}
 
 function bolts(state: JobState, station: Station): readonly MeasuredSuggestion[] {
   if (station.longest === undefined) return [];
   const lengths = Object.values(state.sizes[station.id]?.length ?? {});
-  const past = lengths.filter((size) => judgeBoltLength(size.value, station.longest!, sizeUncertainty(size)).word === 'doesNotConform');
-  return past.length === 0 ? [] : [{ verdict: 'replace', repair: null, reason: `${past.length} of ${lengths.length} stretched past ${station.longest} mm` }];
-} // prettier-ignore
+  const past = lengths.filter(
+    (size) =>
+      judgeBoltLength(size.value, station.longest!, sizeUncertainty(size)).word ===
+      'doesNotConform',
+  );
+  return past.length === 0
+    ? []
+    : [
+        {
+          verdict: 'replace',
+          repair: null,
+          reason: `${past.length} of ${lengths.length} stretched past ${station.longest} mm`,
+        },
+      ];
+}
 
-function rollers({ kind, inside, rollerDiameter, rollerCount }: Station): readonly MeasuredSuggestion[] {
-  if (kind !== 'looseRollers' || rollerDiameter === undefined || rollerCount === undefined) return [];
+function rollers({
+  kind,
+  inside,
+  rollerDiameter,
+  rollerCount,
+}: Station): readonly MeasuredSuggestion[] {
+  if (kind !== 'looseRollers' || rollerDiameter === undefined || rollerCount === undefined)
+    return [];
   const { count } = fullComplement(inside, rollerDiameter);
-  return rollerCount === count ? [] : [{ verdict: 'replace', repair: null, reason: `${rollerCount} rollers where ${count} fill the set` }];
-} // prettier-ignore
+  return rollerCount === count
+    ? []
+    : [
+        {
+          verdict: 'replace',
+          repair: null,
+          reason: `${rollerCount} rollers where ${count} fill the set`,
+        },
+      ];
+}
 
-function oilHole({ kind, oilHole: hole, feedHole, holeOffset }: Station): readonly MeasuredSuggestion[] {
-  if (kind !== 'bush' || hole === undefined || feedHole === undefined || holeOffset === undefined) return [];
+function oilHole({
+  kind,
+  oilHole: hole,
+  feedHole,
+  holeOffset,
+}: Station): readonly MeasuredSuggestion[] {
+  if (kind !== 'bush' || hole === undefined || feedHole === undefined || holeOffset === undefined)
+    return [];
   const { share } = oilHoleOpening(hole, feedHole, holeOffset);
-  return share >= LEAST_OPENING ? [] : [{ verdict: 'replace', repair: null, reason: `Only ${(100 * share).toFixed(0)} % of the oil hole is open` }];
-} // prettier-ignore
+  return share >= LEAST_OPENING
+    ? []
+    : [
+        {
+          verdict: 'replace',
+          repair: null,
+          reason: `Only ${(100 * share).toFixed(0)} % of the oil hole is open`,
+        },
+      ];
+}

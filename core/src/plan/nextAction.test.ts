@@ -81,9 +81,11 @@ describe('cycles left', () => {
   const run = (lifts: readonly number[]): RunVerdict =>
     judgeRun({
       instrument: { id: 'd', name: 'd', graduation: 0.01, calibrationUncertainty: 0, range: 10 },
-      indicator: { contact: 'lever', angle: 0 }, band: { lower: 0.1, upper: 0.2, target: null }, shaftHeld: true,
+      indicator: { contact: 'lever', angle: 0 },
+      band: { lower: 0.1, upper: 0.2, target: null },
+      shaftHeld: true,
       cycles: lifts.map((lift) => ({ zero: 0, lift, returned: 0, position: null })),
-    }); // prettier-ignore
+    });
 
   test('should count down to a verdict', () => {
     expect(

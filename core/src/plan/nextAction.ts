@@ -73,22 +73,32 @@ export function nextAction(state: JobState, plan: Plan = compilePlan(state)): Ne
 /** What doing a step means on screen. */
 export function actionFor(state: JobState, step: Step): NextAction {
   const unit = state.unit!;
-  const site = step.stationId === null ? null : (findStation(unit, step.stationId)?.station ?? null);
+  const site =
+    step.stationId === null ? null : (findStation(unit, step.stationId)?.station ?? null);
   const axis = unit.axes.find(({ id }) => id === step.axisId);
-  const kind = step.specKind ?? (site === null || axis === undefined ? 'endPlay' : kindSetAt(axis, site));
+  const kind =
+    step.specKind ?? (site === null || axis === undefined ? 'endPlay' : kindSetAt(axis, site));
   const spec = state.specs.find((row) => row.axisId === step.axisId && row.kind === kind);
   if (step.form === 'finish') return { kind: 'finishJob', step };
-  if (step.form === 'setSpec') return { kind: 'setSpec', axis: axis!, specKind: step.specKind!, step };
+  if (step.form === 'setSpec')
+    return { kind: 'setSpec', axis: axis!, specKind: step.specKind!, step };
   if (step.form === 'recordPack') return { kind: 'recordPack', site: site!, step };
-  if (step.form === 'fitPack' && state.chosen[site!.id] !== undefined) return { kind: 'fitPack', site: site!, step };
+  if (step.form === 'fitPack' && state.chosen[site!.id] !== undefined)
+    return { kind: 'fitPack', site: site!, step };
   if (step.form === 'run' && spec !== undefined)
-    return { kind: 'startRun', spec, stage: stageOfRun(step), again: fittedAfter(state, axis!) > 0, step };
+    return {
+      kind: 'startRun',
+      spec,
+      stage: stageOfRun(step),
+      again: fittedAfter(state, axis!) > 0,
+      step,
+    };
   const run = spec === undefined ? null : currentRun(state, spec.specId);
   const verdict = spec === undefined ? null : playVerdict(state, spec.specId);
   if (step.form === 'choosePack' && run !== null && verdict !== null)
     return { kind: 'choosePack', run, verdict, site: site!, step };
   return { kind: 'step', step };
-} // prettier-ignore
+}
 
 function stageOfRun({ rule }: Step): RunStage {
   if (rule === 'asFound') return 'asFound';

@@ -74,8 +74,14 @@ export function packQuestion(
  * What the packs of all sites of an axis are chosen from together, where more than one play is set by shims.
  * @returns null where there is only one, or something is not measured yet
  */
-export function jointQuestion(state: JobState, axis: Axis, stock: readonly ShimSize[]): JointQuestion | null {
-  const sites = settersOf(axis).filter(({ kind }) => kind === 'pack').map(({ station }) => station);
+export function jointQuestion(
+  state: JobState,
+  axis: Axis,
+  stock: readonly ShimSize[],
+): JointQuestion | null {
+  const sites = settersOf(axis)
+    .filter(({ kind }) => kind === 'pack')
+    .map(({ station }) => station);
   const kinds = PLAY_KINDS.filter((kind) => axis.sets.includes(kind));
   if (sites.length < 2 || sites.length !== kinds.length) return null;
   const specs = kinds.flatMap((kind) => {
@@ -83,23 +89,43 @@ export function jointQuestion(state: JobState, axis: Axis, stock: readonly ShimS
     const verdict = spec === null ? null : playVerdict(state, spec.specId);
     if (spec === null || verdict === null) return [];
     const { value, uncertainty, degreesOfFreedom } = inFinalBuild(state, axis, kind, verdict);
-    return [{ id: kind, value, uncertainty, degreesOfFreedom, band: drawnIn(spec.band, verdict.value.mean - verdict.value.low, verdict.value.high - verdict.value.mean) }];
+    return [
+      {
+        id: kind,
+        value,
+        uncertainty,
+        degreesOfFreedom,
+        band: drawnIn(
+          spec.band,
+          verdict.value.mean - verdict.value.low,
+          verdict.value.high - verdict.value.mean,
+        ),
+      },
+    ];
   });
   const rows = sites.flatMap((site) => {
     const pack = state.packs[site.id];
     const gains = kinds.map((kind) => [kind, tableGain(axis.arrangement, site, kind)] as const);
     if (pack === undefined || gains.some(([, gain]) => gain === null)) return [];
-    return [{ id: site.id, thickness: packThickness(pack.pieces), uncertainty: packUncertainty(pack.pieces), gains: Object.fromEntries(gains) as Record<string, number> }];
+    return [
+      {
+        id: site.id,
+        thickness: packThickness(pack.pieces),
+        uncertainty: packUncertainty(pack.pieces),
+        gains: Object.fromEntries(gains) as Record<string, number>,
+      },
+    ];
   });
   if (specs.length < kinds.length || rows.length < sites.length) return null;
   return { specs, sites: rows, stock, mostPieces: USUAL_MOST_PIECES };
-} // prettier-ignore
+}
 
 /** The play as it will be in the final build with the same packs, mm: what was measured, and what differs. */
 export function inFinalBuild(state: JobState, axis: Axis, kind: PlayKind, verdict: JudgedVerdict) {
   const { mean, uncertainty } = verdict.value;
   const spec = playSpec(state, axis.id, kind);
-  const trial = kind === 'endPlay' && spec !== null && currentRun(state, spec.specId)?.stage === 'trial';
+  const trial =
+    kind === 'endPlay' && spec !== null && currentRun(state, spec.specId)?.stage === 'trial';
   const shift = trial ? playShift(state, axis) : { shift: 0, uncertainty: 0 };
   const freedom = uncertainty.degreesOfFreedom;
   return {
@@ -107,7 +133,7 @@ export function inFinalBuild(state: JobState, axis: Axis, kind: PlayKind, verdic
     uncertainty: Math.hypot(uncertainty.standard, shift.uncertainty),
     degreesOfFreedom: Number.isFinite(freedom) ? freedom : null,
   };
-} // prettier-ignore
+}
 
 /** A band drawn in so that a spread about the mean stays inside; as it is when the spread is wider than it. */
 function drawnIn(band: Band, below: number, above: number): Band {

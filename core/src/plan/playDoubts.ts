@@ -56,29 +56,50 @@ const TIPS = 3;
  * Whether a run that agrees with itself can be believed: held against the last run of the same figure and what has
  * changed of thicknesses since. Readings that lie agree as well as honest ones.
  */
-export function playDoubts(state: JobState, axis: Axis, run: Run, verdict: JudgedVerdict): readonly PlayDoubt[] {
+export function playDoubts(
+  state: JobState,
+  axis: Axis,
+  run: Run,
+  verdict: JudgedVerdict,
+): readonly PlayDoubt[] {
   const { mean, low, high, uncertainty, positions } = verdict.value;
   const spec = state.specs.find(({ specId }) => specId === run.specId);
-  const width = spec?.band.lower == null || spec.band.upper === null ? null : spec.band.upper - spec.band.lower;
+  const width =
+    spec?.band.lower == null || spec.band.upper === null ? null : spec.band.upper - spec.band.lower;
   const doubts: PlayDoubt[] = [];
-  if (positions !== null && width !== null && high - low > width / 2) doubts.push({ id: 'followsAngle', expected: null });
-  if (mean <= uncertainty.expanded && (spec?.band.lower ?? 0) > -1e-9 && spec?.kind === 'endPlay') doubts.push({ id: 'none', expected: null });
+  if (positions !== null && width !== null && high - low > width / 2)
+    doubts.push({ id: 'followsAngle', expected: null });
+  if (mean <= uncertainty.expanded && (spec?.band.lower ?? 0) > -1e-9 && spec?.kind === 'endPlay')
+    doubts.push({ id: 'none', expected: null });
   const before = expectedPlay(state, axis, run);
   if (before === null) return doubts;
   const { value: expected, uncertainty: own } = before;
   const ratio = expected > 0.005 && mean > 0 ? mean / expected : 1;
   const slack = Math.max(FAR, NORMAL_FACTOR * 2 * Math.hypot(own, uncertainty.standard));
-  if ([25.4, 1 / 25.4].some((slip) => Math.abs(ratio / slip - 1) < SLIP_SHARE)) return [...doubts, { id: 'unitSlip', expected }];
+  if ([25.4, 1 / 25.4].some((slip) => Math.abs(ratio / slip - 1) < SLIP_SHARE))
+    return [...doubts, { id: 'unitSlip', expected }];
   if (mean - expected <= slack && expected - mean <= slack) return doubts;
   if (mean < expected) return [...doubts, { id: 'bound', expected }];
-  return [...doubts, { id: ratio >= TIPS && mean - expected > TIPS * FAR ? 'tips' : 'heldApart', expected }];
-} // prettier-ignore
+  return [
+    ...doubts,
+    { id: ratio >= TIPS && mean - expected > TIPS * FAR ? 'tips' : 'heldApart', expected },
+  ];
+}
 
 /** The play that the last run and the thicknesses changed since then let expect, mm; null where none can be told. */
-function expectedPlay(state: JobState, axis: Axis, run: Run): { readonly value: number; readonly uncertainty: number } | null {
+function expectedPlay(
+  state: JobState,
+  axis: Axis,
+  run: Run,
+): { readonly value: number; readonly uncertainty: number } | null {
   const kind = state.specs.find(({ specId }) => specId === run.specId)?.kind;
   if (kind !== 'endPlay' && kind !== 'sideClearance') return null;
-  const before = state.runs.slice(0, state.runs.findIndex(({ runId }) => runId === run.runId)).findLast(({ specId, status }) => specId === run.specId && status === 'closed');
+  const before = state.runs
+    .slice(
+      0,
+      state.runs.findIndex(({ runId }) => runId === run.runId),
+    )
+    .findLast(({ specId, status }) => specId === run.specId && status === 'closed');
   const verdict = before === undefined ? null : verdictOf(state, before);
   if (before === undefined || verdict?.status !== 'judged') return null;
   // New bearings move the play found before by more than a doubt could tell.
@@ -86,14 +107,26 @@ function expectedPlay(state: JobState, axis: Axis, run: Run): { readonly value: 
   const moved = settersOf(axis).map(({ station }) => {
     const gain = gainAt(state, axis, station, kind);
     const [was, is] = [before.inPlace[station.id], run.inPlace[station.id]];
-    const turned = station.kind === 'adjuster' && (state.setAfter[station.id]?.runs ?? 0) > state.runs.indexOf(before);
-    return gain.status !== 'known' || turned ? null : was === undefined || is === undefined ? 0 : gain.value * (is - was);
+    const turned =
+      station.kind === 'adjuster' &&
+      (state.setAfter[station.id]?.runs ?? 0) > state.runs.indexOf(before);
+    return gain.status !== 'known' || turned
+      ? null
+      : was === undefined || is === undefined
+        ? 0
+        : gain.value * (is - was);
   });
   if (moved.includes(null)) return null;
-  const { shift, uncertainty } = kind === 'endPlay' && before.stage === 'trial' && run.stage === 'final' ? playShift(state, axis) : { shift: 0, uncertainty: 0 };
-  const packs = Math.hypot(0, ...settersOf(axis).map(({ station }) => packUncertainty(state.packs[station.id]?.pieces ?? [])));
+  const { shift, uncertainty } =
+    kind === 'endPlay' && before.stage === 'trial' && run.stage === 'final'
+      ? playShift(state, axis)
+      : { shift: 0, uncertainty: 0 };
+  const packs = Math.hypot(
+    0,
+    ...settersOf(axis).map(({ station }) => packUncertainty(state.packs[station.id]?.pieces ?? [])),
+  );
   return {
     value: verdict.value.mean + shift + moved.reduce<number>((sum, by) => sum + by!, 0),
     uncertainty: Math.hypot(verdict.value.uncertainty.standard, uncertainty, packs),
   };
-} // prettier-ignore
+}

@@ -31,8 +31,10 @@ export function playSpec({ specs }: JobState, axisId: string, kind: PlayKind): S
 /** When something that sets the play of an axis was last changed; null when nothing was. */
 export function lastSet({ setAfter }: JobState, { stations }: Axis): SetAfter | null {
   const rows = stations.flatMap(({ id }) => setAfter[id] ?? []);
-  return rows.toSorted((a, b) => a.runs - b.runs || Number(a.trial) - Number(b.trial)).at(-1) ?? null;
-} // prettier-ignore
+  return (
+    rows.toSorted((a, b) => a.runs - b.runs || Number(a.trial) - Number(b.trial)).at(-1) ?? null
+  );
+}
 
 /** How many runs there were when something that sets the play of an axis was last changed; 0 when nothing was. */
 export function fittedAfter(state: JobState, axis: Axis): number {
@@ -53,9 +55,15 @@ export function currentRun(state: JobState, specId: string): Run | null {
 }
 
 /** What the terms of an axis do to its end play from trial to final build, mm. */
-export function playShift({ playTerms }: JobState, axis: Axis): { readonly shift: number; readonly uncertainty: number } {
-  return termShift(axis.arrangement, playTerms.filter(({ axisId }) => axisId === axis.id).map(({ term }) => term));
-} // prettier-ignore
+export function playShift(
+  { playTerms }: JobState,
+  axis: Axis,
+): { readonly shift: number; readonly uncertainty: number } {
+  return termShift(
+    axis.arrangement,
+    playTerms.filter(({ axisId }) => axisId === axis.id).map(({ term }) => term),
+  );
+}
 
 /** How far the setting of the play is on an axis. */
 export function playStage(state: JobState, axis: Axis): PlayStage {
@@ -87,8 +95,11 @@ export function isProvenPlay(state: JobState, axis: Axis, { specId }: Spec): boo
 
 /** Whether what was measured is not the build that is closed: mock-up bearings, another gasket. */
 function measuresAnotherBuild(state: JobState, axis: Axis, specs: readonly Spec[]): boolean {
-  return playShift(state, axis).shift !== 0 && specs.some(({ specId }) => currentRun(state, specId)?.stage === 'trial');
-} // prettier-ignore
+  return (
+    playShift(state, axis).shift !== 0 &&
+    specs.some(({ specId }) => currentRun(state, specId)?.stage === 'trial')
+  );
+}
 
 /** The verdict of the run that speaks for what is now in place. */
 export function playVerdict(state: JobState, specId: string): JudgedVerdict | null {

@@ -11,9 +11,13 @@ function booked(kinds: readonly ('endPlay' | 'backlash' | 'rollingTorque')[]): B
 }
 const shims = (bench: Bench) => bench.axis.stations.find(({ kind }) => kind === 'shimSite')!.id;
 const bolts = (bench: Bench) => bench.axis.stations.find(({ kind }) => kind === 'bolts')!.id;
-const tick = (bench: Bench, stepId: string) => bench.record({ type: 'StepDone', data: { stepId, note: '' } }); // prettier-ignore
+const tick = (bench: Bench, stepId: string) =>
+  bench.record({ type: 'StepDone', data: { stepId, note: '' } });
 const figureRead = (bench: Bench, value: number) =>
-  bench.record({ type: 'FigureTaken', data: { specId: 'backlash', stage: 'final', value, typed: null } }); // prettier-ignore
+  bench.record({
+    type: 'FigureTaken',
+    data: { specId: 'backlash', stage: 'final', value, typed: null },
+  });
 
 describe('a play in band', () => {
   const PROVE = 'prove:axis:endPlay';
@@ -75,7 +79,16 @@ describe('a figure that is read off', () => {
   const PROVE = 'proveFigure:axis:backlash';
 
   test('should lose its proof when a pack or a bolt is moved after it', () => {
-    const bench = booked(['backlash']).record({ type: 'SpecSet', data: { specId: 'backlash', axisId: 'axis', kind: 'backlash', band: { lower: 0.1, upper: 0.2, target: null }, source: 'book' } }); // prettier-ignore
+    const bench = booked(['backlash']).record({
+      type: 'SpecSet',
+      data: {
+        specId: 'backlash',
+        axisId: 'axis',
+        kind: 'backlash',
+        band: { lower: 0.1, upper: 0.2, target: null },
+        source: 'book',
+      },
+    });
     figureRead(bench, 0.15);
     expect(bench.status(PROVE)).toBe('done');
     tick(bench, `torque:${bolts(bench)}`);

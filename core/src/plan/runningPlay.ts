@@ -28,19 +28,31 @@ export interface RunningPlay extends WarmPlay {
  */
 export function runningPlay(state: JobState, axis: Axis, cold: number): RunningPlay | null {
   const { arrangement } = axis;
-  const bearings = axis.stations.filter(({ kind }) => kind === 'taperedRoller').toSorted((a, b) => a.at - b.at);
+  const bearings = axis.stations
+    .filter(({ kind }) => kind === 'taperedRoller')
+    .toSorted((a, b) => a.at - b.at);
   const [left, right] = [bearings[0], bearings.at(-1)];
-  if (arrangement === 'plainThrust' || left === undefined || right === undefined || left === right) return null;
+  if (arrangement === 'plainThrust' || left === undefined || right === undefined || left === right)
+    return null;
   const parts = state.unit!.parts;
   const housing = parts.find(({ id }) => id === left.partId)?.material ?? null;
   const shaft = parts.find(({ kind }) => kind === 'shaft')?.material ?? null;
   if (housing === null || shaft === null || housing === shaft) return null;
   const running = state.heat[left.partId]?.running ?? USUAL_HEAT.running;
-  const span = arrangement === 'faceToFace' ? right.at + right.width - left.at : right.at - (left.at + left.width);
-  const fits = bearings.map((station) => ({ station, fit: seatInterference(state, station, 'outer') }));
+  const span =
+    arrangement === 'faceToFace'
+      ? right.at + right.width - left.at
+      : right.at - (left.at + left.width);
+  const fits = bearings.map((station) => ({
+    station,
+    fit: seatInterference(state, station, 'outer'),
+  }));
   const cups = fits.map(({ station, fit }) => {
     const cold = fit === null ? 0 : Math.max(0, (fit.least + fit.most) / 2);
-    const fitWarm = fitAtTemperature(cold, station.outside, { inner: { material: 'bearingSteel', temperature: running }, outer: { material: housing, temperature: running } });
+    const fitWarm = fitAtTemperature(cold, station.outside, {
+      inner: { material: 'bearingSteel', temperature: running },
+      outer: { material: housing, temperature: running },
+    });
     return {
       outside: station.outside,
       contactAngle: station.contactAngle ?? USUAL_CONTACT_ANGLE,
@@ -49,18 +61,54 @@ export function runningPlay(state: JobState, axis: Axis, cold: number): RunningP
       fitWarm,
     };
   });
-  const answer = orRefused(() => warmPlay({ cold, arrangement, span: Math.max(0, span), rise: running - 20, housing, shaft, cups }), () => null);
+  const answer = orRefused(
+    () =>
+      warmPlay({
+        cold,
+        arrangement,
+        span: Math.max(0, span),
+        rise: running - 20,
+        housing,
+        shaft,
+        cups,
+      }),
+    () => null,
+  );
   if (answer === null) return null;
   return {
-    ...answer, running,
+    ...answer,
+    running,
     loose: answer.looseCups.map((at) => bearings[at]!.name),
     withoutFit: fits.flatMap(({ station, fit }) => (fit === null ? [station.name] : [])),
   };
-} // prettier-ignore
+}
 
 /** How much the raceway of a cup closes by its press fit, mm on the diameter. */
-function contraction({ inside, outside, width }: Station, interference: number, housing: MaterialChoice): number {
+function contraction(
+  { inside, outside, width }: Station,
+  interference: number,
+  housing: MaterialChoice,
+): number {
   const raceway = outside - RING_SHARE * (outside - inside);
-  const { pressure } = pressFit({ interference, diameter: outside, length: width, friction: USUAL_FRICTION, innerBore: raceway, outerOutside: BOSS * outside, innerMaterial: 'bearingSteel', outerMaterial: housing });
-  return clearanceLeft({ initial: 0, bore: inside, innerRaceway: inside + RING_SHARE * (outside - inside), innerPressure: 0, outside, outerRaceway: raceway, outerPressure: pressure, innerRise: 0, outerRise: 0 }).outerShrinkage;
-} // prettier-ignore
+  const { pressure } = pressFit({
+    interference,
+    diameter: outside,
+    length: width,
+    friction: USUAL_FRICTION,
+    innerBore: raceway,
+    outerOutside: BOSS * outside,
+    innerMaterial: 'bearingSteel',
+    outerMaterial: housing,
+  });
+  return clearanceLeft({
+    initial: 0,
+    bore: inside,
+    innerRaceway: inside + RING_SHARE * (outside - inside),
+    innerPressure: 0,
+    outside,
+    outerRaceway: raceway,
+    outerPressure: pressure,
+    innerRise: 0,
+    outerRise: 0,
+  }).outerShrinkage;
+}

@@ -5,9 +5,14 @@ import { STATION_KIND_TABLE, type Station } from '../unit/index.ts';
 import { isSeparable, meanSize } from './seats.ts';
 
 /** What has to be answered to know that a ring is home. */
-export function seatingChecks(state: JobState, station: Station, ring: 'outer' | 'inner'): readonly SeatingCheckId[] {
+export function seatingChecks(
+  state: JobState,
+  station: Station,
+  ring: 'outer' | 'inner',
+): readonly SeatingCheckId[] {
   if (ring === 'inner') return ['shoulderGap'];
-  if (STATION_KIND_TABLE[station.kind].bearing !== 'rolling') return station.depth === undefined ? ['bottom'] : [];
+  if (STATION_KIND_TABLE[station.kind].bearing !== 'rolling')
+    return station.depth === undefined ? ['bottom'] : [];
   const driven = state.tries[station.id]?.at(-1)?.outcome !== 'droppedIn';
   return [
     ...(driven ? (['note'] as const) : []),
@@ -15,7 +20,7 @@ export function seatingChecks(state: JobState, station: Station, ring: 'outer' |
     ...(station.shoulder === 'hidden' ? [] : (['behind'] as const)),
     ...(isSeparable(station) ? [] : (['turns'] as const)),
   ];
-} // prettier-ignore
+}
 
 /** Whether a depth has to show that it is home: where the shoulder cannot be seen, or a depth is described. */
 export function wantsDepth({ shoulder, depth, kind }: Station): boolean {
@@ -28,10 +33,16 @@ export function expectedDepth(
   station: Station,
 ): { readonly depth: number; readonly uncertainty: number } | null {
   if (station.depth !== undefined) return { depth: station.depth, uncertainty: 0 };
-  const [shoulder, width] = [meanSize(state, station, 'shoulderDepth'), meanSize(state, station, 'ringWidth')];
+  const [shoulder, width] = [
+    meanSize(state, station, 'shoulderDepth'),
+    meanSize(state, station, 'ringWidth'),
+  ];
   if (shoulder === null || width === null) return null;
-  return { depth: shoulder.mean - width.mean, uncertainty: Math.hypot(shoulder.uncertainty, width.uncertainty) };
-} // prettier-ignore
+  return {
+    depth: shoulder.mean - width.mean,
+    uncertainty: Math.hypot(shoulder.uncertainty, width.uncertainty),
+  };
+}
 
 /** Whether the ring is home by its measured depth; null while a depth is missing. */
 export function depthVerdict(state: JobState, station: Station): DepthVerdict | null {

@@ -20,12 +20,17 @@ import { STATION_KIND_TABLE, type Part, type Station, type Unit } from '../unit/
 export function seatsOf(station: Station): readonly SizeFeature[] {
   const { bearing } = STATION_KIND_TABLE[station.kind];
   if (bearing === 'rolling')
-    return { inner: ['journal'] as const, outer: ['bore'] as const, both: ['bore', 'journal'] as const }[station.tightRing ?? 'both'];
+    return {
+      inner: ['journal'] as const,
+      outer: ['bore'] as const,
+      both: ['bore', 'journal'] as const,
+    }[station.tightRing ?? 'both'];
   return bearing === 'plain' || station.kind === 'looseRollers' ? ['bore', 'journal'] : [];
-} // prettier-ignore
+}
 
 const NOMINAL: Readonly<Record<SizeFeature, (station: Station) => number | undefined>> = {
-  bore: ({ kind, inside, outside }) => (STATION_KIND_TABLE[kind].bearing === 'plain' ? inside : outside),
+  bore: ({ kind, inside, outside }) =>
+    STATION_KIND_TABLE[kind].bearing === 'plain' ? inside : outside,
   journal: ({ inside }) => inside,
   length: ({ longest }) => longest,
   ringOutside: ({ outside }) => outside,
@@ -33,7 +38,7 @@ const NOMINAL: Readonly<Record<SizeFeature, (station: Station) => number | undef
   ringWidth: ({ width }) => width,
   shoulderDepth: ({ boreDepth }) => boreDepth,
   seatedDepth: ({ depth }) => depth,
-}; // prettier-ignore
+};
 
 /** What a size of a station is described as, mm; null where nothing says. */
 export function nominalOf(station: Station, feature: SizeFeature): number | null {
@@ -42,16 +47,31 @@ export function nominalOf(station: Station, feature: SizeFeature): number | null
 
 /** The rings of a bearing that are fitted tight, as they can be measured themselves. */
 export function ringFeatures(station: Station): readonly SizeFeature[] {
-  return [...(isTight(station, 'outer') ? (['ringOutside'] as const) : []), ...(isTight(station, 'inner') ? (['ringBore'] as const) : [])];
-} // prettier-ignore
+  return [
+    ...(isTight(station, 'outer') ? (['ringOutside'] as const) : []),
+    ...(isTight(station, 'inner') ? (['ringBore'] as const) : []),
+  ];
+}
 
 /** Sizes of a feature in the order they were taken; mean and standard uncertainty. mm. */
-export function meanSize(state: JobState, station: Station, feature: SizeFeature): { readonly values: readonly number[]; readonly mean: number; readonly uncertainty: number } | null {
+export function meanSize(
+  state: JobState,
+  station: Station,
+  feature: SizeFeature,
+): {
+  readonly values: readonly number[];
+  readonly mean: number;
+  readonly uncertainty: number;
+} | null {
   const sizes = Object.values(state.sizes[station.id]?.[feature] ?? {});
   if (sizes.length === 0) return null;
   const values = sizes.map(({ value }) => value);
-  return { values, mean: values.reduce((sum, value) => sum + value, 0) / values.length, uncertainty: Math.max(...sizes.map(sizeUncertainty)) };
-} // prettier-ignore
+  return {
+    values,
+    mean: values.reduce((sum, value) => sum + value, 0) / values.length,
+    uncertainty: Math.max(...sizes.map(sizeUncertainty)),
+  };
+}
 
 /** Standard uncertainty of a size: the graduation's and the calibration's, in quadrature. mm. */
 export function sizeUncertainty({ instrument }: MeasuredSize): number {
@@ -93,19 +113,27 @@ function ringSize(state: JobState, station: Station, ring: Ring): SizeRange {
 }
 
 /** A seat's size: measured, else by its class; null where neither is known. */
-function seatSize(state: JobState, station: Station, feature: 'bore' | 'journal'): SizeRange | null {
+function seatSize(
+  state: JobState,
+  station: Station,
+  feature: 'bore' | 'journal',
+): SizeRange | null {
   const measured = measuredRange(state, station, feature);
   if (measured !== null) return measured;
   const name = feature === 'bore' ? station.boreClass : station.journalClass;
   return name === undefined ? null : toleranceClass(name, nominalOf(station, feature)!);
-} // prettier-ignore
+}
 
 /**
  * Interference of a ring on its seat: the seat as measured, else as its class allows; the ring as measured, else by
  * its Normal class.
  * Null while neither is known, or no table has the ring or the class.
  */
-export function seatInterference(state: JobState, station: Station, ring: Ring): Interference | null {
+export function seatInterference(
+  state: JobState,
+  station: Station,
+  ring: Ring,
+): Interference | null {
   const feature = ring === 'outer' ? 'bore' : 'journal';
   try {
     const seat = seatSize(state, station, feature);
@@ -114,7 +142,7 @@ export function seatInterference(state: JobState, station: Station, ring: Ring):
     if (error instanceof InputError) return null;
     throw error;
   }
-} // prettier-ignore
+}
 
 /** Whether a ring's fit rests on a measured seat. */
 export function isSeatMeasured(state: JobState, station: Station, ring: Ring): boolean {
@@ -130,11 +158,21 @@ export function isRingMeasured(state: JobState, station: Station, ring: Ring): b
  * How hot the part must be for the outer ring to drop in; null while a datum is missing.
  * @param limit how hot it may be on this job; null where that is not known
  */
-export function seatDropIn(state: JobState, station: Station, part: Part | null, limit: HeatLimit | null): DropIn | null {
+export function seatDropIn(
+  state: JobState,
+  station: Station,
+  part: Part | null,
+  limit: HeatLimit | null,
+): DropIn | null {
   const fit = seatInterference(state, station, 'outer');
   if (fit === null || part?.material == null) return null;
-  return dropIn({ diameter: station.outside, tightest: fit.most, material: part.material, ...(limit === null ? {} : { limit }) });
-} // prettier-ignore
+  return dropIn({
+    diameter: station.outside,
+    tightest: fit.most,
+    material: part.material,
+    ...(limit === null ? {} : { limit }),
+  });
+}
 
 /** Stations of a part whose outer ring is tight in it. */
 export function outerSeatsIn(unit: Unit, partId: string): readonly Station[] {

@@ -16,10 +16,14 @@ export interface Setter {
 }
 
 /** What the table of arrangements says a thickness at a station does; null where its place is not known. */
-export function tableGain(arrangement: Arrangement, { place }: Station, kind: PlayKind): number | null {
+export function tableGain(
+  arrangement: Arrangement,
+  { place }: Station,
+  kind: PlayKind,
+): number | null {
   const row = place === undefined ? null : findGain(arrangement, place);
   return row === null ? null : kind === 'endPlay' ? row.gain : row.sideGain;
-} // prettier-ignore
+}
 
 /**
  * Where the play of an axis is set, one place for each figure that is set by a thickness: the first shim site that
@@ -41,8 +45,14 @@ function setterOf(axis: Axis, kind: PlayKind, taken: readonly Setter[]): Setter 
   const free = axis.stations.filter(({ id }) => taken.every(({ station }) => station.id !== id));
   const moves = (station: Station) => (tableGain(axis.arrangement, station, kind) ?? 0) !== 0;
   const sites = free.filter((station) => station.kind === 'shimSite');
-  const alone = (station: Station) => PLAY_KINDS.every((other) => other === kind || (tableGain(axis.arrangement, station, other) ?? 0) === 0);
-  const shims = sites.find((station) => moves(station) && alone(station)) ?? sites.find(moves) ?? taken.find((setter) => moves(setter.station))?.station;
+  const alone = (station: Station) =>
+    PLAY_KINDS.every(
+      (other) => other === kind || (tableGain(axis.arrangement, station, other) ?? 0) === 0,
+    );
+  const shims =
+    sites.find((station) => moves(station) && alone(station)) ??
+    sites.find(moves) ??
+    taken.find((setter) => moves(setter.station))?.station;
   if (shims !== undefined) return { kind: 'pack', station: shims };
   const unknown = sites.find(({ place }) => place === UNKNOWN_PLACE);
   if (unknown !== undefined) return { kind: 'pack', station: unknown };
@@ -50,12 +60,20 @@ function setterOf(axis: Axis, kind: PlayKind, taken: readonly Setter[]): Setter 
   if (adjuster !== undefined) return { kind: 'adjuster', station: adjuster };
   const spacer = solidSpacerOf(axis);
   return spacer === null || !moves(spacer) ? null : { kind: 'spacer', station: spacer };
-} // prettier-ignore
+}
 
 /** The solid spacer of an axis that is turned to length, if there is one whose place is known. */
 export function solidSpacerOf({ stations }: Axis): Station | null {
-  return stations.find(({ kind, spacerType, place }) => kind === 'spacer' && spacerType === 'solid' && place !== undefined && place !== UNKNOWN_PLACE) ?? null;
-} // prettier-ignore
+  return (
+    stations.find(
+      ({ kind, spacerType, place }) =>
+        kind === 'spacer' &&
+        spacerType === 'solid' &&
+        place !== undefined &&
+        place !== UNKNOWN_PLACE,
+    ) ?? null
+  );
+}
 
 /** The first place at which the play of an axis is set by shims. */
 export function playSite(axis: Axis): Station | undefined {

@@ -45,9 +45,13 @@ export interface SpacerProgress {
 export function spacerSetter(axis: Axis): Station | null {
   const byPlay = settersOf(axis).find(({ kind }) => kind === 'spacer')?.station;
   if (byPlay !== undefined) return byPlay;
-  const others = settersOf(axis).length > 0 || axis.stations.some(({ kind, spacerType }) => kind === 'spacer' && spacerType === 'collapsible');
-  return !others && axis.sets.includes('rollingTorque') && axis.arrangement === 'backToBack' ? solidSpacerOf(axis) : null;
-} // prettier-ignore
+  const others =
+    settersOf(axis).length > 0 ||
+    axis.stations.some(({ kind, spacerType }) => kind === 'spacer' && spacerType === 'collapsible');
+  return !others && axis.sets.includes('rollingTorque') && axis.arrangement === 'backToBack'
+    ? solidSpacerOf(axis)
+    : null;
+}
 
 /** Where the fitting of the solid spacer of an axis stands; null where it has none. */
 export function spacerProgress(state: JobState, axis: Axis): SpacerProgress | null {
@@ -59,33 +63,59 @@ export function spacerProgress(state: JobState, axis: Axis): SpacerProgress | nu
   const trials = trialsOf(state, axis, spacer);
   const answer = target === null ? null : answerTo(trials, target);
   const shared = { spacer, inPlace, target, trials, answer };
-  if (answer?.status !== 'known') return { ...shared, cut: null, shelf: (state.shelf[spacer.id] ?? []).map((one) => ({ ...one, off: 0, use: 'turn' as const })) };
+  if (answer?.status !== 'known')
+    return {
+      ...shared,
+      cut: null,
+      shelf: (state.shelf[spacer.id] ?? []).map((one) => ({
+        ...one,
+        off: 0,
+        use: 'turn' as const,
+      })),
+    };
   const longest = Math.max(...trials.map(({ length }) => length), inPlace ?? 0);
   const from = inPlace !== null && inPlace >= answer.wanted ? inPlace : longest;
   return {
     ...shared,
-    cut: from > answer.wanted ? orRefused(() => ({ ...spacerCut(from, answer.wanted), from }), () => null) : null,
-    shelf: (state.shelf[spacer.id] ?? []).map((one) => ranked(one, answer)).toSorted((a, b) => USES.indexOf(a.use) - USES.indexOf(b.use) || Math.abs(a.off) - Math.abs(b.off)),
+    cut:
+      from > answer.wanted
+        ? orRefused(
+            () => ({ ...spacerCut(from, answer.wanted), from }),
+            () => null,
+          )
+        : null,
+    shelf: (state.shelf[spacer.id] ?? [])
+      .map((one) => ranked(one, answer))
+      .toSorted(
+        (a, b) => USES.indexOf(a.use) - USES.indexOf(b.use) || Math.abs(a.off) - Math.abs(b.off),
+      ),
   };
-} // prettier-ignore
+}
 
 const USES = ['fits', 'try', 'preload', 'turn', 'short'] as const;
 
-function ranked(one: ShelfSpacer, { wanted, allowed, standard, basis }: Extract<SpacerLength, { status: 'known' }>): RankedSpacer {
+function ranked(
+  one: ShelfSpacer,
+  { wanted, allowed, standard, basis }: Extract<SpacerLength, { status: 'known' }>,
+): RankedSpacer {
   const off = one.length - wanted;
   const slack = NORMAL_FACTOR * one.uncertainty;
-  const fits = allowed !== null && one.length >= allowed.from + slack && one.length <= allowed.to - slack;
+  const fits =
+    allowed !== null && one.length >= allowed.from + slack && one.length <= allowed.to - slack;
   if (basis === 'zeroPlay') return { ...one, off, use: off > 0 ? 'turn' : 'preload' };
   const near = allowed === null && Math.abs(off) <= standard;
   return { ...one, off, use: fits ? 'fits' : near ? 'try' : off > 0 ? 'turn' : 'short' };
-} // prettier-ignore
+}
 
 function answerTo(trials: readonly SpacerTrial[], target: SpacerTarget): SpacerProgress['answer'] {
   return orRefused(
     () => spacerLength(trials, target),
-    ({ faults: [fault] }) => ({ status: 'refused', reason: `${String(fault!.value)} mm: expected ${fault!.expected}` }),
+    ({ faults: [fault] }) => ({
+      status: 'refused',
+      reason: `${String(fault!.value)} mm: expected ${fault!.expected}`,
+    }),
   );
-} // prettier-ignore
+}
 
 /** By play where a band of end play is set, else by rolling torque. */
 function targetOf(state: JobState, axis: Axis): SpacerTarget | null {
@@ -102,19 +132,49 @@ function trialsOf(state: JobState, axis: Axis, { id }: Station): readonly Spacer
   const drag = wantsSealDrag(state, axis) ? (sealDragOf(state, axis)?.value ?? 0) : 0;
   const plays = state.runs.flatMap((run) => {
     const length = run.inPlace[id];
-    const verdict = run.specId === spec?.specId && run.status === 'closed' && run.stage !== 'asFound' ? verdictOf(state, run) : null;
+    const verdict =
+      run.specId === spec?.specId && run.status === 'closed' && run.stage !== 'asFound'
+        ? verdictOf(state, run)
+        : null;
     if (length === undefined || verdict?.status !== 'judged') return [];
     const { mean, uncertainty } = verdict.value;
     const moved = run.stage === 'trial' ? shift : 0;
     // No play that the indicator tells from nothing: it is tight, and how tight it does not say.
     const loose = mean > uncertainty.expanded;
-    const play = loose ? { value: Math.max(0, mean + moved), uncertainty: Math.hypot(uncertainty.standard, moved === 0 ? 0 : more) } : null;
+    const play = loose
+      ? {
+          value: Math.max(0, mean + moved),
+          uncertainty: Math.hypot(uncertainty.standard, moved === 0 ? 0 : more),
+        }
+      : null;
     return [{ length, feel: loose ? ('loose' as const) : ('tight' as const), play, torque: null }];
   });
-  const felt = state.felt.filter(({ stationId }) => stationId === id).map(({ length, feel, play }) => ({ length, feel, play: play === null ? null : { value: Math.max(0, play + shift), uncertainty: Math.hypot(FELT, more) }, torque: null }));
+  const felt = state.felt
+    .filter(({ stationId }) => stationId === id)
+    .map(({ length, feel, play }) => ({
+      length,
+      feel,
+      play:
+        play === null
+          ? null
+          : { value: Math.max(0, play + shift), uncertainty: Math.hypot(FELT, more) },
+      torque: null,
+    }));
   const torques = state.torques
-    .filter((row) => row.axisId === axis.id && row.what === 'bearings' && row.stage !== 'asFound' && row.steady && row.inPlace[id] !== undefined)
-    .map((row) => ({ length: row.inPlace[id]!, feel: 'tight' as const, play: null, torque: Math.max(0, row.value - drag) }))
+    .filter(
+      (row) =>
+        row.axisId === axis.id &&
+        row.what === 'bearings' &&
+        row.stage !== 'asFound' &&
+        row.steady &&
+        row.inPlace[id] !== undefined,
+    )
+    .map((row) => ({
+      length: row.inPlace[id]!,
+      feel: 'tight' as const,
+      play: null,
+      torque: Math.max(0, row.value - drag),
+    }))
     .filter(({ torque }) => torque > 0);
   const all = [...plays, ...felt, ...torques];
   const lengths = [...new Set(all.map(({ length }) => length))];
@@ -123,13 +183,17 @@ function trialsOf(state: JobState, axis: Axis, { id }: Station): readonly Spacer
     const read = rows.filter(({ torque }) => torque !== null);
     const play = rows.findLast((row) => row.play !== null)?.play ?? null;
     return {
-      length, lengthUncertainty: uncertaintyOf(state, id),
+      length,
+      lengthUncertainty: uncertaintyOf(state, id),
       feel: play !== null ? 'loose' : rows.at(-1)!.feel,
       play,
-      torque: play !== null || read.length === 0 ? null : read.reduce((sum, { torque }) => sum + torque!, 0) / read.length,
+      torque:
+        play !== null || read.length === 0
+          ? null
+          : read.reduce((sum, { torque }) => sum + torque!, 0) / read.length,
     };
   });
-} // prettier-ignore
+}
 
 /** Standard uncertainty of a play that was typed without a run, mm. A rule of this program. */
 const FELT = 0.006;

@@ -45,8 +45,25 @@ export interface Orientation {
 
 /** How a step is done on screen. */
 export type StepForm =
-  | 'tick' | 'mend' | 'setSpec' | 'run' | 'figure' | 'mark' | 'recordPack' | 'inspect' | 'sizes' | 'compare'
-  | 'heat' | 'seating' | 'torque' | 'sleeve' | 'spacer' | 'adjuster' | 'choosePack' | 'fitPack' | 'finish'; // prettier-ignore
+  | 'tick'
+  | 'mend'
+  | 'setSpec'
+  | 'run'
+  | 'figure'
+  | 'mark'
+  | 'recordPack'
+  | 'inspect'
+  | 'sizes'
+  | 'compare'
+  | 'heat'
+  | 'seating'
+  | 'torque'
+  | 'sleeve'
+  | 'spacer'
+  | 'adjuster'
+  | 'choosePack'
+  | 'fitPack'
+  | 'finish';
 
 /** `done` and `setAside` are behind; `waiting` waits for other steps; `missing` can be done but lacks a number. */
 export type StepStatus = 'done' | 'setAside' | 'ready' | 'missing' | 'waiting';

@@ -6,21 +6,58 @@ import { isCrushed, rollingVerdict, sealDragOf, sleeveProgress } from './torqueP
 
 const end = { designation: null, family: null, dimensions: { bore: 30, outside: 62, width: 16 } };
 const UNIT = unitFromTemplate('pinionSleeve', { name: 'Pinion', left: end, right: end, span: 42 });
-const TOOL = { id: 'w', name: 'Beam', graduation: 0.02, calibrationUncertainty: 0.01, least: 0.05, most: 6 }; // prettier-ignore
+const TOOL = {
+  id: 'w',
+  name: 'Beam',
+  graduation: 0.02,
+  calibrationUncertainty: 0.01,
+  least: 0.05,
+  most: 6,
+};
 
 class Log {
   readonly events: JobEvent[] = [];
   constructor(sealDrag?: 'included') {
     this.add('JobOpened', { unit: UNIT, reason: '', scope: 'overhaul' });
-    this.add('SpecSet', { specId: 's', axisId: 'axis', kind: 'rollingTorque', band: { lower: 0.7, upper: 1.1, target: null }, source: 'book', ...(sealDrag === undefined ? {} : { sealDrag }) });
+    this.add('SpecSet', {
+      specId: 's',
+      axisId: 'axis',
+      kind: 'rollingTorque',
+      band: { lower: 0.7, upper: 1.1, target: null },
+      source: 'book',
+      ...(sealDrag === undefined ? {} : { sealDrag }),
+    });
   }
   add<Type extends JobEventType>(type: Type, data: JobEventData[Type]): this {
     const seq = this.events.length + 1;
-    this.events.push({ id: `e${seq}`, seq, type, version: 1, at: '2026-01-01T00:00:00.000Z', by: 'ann', data } as unknown as JobEvent);
+    this.events.push({
+      id: `e${seq}`,
+      seq,
+      type,
+      version: 1,
+      at: '2026-01-01T00:00:00.000Z',
+      by: 'ann',
+      data,
+    } as unknown as JobEvent);
     return this;
   }
   read(value: number, rest: Partial<JobEventData['TorqueRead']> = {}): this {
-    return this.add('TorqueRead', { axisId: 'axis', stage: 'crush', what: 'bearings', value, steady: true, square: true, typed: null, device: null, tool: TOOL, pull: null, angle: null, nutTorque: null, endPlay: null, ...rest });
+    return this.add('TorqueRead', {
+      axisId: 'axis',
+      stage: 'crush',
+      what: 'bearings',
+      value,
+      steady: true,
+      square: true,
+      typed: null,
+      device: null,
+      tool: TOOL,
+      pull: null,
+      angle: null,
+      nutTorque: null,
+      endPlay: null,
+      ...rest,
+    });
   }
   get state() {
     return foldJob(this.events);
@@ -28,8 +65,11 @@ class Log {
   get axis() {
     return this.state.unit!.axes[0]!;
   }
-} // prettier-ignore
-const drag = (log: Log) => log.read(0.3, { what: 'sealDrag', stage: 'trial' }).read(0.3, { what: 'sealDrag', stage: 'trial' }); // prettier-ignore
+}
+const drag = (log: Log) =>
+  log
+    .read(0.3, { what: 'sealDrag', stage: 'trial' })
+    .read(0.3, { what: 'sealDrag', stage: 'trial' });
 
 describe('crushing a sleeve in a job', () => {
   test('should wait for the drag of the seal, unless the figure is with the seal in', () => {
@@ -48,8 +88,13 @@ describe('crushing a sleeve in a job', () => {
     expect(isCrushed(log.state, log.axis)).toBe(false);
     expect(isCrushed(log.read(1.2, { angle: 150 }).state, log.axis)).toBe(true);
     log.read(1.2, { stage: 'final' }).read(1.22, { stage: 'final' });
-    expect(rollingVerdict(log.state, log.axis, 'final')).toMatchObject({ bearings: expect.closeTo(0.91, 9), decision: { word: 'conforms' } }); // prettier-ignore
-    expect(compilePlan(log.state).steps.find(({ rule }) => rule === 'proveFigure')!.status).toBe('done'); // prettier-ignore
+    expect(rollingVerdict(log.state, log.axis, 'final')).toMatchObject({
+      bearings: expect.closeTo(0.91, 9),
+      decision: { word: 'conforms' },
+    });
+    expect(compilePlan(log.state).steps.find(({ rule }) => rule === 'proveFigure')!.status).toBe(
+      'done',
+    );
   });
 
   test('should forget the old sleeve when a new one is in, and not average two tools', () => {
@@ -64,15 +109,26 @@ describe('crushing a sleeve in a job', () => {
   test.each<[string, Partial<JobEventData['TorqueRead']>, RegExp]>([
     ['beyond its tool', { value: 50 }, /Beam ends/],
     ['on no axis', { axisId: 'no' }, /no axis no/],
-    ['with a pull that gives another torque', { value: 0.9, pull: { force: 20, radius: 40, cord: 2 } }, /F·\(r \+ cord\/2\)/],
+    [
+      'with a pull that gives another torque',
+      { value: 0.9, pull: { force: 20, radius: 40, cord: 2 } },
+      /F·\(r \+ cord\/2\)/,
+    ],
   ])('should not take a reading %s', (_, rest, reason) => {
-    expect(new Log().read(rest.value ?? 0.9, rest).state.ignored).toEqual([expect.objectContaining({ reason: expect.stringMatching(reason) })]);
-  }); // prettier-ignore
+    expect(new Log().read(rest.value ?? 0.9, rest).state.ignored).toEqual([
+      expect.objectContaining({ reason: expect.stringMatching(reason) }),
+    ]);
+  });
 
   test('should have a solid stop seen from nut torque, play and drag together', () => {
     const nut = UNIT.axes[0]!.stations.find(({ kind }) => kind === 'nut')!;
-    const log = drag(new Log()).add('StationDescribed', { axisId: 'axis', station: { ...nut, torqueLeast: 150, torqueMost: 200 } }); // prettier-ignore
-    log.read(0.3, { angle: 0, nutTorque: 60, endPlay: 0.1 }).read(0.3, { angle: 20, nutTorque: 190, endPlay: 0.1 }); // prettier-ignore
+    const log = drag(new Log()).add('StationDescribed', {
+      axisId: 'axis',
+      station: { ...nut, torqueLeast: 150, torqueMost: 200 },
+    });
+    log
+      .read(0.3, { angle: 0, nutTorque: 60, endPlay: 0.1 })
+      .read(0.3, { angle: 20, nutTorque: 190, endPlay: 0.1 });
     expect(sleeveProgress(log.state, log.axis)?.solid).toMatchObject({ stopped: true });
   });
 });
@@ -84,14 +140,27 @@ test('preload below zero play should be proven by the pack that was computed, no
   const log = new Log();
   log.events.length = 0;
   log.add('JobOpened', { unit, reason: '', scope: 'overhaul' });
-  log.add('SpecSet', { specId: 'p', axisId: axis.id, kind: 'endPlay', band: { lower: -0.1, upper: -0.04, target: null }, source: 'book' }); // prettier-ignore
+  log.add('SpecSet', {
+    specId: 'p',
+    axisId: axis.id,
+    kind: 'endPlay',
+    band: { lower: -0.1, upper: -0.04, target: null },
+    source: 'book',
+  });
   const rules = () => compilePlan(log.state).steps.map(({ rule }) => rule);
   expect(rules()).not.toContain('prove');
   const pieces = [{ sizeId: 'a', thickness: 1.5, quantity: 1, uncertainty: 0.001 }];
   log.add('PackRecorded', { siteId: site.id, pieces });
   expect(playStage(log.state, axis)).toBe('measure');
   const dial = { id: 'd', name: 'd', graduation: 0.01, calibrationUncertainty: 0.001, range: 10 };
-  log.add('RunOpened', { runId: 'r', specId: 'p', stage: 'trial', instrument: dial, indicator: { contact: 'lever', angle: 0 }, shaftHeld: true }); // prettier-ignore
+  log.add('RunOpened', {
+    runId: 'r',
+    specId: 'p',
+    stage: 'trial',
+    instrument: dial,
+    indicator: { contact: 'lever', angle: 0 },
+    shaftHeld: true,
+  });
   for (const value of [0, 0.06, 0, 0, 0.06, 0, 0, 0.06, 0])
     log.add('ReadingTaken', { runId: 'r', value, typed: null, device: null, position: null });
   log.add('RunClosed', { runId: 'r' });

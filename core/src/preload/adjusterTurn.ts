@@ -38,24 +38,55 @@ export function adjusterTurn(input: {
   const guard = requireNumber('guard', input.guard, { min: 0, max: 5, unit: 'mm' });
   const band = requireBand(input.band);
   const lead = requireNumber('lead', input.lead, { min: 0.1, max: 10, unit: 'mm' });
-  const notches = input.notches === null ? null : requireInteger('notches', input.notches, { min: 1, max: 120 });
+  const notches =
+    input.notches === null ? null : requireInteger('notches', input.notches, { min: 1, max: 120 });
   const target = bandTarget(band);
   const angle = ((play - target) * 360) / lead;
   const whole = notches === null ? null : Math.round((angle * notches) / 360);
   const set = whole === null ? angle : (whole * 360) / notches!;
   const clockwise = (inwards: number) => (input.hand === 'right' ? inwards : -inwards);
-  const change = (inwards: number) => adjusterPlay({ lead, clockwiseAngle: clockwise(inwards), hand: input.hand });
+  const change = (inwards: number) =>
+    adjusterPlay({ lead, clockwiseAngle: clockwise(inwards), hand: input.hand });
   const expectedPlay = play + change(set);
   return {
-    angle, set, notches: whole, expectedPlay,
+    angle,
+    set,
+    notches: whole,
+    expectedPlay,
     direction: clockwise(set) >= 0 ? 'clockwise' : 'anticlockwise',
     inwards: set >= 0,
     decision: decide(expectedPlay, expectedPlay, band, guard),
     perNotch: notches === null ? null : lead / notches,
     working: [
-      line('Turn to the target', 'angle = (play − target)·360/lead', [['play', play, 'length'], ['target', target, 'length'], ['lead', lead, 'length']], ['angle', angle, 'angle'], 'loop'),
-      ...(whole === null ? [] : [line('Nearest notch', 'n = round(angle·N/360)', [['N', notches!, 'number']], ['n', whole, 'number'], 'loop')]),
-      line('Play to expect', 'e = play − lead·set/360', [['set', set, 'angle']], ['e', expectedPlay, 'length'], 'loop'),
+      line(
+        'Turn to the target',
+        'angle = (play − target)·360/lead',
+        [
+          ['play', play, 'length'],
+          ['target', target, 'length'],
+          ['lead', lead, 'length'],
+        ],
+        ['angle', angle, 'angle'],
+        'loop',
+      ),
+      ...(whole === null
+        ? []
+        : [
+            line(
+              'Nearest notch',
+              'n = round(angle·N/360)',
+              [['N', notches!, 'number']],
+              ['n', whole, 'number'],
+              'loop',
+            ),
+          ]),
+      line(
+        'Play to expect',
+        'e = play − lead·set/360',
+        [['set', set, 'angle']],
+        ['e', expectedPlay, 'length'],
+        'loop',
+      ),
     ],
   };
-} // prettier-ignore
+}

@@ -23,7 +23,11 @@ export interface ClampInput {
  */
 export function clampShortening(input: ClampInput): number {
   requireNumber('trialTorque', input.trialTorque, { min: 0, max: 5000, unit: 'N·m' });
-  requireNumber('finalTorque', input.finalTorque, { min: input.trialTorque, max: 5000, unit: 'N·m' });
+  requireNumber('finalTorque', input.finalTorque, {
+    min: input.trialTorque,
+    max: 5000,
+    unit: 'N·m',
+  });
   requireNumber('thread', input.thread, { above: 2, max: 200, unit: 'mm' });
   requireNumber('nutFactor', input.nutFactor, { min: 0.05, max: 0.5 });
   requireNumber('length', input.length, { above: 0, max: 1000, unit: 'mm' });
@@ -31,4 +35,4 @@ export function clampShortening(input: ClampInput): number {
   requireNumber('modulus', input.modulus, { min: 1000, max: 1e6, unit: 'MPa' });
   const force = ((input.finalTorque - input.trialTorque) * 1000) / (input.nutFactor * input.thread);
   return (force * input.length) / (input.modulus * input.area);
-} // prettier-ignore
+}

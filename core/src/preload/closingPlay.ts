@@ -36,13 +36,22 @@ const LAST_POINTS = 5;
  *
  * @throws InputError naming `points[n].angle` when it falls: a nut on a sleeve is never backed off
  */
-export function closingPlay(points: readonly PlayPoint[], band: Band, uncertainty: number): ClosingPlay {
+export function closingPlay(
+  points: readonly PlayPoint[],
+  band: Band,
+  uncertainty: number,
+): ClosingPlay {
   requireInteger('points', points.length, { min: 1, max: 500 });
   points.forEach(({ angle, play }, at) => {
     requireNumber(`points[${at}].angle`, angle, { min: 0, max: 7200, unit: '°' });
     requireNumber(`points[${at}].play`, play, { min: 0, max: 20, unit: 'mm' });
     if (at > 0 && angle < points[at - 1]!.angle - 1e-9)
-      refuse('contradiction', `points[${at}].angle`, angle, `at least ${points[at - 1]!.angle}°: a nut on a collapsible sleeve is never backed off`);
+      refuse(
+        'contradiction',
+        `points[${at}].angle`,
+        angle,
+        `at least ${points[at - 1]!.angle}°: a nut on a collapsible sleeve is never backed off`,
+      );
   });
   requireBand(band);
   requireNumber('uncertainty', uncertainty, { above: 0, max: 1, unit: 'mm' });
@@ -51,25 +60,57 @@ export function closingPlay(points: readonly PlayPoint[], band: Band, uncertaint
   const lower = band.lower ?? 0;
   const upper = band.upper ?? lower;
   const guard = studentFactor(Infinity) * uncertainty;
-  if (last.play < Math.max(lower, 0) - guard || (last.play <= 0 && lower > 0)) return { ...common, status: 'gone', step: 0 };
-  if (last.play <= Math.max(upper - guard, (lower + upper) / 2)) return { ...common, status: 'inBand', step: 0 };
+  if (last.play < Math.max(lower, 0) - guard || (last.play <= 0 && lower > 0))
+    return { ...common, status: 'gone', step: 0 };
+  if (last.play <= Math.max(upper - guard, (lower + upper) / 2))
+    return { ...common, status: 'inBand', step: 0 };
   const line_ = fitted(points.slice(-LAST_POINTS));
   if (line_ === null) return { ...common, status: 'closing', step: FREE_STEP };
   const { slope, meanAngle, meanPlay, spread, count, residual, freedom } = line_;
   const seen = Math.max(residual, uncertainty);
-  const factor = residual > uncertainty ? studentFactor(Math.max(1, freedom)) : studentFactor(Infinity);
+  const factor =
+    residual > uncertainty ? studentFactor(Math.max(1, freedom)) : studentFactor(Infinity);
   const to = (play: number): AngleRange => {
     const likely = meanAngle + (play - meanPlay) / slope;
-    const half = ((factor * seen) / -slope) * Math.sqrt(1 / count + (likely - meanAngle) ** 2 / spread);
-    return { least: Math.max(last.angle, likely - half), likely: Math.max(last.angle, likely), most: Math.max(last.angle, likely + half) };
+    const half =
+      ((factor * seen) / -slope) * Math.sqrt(1 / count + (likely - meanAngle) ** 2 / spread);
+    return {
+      least: Math.max(last.angle, likely - half),
+      likely: Math.max(last.angle, likely),
+      most: Math.max(last.angle, likely + half),
+    };
   };
   const [toUpper, toZero] = [to((lower + upper) / 2), to(lower)];
-  const step = Math.max(FINEST_STEP, Math.min(FREE_STEP, STEP_SHARE * (toUpper.likely - last.angle), STEP_SHARE * (toZero.least - last.angle)));
+  const step = Math.max(
+    FINEST_STEP,
+    Math.min(
+      FREE_STEP,
+      STEP_SHARE * (toUpper.likely - last.angle),
+      STEP_SHARE * (toZero.least - last.angle),
+    ),
+  );
   return {
-    ...common, status: 'forecast', step, toUpper, toZero,
-    working: [line('Where the play enters its band', 'θ = θ̄ + (e − ē)/slope', [['ē', meanPlay, 'length'], ['θ̄', meanAngle, 'angle'], ['slope, mm/°', slope, 'number'], ['e', (lower + upper) / 2, 'length']], ['θ', toUpper.likely, 'angle'], 'closingPlay')],
+    ...common,
+    status: 'forecast',
+    step,
+    toUpper,
+    toZero,
+    working: [
+      line(
+        'Where the play enters its band',
+        'θ = θ̄ + (e − ē)/slope',
+        [
+          ['ē', meanPlay, 'length'],
+          ['θ̄', meanAngle, 'angle'],
+          ['slope, mm/°', slope, 'number'],
+          ['e', (lower + upper) / 2, 'length'],
+        ],
+        ['θ', toUpper.likely, 'angle'],
+        'closingPlay',
+      ),
+    ],
   };
-} // prettier-ignore
+}
 
 function fitted(points: readonly PlayPoint[]) {
   const count = points.length;
@@ -77,9 +118,22 @@ function fitted(points: readonly PlayPoint[]) {
   const meanPlay = points.reduce((sum, { play }) => sum + play, 0) / count;
   const spread = points.reduce((sum, { angle }) => sum + (angle - meanAngle) ** 2, 0);
   if (count < 2 || spread < 1e-9) return null;
-  const slope = points.reduce((sum, { angle, play }) => sum + (angle - meanAngle) * (play - meanPlay), 0) / spread;
+  const slope =
+    points.reduce((sum, { angle, play }) => sum + (angle - meanAngle) * (play - meanPlay), 0) /
+    spread;
   if (slope >= 0) return null;
-  const squares = points.reduce((sum, { angle, play }) => sum + (play - meanPlay - slope * (angle - meanAngle)) ** 2, 0);
+  const squares = points.reduce(
+    (sum, { angle, play }) => sum + (play - meanPlay - slope * (angle - meanAngle)) ** 2,
+    0,
+  );
   const freedom = count - 2;
-  return { slope, meanAngle, meanPlay, spread, count, freedom, residual: freedom > 0 ? Math.sqrt(squares / freedom) : 0 };
-} // prettier-ignore
+  return {
+    slope,
+    meanAngle,
+    meanPlay,
+    spread,
+    count,
+    freedom,
+    residual: freedom > 0 ? Math.sqrt(squares / freedom) : 0,
+  };
+}

@@ -29,10 +29,14 @@ export function cordTorque({ force, radius, cord }: CordPull): {
       line(
         'Torque of the pull',
         'T = F·(r + cord/2)',
-        [['F', force, 'force'], ['r', radius, 'length'], ['cord', cord, 'length']],
+        [
+          ['F', force, 'force'],
+          ['r', radius, 'length'],
+          ['cord', cord, 'length'],
+        ],
         ['T', torque, 'torque'],
         'loop',
       ),
     ],
   };
-} // prettier-ignore
+}

@@ -73,7 +73,13 @@ export const USED_SHARE = 0.5;
  *
  * @throws InputError naming `readings[n].value` that the tool cannot tell, or a field of tool or band
  */
-export function judgeRolling({ tool, readings, band, sealDrag, square }: RollingRun): RollingVerdict {
+export function judgeRolling({
+  tool,
+  readings,
+  band,
+  sealDrag,
+  square,
+}: RollingRun): RollingVerdict {
   requireTool(tool);
   requireBand(band, { min: 0, max: 500, unit: 'N·m' });
   readings.forEach(({ value }, at) => requireInRange(tool, value, `readings[${at}].value`));
@@ -83,9 +89,11 @@ export function judgeRolling({ tool, readings, band, sealDrag, square }: Rolling
   }
   if (!square) return { status: 'invalid', reason: 'notSquare' };
   const steady = readings.filter((reading) => reading.steady).map(({ value }) => value);
-  if (steady.length < 2) return { status: 'tooFew', missing: 2 - steady.length, steady: steady.length };
+  if (steady.length < 2)
+    return { status: 'tooFew', missing: 2 - steady.length, steady: steady.length };
   const used = agreeing(steady, tool.graduation);
-  if (used === null) return { status: 'disagree', apart: Math.abs(steady.at(-1)! - steady.at(-2)!) };
+  if (used === null)
+    return { status: 'disagree', apart: Math.abs(steady.at(-1)! - steady.at(-2)!) };
   const total = average(used);
   const n = used.length;
   const scatter = Math.sqrt(used.reduce((sum, value) => sum + (value - total) ** 2, 0) / (n - 1));
@@ -101,53 +109,116 @@ export function judgeRolling({ tool, readings, band, sealDrag, square }: Rolling
   const expanded = factor * standard;
   const bearings = total - (sealDrag?.value ?? 0);
   return {
-    status: 'judged', total, bearings, standard, expanded, degreesOfFreedom,
+    status: 'judged',
+    total,
+    bearings,
+    standard,
+    expanded,
+    degreesOfFreedom,
     decision: decide(bearings, bearings, band, expanded),
     working: [
-      line('Mean of the readings that agree', 'T = Σ T/n', [...used.map((value, at) => [`T${at + 1}`, value, 'torque'] as const), ['n', n, 'number']], ['T', total, 'torque'], 'rollingAgree'),
-      line('Without the seal', 'T_b = T − T_s', [['T', total, 'torque'], ['T_s', sealDrag?.value ?? 0, 'torque']], ['T_b', bearings, 'torque'], 'loop'),
-      line('Standard uncertainty', 'u = √(a²/12 + s²/n + u_cal² + u_s²)', [['a', tool.graduation, 'torque'], ['s', scatter, 'torque'], ['u_cal', tool.calibrationUncertainty, 'torque'], ['u_s', sealDrag?.uncertainty ?? 0, 'torque']], ['u', standard, 'torque'], 'jcgm100'),
-      line('Guard at each limit', 'g = k·u', [['k', factor, 'number'], ['u', standard, 'torque']], ['g', expanded, 'torque'], 'iso14253'),
+      line(
+        'Mean of the readings that agree',
+        'T = Σ T/n',
+        [...used.map((value, at) => [`T${at + 1}`, value, 'torque'] as const), ['n', n, 'number']],
+        ['T', total, 'torque'],
+        'rollingAgree',
+      ),
+      line(
+        'Without the seal',
+        'T_b = T − T_s',
+        [
+          ['T', total, 'torque'],
+          ['T_s', sealDrag?.value ?? 0, 'torque'],
+        ],
+        ['T_b', bearings, 'torque'],
+        'loop',
+      ),
+      line(
+        'Standard uncertainty',
+        'u = √(a²/12 + s²/n + u_cal² + u_s²)',
+        [
+          ['a', tool.graduation, 'torque'],
+          ['s', scatter, 'torque'],
+          ['u_cal', tool.calibrationUncertainty, 'torque'],
+          ['u_s', sealDrag?.uncertainty ?? 0, 'torque'],
+        ],
+        ['u', standard, 'torque'],
+        'jcgm100',
+      ),
+      line(
+        'Guard at each limit',
+        'g = k·u',
+        [
+          ['k', factor, 'number'],
+          ['u', standard, 'torque'],
+        ],
+        ['g', expanded, 'torque'],
+        'iso14253',
+      ),
     ],
   };
-} // prettier-ignore
+}
 
 /** The longest run of last readings of which each agrees with the last; null when the last two do not. */
 function agreeing(values: readonly number[], graduation: number): readonly number[] | null {
   const last = values.at(-1)!;
   const near = (value: number) =>
-    Math.abs(value - last) <= Math.max(graduation, (AGREE_WITHIN * Math.abs(value + last)) / 2) + 1e-9;
+    Math.abs(value - last) <=
+    Math.max(graduation, (AGREE_WITHIN * Math.abs(value + last)) / 2) + 1e-9;
   const from = values.findLastIndex((value) => !near(value)) + 1;
   return values.length - from < 2 ? null : values.slice(from);
-} // prettier-ignore
+}
 
 /** Check that a tool can tell a reading at all. @throws InputError naming `field` */
-export function requireInRange({ least, most, name }: TorqueTool, value: number, field: string): void {
+export function requireInRange(
+  { least, most, name }: TorqueTool,
+  value: number,
+  field: string,
+): void {
   requireNumber(field, value, { min: 0, max: 2000, unit: 'N·m' });
   if (value > most) refuse('outOfRange', field, value, `at most ${most} N·m, where ${name} ends`);
-  if (value > 0 && value < least) refuse('outOfRange', field, value, `at least ${least} N·m, below which ${name} does not tell: take a finer tool`);
-} // prettier-ignore
+  if (value > 0 && value < least)
+    refuse(
+      'outOfRange',
+      field,
+      value,
+      `at least ${least} N·m, below which ${name} does not tell: take a finer tool`,
+    );
+}
 
 /** Check the card of a tool. @throws InputError naming `tool.…` */
 export function requireTool(tool: TorqueTool): TorqueTool {
   requireNumber('tool.graduation', tool.graduation, { above: 0, max: 50, unit: 'N·m' });
-  requireNumber('tool.calibrationUncertainty', tool.calibrationUncertainty, { min: 0, max: 50, unit: 'N·m' });
+  requireNumber('tool.calibrationUncertainty', tool.calibrationUncertainty, {
+    min: 0,
+    max: 50,
+    unit: 'N·m',
+  });
   requireNumber('tool.least', tool.least, { min: 0, max: 2000, unit: 'N·m' });
   requireNumber('tool.most', tool.most, { above: tool.least, max: 5000, unit: 'N·m' });
   return tool;
-} // prettier-ignore
+}
 
 /**
  * What is left for the carrier when pinion and carrier are turned together at the pinion:
  * `Tcarrier = (Ttotal − Tpinion)·ratio`, from `Ttotal = Tpinion + Tcarrier/ratio`. Geometry.
  * @throws InputError naming the field; `total` when it is less than the pinion's own
  */
-export function carrierTorque({ total, pinion, ratio }: { readonly total: number; readonly pinion: number; readonly ratio: number }): number {
+export function carrierTorque({
+  total,
+  pinion,
+  ratio,
+}: {
+  readonly total: number;
+  readonly pinion: number;
+  readonly ratio: number;
+}): number {
   requireNumber('pinion', pinion, { min: 0, max: 2000, unit: 'N·m' });
   requireNumber('ratio', ratio, { above: 0.2, max: 20 });
   requireNumber('total', total, { min: pinion, max: 2000, unit: 'N·m' });
   return (total - pinion) * ratio;
-} // prettier-ignore
+}
 
 function average(values: readonly number[]): number {
   return values.reduce((sum, value) => sum + value, 0) / values.length;

@@ -89,35 +89,83 @@ export function sleeveForecast(question: SleeveQuestion): SleeveForecast {
   const last = points.at(-1)!;
   const above = last.torque - sealDrag;
   const noise = 2 * Math.hypot(uncertainty, 0.02 * sealDrag);
-  const common = { now: last.angle, torque: last.torque, above, working: [] as readonly WorkingLine[] };
+  const common = {
+    now: last.angle,
+    torque: last.torque,
+    above,
+    working: [] as readonly WorkingLine[],
+  };
   const upper = band.upper ?? Infinity;
   const lower = band.lower ?? 0;
   const guard = studentFactor(Infinity) * uncertainty;
   if (above > upper + guard) return { ...common, status: 'overshoot', step: 0 };
   if (above > upper - guard) return { ...common, status: 'atLimit', step: 0 };
   // In band by what the reading is worth, so that the proof afterwards stands; the middle where the band is too narrow for that.
-  const enough = Math.min(lower + PROOF * uncertainty, Number.isFinite(upper) ? (lower + upper) / 2 : Infinity);
+  const enough = Math.min(
+    lower + PROOF * uncertainty,
+    Number.isFinite(upper) ? (lower + upper) / 2 : Infinity,
+  );
   if (above >= enough) return { ...common, status: 'inBand', step: 0 };
   const rise = points.filter(({ torque }) => torque - sealDrag > noise).slice(-LAST_POINTS);
   if (rise.length === 0) return { ...common, status: 'free', step: FREE_STEP };
-  if (rise.length < 2 || new Set(rise.map(({ angle }) => angle)).size < 2) return { ...common, status: 'closing', step: CLOSING_STEP };
-  const fits = [EXPONENTS.least, EXPONENTS.likely, EXPONENTS.most].map((exponent) => fitRise(rise, sealDrag, uncertainty, exponent));
+  if (rise.length < 2 || new Set(rise.map(({ angle }) => angle)).size < 2)
+    return { ...common, status: 'closing', step: CLOSING_STEP };
+  const fits = [EXPONENTS.least, EXPONENTS.likely, EXPONENTS.most].map((exponent) =>
+    fitRise(rise, sealDrag, uncertainty, exponent),
+  );
   const [, likely] = fits;
   if (fits.some((fit) => fit === null)) return { ...common, status: 'closing', step: CLOSING_STEP };
   const angleTo = (torque: number) => rangeTo(fits as readonly Fitted[], torque, last.angle);
-  const [toLower, toTarget, toUpper] = [angleTo(lower), angleTo(bandTarget({ lower, upper: band.upper, target: band.target })), angleTo(Number.isFinite(upper) ? upper : lower)];
+  const [toLower, toTarget, toUpper] = [
+    angleTo(lower),
+    angleTo(bandTarget({ lower, upper: band.upper, target: band.target })),
+    angleTo(Number.isFinite(upper) ? upper : lower),
+  ];
   // Towards the likely place of the band, but never to where its upper limit may be at the earliest.
-  const step = Math.max(FINEST_STEP, Math.min(CLOSING_STEP, STEP_SHARE * (toLower.likely - last.angle), STEP_SHARE * (toUpper.least - last.angle)));
+  const step = Math.max(
+    FINEST_STEP,
+    Math.min(
+      CLOSING_STEP,
+      STEP_SHARE * (toLower.likely - last.angle),
+      STEP_SHARE * (toUpper.least - last.angle),
+    ),
+  );
   const { exponent, contact, stiffness } = likely!;
   return {
-    ...common, status: step <= 2 * FINEST_STEP ? 'near' : 'forecast', step,
-    fit: { exponent, contact, stiffness }, toLower, toTarget, toUpper, stopLine: Math.max(last.angle, toLower.least),
+    ...common,
+    status: step <= 2 * FINEST_STEP ? 'near' : 'forecast',
+    step,
+    fit: { exponent, contact, stiffness },
+    toLower,
+    toTarget,
+    toUpper,
+    stopLine: Math.max(last.angle, toLower.least),
     working: [
-      line('The rise, n held', 'T = T₀ + k·(θ − θc)ⁿ', [['T₀', sealDrag, 'torque'], ['n', exponent, 'number'], ['θc', contact, 'angle']], ['k, N·m/°ⁿ', stiffness, 'number'], 'sleeveLaw'),
-      line('Angle to the band', 'θ = θc + ((T − T₀)/k)^(1/n)', [['T', lower + sealDrag, 'torque'], ['earliest', toLower.least, 'angle'], ['latest', toLower.most, 'angle']], ['θ', toLower.likely, 'angle'], 'sleeveLaw'),
+      line(
+        'The rise, n held',
+        'T = T₀ + k·(θ − θc)ⁿ',
+        [
+          ['T₀', sealDrag, 'torque'],
+          ['n', exponent, 'number'],
+          ['θc', contact, 'angle'],
+        ],
+        ['k, N·m/°ⁿ', stiffness, 'number'],
+        'sleeveLaw',
+      ),
+      line(
+        'Angle to the band',
+        'θ = θc + ((T − T₀)/k)^(1/n)',
+        [
+          ['T', lower + sealDrag, 'torque'],
+          ['earliest', toLower.least, 'angle'],
+          ['latest', toLower.most, 'angle'],
+        ],
+        ['θ', toLower.likely, 'angle'],
+        'sleeveLaw',
+      ),
     ],
   };
-} // prettier-ignore
+}
 
 interface Fitted extends SleeveFit {
   /** Line `y = intercept + slope·θ` in `y = (T − T₀)^(1/n)`, with what its inverse prediction needs. */
@@ -130,37 +178,62 @@ interface Fitted extends SleeveFit {
 }
 
 /** Least squares of the straightened rise; null when it does not rise. */
-function fitRise(rise: readonly SleevePoint[], sealDrag: number, uncertainty: number, exponent: number): Fitted | null {
-  const rows = rise.map(({ angle, torque }) => ({ angle, y: (torque - sealDrag) ** (1 / exponent) }));
+function fitRise(
+  rise: readonly SleevePoint[],
+  sealDrag: number,
+  uncertainty: number,
+  exponent: number,
+): Fitted | null {
+  const rows = rise.map(({ angle, torque }) => ({
+    angle,
+    y: (torque - sealDrag) ** (1 / exponent),
+  }));
   const count = rows.length;
   const meanAngle = rows.reduce((sum, { angle }) => sum + angle, 0) / count;
   const meanY = rows.reduce((sum, { y }) => sum + y, 0) / count;
   const spread = rows.reduce((sum, { angle }) => sum + (angle - meanAngle) ** 2, 0);
-  const slope = rows.reduce((sum, { angle, y }) => sum + (angle - meanAngle) * (y - meanY), 0) / spread;
+  const slope =
+    rows.reduce((sum, { angle, y }) => sum + (angle - meanAngle) * (y - meanY), 0) / spread;
   if (slope <= 0) return null;
   const contact = meanAngle - meanY / slope;
-  const squares = rows.reduce((sum, { angle, y }) => sum + (y - meanY - slope * (angle - meanAngle)) ** 2, 0);
+  const squares = rows.reduce(
+    (sum, { angle, y }) => sum + (y - meanY - slope * (angle - meanAngle)) ** 2,
+    0,
+  );
   const seen = count > 2 ? Math.sqrt(squares / (count - 2)) : 0;
   // The reading's own uncertainty, straightened where the last point stands: two points show no scatter of their own.
   const last = rows.at(-1)!.y;
   const own = (uncertainty / exponent) * last ** (1 - exponent);
   const factor = seen > own ? studentFactor(Math.max(1, count - 2)) : studentFactor(Infinity);
-  return { exponent, contact, stiffness: slope ** exponent, slope, meanAngle, spread, count, residual: Math.max(seen, own), factor };
-} // prettier-ignore
+  return {
+    exponent,
+    contact,
+    stiffness: slope ** exponent,
+    slope,
+    meanAngle,
+    spread,
+    count,
+    residual: Math.max(seen, own),
+    factor,
+  };
+}
 
 /** The angle at which the torque above the seal comes to a value, over the exponents. */
 function rangeTo(fits: readonly Fitted[], torque: number, now: number): AngleRange {
-  const each = fits.map(({ exponent, contact, slope, meanAngle, spread, count, residual, factor }) => {
-    const likely = contact + torque ** (1 / exponent) / slope;
-    const half = ((factor * residual) / slope) * Math.sqrt(1 / count + (likely - meanAngle) ** 2 / spread);
-    return { least: likely - half, likely, most: likely + half };
-  });
+  const each = fits.map(
+    ({ exponent, contact, slope, meanAngle, spread, count, residual, factor }) => {
+      const likely = contact + torque ** (1 / exponent) / slope;
+      const half =
+        ((factor * residual) / slope) * Math.sqrt(1 / count + (likely - meanAngle) ** 2 / spread);
+      return { least: likely - half, likely, most: likely + half };
+    },
+  );
   return {
     least: Math.max(now, Math.min(...each.map(({ least }) => least))),
     likely: Math.max(now, each[1]!.likely),
     most: Math.max(now, ...each.map(({ most }) => most)),
   };
-} // prettier-ignore
+}
 
 function requireSleeve(question: SleeveQuestion): SleeveQuestion {
   const { points, band, sealDrag, uncertainty } = question;
@@ -170,10 +243,15 @@ function requireSleeve(question: SleeveQuestion): SleeveQuestion {
     requireNumber(`points[${at}].torque`, torque, { min: 0, max: 500, unit: 'N·m' });
     const before = points[at - 1];
     if (before !== undefined && angle < before.angle - 1e-9)
-      refuse('contradiction', `points[${at}].angle`, angle, `at least ${before.angle}°: a nut on a collapsible sleeve is never backed off, the sleeve does not come back and preload is lost`);
+      refuse(
+        'contradiction',
+        `points[${at}].angle`,
+        angle,
+        `at least ${before.angle}°: a nut on a collapsible sleeve is never backed off, the sleeve does not come back and preload is lost`,
+      );
   });
   requireBand(band, { min: 0, max: 500, unit: 'N·m' });
   requireNumber('sealDrag', sealDrag, { min: 0, max: 100, unit: 'N·m' });
   requireNumber('uncertainty', uncertainty, { above: 0, max: 10, unit: 'N·m' });
   return question;
-} // prettier-ignore
+}

@@ -38,7 +38,11 @@ const FALLS = 0.01;
  */
 export function solidStop(
   points: readonly StopPoint[],
-  { sealDrag, nutLimit, uncertainty }: { readonly sealDrag: number; readonly nutLimit: number; readonly uncertainty: number },
+  {
+    sealDrag,
+    nutLimit,
+    uncertainty,
+  }: { readonly sealDrag: number; readonly nutLimit: number; readonly uncertainty: number },
 ): SolidStop {
   requireNumber('sealDrag', sealDrag, { min: 0, max: 100, unit: 'N·m' });
   requireNumber('nutLimit', nutLimit, { above: 0, max: 5000, unit: 'N·m' });
@@ -47,15 +51,17 @@ export function solidStop(
   const nuts = points.filter((point) => point.nutTorque !== null);
   const plays = points.filter((point) => point.endPlay !== null).slice(-2);
   const nutTight = (nuts.at(-1)?.nutTorque ?? 0) >= TIGHT_SHARE * nutLimit || steepens(nuts);
-  const playStays = plays.length === 2 && plays[0]!.endPlay! - plays[1]!.endPlay! < FALLS && plays[1]!.endPlay! > 0;
+  const playStays =
+    plays.length === 2 && plays[0]!.endPlay! - plays[1]!.endPlay! < FALLS && plays[1]!.endPlay! > 0;
   const noPreload = last !== undefined && last.rolling - sealDrag <= 2 * uncertainty;
   return { nutTight, playStays, noPreload, stopped: nutTight && playStays && noPreload };
-} // prettier-ignore
+}
 
 /** Whether the last step took three times the torque a degree of the ones before it. */
 function steepens(nuts: readonly StopPoint[]): boolean {
   if (nuts.length < 3) return false;
-  const slope = (a: StopPoint, b: StopPoint) => (b.nutTorque! - a.nutTorque!) / Math.max(1e-6, b.angle - a.angle);
+  const slope = (a: StopPoint, b: StopPoint) =>
+    (b.nutTorque! - a.nutTorque!) / Math.max(1e-6, b.angle - a.angle);
   const [before, middle, last] = nuts.slice(-3) as [StopPoint, StopPoint, StopPoint];
   return slope(middle, last) > STEEP * Math.max(0.05, slope(before, middle));
-} // prettier-ignore
+}

@@ -74,10 +74,33 @@ export function spacerLength(trials: readonly SpacerTrial[], target: SpacerTarge
   const { loose, tight } = bracket;
   if (loose !== null && tight !== null) {
     const wanted = (loose + tight) / 2;
-    return { status: 'known', basis: 'bracket', wanted, standard: (loose - tight) / Math.sqrt(12), allowed: null, bracket, working: [line('Half way', 'L = (L_loose + L_tight)/2', [['L_loose', loose, 'length'], ['L_tight', tight, 'length']], ['L', wanted, 'length'], 'bracket')] };
+    return {
+      status: 'known',
+      basis: 'bracket',
+      wanted,
+      standard: (loose - tight) / Math.sqrt(12),
+      allowed: null,
+      bracket,
+      working: [
+        line(
+          'Half way',
+          'L = (L_loose + L_tight)/2',
+          [
+            ['L_loose', loose, 'length'],
+            ['L_tight', tight, 'length'],
+          ],
+          ['L', wanted, 'length'],
+          'bracket',
+        ),
+      ],
+    };
   }
-  return { status: 'needs', what: loose !== null ? 'aTightOne' : tight !== null ? 'aLooseOne' : 'aTrial', bracket };
-} // prettier-ignore
+  return {
+    status: 'needs',
+    what: loose !== null ? 'aTightOne' : tight !== null ? 'aLooseOne' : 'aTrial',
+    bracket,
+  };
+}
 
 interface ZeroPlay {
   readonly length: number;
@@ -96,10 +119,19 @@ function zeroPlayLength(trials: readonly SpacerTrial[]): ZeroPlay | null {
   const best = each.at(-1)!;
   for (const other of each)
     if (Math.abs(other.length - best.length) > APART * Math.hypot(other.standard, best.standard))
-      refuse('contradiction', 'trials', best.trial.play!.value, `a play that changes as the spacer does: ${other.trial.length} mm gave ${other.trial.play!.value.toFixed(3)} mm. Measure both again, something was not home`);
+      refuse(
+        'contradiction',
+        'trials',
+        best.trial.play!.value,
+        `a play that changes as the spacer does: ${other.trial.length} mm gave ${other.trial.play!.value.toFixed(3)} mm. Measure both again, something was not home`,
+      );
   const weight = each.reduce((sum, { standard }) => sum + standard ** -2, 0);
-  return { length: each.reduce((sum, { length, standard }) => sum + length * standard ** -2, 0) / weight, standard: weight ** -0.5, trial: best.trial };
-} // prettier-ignore
+  return {
+    length: each.reduce((sum, { length, standard }) => sum + length * standard ** -2, 0) / weight,
+    standard: weight ** -0.5,
+    trial: best.trial,
+  };
+}
 
 function byPlay(zero: ZeroPlay, band: Band, bracket: Bracket): SpacerLength {
   const target = bandTarget(band);
@@ -108,60 +140,141 @@ function byPlay(zero: ZeroPlay, band: Band, bracket: Bracket): SpacerLength {
   const from = band.lower === null ? -Infinity : zero.length + band.lower + guard;
   const to = band.upper === null ? Infinity : zero.length + band.upper - guard;
   return {
-    status: 'known', basis: 'play', wanted, standard: zero.standard, bracket,
+    status: 'known',
+    basis: 'play',
+    wanted,
+    standard: zero.standard,
+    bracket,
     allowed: from <= to ? { from, to } : null,
     working: [
       zeroLine(zero),
-      line('Length that gives the target', 'L* = L₀ + target', [['L₀', zero.length, 'length'], ['target', target, 'length']], ['L*', wanted, 'length'], 'loop'),
+      line(
+        'Length that gives the target',
+        'L* = L₀ + target',
+        [
+          ['L₀', zero.length, 'length'],
+          ['target', target, 'length'],
+        ],
+        ['L*', wanted, 'length'],
+        'loop',
+      ),
     ],
   };
-} // prettier-ignore
+}
 
-function byTorque(trials: readonly SpacerTrial[], zero: ZeroPlay | null, band: Band, bracket: Bracket): SpacerLength | null {
+function byTorque(
+  trials: readonly SpacerTrial[],
+  zero: ZeroPlay | null,
+  band: Band,
+  bracket: Bracket,
+): SpacerLength | null {
   if (zero === null) return null;
   const target = bandTarget(band);
-  const tight = trials.filter(({ torque, length }) => torque !== null && torque > 0 && length < zero.length).toSorted((a, b) => Math.abs(a.torque! - target) - Math.abs(b.torque! - target))[0];
+  const tight = trials
+    .filter(({ torque, length }) => torque !== null && torque > 0 && length < zero.length)
+    .toSorted((a, b) => Math.abs(a.torque! - target) - Math.abs(b.torque! - target))[0];
   if (tight === undefined)
-    return { status: 'known', basis: 'zeroPlay', wanted: zero.length, standard: zero.standard, allowed: null, bracket, working: [zeroLine(zero)] };
+    return {
+      status: 'known',
+      basis: 'zeroPlay',
+      wanted: zero.length,
+      standard: zero.standard,
+      allowed: null,
+      bracket,
+      working: [zeroLine(zero)],
+    };
   const travel = zero.length - tight.length;
-  const at = (exponent: number, torque = target) => zero.length - travel * (torque / tight.torque!) ** (1 / exponent);
+  const at = (exponent: number, torque = target) =>
+    zero.length - travel * (torque / tight.torque!) ** (1 / exponent);
   const [one, other] = [at(EXPONENTS.least), at(EXPONENTS.most)];
   const wanted = (one + other) / 2;
-  const standard = Math.hypot(zero.standard, tight.lengthUncertainty, (one - other) / Math.sqrt(12));
+  const standard = Math.hypot(
+    zero.standard,
+    tight.lengthUncertainty,
+    (one - other) / Math.sqrt(12),
+  );
   // More torque is a shorter spacer; both exponents have to agree that it is inside.
   const ends = (torque: number) => [at(EXPONENTS.least, torque), at(EXPONENTS.most, torque)];
-  const from = band.upper === null ? 0 : Math.max(...ends(band.upper)) + NORMAL_FACTOR * zero.standard;
-  const to = band.lower === null ? zero.length : Math.min(...ends(band.lower)) - NORMAL_FACTOR * zero.standard;
+  const from =
+    band.upper === null ? 0 : Math.max(...ends(band.upper)) + NORMAL_FACTOR * zero.standard;
+  const to =
+    band.lower === null
+      ? zero.length
+      : Math.min(...ends(band.lower)) - NORMAL_FACTOR * zero.standard;
   return {
-    status: 'known', basis: 'torque', wanted, standard, bracket,
+    status: 'known',
+    basis: 'torque',
+    wanted,
+    standard,
+    bracket,
     allowed: from <= to ? { from, to } : null,
     working: [
       zeroLine(zero),
-      line('Length that gives the torque', 'L* = L₀ − (L₀ − L)·(T*/T)^(1/n), n 1 to 1.5', [['L₀', zero.length, 'length'], ['L', tight.length, 'length'], ['T*', target, 'torque'], ['T', tight.torque!, 'torque']], ['L*', wanted, 'length'], 'sleeveLaw'),
+      line(
+        'Length that gives the torque',
+        'L* = L₀ − (L₀ − L)·(T*/T)^(1/n), n 1 to 1.5',
+        [
+          ['L₀', zero.length, 'length'],
+          ['L', tight.length, 'length'],
+          ['T*', target, 'torque'],
+          ['T', tight.torque!, 'torque'],
+        ],
+        ['L*', wanted, 'length'],
+        'sleeveLaw',
+      ),
     ],
   };
-} // prettier-ignore
+}
 
 function zeroLine({ length, trial }: ZeroPlay): WorkingLine {
-  return line('Length of zero play', 'L₀ = L − play', [['L', trial.length, 'length'], ['play', trial.play!.value, 'length']], ['L₀', length, 'length'], 'loop');
-} // prettier-ignore
+  return line(
+    'Length of zero play',
+    'L₀ = L − play',
+    [
+      ['L', trial.length, 'length'],
+      ['play', trial.play!.value, 'length'],
+    ],
+    ['L₀', length, 'length'],
+    'loop',
+  );
+}
 
 function bracketOf(trials: readonly SpacerTrial[]): Bracket {
-  const lengths = (wanted: SpacerTrial['feel']) => trials.filter(({ feel }) => feel === wanted).map(({ length }) => length);
+  const lengths = (wanted: SpacerTrial['feel']) =>
+    trials.filter(({ feel }) => feel === wanted).map(({ length }) => length);
   const [loose, tight] = [lengths('loose'), lengths('tight')];
-  const bracket = { loose: loose.length === 0 ? null : Math.min(...loose), tight: tight.length === 0 ? null : Math.max(...tight) };
+  const bracket = {
+    loose: loose.length === 0 ? null : Math.min(...loose),
+    tight: tight.length === 0 ? null : Math.max(...tight),
+  };
   if (bracket.loose !== null && bracket.tight !== null && bracket.tight >= bracket.loose)
-    refuse('contradiction', 'trials', bracket.tight, `shorter than ${bracket.loose} mm, which still had play: a ring was not home in one of the two builds`);
+    refuse(
+      'contradiction',
+      'trials',
+      bracket.tight,
+      `shorter than ${bracket.loose} mm, which still had play: a ring was not home in one of the two builds`,
+    );
   return bracket;
-} // prettier-ignore
+}
 
 function requireTrial({ length, lengthUncertainty, play, torque }: SpacerTrial, at: number): void {
   requireNumber(`trials[${at}].length`, length, { above: 0, max: 500, unit: 'mm' });
-  requireNumber(`trials[${at}].lengthUncertainty`, lengthUncertainty, { min: 0, max: 0.1, unit: 'mm' });
-  if (play !== null) requireNumber(`trials[${at}].play.value`, play.value, { min: 0, max: 20, unit: 'mm' });
-  if (play !== null) requireNumber(`trials[${at}].play.uncertainty`, play.uncertainty, { min: 0, max: 1, unit: 'mm' });
-  if (torque !== null) requireNumber(`trials[${at}].torque`, torque, { min: 0, max: 500, unit: 'N·m' });
-} // prettier-ignore
+  requireNumber(`trials[${at}].lengthUncertainty`, lengthUncertainty, {
+    min: 0,
+    max: 0.1,
+    unit: 'mm',
+  });
+  if (play !== null)
+    requireNumber(`trials[${at}].play.value`, play.value, { min: 0, max: 20, unit: 'mm' });
+  if (play !== null)
+    requireNumber(`trials[${at}].play.uncertainty`, play.uncertainty, {
+      min: 0,
+      max: 1,
+      unit: 'mm',
+    });
+  if (torque !== null)
+    requireNumber(`trials[${at}].torque`, torque, { min: 0, max: 500, unit: 'N·m' });
+}
 
 /** What to turn off a spacer now. mm. */
 export interface SpacerCut {

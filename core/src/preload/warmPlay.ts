@@ -45,20 +45,48 @@ export function warmPlay(input: {
   requireOneOf('arrangement', input.arrangement, ['faceToFace', 'backToBack']);
   requireNumber('span', input.span, { min: 0, max: 5000, unit: 'mm' });
   requireNumber('rise', input.rise, { min: -60, max: 180, unit: 'K' });
-  const strain = (materialOf(input.housing, 'housing').expansion - materialOf(input.shaft, 'shaft').expansion) * input.rise;
+  const strain =
+    (materialOf(input.housing, 'housing').expansion - materialOf(input.shaft, 'shaft').expansion) *
+    input.rise;
   const byLength = (input.arrangement === 'faceToFace' ? 1 : -1) * strain * input.span;
   const byCups = input.cups.reduce((sum, cup, at) => sum + opens(cup, `cups[${at}]`), 0);
   return {
-    warm: input.cold + byLength + byCups, byLength, byCups,
+    warm: input.cold + byLength + byCups,
+    byLength,
+    byCups,
     looseCups: input.cups.flatMap(({ fitWarm }, at) => (fitWarm <= 0 ? [at] : [])),
     working: [
-      line('Strain between case and shaft', 'ε = (αH − αS)·ΔT', [['ΔT', input.rise, 'temperatureDifference']], ['ε', strain, 'number'], 'thermalFit'),
-      line('By the length', input.arrangement === 'faceToFace' ? '+ε·L' : '−ε·L', [['L', input.span, 'length']], ['by length', byLength, 'length'], 'thermalFit'),
-      line('By the cups', 'Σ ½·(c₂₀ − c_T)·cot α', [['cups', input.cups.length, 'number']], ['by cups', byCups, 'length'], 'lame'),
-      line('Play when warm', 'warm = cold ± ε·L + cups', [['cold', input.cold, 'length']], ['warm', input.cold + byLength + byCups, 'length'], 'thermalFit'),
+      line(
+        'Strain between case and shaft',
+        'ε = (αH − αS)·ΔT',
+        [['ΔT', input.rise, 'temperatureDifference']],
+        ['ε', strain, 'number'],
+        'thermalFit',
+      ),
+      line(
+        'By the length',
+        input.arrangement === 'faceToFace' ? '+ε·L' : '−ε·L',
+        [['L', input.span, 'length']],
+        ['by length', byLength, 'length'],
+        'thermalFit',
+      ),
+      line(
+        'By the cups',
+        'Σ ½·(c₂₀ − c_T)·cot α',
+        [['cups', input.cups.length, 'number']],
+        ['by cups', byCups, 'length'],
+        'lame',
+      ),
+      line(
+        'Play when warm',
+        'warm = cold ± ε·L + cups',
+        [['cold', input.cold, 'length']],
+        ['warm', input.cold + byLength + byCups, 'length'],
+        'thermalFit',
+      ),
     ],
   };
-} // prettier-ignore
+}
 
 function opens({ contactAngle, contractionCold, contractionWarm }: WarmCup, field: string): number {
   requireNumber(`${field}.contactAngle`, contactAngle, { min: 5, max: 45, unit: '°' });

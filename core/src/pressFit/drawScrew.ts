@@ -20,7 +20,12 @@ export function drawScrew({
   readonly thread: number;
   readonly pitch: number;
   readonly proofStress: number;
-}): { readonly torqueDry: number; readonly torqueOiled: number; readonly proofLoad: number; readonly holds: boolean } {
+}): {
+  readonly torqueDry: number;
+  readonly torqueOiled: number;
+  readonly proofLoad: number;
+  readonly holds: boolean;
+} {
   requireNumber('force', force, { min: 0, max: 1e7, unit: 'N' });
   requireNumber('thread', thread, { above: 2, max: 100, unit: 'mm' });
   requireNumber('pitch', pitch, { above: 0.2, max: 8, unit: 'mm' });
@@ -33,4 +38,4 @@ export function drawScrew({
     proofLoad,
     holds: force <= proofLoad,
   };
-} // prettier-ignore
+}

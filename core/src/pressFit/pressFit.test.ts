@@ -5,9 +5,15 @@ import { drawScrew } from './drawScrew.ts';
 import { pressFit, type PressFitInput } from './pressFit.ts';
 
 const HUB: PressFitInput = {
-  interference: 0.05, diameter: 50, innerBore: 0, outerOutside: 100, length: 40,
-  innerMaterial: 'carbonSteel', outerMaterial: 'carbonSteel', friction: 0.12,
-}; // prettier-ignore
+  interference: 0.05,
+  diameter: 50,
+  innerBore: 0,
+  outerOutside: 100,
+  length: 40,
+  innerMaterial: 'carbonSteel',
+  outerMaterial: 'carbonSteel',
+  friction: 0.12,
+};
 
 describe('a press fit', () => {
   test('should follow the textbook form for one material and a solid shaft', () => {
@@ -28,7 +34,13 @@ describe('a press fit', () => {
         fc.double({ min: 0.1, max: 0.9, noNaN: true }),
         fc.double({ min: 1.1, max: 4, noNaN: true }),
         (interference, hollow, thick) => {
-          const input = { ...HUB, interference, innerBore: hollow * 50, outerOutside: thick * 50, outerMaterial: 'castAluminium' as const }; // prettier-ignore
+          const input = {
+            ...HUB,
+            interference,
+            innerBore: hollow * 50,
+            outerOutside: thick * 50,
+            outerMaterial: 'castAluminium' as const,
+          };
           const { pressure: p } = pressFit(input);
           const outer = ((p * 50) / 72_000) * ((thick ** 2 + 1) / (thick ** 2 - 1) + 0.33);
           const inner = ((p * 50) / 206_000) * ((1 + hollow ** 2) / (1 - hollow ** 2) - 0.3);
@@ -52,7 +64,17 @@ describe('a press fit', () => {
 });
 
 describe('the clearance left in a bearing', () => {
-  const RINGS = { initial: 0.015, bore: 25, innerRaceway: 30, innerPressure: 0, outside: 52, outerRaceway: 47, outerPressure: 0, innerRise: 0, outerRise: 0 }; // prettier-ignore
+  const RINGS = {
+    initial: 0.015,
+    bore: 25,
+    innerRaceway: 30,
+    innerPressure: 0,
+    outside: 52,
+    outerRaceway: 47,
+    outerPressure: 0,
+    innerRise: 0,
+    outerRise: 0,
+  };
 
   test('should be what it was on loose seats at one temperature', () => {
     expect(clearanceLeft(RINGS).left).toBe(0.015);
@@ -60,7 +82,16 @@ describe('the clearance left in a bearing', () => {
 
   test('should lose most of a tight fit through the thin ring', () => {
     // A ring pressed on with i gives its raceway about i·d/di (thin ring on a solid shaft; handbook rule, from memory).
-    const { pressure } = pressFit({ interference: 0.015, diameter: 25, innerBore: 0, outerOutside: 30, length: 15, innerMaterial: 'carbonSteel', outerMaterial: 'bearingSteel', friction: 0.12 }); // prettier-ignore
+    const { pressure } = pressFit({
+      interference: 0.015,
+      diameter: 25,
+      innerBore: 0,
+      outerOutside: 30,
+      length: 15,
+      innerMaterial: 'carbonSteel',
+      outerMaterial: 'bearingSteel',
+      friction: 0.12,
+    });
     const { innerGrowth } = clearanceLeft({ ...RINGS, innerPressure: pressure });
     expect(innerGrowth / (0.015 * (25 / 30))).toBeCloseTo(1, 1);
   });

@@ -57,7 +57,9 @@ export function pressFit(input: PressFitInput): PressFit {
   const ratioInner = (d * d + di * di) / (d * d - di * di);
   const pressure =
     interference /
-    (d * ((ratioOuter + outer.poisson) / outer.modulus + (ratioInner - inner.poisson) / inner.modulus));
+    (d *
+      ((ratioOuter + outer.poisson) / outer.modulus +
+        (ratioInner - inner.poisson) / inner.modulus));
   const force = friction * Math.PI * d * L * pressure;
   return {
     pressure,
@@ -67,9 +69,36 @@ export function pressFit(input: PressFitInput): PressFit {
     force,
     torque: (force * d) / 2000,
     working: [
-      line('Pressure between them', 'p = δ/(d·[…])', [['δ', interference, 'length'], ['d', d, 'length'], ['Do', Do, 'length'], ['di', di, 'length']], ['p', pressure, 'pressure'], 'lame'),
-      line('Hoop stress at the bore of the outer part', 'σ = p·(Do² + d²)/(Do² − d²)', [['p', pressure, 'pressure']], ['σ', pressure * ratioOuter, 'pressure'], 'lame'),
-      line('Force to press', 'F = μ·π·d·L·p', [['μ', friction, 'number'], ['L', L, 'length'], ['p', pressure, 'pressure']], ['F', force, 'force'], 'lame'),
+      line(
+        'Pressure between them',
+        'p = δ/(d·[…])',
+        [
+          ['δ', interference, 'length'],
+          ['d', d, 'length'],
+          ['Do', Do, 'length'],
+          ['di', di, 'length'],
+        ],
+        ['p', pressure, 'pressure'],
+        'lame',
+      ),
+      line(
+        'Hoop stress at the bore of the outer part',
+        'σ = p·(Do² + d²)/(Do² − d²)',
+        [['p', pressure, 'pressure']],
+        ['σ', pressure * ratioOuter, 'pressure'],
+        'lame',
+      ),
+      line(
+        'Force to press',
+        'F = μ·π·d·L·p',
+        [
+          ['μ', friction, 'number'],
+          ['L', L, 'length'],
+          ['p', pressure, 'pressure'],
+        ],
+        ['F', force, 'force'],
+        'lame',
+      ),
     ],
   };
-} // prettier-ignore
+}

@@ -2,16 +2,27 @@ import { sealDepth } from './sealDepth.ts';
 
 describe('the depth of a seal', () => {
   test('should leave at least a millimetre to the bearing', () => {
-    expect(sealDepth({ boreDepth: 12, depth: 2, width: 8 })).toMatchObject({ gap: 2, enough: true, deepest: 3 }); // prettier-ignore
+    expect(sealDepth({ boreDepth: 12, depth: 2, width: 8 })).toMatchObject({
+      gap: 2,
+      enough: true,
+      deepest: 3,
+    });
     expect(sealDepth({ boreDepth: 12, depth: 3, width: 8 })).toMatchObject({
       gap: 1,
       enough: true,
     });
-    expect(sealDepth({ boreDepth: 12, depth: 3.5, width: 8 })).toMatchObject({ gap: 0.5, enough: false }); // prettier-ignore
+    expect(sealDepth({ boreDepth: 12, depth: 3.5, width: 8 })).toMatchObject({
+      gap: 0.5,
+      enough: false,
+    });
   });
 
   test('should have no depth to offer where the bore is only as deep as the seal', () => {
-    expect(sealDepth({ boreDepth: 8, depth: 0, width: 8 })).toMatchObject({ deepest: 0, gap: 0, enough: false }); // prettier-ignore
+    expect(sealDepth({ boreDepth: 8, depth: 0, width: 8 })).toMatchObject({
+      deepest: 0,
+      gap: 0,
+      enough: false,
+    });
   });
 
   test('should not be thrown by sums of tenths that are not exact in binary', () => {

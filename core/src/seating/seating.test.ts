@@ -8,7 +8,10 @@ describe('the depth of a ring', () => {
   test('should be home within the limit and proud or crooked outside it', () => {
     expect(judge([5.01, 4.99, 5])).toMatchObject({ word: 'home', proud: expect.closeTo(0, 9) });
     expect(judge([4.9, 4.91, 4.9]).word).toBe('proud');
-    expect(judge([5.02, 4.98, 5.06])).toMatchObject({ word: 'tilted', tilt: expect.closeTo(0.08, 9) }); // prettier-ignore
+    expect(judge([5.02, 4.98, 5.06])).toMatchObject({
+      word: 'tilted',
+      tilt: expect.closeTo(0.08, 9),
+    });
     expect(judge([5.1, 5.1, 5.1]).word).toBe('tooDeep');
   });
 

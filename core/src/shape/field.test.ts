@@ -2,8 +2,13 @@ import type { InputError } from '../faults/index.ts';
 import { checkShape, describeType, type Field } from './field.ts';
 
 const field = (path: string, type: Field['type'], rest: Partial<Field> = {}): Field => ({
-  path, type, unit: '', range: '', meaning: 'm', ...rest,
-}); // prettier-ignore
+  path,
+  type,
+  unit: '',
+  range: '',
+  meaning: 'm',
+  ...rest,
+});
 const FIELDS = [
   field('name', 'text'),
   field('count', 'whole', { optional: true }),
@@ -31,10 +36,25 @@ describe('checking the shape of an input', () => {
   });
 
   test('should name every fault at once, each by its path', () => {
-    expect(faultsOf({ name: 1, count: 1.5, band: {}, rows: [{ size: 'x', kind: 'c' }, 4], on: 'yes', more: 1 })).toEqual([
-      'more unknownName', 'name notANumber', 'count notANumber', 'band.upper missing',
-      'rows[0].size notANumber', 'rows[0].kind unknownName', 'rows[1] missing', 'on notANumber',
-    ]); // prettier-ignore
+    expect(
+      faultsOf({
+        name: 1,
+        count: 1.5,
+        band: {},
+        rows: [{ size: 'x', kind: 'c' }, 4],
+        on: 'yes',
+        more: 1,
+      }),
+    ).toEqual([
+      'more unknownName',
+      'name notANumber',
+      'count notANumber',
+      'band.upper missing',
+      'rows[0].size notANumber',
+      'rows[0].kind unknownName',
+      'rows[1] missing',
+      'on notANumber',
+    ]);
   });
 
   test('should not take a list for an object, nor an object for a list', () => {

@@ -43,9 +43,18 @@ export interface JointQuestion {
 
 /** Packs for all the sites, with what they give together. */
 export interface JointChoice {
-  readonly packs: readonly { readonly siteId: string; readonly thickness: number; readonly pieces: readonly PackPiece[] }[];
-  readonly expected: readonly { readonly specId: string; readonly value: number; readonly expanded: number; readonly decision: Decision }[];
-} // prettier-ignore
+  readonly packs: readonly {
+    readonly siteId: string;
+    readonly thickness: number;
+    readonly pieces: readonly PackPiece[];
+  }[];
+  readonly expected: readonly {
+    readonly specId: string;
+    readonly value: number;
+    readonly expanded: number;
+    readonly decision: Decision;
+  }[];
+}
 
 /** The answer. `unproven`: everything aims inside its band, but not by the guard. */
 export interface JointAnswer {
@@ -82,39 +91,55 @@ interface Candidate {
 export function jointPacks(question: JointQuestion): JointAnswer {
   const { specs, sites, stock, mostPieces } = requireJoint(question);
   const wanted = solve(specs, sites);
-  const sizes = stock.filter(({ count }) => count > 0).toSorted((a, b) => b.thickness - a.thickness || (a.id < b.id ? -1 : 1));
-  const candidates = sites.map((_, at) => candidatesNear(sizes, wanted[at]! * 1000, mostPieces, NEAREST[sites.length - 1]!));
+  const sizes = stock
+    .filter(({ count }) => count > 0)
+    .toSorted((a, b) => b.thickness - a.thickness || (a.id < b.id ? -1 : 1));
+  const candidates = sites.map((_, at) =>
+    candidatesNear(sizes, wanted[at]! * 1000, mostPieces, NEAREST[sites.length - 1]!),
+  );
   const { expectedOf, rankOf } = expectation(question);
   const found: { readonly rank: readonly number[]; readonly chosen: readonly Candidate[] }[] = [];
   let tried = 0;
   const walk = (chosen: readonly Candidate[]): void => {
     if (chosen.length < sites.length) {
-      for (const next of candidates[chosen.length]!) if (fitsBox([...chosen, next], sizes)) walk([...chosen, next]);
+      for (const next of candidates[chosen.length]!)
+        if (fitsBox([...chosen, next], sizes)) walk([...chosen, next]);
       return;
     }
     tried += 1;
     found.push({ rank: rankOf(chosen), chosen });
   };
   walk([]);
-  const ordered = found.toSorted((a, b) => a.rank[0]! - b.rank[0]! || a.rank[1]! - b.rank[1]! || a.rank[2]! - b.rank[2]!);
+  const ordered = found.toSorted(
+    (a, b) => a.rank[0]! - b.rank[0]! || a.rank[1]! - b.rank[1]! || a.rank[2]! - b.rank[2]!,
+  );
   // Of the same thicknesses only the best pieces are shown.
   const seen = new Set<string>();
-  const best = ordered.filter(({ chosen }) => seen.size < SHOWN && seen.size < seen.add(chosen.map(({ sum }) => sum).join(' ')).size);
+  const best = ordered.filter(
+    ({ chosen }) =>
+      seen.size < SHOWN && seen.size < seen.add(chosen.map(({ sum }) => sum).join(' ')).size,
+  );
   const tier = best[0]?.rank[0] ?? 2;
   return {
     status: (['found', 'unproven', 'nothingFits'] as const)[tier]!,
     wanted: Object.fromEntries(sites.map(({ id }, at) => [id, wanted[at]!])),
-    choices: best.filter(({ rank }) => rank[0] === tier).map(({ chosen }) => ({
-      packs: chosen.map(({ sum, counts }, at) => ({
-        siteId: sites[at]!.id,
-        thickness: sum / 1000,
-        pieces: [...counts].map(([index, quantity]) => ({ sizeId: sizes[index]!.id, thickness: sizes[index]!.thickness, quantity })),
+    choices: best
+      .filter(({ rank }) => rank[0] === tier)
+      .map(({ chosen }) => ({
+        packs: chosen.map(({ sum, counts }, at) => ({
+          siteId: sites[at]!.id,
+          thickness: sum / 1000,
+          pieces: [...counts].map(([index, quantity]) => ({
+            sizeId: sizes[index]!.id,
+            thickness: sizes[index]!.thickness,
+            quantity,
+          })),
+        })),
+        expected: expectedOf(chosen),
       })),
-      expected: expectedOf(chosen),
-    })),
     tried,
   };
-} // prettier-ignore
+}
 
 /** What packs give, and where they stand among the others: proven, inside, outside; how far off; how many pieces. */
 interface Expectation {
@@ -131,8 +156,17 @@ function expectation({ specs, sites, stock }: JointQuestion): Expectation {
     const known = guards.get(key);
     if (known !== undefined) return known;
     const made = specs.map(({ id, uncertainty, degreesOfFreedom }) => {
-      const shims = Math.hypot(...sites.map((site, at) => (site.gains[id] ?? 0) * Math.hypot(site.uncertainty, Math.sqrt(chosen[at]!.pieces) * piece)));
-      const freedom = welchSatterthwaite([{ standard: uncertainty, degreesOfFreedom: degreesOfFreedom ?? Infinity }, { standard: shims, degreesOfFreedom: Infinity }]);
+      const shims = Math.hypot(
+        ...sites.map(
+          (site, at) =>
+            (site.gains[id] ?? 0) *
+            Math.hypot(site.uncertainty, Math.sqrt(chosen[at]!.pieces) * piece),
+        ),
+      );
+      const freedom = welchSatterthwaite([
+        { standard: uncertainty, degreesOfFreedom: degreesOfFreedom ?? Infinity },
+        { standard: shims, degreesOfFreedom: Infinity },
+      ]);
       return studentFactor(freedom) * Math.hypot(uncertainty, shims);
     });
     guards.set(key, made);
@@ -142,7 +176,11 @@ function expectation({ specs, sites, stock }: JointQuestion): Expectation {
   const halves = specs.map(({ band }) => halfWidth(band));
   const valueOf = (chosen: readonly Candidate[], spec: number): number => {
     const { id, value } = specs[spec]!;
-    return sites.reduce((sum, { gains, thickness }, at) => sum + (gains[id] ?? 0) * (chosen[at]!.sum / 1000 - thickness), value);
+    return sites.reduce(
+      (sum, { gains, thickness }, at) =>
+        sum + (gains[id] ?? 0) * (chosen[at]!.sum / 1000 - thickness),
+      value,
+    );
   };
   return {
     expectedOf: (chosen) =>
@@ -166,19 +204,31 @@ function expectation({ specs, sites, stock }: JointQuestion): Expectation {
       return [tier, Math.round(off * 1e4), pieces];
     },
   };
-} // prettier-ignore
+}
 
-function candidatesNear(sizes: readonly ShimSize[], target: number, mostPieces: number, keep: number): readonly Candidate[] {
-  const search = nearSearch(sizes.map(({ thickness, count }) => ({ thickness: micrometres(thickness), available: count })));
+function candidatesNear(
+  sizes: readonly ShimSize[],
+  target: number,
+  mostPieces: number,
+  keep: number,
+): readonly Candidate[] {
+  const search = nearSearch(
+    sizes.map(({ thickness, count }) => ({ thickness: micrometres(thickness), available: count })),
+  );
   let found: Candidate[] = [];
   for (let reach = WINDOW; found.length < ENOUGH && reach <= 256 * WINDOW; reach *= 4) {
     found = [];
     for (let pieces = 0; pieces <= mostPieces; pieces += 1)
-      for (const [sum, { members }] of search(pieces, { from: Math.max(0, Math.ceil(target - reach)), to: Math.floor(target + reach) }))
+      for (const [sum, { members }] of search(pieces, {
+        from: Math.max(0, Math.ceil(target - reach)),
+        to: Math.floor(target + reach),
+      }))
         found.push({ sum, pieces, counts: countsOf(members) });
   }
-  return found.toSorted((a, b) => Math.abs(a.sum - target) - Math.abs(b.sum - target) || a.pieces - b.pieces).slice(0, keep);
-} // prettier-ignore
+  return found
+    .toSorted((a, b) => Math.abs(a.sum - target) - Math.abs(b.sum - target) || a.pieces - b.pieces)
+    .slice(0, keep);
+}
 
 function countsOf(members: readonly number[]): ReadonlyMap<number, number> {
   const counts = new Map<number, number>();
@@ -188,18 +238,36 @@ function countsOf(members: readonly number[]): ReadonlyMap<number, number> {
 
 function fitsBox(chosen: readonly Candidate[], sizes: readonly ShimSize[]): boolean {
   if (chosen.length < 2) return true;
-  return [...chosen.at(-1)!.counts.keys()].every((index) => chosen.reduce((sum, { counts }) => sum + (counts.get(index) ?? 0), 0) <= sizes[index]!.count);
-} // prettier-ignore
+  return [...chosen.at(-1)!.counts.keys()].every(
+    (index) =>
+      chosen.reduce((sum, { counts }) => sum + (counts.get(index) ?? 0), 0) <= sizes[index]!.count,
+  );
+}
 
 /** Gauss with row exchange; as many sites as figures. */
 function solve(specs: readonly JointSpec[], sites: readonly JointSite[]): readonly number[] {
-  const rows = specs.map(({ id, value, band }) => [...sites.map(({ gains }) => gains[id] ?? 0), bandTarget(band) - value]);
+  const rows = specs.map(({ id, value, band }) => [
+    ...sites.map(({ gains }) => gains[id] ?? 0),
+    bandTarget(band) - value,
+  ]);
   const n = sites.length;
   for (let column = 0; column < n; column += 1) {
-    const pivot = rows.slice(column).reduce((best, row, at) => (Math.abs(row[column]!) > Math.abs(rows[best]![column]!) ? column + at : best), column);
+    const pivot = rows
+      .slice(column)
+      .reduce(
+        (best, row, at) =>
+          Math.abs(row[column]!) > Math.abs(rows[best]![column]!) ? column + at : best,
+        column,
+      );
     [rows[column], rows[pivot]] = [rows[pivot]!, rows[column]!];
     const head = rows[column]!;
-    if (Math.abs(head[column]!) < 0.05) refuse('contradiction', 'sites', sites.map(({ id }) => id).join(', '), 'places that move the figures independently of each other');
+    if (Math.abs(head[column]!) < 0.05)
+      refuse(
+        'contradiction',
+        'sites',
+        sites.map(({ id }) => id).join(', '),
+        'places that move the figures independently of each other',
+      );
     for (let at = 0; at < n; at += 1) {
       if (at === column) continue;
       const share = rows[at]![column]! / head[column]!;
@@ -207,7 +275,7 @@ function solve(specs: readonly JointSpec[], sites: readonly JointSite[]): readon
     }
   }
   return sites.map(({ thickness }, at) => thickness + rows[at]![n]! / rows[at]![at]!);
-} // prettier-ignore
+}
 
 /** Half of the band; where a limit is open, a tenth of a millimetre stands for it. */
 function halfWidth({ lower, upper }: Band): number {
@@ -226,10 +294,12 @@ function requireJoint(question: JointQuestion): JointQuestion {
   sites.forEach(({ thickness, uncertainty, gains }, at) => {
     requireNumber(`sites[${at}].thickness`, thickness, { min: 0, max: 100, unit: 'mm' });
     requireNumber(`sites[${at}].uncertainty`, uncertainty, { min: 0, max: 1, unit: 'mm' });
-    if (typeof gains !== 'object' || gains === null) refuse('missing', `sites[${at}].gains`, gains, 'a gain for each figure');
-    for (const [id, gain] of Object.entries(gains)) requireNumber(`sites[${at}].gains.${id}`, gain, { min: -10, max: 10 });
+    if (typeof gains !== 'object' || gains === null)
+      refuse('missing', `sites[${at}].gains`, gains, 'a gain for each figure');
+    for (const [id, gain] of Object.entries(gains))
+      requireNumber(`sites[${at}].gains.${id}`, gain, { min: -10, max: 10 });
   });
   requireStock(stock);
   requireInteger('mostPieces', mostPieces, { min: 1, max: 4 });
   return question;
-} // prettier-ignore
+}

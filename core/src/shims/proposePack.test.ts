@@ -7,8 +7,11 @@ import { EQUAL_SUMS, rankPacks, type RankedPack } from './rankPacks.ts';
 import { micrometres, packThickness, type ShimSize } from './stock.ts';
 
 const size = (thickness: number, count: number, uncertainty = 0): ShimSize => ({
-  id: `s${thickness}`, thickness, count, uncertainty,
-}); // prettier-ignore
+  id: `s${thickness}`,
+  thickness,
+  count,
+  uncertainty,
+});
 
 /** Every pack of the stock, by plain enumeration. */
 function everyPack(stock: readonly ShimSize[], mostPieces: number): readonly (readonly number[])[] {
@@ -97,11 +100,18 @@ describe('searching packs', () => {
         .map(({ thickness }, index) => `${micrometres(thickness)} x${index}`)
         .join(' + ');
       const model = [
-        'Minimize', ' d',
-        'Subject To', ` above: ${sum} - d <= ${wanted}`, ` below: ${sum} + d >= ${wanted}`, ` pieces: ${names.join(' + ')} <= 4`,
-        'Bounds', ...stock.map(({ count }, index) => ` 0 <= x${index} <= ${count}`),
-        'General', ` ${names.join(' ')}`, 'End',
-      ].join('\n'); // prettier-ignore
+        'Minimize',
+        ' d',
+        'Subject To',
+        ` above: ${sum} - d <= ${wanted}`,
+        ` below: ${sum} + d >= ${wanted}`,
+        ` pieces: ${names.join(' + ')} <= 4`,
+        'Bounds',
+        ...stock.map(({ count }, index) => ` 0 <= x${index} <= ${count}`),
+        'General',
+        ` ${names.join(' ')}`,
+        'End',
+      ].join('\n');
       const optimum = Math.round(highs.solve(model).ObjectiveValue);
       const { ranked } = rankPacks(stock, wanted / 1000, () => ({ from: 0, to: 4000 }), {
         mostPieces: 4,

@@ -76,14 +76,23 @@ interface Question {
 const REACHES = [EQUAL_SUMS, 5 * EQUAL_SUMS, 20 * EQUAL_SUMS] as const;
 
 /** Rank what lies near the wanted total; null when that does not settle the order. */
-function rankNear(items: readonly SumItem[], sizes: readonly ShimSize[], question: Question): readonly RankedPack[] | null {
+function rankNear(
+  items: readonly SumItem[],
+  sizes: readonly ShimSize[],
+  question: Question,
+): readonly RankedPack[] | null {
   const { target, limits, keep } = question;
-  const ideal = Math.min(...limits.map((limit) => (limit === null ? Infinity : distance(limit, target))));
+  const ideal = Math.min(
+    ...limits.map((limit) => (limit === null ? Infinity : distance(limit, target))),
+  );
   if (!Number.isFinite(ideal)) return [];
   const mostPieces = limits.length - 1;
   const search = nearSearch(items);
   for (const reach of REACHES) {
-    const window = { from: Math.ceil(target - ideal - reach - 1e-9), to: Math.floor(target + ideal + reach + 1e-9) };
+    const window = {
+      from: Math.ceil(target - ideal - reach - 1e-9),
+      to: Math.floor(target + ideal + reach + 1e-9),
+    };
     const found = new Map<number, Candidate & { readonly near: NearPack }>();
     for (let pieces = 0; pieces <= Math.min(mostPieces, NEAR_PIECES); pieces += 1) {
       const limit = limits[pieces]!;
@@ -93,19 +102,29 @@ function rankNear(items: readonly SumItem[], sizes: readonly ShimSize[], questio
       for (const [sum, near] of search(pieces, inside))
         if (!found.has(sum)) found.set(sum, { sum, pieces, deviation: sum - target, near });
       // Totals as near as can be, with as few pieces as found so far: more pieces come after them.
-      const first = [...found.values()].filter(({ deviation }) => Math.abs(deviation) <= ideal + EQUAL_SUMS + 1e-9);
-      if (first.length >= keep && first.some(({ deviation }) => Math.abs(deviation) <= ideal + 1e-9))
+      const first = [...found.values()].filter(
+        ({ deviation }) => Math.abs(deviation) <= ideal + EQUAL_SUMS + 1e-9,
+      );
+      if (
+        first.length >= keep &&
+        first.some(({ deviation }) => Math.abs(deviation) <= ideal + 1e-9)
+      )
         return rank(first, keep, ({ near }) => fromMembers(near, sizes, target));
     }
     if (mostPieces > NEAR_PIECES) return null;
     const all = [...found.values()];
     const best = Math.min(...all.map(({ deviation }) => Math.abs(deviation)));
     // A step of the order is settled when all of it lies inside the window.
-    const settled = all.filter(({ deviation }) => best + (tierOf(deviation, best) + 1) * EQUAL_SUMS <= ideal + reach + 1e-9 || Math.abs(deviation) <= best + EQUAL_SUMS && best + EQUAL_SUMS <= ideal + reach + 1e-9);
-    if (settled.length >= keep) return rank(settled, keep, ({ near }) => fromMembers(near, sizes, target));
+    const settled = all.filter(
+      ({ deviation }) =>
+        best + (tierOf(deviation, best) + 1) * EQUAL_SUMS <= ideal + reach + 1e-9 ||
+        (Math.abs(deviation) <= best + EQUAL_SUMS && best + EQUAL_SUMS <= ideal + reach + 1e-9),
+    );
+    if (settled.length >= keep)
+      return rank(settled, keep, ({ near }) => fromMembers(near, sizes, target));
   }
   return null;
-} // prettier-ignore
+}
 
 /** How far the nearest allowed whole micrometre lies from the target. */
 function distance(
@@ -116,20 +135,38 @@ function distance(
   return Math.abs(nearest - target);
 }
 
-function fromMembers({ sum, members, left }: NearPack, sizes: readonly ShimSize[], target: number): RankedPack {
+function fromMembers(
+  { sum, members, left }: NearPack,
+  sizes: readonly ShimSize[],
+  target: number,
+): RankedPack {
   const pieces = sizes
-    .map(({ id, thickness }, index) => ({ sizeId: id, thickness, quantity: members.filter((member) => member === index).length }))
+    .map(({ id, thickness }, index) => ({
+      sizeId: id,
+      thickness,
+      quantity: members.filter((member) => member === index).length,
+    }))
     .filter(({ quantity }) => quantity > 0);
-  return { pieces, thickness: sum / 1000, pieceCount: members.length, deviation: (sum - target) / 1000, fewestLeft: Number.isFinite(left) ? left : 0 };
-} // prettier-ignore
+  return {
+    pieces,
+    thickness: sum / 1000,
+    pieceCount: members.length,
+    deviation: (sum - target) / 1000,
+    fewestLeft: Number.isFinite(left) ? left : 0,
+  };
+}
 
 /** Rank by the table of everything that can be made. */
-function rankAll(items: readonly SumItem[], sizes: readonly ShimSize[], { target, limits, keep }: Question): readonly RankedPack[] {
+function rankAll(
+  items: readonly SumItem[],
+  sizes: readonly ShimSize[],
+  { target, limits, keep }: Question,
+): readonly RankedPack[] {
   const largest = Math.max(-1, ...limits.map((limit) => limit?.to ?? -1));
   if (largest < 0) return [];
   const sums = sumTable(items, limits.length - 1, largest);
   return rank(sumsWithin(sums, limits, target), keep, (candidate) => build(candidate, sizes, sums));
-} // prettier-ignore
+}
 
 interface Candidate {
   readonly sum: number;
@@ -158,7 +195,11 @@ function tierOf(deviation: number, best: number): number {
   return Math.max(0, Math.ceil((Math.abs(deviation) - best - EQUAL_SUMS) / EQUAL_SUMS - 1e-9));
 }
 
-function rank<C extends Candidate>(candidates: readonly C[], keep: number, build: (candidate: C) => RankedPack): readonly RankedPack[] {
+function rank<C extends Candidate>(
+  candidates: readonly C[],
+  keep: number,
+  build: (candidate: C) => RankedPack,
+): readonly RankedPack[] {
   const best = Math.min(...candidates.map(({ deviation }) => Math.abs(deviation)));
   const tier = ({ deviation }: Candidate) => tierOf(deviation, best);
   const byNearness = candidates.toSorted((a, b) => tier(a) - tier(b) || a.pieces - b.pieces);
@@ -181,7 +222,7 @@ function rank<C extends Candidate>(candidates: readonly C[], keep: number, build
     start += tied.length;
   }
   return chosen.slice(0, keep);
-} // prettier-ignore
+}
 
 /** The pack of a given total and piece count that leaves most of its scarcest size, found by raising what must be left. */
 function build(candidate: Candidate, sizes: readonly ShimSize[], sums: SumTable): RankedPack {

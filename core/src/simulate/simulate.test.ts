@@ -99,10 +99,18 @@ describe('a guided run on it', () => {
       cycles.push({ zero, lift: hands('lift'), returned: hands('lower'), position: null });
     }
     return judgeRun({
-      instrument: { id: 'd', name: 'd', graduation: 0.01, calibrationUncertainty: 0.0015, range: 10 },
+      instrument: {
+        id: 'd',
+        name: 'd',
+        graduation: 0.01,
+        calibrationUncertainty: 0.0015,
+        range: 10,
+      },
       indicator: { contact: 'faceSquareToTravel', angle: 0 },
-      band: { lower: 0.1, upper: 0.18, target: null }, shaftHeld: true, cycles,
-    }); // prettier-ignore
+      band: { lower: 0.1, upper: 0.18, target: null },
+      shaftHeld: true,
+      cycles,
+    });
   }
 
   test('should pass a build that is truly out of band in at most 2.5 % of cases near the limit', () => {

@@ -28,16 +28,36 @@ export function virtualPlay(state: JobState, { axis, kind, stage, seed }: AskedP
   const target = spec === null ? NO_BAND : bandTarget(spec.band);
   const share = ((seed + (kind === 'endPlay' ? 0 : 389)) % 1009) / 1008;
   const miss = FOUND_MISS.least + share * (FOUND_MISS.most - FOUND_MISS.least);
-  const moved = axis.stations.reduce((sum, station) => sum + movedAt(state, axis, station, { kind, seed }), 0);
+  const moved = axis.stations.reduce(
+    (sum, station) => sum + movedAt(state, axis, station, { kind, seed }),
+    0,
+  );
   const shift = kind === 'endPlay' && stage === 'final' ? playShift(state, axis).shift : 0;
   return Number((target + miss + moved + shift).toFixed(6));
-} // prettier-ignore
+}
 
-function movedAt(state: JobState, axis: Axis, station: Station, { kind, seed }: Pick<AskedPlay, 'kind' | 'seed'>): number {
+function movedAt(
+  state: JobState,
+  axis: Axis,
+  station: Station,
+  { kind, seed }: Pick<AskedPlay, 'kind' | 'seed'>,
+): number {
   const turned = state.turned[station.id] ?? 0;
-  if (station.kind === 'adjuster') return kind === 'endPlay' && station.lead !== undefined ? adjusterPlay({ lead: station.lead, clockwiseAngle: Math.max(-3600, Math.min(3600, turned)), hand: 'right' }) : 0;
+  if (station.kind === 'adjuster')
+    return kind === 'endPlay' && station.lead !== undefined
+      ? adjusterPlay({
+          lead: station.lead,
+          clockwiseAngle: Math.max(-3600, Math.min(3600, turned)),
+          hand: 'right',
+        })
+      : 0;
   const [pack, found] = [state.packs[station.id], state.foundPacks[station.id]];
   if (pack === undefined || found === undefined) return 0;
-  const gain = station.place === UNKNOWN_PLACE ? (seed % 2 === 0 ? 1 : -1) : (tableGain(axis.arrangement, station, kind) ?? 0);
+  const gain =
+    station.place === UNKNOWN_PLACE
+      ? seed % 2 === 0
+        ? 1
+        : -1
+      : (tableGain(axis.arrangement, station, kind) ?? 0);
   return gain * (packThickness(pack.pieces) - packThickness(found.pieces));
-} // prettier-ignore
+}

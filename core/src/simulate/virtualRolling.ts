@@ -69,5 +69,7 @@ function share(state: JobState, { axis, playSeed }: Turned, { exponent }: Virtua
 }
 
 function angleOf({ torques }: JobState, { axis, angle }: Turned): number {
-  return angle ?? torques.findLast((row) => row.axisId === axis.id && row.angle !== null)?.angle ?? 0;
-} // prettier-ignore
+  return (
+    angle ?? torques.findLast((row) => row.axisId === axis.id && row.angle !== null)?.angle ?? 0
+  );
+}

@@ -1,16 +1,39 @@
 import fc from 'fast-check';
 
 import { foldJob, withUncertainty, type JobEvent, type JobState } from '../job/index.ts';
-import { adjusterProgress, jointQuestion, packQuestion, playSite, playVerdict, spacerProgress } from '../plan/index.ts'; // prettier-ignore
+import {
+  adjusterProgress,
+  jointQuestion,
+  packQuestion,
+  playSite,
+  playVerdict,
+  spacerProgress,
+} from '../plan/index.ts';
 import { jointPacks, proposePack } from '../shims/index.ts';
-import { unitFromTemplate, type Axis, type SpecKind, type Unit, type UnitTemplate } from '../unit/index.ts'; // prettier-ignore
+import {
+  unitFromTemplate,
+  type Axis,
+  type SpecKind,
+  type Unit,
+  type UnitTemplate,
+} from '../unit/index.ts';
 import type { Recorded } from './answerStep.ts';
 import { virtualPlay } from './virtualPlay.ts';
 import { virtualRolling } from './virtualRolling.ts';
 
 const DIAL = { id: 'd', name: 'd', graduation: 0.001, calibrationUncertainty: 0.0005, range: 10 };
-const BANDS: Readonly<Record<SpecKind, readonly [number, number]>> = { endPlay: [0.1, 0.18], sideClearance: [0.15, 0.25], rollingTorque: [0.7, 1.1], backlash: [0.1, 0.2] }; // prettier-ignore
-const STOCK = [0.01, 0.02, 0.05, 0.1, 0.15, 0.2, 0.3, 0.5, 1].map((thickness) => ({ id: `s${thickness}`, thickness, count: 4, uncertainty: 0.0005 })); // prettier-ignore
+const BANDS: Readonly<Record<SpecKind, readonly [number, number]>> = {
+  endPlay: [0.1, 0.18],
+  sideClearance: [0.15, 0.25],
+  rollingTorque: [0.7, 1.1],
+  backlash: [0.1, 0.2],
+};
+const STOCK = [0.01, 0.02, 0.05, 0.1, 0.15, 0.2, 0.3, 0.5, 1].map((thickness) => ({
+  id: `s${thickness}`,
+  thickness,
+  count: 4,
+  uncertainty: 0.0005,
+}));
 const end = { designation: null, family: null, dimensions: { bore: 30, outside: 62, width: 16 } };
 
 /** A job on a virtual build: what is read is what the build truly has, to the graduation of the dial. */
@@ -24,12 +47,29 @@ class VirtualJob {
     change: object = {},
   ) {
     const made = unitFromTemplate(template, { name: 'x', left: end, right: end, span: 60 });
-    const unit: Unit = { ...made, axes: made.axes.map((axis) => ({ ...axis, sets: sets ?? axis.sets, stations: axis.stations.map((one) => (['adjuster', 'shimSite'].includes(one.kind) ? { ...one, ...change } : one)) })) }; // prettier-ignore
+    const unit: Unit = {
+      ...made,
+      axes: made.axes.map((axis) => ({
+        ...axis,
+        sets: sets ?? axis.sets,
+        stations: axis.stations.map((one) =>
+          ['adjuster', 'shimSite'].includes(one.kind) ? { ...one, ...change } : one,
+        ),
+      })),
+    };
     this.record({ type: 'JobOpened', data: { unit, reason: '', scope: 'setPlay' } });
   }
   record({ type, data }: Recorded): this {
     const seq = this.events.length + 1;
-    this.events.push({ id: `e${seq}`, seq, type, version: 1, at: '2026-01-01T00:00:00.000Z', by: 'ann', data } as JobEvent);
+    this.events.push({
+      id: `e${seq}`,
+      seq,
+      type,
+      version: 1,
+      at: '2026-01-01T00:00:00.000Z',
+      by: 'ann',
+      data,
+    } as JobEvent);
     return this;
   }
   get state(): JobState {
@@ -39,10 +79,28 @@ class VirtualJob {
     return this.state.unit!.axes[0]!;
   }
   band(kind: SpecKind, [lower, upper] = BANDS[kind], rest: object = {}): this {
-    return this.record({ type: 'SpecSet', data: { specId: kind, axisId: 'axis', kind, band: { lower, upper, target: null }, source: '', ...rest } });
+    return this.record({
+      type: 'SpecSet',
+      data: {
+        specId: kind,
+        axisId: 'axis',
+        kind,
+        band: { lower, upper, target: null },
+        source: '',
+        ...rest,
+      },
+    });
   }
   found(thickness: number): this {
-    for (const { id, kind } of this.axis.stations) if (kind === 'shimSite') this.record({ type: 'PackRecorded', data: { siteId: id, pieces: [{ sizeId: 'found', thickness, quantity: 1, uncertainty: 0.0005 }] } });
+    for (const { id, kind } of this.axis.stations)
+      if (kind === 'shimSite')
+        this.record({
+          type: 'PackRecorded',
+          data: {
+            siteId: id,
+            pieces: [{ sizeId: 'found', thickness, quantity: 1, uncertainty: 0.0005 }],
+          },
+        });
     return this;
   }
   play(kind: 'endPlay' | 'sideClearance', stage: 'trial' | 'final'): number {
@@ -52,86 +110,155 @@ class VirtualJob {
     const play = Math.max(0, Math.round(this.play(kind, stage) * 1000) / 1000);
     this.runs += 1;
     const runId = `run${this.runs}`;
-    this.record({ type: 'RunOpened', data: { runId, specId: kind, stage, instrument: DIAL, indicator: { contact: 'faceSquareToTravel', angle: 0 }, shaftHeld: true } });
-    for (const value of [0, play, 0, 0, play, 0, 0, play, 0]) this.record({ type: 'ReadingTaken', data: { runId, value, typed: null, device: null, position: null } });
+    this.record({
+      type: 'RunOpened',
+      data: {
+        runId,
+        specId: kind,
+        stage,
+        instrument: DIAL,
+        indicator: { contact: 'faceSquareToTravel', angle: 0 },
+        shaftHeld: true,
+      },
+    });
+    for (const value of [0, play, 0, 0, play, 0, 0, play, 0])
+      this.record({
+        type: 'ReadingTaken',
+        data: { runId, value, typed: null, device: null, position: null },
+      });
     return this.record({ type: 'RunClosed', data: { runId } });
   }
   fitProposed(): this {
     const site = playSite(this.axis)!;
     const question = packQuestion(this.state, playVerdict(this.state, 'endPlay')!, site, STOCK)!;
-    return this.record({ type: 'PackFitted', data: { siteId: site.id, pieces: withUncertainty(proposePack(question).packs[0]!.pieces, STOCK) } });
+    return this.record({
+      type: 'PackFitted',
+      data: {
+        siteId: site.id,
+        pieces: withUncertainty(proposePack(question).packs[0]!.pieces, STOCK),
+      },
+    });
   }
   rolling(turn = 1, angle: number | null = null, axis = this.axis): number {
-    return virtualRolling(this.state, { axis, angle, seed: this.seed, playSeed: this.seed }, turn, 0.001);
+    return virtualRolling(
+      this.state,
+      { axis, angle, seed: this.seed, playSeed: this.seed },
+      turn,
+      0.001,
+    );
   }
-} // prettier-ignore
+}
 const inBand = (value: number, kind: SpecKind) =>
   value >= BANDS[kind][0] && value <= BANDS[kind][1];
 const seeds = fc.integer({ min: 0, max: 1_000_000 });
 
 describe('a virtual build that is set by the plan', () => {
-  test.each(['coverShims', 'coneSpacerShims', 'thrustWasher', 'crankcaseHalves', 'needleThrustStack'] as const)('should truly be in band with the first pack: %s', (template) => {
+  test.each([
+    'coverShims',
+    'coneSpacerShims',
+    'thrustWasher',
+    'crankcaseHalves',
+    'needleThrustStack',
+  ] as const)('should truly be in band with the first pack: %s', (template) => {
     fc.assert(
       fc.property(seeds, (seed) => {
-        const job = new VirtualJob(template, seed).band('endPlay').found(0.6).run('endPlay', 'trial');
+        const job = new VirtualJob(template, seed)
+          .band('endPlay')
+          .found(0.6)
+          .run('endPlay', 'trial');
         expect(inBand(job.play('endPlay', 'trial'), 'endPlay')).toBe(false);
         expect(inBand(job.fitProposed().play('endPlay', 'final'), 'endPlay')).toBe(true);
       }),
       { numRuns: 40 },
     );
-  }); // prettier-ignore
+  });
 
   test('should be in band with what differs at the end, and out of it without', () => {
     fc.assert(
       fc.property(seeds, fc.double({ min: 0.2, max: 0.4, noNaN: true }), (seed, gasket) => {
         const job = new VirtualJob('coverShims', seed).band('endPlay').found(0.9);
-        job.record({ type: 'PlayTermSet', data: { axisId: 'axis', termId: 't', name: 'paper', term: { kind: 'gasket', trial: 0, final: gasket, uncertainty: 0.001 }, clamp: null } });
+        job.record({
+          type: 'PlayTermSet',
+          data: {
+            axisId: 'axis',
+            termId: 't',
+            name: 'paper',
+            term: { kind: 'gasket', trial: 0, final: gasket, uncertainty: 0.001 },
+            clamp: null,
+          },
+        });
         job.run('endPlay', 'trial').fitProposed();
         expect(inBand(job.play('endPlay', 'final'), 'endPlay')).toBe(true);
         expect(inBand(job.play('endPlay', 'trial'), 'endPlay')).toBe(false);
       }),
       { numRuns: 40 },
     );
-  }); // prettier-ignore
+  });
 
   test('should bring a shaft and the gear on it into their bands together', () => {
     fc.assert(
       fc.property(seeds, (seed) => {
-        const job = new VirtualJob('retainedGear', seed).band('endPlay').band('sideClearance').found(0.6).run('endPlay', 'trial').run('sideClearance', 'trial');
+        const job = new VirtualJob('retainedGear', seed)
+          .band('endPlay')
+          .band('sideClearance')
+          .found(0.6)
+          .run('endPlay', 'trial')
+          .run('sideClearance', 'trial');
         const { choices, status } = jointPacks(jointQuestion(job.state, job.axis, STOCK)!);
         expect(status).toBe('found');
-        for (const { siteId, pieces } of choices[0]!.packs) job.record({ type: 'PackFitted', data: { siteId, pieces: withUncertainty(pieces, STOCK) } });
+        for (const { siteId, pieces } of choices[0]!.packs)
+          job.record({
+            type: 'PackFitted',
+            data: { siteId, pieces: withUncertainty(pieces, STOCK) },
+          });
         expect(inBand(job.play('endPlay', 'final'), 'endPlay')).toBe(true);
         expect(inBand(job.play('sideClearance', 'final'), 'sideClearance')).toBe(true);
       }),
       { numRuns: 40 },
     );
-  }); // prettier-ignore
+  });
 
   test('should be found out by two builds where its place is not known', () => {
     fc.assert(
       fc.property(seeds, (seed) => {
-        const job = new VirtualJob('coverShims', seed, undefined, { place: 'notKnown' }).band('endPlay').found(0.6).run('endPlay', 'trial');
+        const job = new VirtualJob('coverShims', seed, undefined, { place: 'notKnown' })
+          .band('endPlay')
+          .found(0.6)
+          .run('endPlay', 'trial');
         // Whichever way it works, the second build must leave play that can be read.
         const even = seed % 2 === 0;
-        job.record({ type: 'PackFitted', data: { siteId: 'shims', pieces: [{ sizeId: 'x', thickness: even ? 0.7 : 0.5, quantity: 1, uncertainty: 0.0005 }], trial: true } });
+        job.record({
+          type: 'PackFitted',
+          data: {
+            siteId: 'shims',
+            pieces: [
+              { sizeId: 'x', thickness: even ? 0.7 : 0.5, quantity: 1, uncertainty: 0.0005 },
+            ],
+            trial: true,
+          },
+        });
         job.run('endPlay', 'trial').fitProposed();
         expect(inBand(job.play('endPlay', 'final'), 'endPlay')).toBe(true);
       }),
       { numRuns: 40 },
     );
-  }); // prettier-ignore
+  });
 
   test('should come to its play by the notches that are worked out', () => {
     fc.assert(
       fc.property(seeds, (seed) => {
-        const job = new VirtualJob('carrierAdjusters', seed, ['endPlay'], { lead: 1, notches: 60 }).band('endPlay').run('endPlay', 'trial');
-        job.record({ type: 'AdjusterTurned', data: { stationId: 'adjuster-left', angle: adjusterProgress(job.state, job.axis)!.set } });
+        const job = new VirtualJob('carrierAdjusters', seed, ['endPlay'], { lead: 1, notches: 60 })
+          .band('endPlay')
+          .run('endPlay', 'trial');
+        job.record({
+          type: 'AdjusterTurned',
+          data: { stationId: 'adjuster-left', angle: adjusterProgress(job.state, job.axis)!.set },
+        });
         expect(inBand(job.play('endPlay', 'final'), 'endPlay')).toBe(true);
       }),
       { numRuns: 40 },
     );
-  }); // prettier-ignore
+  });
 });
 
 describe('a wrench on a virtual build', () => {
@@ -140,8 +267,13 @@ describe('a wrench on a virtual build', () => {
   test('should read in band once the spacer has the length that was worked out, and nothing but the seal before', () => {
     fc.assert(
       fc.property(seeds, (seed) => {
-        const job = new VirtualJob('pinionSolid', seed, ['endPlay', 'rollingTorque']).band('endPlay', PRELOAD).band('rollingTorque', BANDS.rollingTorque, { sealDrag: 'included' });
-        job.record({ type: 'SpacerFitted', data: { stationId: 'spacer', length: 60, uncertainty: 0.001, trial: true } });
+        const job = new VirtualJob('pinionSolid', seed, ['endPlay', 'rollingTorque'])
+          .band('endPlay', PRELOAD)
+          .band('rollingTorque', BANDS.rollingTorque, { sealDrag: 'included' });
+        job.record({
+          type: 'SpacerFitted',
+          data: { stationId: 'spacer', length: 60, uncertainty: 0.001, trial: true },
+        });
         fc.pre(job.play('endPlay', 'trial') > 0.02);
         const loose = job.rolling();
         expect(loose).toBeLessThan(0.55);
@@ -150,16 +282,25 @@ describe('a wrench on a virtual build', () => {
         job.run('endPlay', 'trial');
         const { answer } = spacerProgress(job.state, job.axis)!;
         if (answer?.status !== 'known') throw new Error('not known');
-        job.record({ type: 'SpacerFitted', data: { stationId: 'spacer', length: answer.wanted, uncertainty: 0.001, trial: false } });
+        job.record({
+          type: 'SpacerFitted',
+          data: { stationId: 'spacer', length: answer.wanted, uncertainty: 0.001, trial: false },
+        });
         expect(inBand(job.rolling(), 'rollingTorque')).toBe(true);
       }),
       { numRuns: 40 },
     );
-  }); // prettier-ignore
+  });
 
   test('should read on a torque-only spacer what its preload gives, shorter being tighter', () => {
     const job = new VirtualJob('pinionSolid', 5, ['rollingTorque']).band('rollingTorque');
-    const at = (length: number) => job.record({ type: 'SpacerFitted', data: { stationId: 'spacer', length, uncertainty: 0.001, trial: true } }).rolling(); // prettier-ignore
+    const at = (length: number) =>
+      job
+        .record({
+          type: 'SpacerFitted',
+          data: { stationId: 'spacer', length, uncertainty: 0.001, trial: true },
+        })
+        .rolling();
     const loose = at(60);
     const torques = [59.7, 59.6, 59.5].map(at);
     expect(torques[0]).toBeGreaterThan(loose);
@@ -172,7 +313,23 @@ describe('a wrench on a virtual build', () => {
     expect(new VirtualJob('thrustWasher', 3, []).rolling()).toBeCloseTo(1, 1);
     job.band('rollingTorque', [4, 8]);
     const carrier = { ...job.axis, id: 'carrier' };
-    const through = { ...job.state, specs: [...job.state.specs.map((spec) => ({ ...spec, axisId: 'carrier', through: { axisId: 'axis', ratio: 4 } })), { specId: 'p', axisId: 'axis', kind: 'rollingTorque' as const, band: { lower: 0.8, upper: 1, target: null }, source: '' }] }; // prettier-ignore
+    const through = {
+      ...job.state,
+      specs: [
+        ...job.state.specs.map((spec) => ({
+          ...spec,
+          axisId: 'carrier',
+          through: { axisId: 'axis', ratio: 4 },
+        })),
+        {
+          specId: 'p',
+          axisId: 'axis',
+          kind: 'rollingTorque' as const,
+          band: { lower: 0.8, upper: 1, target: null },
+          source: '',
+        },
+      ],
+    };
     // 0.9 of the pinion's own, and (4 + 8)/2 of the carrier by 4.
     const read = virtualRolling(
       through,

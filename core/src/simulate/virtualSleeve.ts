@@ -44,9 +44,12 @@ export function virtualSleeve(seed: number, target: number): VirtualSleeve {
 }
 
 /** True rolling torque at a nut angle in steady turning, N·m. */
-export function trueRolling({ sealDrag, contact, stiffness, exponent }: VirtualSleeve, angle: number): number {
+export function trueRolling(
+  { sealDrag, contact, stiffness, exponent }: VirtualSleeve,
+  angle: number,
+): number {
   return sealDrag + stiffness * Math.max(0, angle - contact) ** exponent;
-} // prettier-ignore
+}
 
 /** True end play at a nut angle, mm. */
 export function truePlay({ firstPlay, contact }: VirtualSleeve, angle: number): number {

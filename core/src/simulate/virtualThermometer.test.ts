@@ -5,12 +5,22 @@ import { HIDDEN_COOLING, partTemperature } from './virtualThermometer.ts';
 
 const at = (minute: number) => new Date(Date.UTC(2026, 0, 1, 8, minute)).toISOString();
 const oven = (from: number, to: number | null): Clock => ({
-  clockId: `c${from}`, kind: 'oven', targetId: 'case', seconds: 60, startedAt: at(from), stoppedAt: to === null ? null : at(to),
-}); // prettier-ignore
+  clockId: `c${from}`,
+  kind: 'oven',
+  targetId: 'case',
+  seconds: 60,
+  startedAt: at(from),
+  stoppedAt: to === null ? null : at(to),
+});
 const job = (...clocks: readonly Clock[]): JobState => ({
-  ...EMPTY_JOB, unit: FIXTURE_UNIT, openedAt: at(0), clocks,
-  heat: { case: { oven: 100, medium: 'fanOven', rings: -18, ambient: 20, running: 90, handling: 20 } },
-}); // prettier-ignore
+  ...EMPTY_JOB,
+  unit: FIXTURE_UNIT,
+  openedAt: at(0),
+  clocks,
+  heat: {
+    case: { oven: 100, medium: 'fanOven', rings: -18, ambient: 20, running: 90, handling: 20 },
+  },
+});
 // Fixture case: grey iron, 4 kg, 0.12 m²: τ = 4·500/(20·0.12) = 833 s in the oven, 1667/1.3 s outside.
 const WARMING = 2000 / 2.4;
 const COOLING = 2000 / (1.2 * HIDDEN_COOLING);

@@ -23,12 +23,27 @@ export function partTemperature(state: JobState, partId: string, now: string): n
   let temperature = settings.ambient;
   let at = state.openedAt ?? now;
   for (const { startedAt, stoppedAt } of ovens(state.clocks, partId)) {
-    temperature = temperatureAfter(secondsBetween(at, startedAt), temperature, settings.ambient, cooling);
+    temperature = temperatureAfter(
+      secondsBetween(at, startedAt),
+      temperature,
+      settings.ambient,
+      cooling,
+    );
     at = stoppedAt ?? now;
-    temperature = temperatureAfter(secondsBetween(startedAt, at), temperature, settings.oven, warming);
+    temperature = temperatureAfter(
+      secondsBetween(startedAt, at),
+      temperature,
+      settings.oven,
+      warming,
+    );
   }
-  return temperatureAfter(Math.max(0, secondsBetween(at, now)), temperature, settings.ambient, cooling);
-} // prettier-ignore
+  return temperatureAfter(
+    Math.max(0, secondsBetween(at, now)),
+    temperature,
+    settings.ambient,
+    cooling,
+  );
+}
 
 function ovens(clocks: readonly Clock[], partId: string): readonly Clock[] {
   return clocks.filter(({ kind, targetId }) => kind === 'oven' && targetId === partId);

@@ -10,8 +10,8 @@ const A = [
   [19372 / 6561, -25360 / 2187, 64448 / 6561, -212 / 729],
   [9017 / 3168, -355 / 33, 46732 / 5247, 49 / 176, -5103 / 18656],
   [35 / 384, 0, 500 / 1113, 125 / 192, -2187 / 6784, 11 / 84],
-] as const; // prettier-ignore
-const ERROR = [71 / 57600, 0, -71 / 16695, 71 / 1920, -17253 / 339200, 22 / 525, -1 / 40] as const; // prettier-ignore
+] as const;
+const ERROR = [71 / 57600, 0, -71 / 16695, 71 / 1920, -17253 / 339200, 22 / 525, -1 / 40] as const;
 const TOLERANCE = 1e-6;
 const MOST_STEPS = 20_000;
 
@@ -85,8 +85,12 @@ function tryStep(
   return { next, error };
 }
 
-function weighted(weights: readonly number[], slopes: readonly (readonly number[])[], n: number): number {
+function weighted(
+  weights: readonly number[],
+  slopes: readonly (readonly number[])[],
+  n: number,
+): number {
   let sum = 0;
   for (let k = 0; k < weights.length; k += 1) sum += weights[k]! * slopes[k]![n]!;
   return sum;
-} // prettier-ignore
+}

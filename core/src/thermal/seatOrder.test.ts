@@ -2,7 +2,12 @@ import fc from 'fast-check';
 
 import { seatOrder, type SeatTask } from './seatOrder.ts';
 
-const seat = (id: string, deadline: number, handling = 10, after: readonly string[] = []): SeatTask => ({ id, deadline, handling, after }); // prettier-ignore
+const seat = (
+  id: string,
+  deadline: number,
+  handling = 10,
+  after: readonly string[] = [],
+): SeatTask => ({ id, deadline, handling, after });
 
 /** Every order and every choice of reheating, plainly: the fewest heats. */
 function fewestHeats(seats: readonly SeatTask[]): number | null {
@@ -33,7 +38,10 @@ describe('the order of seats', () => {
 
   test('should fill a blocked seat before the one that blocks it, even when it is less urgent', () => {
     const order = seatOrder([seat('outer', 25, 10, ['inner']), seat('inner', 100)])!;
-    expect(order.map(({ id, heat }) => [id, heat])).toEqual([['inner', 1], ['outer', 1]]); // prettier-ignore
+    expect(order.map(({ id, heat }) => [id, heat])).toEqual([
+      ['inner', 1],
+      ['outer', 1],
+    ]);
   });
 
   test('should reheat when one heat is not enough, and say so', () => {
@@ -43,10 +51,19 @@ describe('the order of seats', () => {
   });
 
   test('should never miss a deadline nor break an order, with as few heats as plain search finds', () => {
-    const tasks = fc.array(fc.record({ deadline: fc.integer({ min: 8, max: 60 }), handling: fc.integer({ min: 3, max: 15 }), block: fc.integer({ min: 0, max: 5 }) }), { minLength: 1, maxLength: 6 }); // prettier-ignore
+    const tasks = fc.array(
+      fc.record({
+        deadline: fc.integer({ min: 8, max: 60 }),
+        handling: fc.integer({ min: 3, max: 15 }),
+        block: fc.integer({ min: 0, max: 5 }),
+      }),
+      { minLength: 1, maxLength: 6 },
+    );
     fc.assert(
       fc.property(tasks, (rows) => {
-        const seats = rows.map(({ deadline, handling, block }, n) => seat(`s${n}`, deadline, handling, block < n ? [`s${block}`] : [])); // prettier-ignore
+        const seats = rows.map(({ deadline, handling, block }, n) =>
+          seat(`s${n}`, deadline, handling, block < n ? [`s${block}`] : []),
+        );
         const order = seatOrder(seats);
         const plain = fewestHeats(seats);
         if (order === null) return expect(plain).toBeNull();

@@ -40,7 +40,12 @@ export function seatOrder(seats: readonly SeatTask[]): readonly OrderedSeat[] | 
   const before = seats.map(({ after }) =>
     after.reduce((mask, id) => mask | (1 << seats.findIndex((seat) => seat.id === id)), 0),
   );
-  interface Reached { readonly heats: number; readonly elapsed: number; readonly last: number; readonly from: number }
+  interface Reached {
+    readonly heats: number;
+    readonly elapsed: number;
+    readonly last: number;
+    readonly from: number;
+  }
   const best = new Map<number, Reached>([[0, { heats: 1, elapsed: 0, last: -1, from: 0 }]]);
   for (let mask = 0; mask < all; mask += 1) {
     const reached = best.get(mask);
@@ -52,35 +57,59 @@ export function seatOrder(seats: readonly SeatTask[]): readonly OrderedSeat[] | 
         ? { heats: reached.heats, elapsed: reached.elapsed + handling, last: n, from: mask }
         : { heats: reached.heats + 1, elapsed: handling, last: n, from: mask };
       const old = best.get(mask | (1 << n));
-      const better = old === undefined || next.heats < old.heats || (next.heats === old.heats && (next.elapsed < old.elapsed || (next.elapsed === old.elapsed && deadline > seats[old.last]!.deadline)));
+      const better =
+        old === undefined ||
+        next.heats < old.heats ||
+        (next.heats === old.heats &&
+          (next.elapsed < old.elapsed ||
+            (next.elapsed === old.elapsed && deadline > seats[old.last]!.deadline)));
       if (better) best.set(mask | (1 << n), next);
     });
   }
   if (!best.has(all)) return blockedByCircle(seats);
   const order: OrderedSeat[] = [];
-  for (let mask = all; mask !== 0; ) {
+  for (let mask = all; mask !== 0;) {
     const { heats, elapsed, last, from } = best.get(mask)!;
     const { id, deadline, handling } = seats[last]!;
-    order.push({ id, heat: heats, start: elapsed - handling, in: elapsed, spare: deadline - elapsed });
+    order.push({
+      id,
+      heat: heats,
+      start: elapsed - handling,
+      in: elapsed,
+      spare: deadline - elapsed,
+    });
     mask = from;
   }
   return order.reverse();
-} // prettier-ignore
+}
 
 /** Nothing was reached: either a seat is too short, or they wait for each other. */
 function blockedByCircle(seats: readonly SeatTask[]): null {
   if (seats.some(({ deadline, handling }) => handling > deadline)) return null;
-  return refuse('contradiction', 'seats', seats.map(({ id }) => id), 'seats that do not wait for each other in a circle'); // prettier-ignore
+  return refuse(
+    'contradiction',
+    'seats',
+    seats.map(({ id }) => id),
+    'seats that do not wait for each other in a circle',
+  );
 }
 
 function requireSeats(seats: readonly SeatTask[]): void {
-  if (seats.length > MOST_SEATS) refuse('outOfRange', 'seats', seats.length, `at most ${MOST_SEATS} of one part`);
+  if (seats.length > MOST_SEATS)
+    refuse('outOfRange', 'seats', seats.length, `at most ${MOST_SEATS} of one part`);
   const ids = new Set(seats.map(({ id }) => id));
-  if (ids.size < seats.length) refuse('contradiction', 'seats', seats.map(({ id }) => id), 'an id of its own for each');
+  if (ids.size < seats.length)
+    refuse(
+      'contradiction',
+      'seats',
+      seats.map(({ id }) => id),
+      'an id of its own for each',
+    );
   seats.forEach(({ deadline, handling, after }, n) => {
     requireNumber(`seats[${n}].deadline`, deadline, { min: 0, max: 1e6, unit: 's' });
     requireNumber(`seats[${n}].handling`, handling, { above: 0, max: 3600, unit: 's' });
     for (const id of after)
-      if (!ids.has(id)) refuse('unknownName', `seats[${n}].after`, id, `one of ${[...ids].join(', ')}`);
+      if (!ids.has(id))
+        refuse('unknownName', `seats[${n}].after`, id, `one of ${[...ids].join(', ')}`);
   });
-} // prettier-ignore
+}

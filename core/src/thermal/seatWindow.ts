@@ -62,11 +62,17 @@ export function seatWindow(input: SeatWindowInput): SeatWindow {
   const tauPart = timeConstant(part, MEDIA.stillAir.transfer * (input.coolingFactor ?? 1));
   const ring = ringBody(input);
   const tauRing = timeConstant(ring, MEDIA.stillAir.transfer);
-  const drift = (from: number, tau: number, seconds: number) => ambient + (from - ambient) * Math.exp(-seconds / tau);
-  const inHand = (seconds: number) => [drift(part.temperature, tauPart, seconds), drift(input.ringTemperature, tauRing, seconds)] as const;
+  const drift = (from: number, tau: number, seconds: number) =>
+    ambient + (from - ambient) * Math.exp(-seconds / tau);
+  const inHand = (seconds: number) =>
+    [
+      drift(part.temperature, tauPart, seconds),
+      drift(input.ringTemperature, tauRing, seconds),
+    ] as const;
   const fitInHand = (seconds: number) => fit(...inHand(seconds));
   const fitAtStart = fitInHand(0);
-  const lastSafe = fitAtStart <= -clearance ? lastWhere((seconds) => fitInHand(seconds) <= -clearance) : null;
+  const lastSafe =
+    fitAtStart <= -clearance ? lastWhere((seconds) => fitInHand(seconds) <= -clearance) : null;
   const grab = (seconds: number) => grabTime(input, ring, inHand(seconds));
   const shown = Math.min(LONGEST, Math.max(120, 1.5 * (lastSafe ?? 120)));
   return {
@@ -75,9 +81,12 @@ export function seatWindow(input: SeatWindowInput): SeatWindow {
     grabAtStart: grab(0),
     grabAtLast: lastSafe === null ? null : grab(lastSafe),
     gripsBelow: gripsBelow(input),
-    curve: Array.from({ length: 41 }, (_, at) => ({ seconds: (shown * at) / 40, fit: fitInHand((shown * at) / 40) })),
+    curve: Array.from({ length: 41 }, (_, at) => ({
+      seconds: (shown * at) / 40,
+      fit: fitInHand((shown * at) / 40),
+    })),
   };
-} // prettier-ignore
+}
 
 /** Mass of a bearing from its dimensions, kg: about two thirds of a solid ring of steel. Common practice, no source. */
 export function bearingMass(bore: number, outside: number, width: number): number {
@@ -90,8 +99,11 @@ function fitOf({ interference, diameter, part }: SeatWindowInput) {
   const outer = materialOf(part.material).expansion;
   const inner = materialOf('bearingSteel').expansion;
   return (partTemperature: number, ringTemperature: number): number =>
-    interference - diameter * (outer * (partTemperature - REFERENCE_TEMPERATURE) - inner * (ringTemperature - REFERENCE_TEMPERATURE));
-} // prettier-ignore
+    interference -
+    diameter *
+      (outer * (partTemperature - REFERENCE_TEMPERATURE) -
+        inner * (ringTemperature - REFERENCE_TEMPERATURE));
+}
 
 function ringBody({ bearingMass: mass, diameter, bore, width }: SeatWindowInput): LumpedBody {
   const faces = (Math.PI / 2) * (diameter ** 2 - bore ** 2);
@@ -117,10 +129,19 @@ export function insertedRates(input: SeatWindowInput, ring: LumpedBody = ringBod
 }
 
 /** Time from insertion until the ring grips, s; null when it does not within the time looked ahead. */
-function grabTime(input: SeatWindowInput, ring: LumpedBody, start: readonly number[]): number | null {
+function grabTime(
+  input: SeatWindowInput,
+  ring: LumpedBody,
+  start: readonly number[],
+): number | null {
   const fit = fitOf(input);
-  return followUntil(insertedRates(input, ring), start, ([warm, cold]) => fit(warm!, cold!), LONGEST).time;
-} // prettier-ignore
+  return followUntil(
+    insertedRates(input, ring),
+    start,
+    ([warm, cold]) => fit(warm!, cold!),
+    LONGEST,
+  ).time;
+}
 
 /** The common temperature at which the fit is 0, where it lies above the air of the shop. */
 function gripsBelow({ interference, diameter, part, ambient }: SeatWindowInput): number | null {

@@ -29,5 +29,8 @@ export function hottestFor(
 function capacities({ material, mass }: LumpedBody, bearing: number): readonly [number, number] {
   requireNumber('mass', mass, { above: 0, max: 5000, unit: 'kg' });
   requireNumber('bearing.mass', bearing, { above: 0, max: 500, unit: 'kg' });
-  return [mass * materialOf(material).heatCapacity, bearing * materialOf('bearingSteel').heatCapacity];
-} // prettier-ignore
+  return [
+    mass * materialOf(material).heatCapacity,
+    bearing * materialOf('bearingSteel').heatCapacity,
+  ];
+}

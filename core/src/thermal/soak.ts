@@ -64,14 +64,23 @@ export function soakTime({
   readonly target: number;
   readonly tau: number;
 }): { readonly seconds: number; readonly working: readonly WorkingLine[] } {
-  for (const [name, value] of [['from', from], ['medium', medium], ['target', target]] as const)
+  for (const [name, value] of [
+    ['from', from],
+    ['medium', medium],
+    ['target', target],
+  ] as const)
     requireNumber(name, value, { min: -273.15, max: 1000, unit: '°C' });
   requireNumber('tau', tau, { above: 0, unit: 's' });
   const warming = target >= from;
   const goal = warming ? target - NEAR_ENOUGH : target + NEAR_ENOUGH;
   const there = warming ? from >= goal : from <= goal;
   if (!there && (warming ? medium <= goal : medium >= goal))
-    return refuse('contradiction', 'medium', medium, `${warming ? 'more' : 'less'} than ${goal} °C to come to ${target} °C`);
+    return refuse(
+      'contradiction',
+      'medium',
+      medium,
+      `${warming ? 'more' : 'less'} than ${goal} °C to come to ${target} °C`,
+    );
   const seconds = there ? 0 : tau * Math.log((medium - from) / (medium - goal));
   return {
     seconds,
@@ -90,4 +99,4 @@ export function soakTime({
       ),
     ],
   };
-} // prettier-ignore
+}

@@ -22,10 +22,16 @@ const { Solver } = jest.requireActual<{
 
 const between = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 const CASE: SeatWindowInput = {
-  diameter: 52, width: 15, bore: 25, interference: 0.03, clearance: 0.026, ambient: 20,
+  diameter: 52,
+  width: 15,
+  bore: 25,
+  interference: 0.03,
+  clearance: 0.026,
+  ambient: 20,
   part: { material: 'castAluminium', mass: 1.6, area: 0.09, temperature: 110 },
-  bearingMass: bearingMass(25, 52, 15), ringTemperature: 20,
-}; // prettier-ignore
+  bearingMass: bearingMass(25, 52, 15),
+  ringTemperature: 20,
+};
 
 describe('following a system until an event', () => {
   test('should find the event of a decay where its closed form has it', () => {
@@ -73,7 +79,10 @@ describe('soaking', () => {
 
   test('should take an oven at 107 °C half an hour to forty minutes, as the trade does', () => {
     // Common practice, no source: an engine case half in an oven at 107 °C needs 30 to 40 minutes.
-    const tau = timeConstant({ material: 'castAluminium', mass: 1.8, area: 0.12 }, MEDIA.fanOven.transfer); // prettier-ignore
+    const tau = timeConstant(
+      { material: 'castAluminium', mass: 1.8, area: 0.12 },
+      MEDIA.fanOven.transfer,
+    );
     const { seconds } = soakTime({ from: 20, medium: 107, target: 107, tau });
     expect(seconds / 60).toBeGreaterThan(25);
     expect(seconds / 60).toBeLessThan(45);
@@ -82,7 +91,12 @@ describe('soaking', () => {
   test('should freeze a bearing in about an hour', () => {
     // Common practice, no source: bearings lie in a household freezer for about an hour.
     const body = { material: 'bearingSteel', mass: 0.13, area: 0.0075 } as const;
-    const { seconds } = soakTime({ from: 20, medium: -18, target: -18, tau: timeConstant(body, MEDIA.freezer.transfer) }); // prettier-ignore
+    const { seconds } = soakTime({
+      from: 20,
+      medium: -18,
+      target: -18,
+      tau: timeConstant(body, MEDIA.freezer.transfer),
+    });
     expect(seconds / 60).toBeGreaterThan(20);
     expect(seconds / 60).toBeLessThan(80);
   });
@@ -103,21 +117,50 @@ describe('soaking', () => {
     ['mass', { mass: 0 }],
     ['area', { area: -1 }],
   ])('should name %s', (field, change) => {
-    expect(() => timeConstant({ material: 'brass', mass: 1, area: 1, ...change }, 10)).toThrow(field); // prettier-ignore
+    expect(() => timeConstant({ material: 'brass', mass: 1, area: 1, ...change }, 10)).toThrow(
+      field,
+    );
   });
 });
 
 describe('the window of a seat', () => {
   const random: fc.Arbitrary<SeatWindowInput> = fc
     .record({
-      bore: between(10, 80), wall: between(8, 60), width: between(6, 40), interference: between(0.005, 0.08),
-      material: fc.constantFrom(...MATERIAL_IDS), mass: between(0.5, 30), area: between(0.03, 0.6),
-      temperature: between(60, 160), ringTemperature: between(-40, 25), ambient: between(5, 30),
+      bore: between(10, 80),
+      wall: between(8, 60),
+      width: between(6, 40),
+      interference: between(0.005, 0.08),
+      material: fc.constantFrom(...MATERIAL_IDS),
+      mass: between(0.5, 30),
+      area: between(0.03, 0.6),
+      temperature: between(60, 160),
+      ringTemperature: between(-40, 25),
+      ambient: between(5, 30),
     })
-    .map(({ bore, wall, width, interference, material, mass, area, temperature, ringTemperature, ambient }) => ({
-      diameter: bore + wall, width, bore, interference, clearance: Math.max(0.01, 0.0005 * (bore + wall)), ambient,
-      part: { material, mass, area, temperature }, bearingMass: bearingMass(bore, bore + wall, width), ringTemperature,
-    })); // prettier-ignore
+    .map(
+      ({
+        bore,
+        wall,
+        width,
+        interference,
+        material,
+        mass,
+        area,
+        temperature,
+        ringTemperature,
+        ambient,
+      }) => ({
+        diameter: bore + wall,
+        width,
+        bore,
+        interference,
+        clearance: Math.max(0.01, 0.0005 * (bore + wall)),
+        ambient,
+        part: { material, mass, area, temperature },
+        bearingMass: bearingMass(bore, bore + wall, width),
+        ringTemperature,
+      }),
+    );
 
   test('should agree with a general solver within 5 % on 200 random seats', () => {
     let compared = 0;
@@ -133,7 +176,10 @@ describe('the window of a seat', () => {
         const start = [input.part.temperature, input.ringTemperature];
         const { y } = solver.solve((_, state) => [...rates(state)], 0, start, grabAtStart);
         const alpha = materialOf(input.part.material).expansion;
-        const fit = input.interference - input.diameter * (alpha * (y[0]! - 20) - materialOf('bearingSteel').expansion * (y[1]! - 20)); // prettier-ignore
+        const fit =
+          input.interference -
+          input.diameter *
+            (alpha * (y[0]! - 20) - materialOf('bearingSteel').expansion * (y[1]! - 20));
         expect(Math.abs(fit)).toBeLessThan(0.05 * Math.abs(fitAtStart) + 1e-6);
         compared += 1;
       }),

@@ -10,9 +10,17 @@ import {
 import type { Station } from './unit.ts';
 
 const GEAR: Station = {
-  id: 'gear', kind: 'gear', name: 'Gear', partId: 'case', at: 30, width: 20, inside: 40, outside: 90,
-}; // prettier-ignore
-const names = (unit: typeof FIXTURE_UNIT) => unit.axes.map(({ stations }) => stations.map(({ id }) => id)); // prettier-ignore
+  id: 'gear',
+  kind: 'gear',
+  name: 'Gear',
+  partId: 'case',
+  at: 30,
+  width: 20,
+  inside: 40,
+  outside: 90,
+};
+const names = (unit: typeof FIXTURE_UNIT) =>
+  unit.axes.map(({ stations }) => stations.map(({ id }) => id));
 
 describe('editing a unit', () => {
   test('should put a station where it stands along the axis', () => {

@@ -54,8 +54,14 @@ function depthInBore({ kind, depth, width, boreDepth }: Station): readonly Input
   const inner = (depth ?? 0) + width;
   return !exceeds(inner, boreDepth)
     ? []
-    : [fault('depth', depth ?? 0, `at most ${round(boreDepth - width)} mm: the seal is ${width} mm wide and the bore ${boreDepth} mm deep`)];
-} // prettier-ignore
+    : [
+        fault(
+          'depth',
+          depth ?? 0,
+          `at most ${round(boreDepth - width)} mm: the seal is ${width} mm wide and the bore ${boreDepth} mm deep`,
+        ),
+      ];
+}
 
 function torqueBand({ torqueLeast, torqueMost }: Station): readonly InputFault[] {
   if (torqueLeast === undefined || torqueMost === undefined || torqueLeast <= torqueMost) return [];
@@ -69,14 +75,25 @@ function seatClasses({ boreClass, journalClass, inside, outside }: Station): rea
     try {
       const { side } = toleranceClass(name, size, field);
       const wanted = field === 'boreClass' ? 'hole' : 'shaft';
-      return side === wanted ? [] : [fault(field, name, `a class of a ${wanted}, such as ${wanted === 'hole' ? 'N7' : 'k5'}`)];
+      return side === wanted
+        ? []
+        : [
+            fault(
+              field,
+              name,
+              `a class of a ${wanted}, such as ${wanted === 'hole' ? 'N7' : 'k5'}`,
+            ),
+          ];
     } catch (error) {
       if (error instanceof InputError) return error.faults;
       throw error;
     }
   };
-  return [...check('boreClass', boreClass, outside), ...check('journalClass', journalClass, inside)];
-} // prettier-ignore
+  return [
+    ...check('boreClass', boreClass, outside),
+    ...check('journalClass', journalClass, inside),
+  ];
+}
 
 function placeInArrangement(
   { kind, place }: Station,

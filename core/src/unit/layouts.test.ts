@@ -21,22 +21,29 @@ const one = (template: UnitTemplate, id: string): Station =>
 const right = ({ at, width }: Station) => at + width;
 
 describe('how the templates lay a unit out', () => {
-  test.each(UNIT_TEMPLATES)('should stand every station of %s on a part that is there, in order', (template) => {
-    const unit = made(template);
-    const parts = new Set(unit.parts.map(({ id }) => id));
-    const middles = stations(template).map(({ at, width }) => at + width / 2);
-    expect(stations(template).every(({ partId }) => parts.has(partId))).toBe(true);
-    expect(middles).toEqual(middles.toSorted((a, b) => a - b));
-    expect(new Set(unit.parts.map(({ id }) => id)).size).toBe(unit.parts.length);
-    for (const { id } of unit.parts) expect(stations(template).some(({ partId }) => partId === id) || id === 'case').toBe(true);
-  }); // prettier-ignore
+  test.each(UNIT_TEMPLATES)(
+    'should stand every station of %s on a part that is there, in order',
+    (template) => {
+      const unit = made(template);
+      const parts = new Set(unit.parts.map(({ id }) => id));
+      const middles = stations(template).map(({ at, width }) => at + width / 2);
+      expect(stations(template).every(({ partId }) => parts.has(partId))).toBe(true);
+      expect(middles).toEqual(middles.toSorted((a, b) => a - b));
+      expect(new Set(unit.parts.map(({ id }) => id)).size).toBe(unit.parts.length);
+      for (const { id } of unit.parts)
+        expect(stations(template).some(({ partId }) => partId === id) || id === 'case').toBe(true);
+    },
+  );
 
-  test.each(UNIT_TEMPLATES)('should put shims, spacers and adjusters of %s where its arrangement has a place', (template) => {
-    const { arrangement } = TEMPLATE_TABLE[template];
-    const placed = stations(template).filter(({ place }) => place !== undefined);
-    expect(placed.length).toBeGreaterThan(0);
-    for (const { place } of placed) expect(findGain(arrangement, place!)).not.toBeNull();
-  }); // prettier-ignore
+  test.each(UNIT_TEMPLATES)(
+    'should put shims, spacers and adjusters of %s where its arrangement has a place',
+    (template) => {
+      const { arrangement } = TEMPLATE_TABLE[template];
+      const placed = stations(template).filter(({ place }) => place !== undefined);
+      expect(placed.length).toBeGreaterThan(0);
+      for (const { place } of placed) expect(findGain(arrangement, place!)).not.toBeNull();
+    },
+  );
 
   test('should seat cover shims between wall and flange, outside the bearing', () => {
     const shims = one('coverShims', 'shims');
@@ -45,12 +52,15 @@ describe('how the templates lay a unit out', () => {
     expect(shims.inside).toBe(52);
   });
 
-  test.each(['coneSpacerShims', 'pinionSpacer'] as const)('should fill the room between the cones of %s with spacer and shims', (template) => {
-    const [spacer, shims] = [one(template, 'spacer'), one(template, 'shims')];
-    expect(spacer.at).toBe(right(one(template, 'bearing-left')));
-    expect(shims.at).toBeCloseTo(right(spacer), 9);
-    expect(right(shims)).toBeCloseTo(one(template, 'bearing-right').at, 9);
-  }); // prettier-ignore
+  test.each(['coneSpacerShims', 'pinionSpacer'] as const)(
+    'should fill the room between the cones of %s with spacer and shims',
+    (template) => {
+      const [spacer, shims] = [one(template, 'spacer'), one(template, 'shims')];
+      expect(spacer.at).toBe(right(one(template, 'bearing-left')));
+      expect(shims.at).toBeCloseTo(right(spacer), 9);
+      expect(right(shims)).toBeCloseTo(one(template, 'bearing-right').at, 9);
+    },
+  );
 
   test('should stretch the sleeve from cone to cone, and put seal and nut outside the tail bearing', () => {
     const sleeve = one('pinionSleeve', 'sleeve');
@@ -66,9 +76,17 @@ describe('how the templates lay a unit out', () => {
       const { at } = one(template, id);
       return at < one(template, 'bearing-left').at || at >= right(one(template, 'bearing-right'));
     };
-    expect(['shims-left', 'shims-right'].map((id) => outside('carrierOutboard', id))).toEqual([true, true]); // prettier-ignore
-    expect(['shims-left', 'shims-right'].map((id) => outside('carrierInboard', id))).toEqual([false, false]); // prettier-ignore
-    expect(['adjuster-left', 'adjuster-right'].map((id) => outside('carrierAdjusters', id))).toEqual([true, true]); // prettier-ignore
+    expect(['shims-left', 'shims-right'].map((id) => outside('carrierOutboard', id))).toEqual([
+      true,
+      true,
+    ]);
+    expect(['shims-left', 'shims-right'].map((id) => outside('carrierInboard', id))).toEqual([
+      false,
+      false,
+    ]);
+    expect(
+      ['adjuster-left', 'adjuster-right'].map((id) => outside('carrierAdjusters', id)),
+    ).toEqual([true, true]);
   });
 
   test('should turn every seal’s lip to the inside, and drive it in from outside', () => {
@@ -97,7 +115,9 @@ describe('how the templates lay a unit out', () => {
   });
 
   test('should stack a gear between needle thrust bearings, washer and ring outside', () => {
-    const order = stations('needleThrustStack').map(({ id }) => id).filter((id) => id !== 'shaft');
+    const order = stations('needleThrustStack')
+      .map(({ id }) => id)
+      .filter((id) => id !== 'shaft');
     expect(order).toEqual(['collar', 'needles-left', 'gear', 'needles-right', 'shims', 'ring']);
-  }); // prettier-ignore
+  });
 });

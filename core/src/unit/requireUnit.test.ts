@@ -6,8 +6,16 @@ import type { Station, Unit } from './unit.ts';
 
 const withStations = (...changes: readonly Partial<Station>[]): Unit => ({
   ...FIXTURE_UNIT,
-  axes: [{ ...FIXTURE_UNIT.axes[0]!, stations: FIXTURE_UNIT.axes[0]!.stations.map((station, index) => ({ ...station, ...changes[index] })) }],
-}); // prettier-ignore
+  axes: [
+    {
+      ...FIXTURE_UNIT.axes[0]!,
+      stations: FIXTURE_UNIT.axes[0]!.stations.map((station, index) => ({
+        ...station,
+        ...changes[index],
+      })),
+    },
+  ],
+});
 const faultsOf = (unit: Unit) => {
   try {
     requireUnit(unit);
@@ -84,11 +92,19 @@ describe('geometry that cannot be so', () => {
     ['a shaft’s class for a bore', { boreClass: 'k6' }, ['boreClass']],
     ['a hole’s class for a journal', { journalClass: 'H7' }, ['journalClass']],
     ['a seal deeper than its bore', { ...SEAL, depth: 5, boreDepth: 12 }, ['depth']],
-    ['a torque band upside down', { kind: 'nut', thrust: undefined, torqueLeast: 9, torqueMost: 8 }, ['torqueMost']],
-    ['a place that the arrangement does not have', { kind: 'spacer', thrust: undefined, place: 'betweenClampedCones' }, ['place']],
+    [
+      'a torque band upside down',
+      { kind: 'nut', thrust: undefined, torqueLeast: 9, torqueMost: 8 },
+      ['torqueMost'],
+    ],
+    [
+      'a place that the arrangement does not have',
+      { kind: 'spacer', thrust: undefined, place: 'betweenClampedCones' },
+      ['place'],
+    ],
   ])('should name %s at its station, and leave the others alone', (_, change, expected) => {
     expect(fields(change)).toEqual([['left', expected]]);
-  }); // prettier-ignore
+  });
 
   test('should let a seal go as deep as its bore, and touch what is beside it', () => {
     expect(fields({ ...SEAL, depth: 4, boreDepth: 12 })).toEqual([]);

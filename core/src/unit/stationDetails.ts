@@ -6,8 +6,15 @@ import { SIDES, type Side } from './side.ts';
 export const TIGHT_RINGS = ['inner', 'outer', 'both'] as const;
 /** What holds a ring in place besides its fit. */
 export const RETENTIONS = [
-  'fitOnly', 'shoulder', 'cover', 'snapRing', 'retainerPlate', 'nut', 'staking', 'compound',
-] as const; // prettier-ignore
+  'fitOnly',
+  'shoulder',
+  'cover',
+  'snapRing',
+  'retainerPlate',
+  'nut',
+  'staking',
+  'compound',
+] as const;
 /** How deep a seal goes. */
 export const DEPTH_RULES = ['flush', 'setDepth', 'shoulder'] as const;
 /** Whether the shoulder behind a ring can be looked at once the ring is in. */
@@ -16,8 +23,14 @@ export const SPACER_TYPES = ['solid', 'collapsible'] as const;
 export const HANDS = ['right', 'left'] as const;
 /** What stops a nut or bolt from turning. */
 export const LOCKS = [
-  'none', 'lockTab', 'staked', 'splitPin', 'threadlocker', 'lockWire', 'selfLocking',
-] as const; // prettier-ignore
+  'none',
+  'lockTab',
+  'staked',
+  'splitPin',
+  'threadlocker',
+  'lockWire',
+  'selfLocking',
+] as const;
 /** How the bolts lie, which decides the order of tightening. */
 export const BOLT_PATTERNS = ['circle', 'pan', 'row'] as const;
 
@@ -81,18 +94,44 @@ export type DetailName = keyof StationDetails;
 /** How one detail is entered and checked. `choice` lists its values; numbers have a quantity and bounds. */
 export type DetailRow = { readonly words: string } & (
   | { readonly type: 'text'; readonly longest: number }
-  | { readonly type: 'choice'; readonly values: readonly string[]; readonly valueWords: Readonly<Record<string, string>> }
-  | { readonly type: 'number'; readonly quantity: QuantityKind; readonly least: number; readonly most: number; readonly whole?: true }
-); // prettier-ignore
+  | {
+      readonly type: 'choice';
+      readonly values: readonly string[];
+      readonly valueWords: Readonly<Record<string, string>>;
+    }
+  | {
+      readonly type: 'number';
+      readonly quantity: QuantityKind;
+      readonly least: number;
+      readonly most: number;
+      readonly whole?: true;
+    }
+);
 
 const SIDE_WORDS = { left: 'to the left', right: 'to the right' };
 const side = (words: string): DetailRow => choice(words, SIDES, SIDE_WORDS);
-const length = (words: string, least: number, most: number): DetailRow =>
-  ({ words, type: 'number', quantity: 'length', least, most }); // prettier-ignore
-const whole = (words: string, least: number, most: number): DetailRow =>
-  ({ words, type: 'number', quantity: 'number', least, most, whole: true }); // prettier-ignore
-const torque = (words: string): DetailRow =>
-  ({ words, type: 'number', quantity: 'torque', least: 0.1, most: 2000 }); // prettier-ignore
+const length = (words: string, least: number, most: number): DetailRow => ({
+  words,
+  type: 'number',
+  quantity: 'length',
+  least,
+  most,
+});
+const whole = (words: string, least: number, most: number): DetailRow => ({
+  words,
+  type: 'number',
+  quantity: 'number',
+  least,
+  most,
+  whole: true,
+});
+const torque = (words: string): DetailRow => ({
+  words,
+  type: 'number',
+  quantity: 'torque',
+  least: 0.1,
+  most: 2000,
+});
 
 function choice<Value extends string>(
   words: string,
@@ -113,12 +152,22 @@ export const DETAIL_TABLE: Readonly<Record<DetailName, DetailRow>> = {
   thrust: side('The shaft pushes it'),
   place: choice('Where the thickness sits', Object.keys(PLACE_WORDS), PLACE_WORDS),
   contactAngle: { words: 'Contact angle', type: 'number', quantity: 'angle', least: 5, most: 45 },
-  tightRing: choice('Tight ring', TIGHT_RINGS, { inner: 'inner ring', outer: 'outer ring', both: 'both rings' }),
+  tightRing: choice('Tight ring', TIGHT_RINGS, {
+    inner: 'inner ring',
+    outer: 'outer ring',
+    both: 'both rings',
+  }),
   boreClass: { words: 'Class of its bore', type: 'text', longest: 6 },
   journalClass: { words: 'Class of its journal', type: 'text', longest: 6 },
   retention: choice('Held by', RETENTIONS, {
-    fitOnly: 'its fit alone', shoulder: 'a shoulder', cover: 'a cover', snapRing: 'a snap ring',
-    retainerPlate: 'a retainer plate', nut: 'a nut', staking: 'staking', compound: 'retaining compound',
+    fitOnly: 'its fit alone',
+    shoulder: 'a shoulder',
+    cover: 'a cover',
+    snapRing: 'a snap ring',
+    retainerPlate: 'a retainer plate',
+    nut: 'a nut',
+    staking: 'staking',
+    compound: 'retaining compound',
   }),
   wayIn: side('Goes in moving'),
   lettering: side('Lettering looks'),
@@ -128,11 +177,24 @@ export const DETAIL_TABLE: Readonly<Record<DetailName, DetailRow>> = {
   bevel: side('Bevel'),
   lip: side('Lip and spring'),
   depth: length('Depth from the face', 0, 500),
-  depthRule: choice('Depth is', DEPTH_RULES, { flush: 'flush with the face', setDepth: 'a set depth', shoulder: 'to the shoulder' }),
+  depthRule: choice('Depth is', DEPTH_RULES, {
+    flush: 'flush with the face',
+    setDepth: 'a set depth',
+    shoulder: 'to the shoulder',
+  }),
   boreDepth: length('Face to shoulder or bearing', 0, 1000),
-  shoulder: choice('Its shoulder', SHOULDERS, { seen: 'can be seen from behind', hidden: 'cannot be seen' }),
+  shoulder: choice('Its shoulder', SHOULDERS, {
+    seen: 'can be seen from behind',
+    hidden: 'cannot be seen',
+  }),
   grooveDepth: length('Depth of its groove', 0.1, 20),
-  rating: { words: 'Pressure rating', type: 'number', quantity: 'pressure', least: 0.001, most: 100 },
+  rating: {
+    words: 'Pressure rating',
+    type: 'number',
+    quantity: 'pressure',
+    least: 0.001,
+    most: 100,
+  },
   rollerDiameter: length('Roller diameter', 0.5, 120),
   rollerCount: whole('Rollers in the set', 3, 200),
   oilHole: length('Hole in the bush', 0.5, 60),
@@ -140,21 +202,33 @@ export const DETAIL_TABLE: Readonly<Record<DetailName, DetailRow>> = {
   holeOffset: length('Centres apart', 0, 60),
   clearanceLeast: length('Least clearance', 0, 5),
   clearanceMost: length('Most clearance', 0, 5),
-  spacerType: choice('Spacer', SPACER_TYPES, { solid: 'solid', collapsible: 'collapsible, once only' }),
+  spacerType: choice('Spacer', SPACER_TYPES, {
+    solid: 'solid',
+    collapsible: 'collapsible, once only',
+  }),
   lead: length('Thread lead', 0.1, 10),
   notches: whole('Notches', 1, 120),
   hand: choice('Thread', HANDS, { right: 'right hand', left: 'left hand' }),
   teeth: whole('Teeth', 4, 400),
   count: whole('How many', 1, 60),
-  pattern: choice('They lie in', BOLT_PATTERNS, { circle: 'a circle', pan: 'a pan or frame', row: 'a row' }),
+  pattern: choice('They lie in', BOLT_PATTERNS, {
+    circle: 'a circle',
+    pan: 'a pan or frame',
+    row: 'a row',
+  }),
   torqueLeast: torque('Least torque'),
   torqueMost: torque('Most torque'),
   longest: length('Longest under the head', 1, 1000),
   lock: choice('Locked by', LOCKS, {
-    none: 'nothing', lockTab: 'a lock tab', staked: 'staking', splitPin: 'a split pin',
-    threadlocker: 'threadlocker', lockWire: 'lock wire', selfLocking: 'a self-locking nut',
+    none: 'nothing',
+    lockTab: 'a lock tab',
+    staked: 'staking',
+    splitPin: 'a split pin',
+    threadlocker: 'threadlocker',
+    lockWire: 'lock wire',
+    selfLocking: 'a self-locking nut',
   }),
-}; // prettier-ignore
+};
 
 export const DETAIL_NAMES = Object.keys(DETAIL_TABLE) as readonly DetailName[];
 

@@ -24,7 +24,7 @@ const ROLLING = [
   'shield',
   'shoulder',
 ] as const;
-const FIXING = ['torqueLeast', 'torqueMost', 'lock'] as const; // prettier-ignore
+const FIXING = ['torqueLeast', 'torqueMost', 'lock'] as const;
 
 function rolling(words: string, ...more: readonly DetailName[]): StationKindRow {
   return { words, form: 'ring', bearing: 'rolling', details: [...ROLLING, ...more] };
@@ -48,9 +48,28 @@ export const STATION_KIND_TABLE: Readonly<Record<StationKind, StationKindRow>> =
   needleThrust: ring('Needle thrust bearing', 'designation', 'lip', 'bevel'),
   looseRollers: ring('Loose rollers', 'rollerDiameter', 'rollerCount'),
   plainBearing: plain('Plain bearing or shells', 'clearanceLeast', 'clearanceMost', 'oilHole'),
-  bush: plain('Bush with oil hole', 'wayIn', 'depth', 'oilHole', 'feedHole', 'holeOffset', 'clearanceLeast', 'clearanceMost'),
+  bush: plain(
+    'Bush with oil hole',
+    'wayIn',
+    'depth',
+    'oilHole',
+    'feedHole',
+    'holeOffset',
+    'clearanceLeast',
+    'clearanceMost',
+  ),
   thrustWasher: ring('Thrust washer', 'groove', 'bevel'),
-  seal: ring('Shaft seal', 'designation', 'wayIn', 'lip', 'lettering', 'depthRule', 'depth', 'boreDepth', 'rating'),
+  seal: ring(
+    'Shaft seal',
+    'designation',
+    'wayIn',
+    'lip',
+    'lettering',
+    'depthRule',
+    'depth',
+    'boreDepth',
+    'rating',
+  ),
   oRing: { words: 'O-ring', form: 'loose', bearing: null, details: ['designation'] },
   shimSite: ring('Shim site', 'place'),
   spacer: ring('Spacer', 'spacerType', 'place'),
@@ -59,8 +78,13 @@ export const STATION_KIND_TABLE: Readonly<Record<StationKind, StationKindRow>> =
   snapRing: ring('Snap ring', 'bevel', 'wayIn', 'grooveDepth'),
   retainer: ring('Retainer plate', 'count', 'pattern', ...FIXING),
   nut: ring('Nut', 'hand', ...FIXING),
-  bolts: { words: 'Bolts', form: 'loose', bearing: null, details: ['count', 'pattern', ...FIXING, 'longest'] },
+  bolts: {
+    words: 'Bolts',
+    form: 'loose',
+    bearing: null,
+    details: ['count', 'pattern', ...FIXING, 'longest'],
+  },
   housing: body('Housing'),
   cover: body('Cover'),
   shaftStep: body('Shaft'),
-}; // prettier-ignore
+};

@@ -23,10 +23,29 @@ export interface Part {
 
 /** What stands on an axis. */
 export const STATION_KINDS = [
-  'taperedRoller', 'ballBearing', 'cylindricalRoller', 'drawnCup', 'needleThrust', 'looseRollers',
-  'plainBearing', 'bush', 'thrustWasher', 'seal', 'oRing', 'shimSite', 'spacer', 'adjuster', 'gear',
-  'snapRing', 'retainer', 'nut', 'bolts', 'housing', 'cover', 'shaftStep',
-] as const; // prettier-ignore
+  'taperedRoller',
+  'ballBearing',
+  'cylindricalRoller',
+  'drawnCup',
+  'needleThrust',
+  'looseRollers',
+  'plainBearing',
+  'bush',
+  'thrustWasher',
+  'seal',
+  'oRing',
+  'shimSite',
+  'spacer',
+  'adjuster',
+  'gear',
+  'snapRing',
+  'retainer',
+  'nut',
+  'bolts',
+  'housing',
+  'cover',
+  'shaftStep',
+] as const;
 export type StationKind = (typeof STATION_KINDS)[number];
 
 /**

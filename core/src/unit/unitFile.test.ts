@@ -17,7 +17,15 @@ const fieldsOf = (text: string): readonly string[] => {
 const changed = (change: (file: typeof FILE) => object) =>
   fieldsOf(JSON.stringify(change(structuredClone(FILE))));
 const station = (rest: object) =>
-  changed((file) => ({ ...file, unit: { ...file.unit, axes: [{ ...file.unit.axes[0]!, stations: [{ ...file.unit.axes[0]!.stations[0]!, ...rest }] }] } })); // prettier-ignore
+  changed((file) => ({
+    ...file,
+    unit: {
+      ...file.unit,
+      axes: [
+        { ...file.unit.axes[0]!, stations: [{ ...file.unit.axes[0]!.stations[0]!, ...rest }] },
+      ],
+    },
+  }));
 
 describe('a unit file', () => {
   test('should read back what it wrote', () => {
@@ -55,7 +63,8 @@ describe('a unit file', () => {
   });
 
   test('should be refused with more parts, axes or stations than a unit has', () => {
-    const many = <Row>(row: Row, count: number) => Array.from({ length: count }, (_, n) => ({ ...row, id: `n${n}` })); // prettier-ignore
+    const many = <Row>(row: Row, count: number) =>
+      Array.from({ length: count }, (_, n) => ({ ...row, id: `n${n}` }));
     const [axis] = FIXTURE_UNIT.axes;
     expect(
       changed((f) => ({ ...f, unit: { ...f.unit, parts: many(f.unit.parts[0]!, 41) } })),

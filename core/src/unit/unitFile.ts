@@ -35,22 +35,39 @@ export function writeUnitFile(unit: Unit): string {
  */
 export function readUnitFile(text: string): Unit {
   if (text.length > UNIT_FILE_LONGEST)
-    refuse('outOfRange', 'file', `${text.length} characters`, `at most ${UNIT_FILE_LONGEST} characters`);
+    refuse(
+      'outOfRange',
+      'file',
+      `${text.length} characters`,
+      `at most ${UNIT_FILE_LONGEST} characters`,
+    );
   const file = parse(text);
   const { format, version } = (file ?? {}) as Partial<UnitFile>;
   if (format !== 'wendaxis-unit') refuse('unknownName', 'format', format ?? null, 'wendaxis-unit');
   if (version !== UNIT_FILE_VERSION)
-    refuse('outOfRange', 'version', version ?? null, `${UNIT_FILE_VERSION}: a newer file needs a newer program`);
+    refuse(
+      'outOfRange',
+      'version',
+      version ?? null,
+      `${UNIT_FILE_VERSION}: a newer file needs a newer program`,
+    );
   checkShape(FIELDS, file);
   const { unit } = file as UnitFile;
   requireText('unit.name', unit.name, 80);
-  if (unit.parts.length > MOST_PARTS) refuse('outOfRange', 'unit.parts', unit.parts.length, `at most ${MOST_PARTS}`);
-  if (unit.axes.length > MOST_AXES) refuse('outOfRange', 'unit.axes', unit.axes.length, `at most ${MOST_AXES}`);
+  if (unit.parts.length > MOST_PARTS)
+    refuse('outOfRange', 'unit.parts', unit.parts.length, `at most ${MOST_PARTS}`);
+  if (unit.axes.length > MOST_AXES)
+    refuse('outOfRange', 'unit.axes', unit.axes.length, `at most ${MOST_AXES}`);
   const crowded = unit.axes.findIndex(({ stations }) => stations.length > MOST_STATIONS);
   if (crowded >= 0)
-    refuse('outOfRange', `unit.axes[${crowded}].stations`, unit.axes[crowded]!.stations.length, `at most ${MOST_STATIONS}`);
+    refuse(
+      'outOfRange',
+      `unit.axes[${crowded}].stations`,
+      unit.axes[crowded]!.stations.length,
+      `at most ${MOST_STATIONS}`,
+    );
   return requireUnit(unit, 'unit.');
-} // prettier-ignore
+}
 
 function parse(text: string): unknown {
   try {
@@ -74,10 +91,15 @@ const STATION = 'unit.axes[].stations[]';
 const FIELDS: readonly Field[] = [
   oneOf('format', ['wendaxis-unit']),
   number('version'),
-  ...['id', 'name', 'description', 'parts[].id', 'parts[].name', 'axes[].id', 'axes[].name'].map((path) => text(`unit.${path}`)),
+  ...['id', 'name', 'description', 'parts[].id', 'parts[].name', 'axes[].id', 'axes[].name'].map(
+    (path) => text(`unit.${path}`),
+  ),
   oneOf('unit.parts[].kind', PART_KINDS),
   { ...text('unit.parts[].material'), type: 'checkedLater', nullable: true },
-  ...['mass', 'area', 'wall'].map((name): Field => ({ ...number(`unit.parts[].${name}`), nullable: true })),
+  ...['mass', 'area', 'wall'].map((name): Field => ({
+    ...number(`unit.parts[].${name}`),
+    nullable: true,
+  })),
   oneOf('unit.axes[].arrangement', [...new Set(GAIN_TABLE.map(({ arrangement }) => arrangement))]),
   oneOf('unit.axes[].sets[]', SPEC_KIND_NAMES),
   ...['id', 'name', 'partId'].map((name) => text(`${STATION}.${name}`)),
@@ -86,7 +108,12 @@ const FIELDS: readonly Field[] = [
   ...DETAIL_NAMES.map((name): Field => {
     const row = DETAIL_TABLE[name];
     const path = `${STATION}.${name}`;
-    const field = row.type === 'choice' ? oneOf(path, row.values) : row.type === 'text' ? text(path) : number(path);
+    const field =
+      row.type === 'choice'
+        ? oneOf(path, row.values)
+        : row.type === 'text'
+          ? text(path)
+          : number(path);
     return { ...field, optional: true };
   }),
-]; // prettier-ignore
+];

@@ -31,23 +31,38 @@ const DISPLAY: Readonly<
     inch: [{ unit: 'dF', decimals: 0, from: 0 }],
   },
   torque: {
-    metric: [{ unit: 'Nm', decimals: 2, from: 0 }, { unit: 'Nm', decimals: 0, from: 20 }],
-    inch: [{ unit: 'lbin', decimals: 1, from: 0 }, { unit: 'lbft', decimals: 0, from: 20 }],
+    metric: [
+      { unit: 'Nm', decimals: 2, from: 0 },
+      { unit: 'Nm', decimals: 0, from: 20 },
+    ],
+    inch: [
+      { unit: 'lbin', decimals: 1, from: 0 },
+      { unit: 'lbft', decimals: 0, from: 20 },
+    ],
   },
   angle: {
     metric: [{ unit: 'deg', decimals: 0, from: 0 }],
     inch: [{ unit: 'deg', decimals: 0, from: 0 }],
   },
   force: {
-    metric: [{ unit: 'N', decimals: 0, from: 0 }, { unit: 'kN', decimals: 1, from: 2000 }],
+    metric: [
+      { unit: 'N', decimals: 0, from: 0 },
+      { unit: 'kN', decimals: 1, from: 2000 },
+    ],
     inch: [{ unit: 'lbf', decimals: 0, from: 0 }],
   },
   pressure: {
-    metric: [{ unit: 'bar', decimals: 2, from: 0 }, { unit: 'MPa', decimals: 1, from: 1 }],
+    metric: [
+      { unit: 'bar', decimals: 2, from: 0 },
+      { unit: 'MPa', decimals: 1, from: 1 },
+    ],
     inch: [{ unit: 'psi', decimals: 1, from: 0 }],
   },
   mass: {
-    metric: [{ unit: 'kg', decimals: 2, from: 0 }, { unit: 'kg', decimals: 1, from: 10 }],
+    metric: [
+      { unit: 'kg', decimals: 2, from: 0 },
+      { unit: 'kg', decimals: 1, from: 10 },
+    ],
     inch: [{ unit: 'lb', decimals: 1, from: 0 }],
   },
   area: {
@@ -58,7 +73,7 @@ const DISPLAY: Readonly<
     metric: [{ unit: 'one', decimals: 2, from: 0 }],
     inch: [{ unit: 'one', decimals: 2, from: 0 }],
   },
-}; // prettier-ignore
+};
 
 /**
  * Show a quantity in a unit system, rounded to the digits the trade reads.

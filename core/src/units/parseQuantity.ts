@@ -15,8 +15,14 @@ export interface TypedQuantity {
 }
 
 const VULGAR: Readonly<Record<string, string>> = {
-  '½': '1/2', '¼': '1/4', '¾': '3/4', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8',
-}; // prettier-ignore
+  '½': '1/2',
+  '¼': '1/4',
+  '¾': '3/4',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
+};
 const NUMBER = String.raw`\d+(?:[.,]\d*)?|[.,]\d+`;
 const SHAPE = new RegExp(
   String.raw`^([+-]?)\s*(?:(?:(\d+)[\s-]+)?(\d+)\s*/\s*(\d+)|(${NUMBER}))\s*(.*)$`,

@@ -27,8 +27,19 @@ interface Additions {
 
 /** A demo unit from a template, filled in as a mechanic would. */
 export function fromTemplate(template: UnitTemplate, additions: Additions): Unit {
-  const { name, bearings: [left, right], span, parts, stations } = additions;
-  const unit = unitFromTemplate(template, { name, left: bearing(left), right: bearing(right), span });
+  const {
+    name,
+    bearings: [left, right],
+    span,
+    parts,
+    stations,
+  } = additions;
+  const unit = unitFromTemplate(template, {
+    name,
+    left: bearing(left),
+    right: bearing(right),
+    span,
+  });
   return {
     ...unit,
     parts: unit.parts.map((part) => ({ ...part, ...parts[part.id] })),
@@ -37,4 +48,4 @@ export function fromTemplate(template: UnitTemplate, additions: Additions): Unit
       stations: axis.stations.map((station): Station => ({ ...station, ...stations[station.id] })),
     })),
   };
-} // prettier-ignore
+}

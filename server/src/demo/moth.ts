@@ -12,21 +12,39 @@ const MOTH: Unit = {
     bearings: ['6205 C3', 'NU 205'],
     span: 58,
     parts: {
-      'half-left': { name: 'Ignition-side half', material: 'castAluminium', mass: 1.6, area: 0.09, wall: 5 },
-      'half-right': { name: 'Drive-side half', material: 'castAluminium', mass: 1.9, area: 0.1, wall: 5 },
+      'half-left': {
+        name: 'Ignition-side half',
+        material: 'castAluminium',
+        mass: 1.6,
+        area: 0.09,
+        wall: 5,
+      },
+      'half-right': {
+        name: 'Drive-side half',
+        material: 'castAluminium',
+        mass: 1.9,
+        area: 0.1,
+        wall: 5,
+      },
       shaft: { material: 'carbonSteel', mass: 2.4, area: 0.03 },
     },
     stations: {
       'bearing-left': { name: 'Ignition-side bearing', retention: 'fitOnly', groove: 'left' },
-      'bearing-right': { name: 'Drive-side bearing', tightRing: 'both', retention: 'shoulder', shoulder: 'hidden' },
+      'bearing-right': {
+        name: 'Drive-side bearing',
+        tightRing: 'both',
+        retention: 'shoulder',
+        shoulder: 'hidden',
+      },
       'seal-left': { name: 'Ignition-side seal', boreDepth: 9, lip: 'right' },
       'seal-right': { name: 'Drive-side seal', boreDepth: 9, lip: 'left', rating: 0.03 },
       bolts: { torqueLeast: 8, torqueMost: 10, lock: 'none', longest: 45.5 },
     },
   }),
   id: 'moth-case',
-  description: 'Floodlight generator, single cylinder. Two halves, ball and roller bearing, two seals.',
-}; // prettier-ignore
+  description:
+    'Floodlight generator, single cylinder. Two halves, ball and roller bearing, two seals.',
+};
 
 /** Apart and washed; the seats are being measured. */
 export function mothLog(): DemoLog<JobEventData> {

@@ -7,18 +7,68 @@ export const SHIM_UNCERTAINTY = 0.001;
 
 /** Indicators on the shelf. mm. */
 export const INSTRUMENTS = {
-  shopDial: { id: 'shop-dial', name: 'Shop dial, 0.01', graduation: 0.01, calibrationUncertainty: 0.0015, range: 10, kind: 'dial' },
-  boreGauge: { id: 'bore-gauge', name: 'Bore gauge, 0.001', graduation: 0.001, calibrationUncertainty: 0.001, range: 1, kind: 'boreGauge' },
-  micrometer: { id: 'micrometer', name: 'Micrometer, 0.001', graduation: 0.001, calibrationUncertainty: 0.0008, range: 25, kind: 'micrometer' },
-  caliper: { id: 'caliper', name: 'Caliper, 0.02', graduation: 0.02, calibrationUncertainty: 0.01, range: 150, kind: 'caliper' },
-  fineDial: { id: 'fine-dial', name: 'Fine dial, 0.001', graduation: 0.001, calibrationUncertainty: 0.0006, range: 1, kind: 'dial' },
-} as const; // prettier-ignore
+  shopDial: {
+    id: 'shop-dial',
+    name: 'Shop dial, 0.01',
+    graduation: 0.01,
+    calibrationUncertainty: 0.0015,
+    range: 10,
+    kind: 'dial',
+  },
+  boreGauge: {
+    id: 'bore-gauge',
+    name: 'Bore gauge, 0.001',
+    graduation: 0.001,
+    calibrationUncertainty: 0.001,
+    range: 1,
+    kind: 'boreGauge',
+  },
+  micrometer: {
+    id: 'micrometer',
+    name: 'Micrometer, 0.001',
+    graduation: 0.001,
+    calibrationUncertainty: 0.0008,
+    range: 25,
+    kind: 'micrometer',
+  },
+  caliper: {
+    id: 'caliper',
+    name: 'Caliper, 0.02',
+    graduation: 0.02,
+    calibrationUncertainty: 0.01,
+    range: 150,
+    kind: 'caliper',
+  },
+  fineDial: {
+    id: 'fine-dial',
+    name: 'Fine dial, 0.001',
+    graduation: 0.001,
+    calibrationUncertainty: 0.0006,
+    range: 1,
+    kind: 'dial',
+  },
+} as const;
 
 /** Tools for rolling torque. N·m. */
 export const TORQUE_TOOLS = {
-  beam: { id: 'beam-wrench', name: 'Beam wrench, 0.05', graduation: 0.05, calibrationUncertainty: 0.02, least: 0.1, most: 6 },
-  scale: { id: 'spring-scale', name: 'Spring scale on a cord', graduation: 0.02, calibrationUncertainty: 0.02, least: 0.02, most: 8, kind: 'scale' },
-} as const; // prettier-ignore
+  beam: {
+    id: 'beam-wrench',
+    name: 'Beam wrench, 0.05',
+    graduation: 0.05,
+    calibrationUncertainty: 0.02,
+    least: 0.1,
+    most: 6,
+  },
+  scale: {
+    id: 'spring-scale',
+    name: 'Spring scale on a cord',
+    graduation: 0.02,
+    calibrationUncertainty: 0.02,
+    least: 0.02,
+    most: 8,
+    kind: 'scale',
+  },
+} as const;
 
 /** Bands for demo jobs whose own are not in question. */
 export const DEMO_BANDS = {
@@ -29,8 +79,17 @@ export const DEMO_BANDS = {
 
 /** The shim box: thickness as measured (mm), pieces. */
 const BOX: readonly (readonly [thickness: number, count: number])[] = [
-  [0.051, 4], [0.102, 6], [0.149, 3], [0.203, 5], [0.252, 4], [0.301, 2], [0.404, 3], [0.498, 3], [0.804, 1], [1.003, 2],
-]; // prettier-ignore
+  [0.051, 4],
+  [0.102, 6],
+  [0.149, 3],
+  [0.203, 5],
+  [0.252, 4],
+  [0.301, 2],
+  [0.404, 3],
+  [0.498, 3],
+  [0.804, 1],
+  [1.003, 2],
+];
 
 /** Of one shim, in the workshop's money: invented. */
 const PRICE_OF_ONE = 1.4;

@@ -21,7 +21,10 @@ export class RepeatingSource implements LineSource {
   subscribe(listener: (line: string) => void): () => void {
     const { hello, next } = this.#begin();
     listener(hello);
-    const tick = (): void => void next().then(listener).catch(() => undefined);
+    const tick = (): void =>
+      void next()
+        .then(listener)
+        .catch(() => undefined);
     tick();
     const timer = setInterval(tick, this.#every);
     this.#timers.add(timer);
@@ -35,7 +38,7 @@ export class RepeatingSource implements LineSource {
     for (const timer of this.#timers) clearInterval(timer);
     this.#timers.clear();
   }
-} // prettier-ignore
+}
 
 /** The first line, and what comes after it. */
 export interface RepeatingLines {

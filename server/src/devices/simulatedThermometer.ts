@@ -16,13 +16,21 @@ export interface Touched {
 }
 
 /** A simulated contact thermometer on a part of a job: it follows the oven clocks of the log. */
-export function simulatedThermometer(jobs: JobService, { deviceId, jobId, partId }: Touched): LineSource {
+export function simulatedThermometer(
+  jobs: JobService,
+  { deviceId, jobId, partId }: Touched,
+): LineSource {
   const started = Date.now();
   return new RepeatingSource(SEND_EVERY, () => ({
     hello: writeLine({ kind: 'hello', device: deviceId, simulated: true }),
     next: async () => {
       const value = partTemperature(await jobs.job(jobId), partId, new Date().toISOString());
-      return writeLine({ kind: 'temperature', elapsed: Date.now() - started, value, simulated: true });
+      return writeLine({
+        kind: 'temperature',
+        elapsed: Date.now() - started,
+        value,
+        simulated: true,
+      });
     },
   }));
-} // prettier-ignore
+}

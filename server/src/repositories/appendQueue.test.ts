@@ -39,14 +39,18 @@ describe('batches that come in the same turn, or while the database is busy', ()
     await turn();
     expect(calls[1]!.ids).toEqual(['c', 'd', 'e']);
     calls[1]!.end();
-    expect(await Promise.all(answers)).toEqual(['a', 'b', 'c', 'd', 'e'].map((id) => `stored ${id}`)); // prettier-ignore
+    expect(await Promise.all(answers)).toEqual(
+      ['a', 'b', 'c', 'd', 'e'].map((id) => `stored ${id}`),
+    );
   });
 
   test('should keep their order within a stream, and lock streams in one order', async () => {
     const { queue, calls } = slowStore();
     const first = queue.append(batch('x', '1'));
     await turn();
-    const rest = [batch('z', 'z1'), batch('a', 'a1'), batch('z', 'z2'), batch('a', 'a2')].map((one) => queue.append(one)); // prettier-ignore
+    const rest = [batch('z', 'z1'), batch('a', 'a1'), batch('z', 'z2'), batch('a', 'a2')].map(
+      (one) => queue.append(one),
+    );
     calls[0]!.end();
     await turn();
     await turn();

@@ -117,24 +117,73 @@ const WITHOUT_FIELD = ['notJson', 'notFound', 'badAddress', 'tooLarge'];
 function malformed(draws: Draws, jobId: string): { readonly path: string; readonly body: string } {
   const batch = JSON.stringify({ events: [note('sound'), note('too')] });
   const nested = (levels: number, inner: string) => '['.repeat(levels) + inner + ']'.repeat(levels);
-  const value = draws.one(['null', '[]', '{}', '-1', '1e400', '"\\u0000"', '"\\ud800"', 'true', '""', '"constructor"', nested(200, '1'), nested(20_000, ''), '{"__proto__":{"a":1}}', '{"constructor":1}', '{"toString":{}}']);
-  const spoilt = (field: string) => batch.replace(new RegExp(`("${field}":)("[^"]*"|\\d+|\\{[^}]*\\})`, 'u'), `$1${value}`);
+  const value = draws.one([
+    'null',
+    '[]',
+    '{}',
+    '-1',
+    '1e400',
+    '"\\u0000"',
+    '"\\ud800"',
+    'true',
+    '""',
+    '"constructor"',
+    nested(200, '1'),
+    nested(20_000, ''),
+    '{"__proto__":{"a":1}}',
+    '{"constructor":1}',
+    '{"toString":{}}',
+  ]);
+  const spoilt = (field: string) =>
+    batch.replace(new RegExp(`("${field}":)("[^"]*"|\\d+|\\{[^}]*\\})`, 'u'), `$1${value}`);
   const bodies: readonly (() => string)[] = [
     () => batch.slice(0, draws.whole(0, batch.length - 1)),
     () => spoilt(draws.one(['id', 'type', 'version', 'at', 'by', 'data'])),
-    () => batch.replace('"data":{', `"data":{"${draws.one(['constructor', '__proto__', 'toString', 'more', 'hasOwnProperty'])}":1,`),
-    () => batch.replace('{"id"', `{"${draws.one(['constructor', '__proto__', 'valueOf', 'seq'])}":${value},"id"`),
-    () => batch.replace(/"at":"[^"]*"/u, `"at":"${draws.one(['2026-W48-2', '2026-02-30T10:00:00Z', 'now', '9999999', '2026-11-24 08:00'])}"`),
+    () =>
+      batch.replace(
+        '"data":{',
+        `"data":{"${draws.one(['constructor', '__proto__', 'toString', 'more', 'hasOwnProperty'])}":1,`,
+      ),
+    () =>
+      batch.replace(
+        '{"id"',
+        `{"${draws.one(['constructor', '__proto__', 'valueOf', 'seq'])}":${value},"id"`,
+      ),
+    () =>
+      batch.replace(
+        /"at":"[^"]*"/u,
+        `"at":"${draws.one(['2026-W48-2', '2026-02-30T10:00:00Z', 'now', '9999999', '2026-11-24 08:00'])}"`,
+      ),
     () => `{"events":${value}}`,
     () => value,
     () => JSON.stringify({ events: Array.from({ length: 501 }, () => note('x')) }),
-    () => JSON.stringify({ events: [{ ...note('x'), type: draws.one(['AxisDescribed', 'StationDescribed', 'RunOpened', 'SpecSet']), data: { axis: [], axisId: 'a', station: [], band: [] } }] }),
-    () => JSON.stringify({ events: [{ ...note('x'), data: { text: 'y'.repeat(draws.whole(4001, 30_000)) } }] }),
+    () =>
+      JSON.stringify({
+        events: [
+          {
+            ...note('x'),
+            type: draws.one(['AxisDescribed', 'StationDescribed', 'RunOpened', 'SpecSet']),
+            data: { axis: [], axisId: 'a', station: [], band: [] },
+          },
+        ],
+      }),
+    () =>
+      JSON.stringify({
+        events: [{ ...note('x'), data: { text: 'y'.repeat(draws.whole(4001, 30_000)) } }],
+      }),
   ];
-  const path = draws.one([`/jobs/${jobId}/events`, `/jobs/${jobId}/events`, '/workshop/events', '/jobs/constructor/events', '/jobs/%00/events', '/devices/dial-a/hands', '/live/x/watches']);
+  const path = draws.one([
+    `/jobs/${jobId}/events`,
+    `/jobs/${jobId}/events`,
+    '/workshop/events',
+    '/jobs/constructor/events',
+    '/jobs/%00/events',
+    '/devices/dial-a/hands',
+    '/live/x/watches',
+  ]);
   const made = draws.one(bodies)();
   return { path, body: made === batch ? '{' : made };
-} // prettier-ignore
+}
 
 describe('who may ask', () => {
   /** Ask under a host of one's own choosing, which fetch does not allow. */
@@ -142,7 +191,9 @@ describe('who may ask', () => {
     new Promise<number>((resolve, reject) => {
       const { port, hostname } = new URL(server.address);
       const socket = createConnection(Number(port), hostname);
-      const lines = Object.entries({ connection: 'close', ...headers }).map(([name, value]) => `${name}: ${value}`); // prettier-ignore
+      const lines = Object.entries({ connection: 'close', ...headers }).map(
+        ([name, value]) => `${name}: ${value}`,
+      );
       socket.write(`${method} ${path} HTTP/1.1\r\n${lines.join('\r\n')}\r\n\r\n`);
       let text = '';
       socket.on('data', (chunk) => (text += String(chunk)));
@@ -150,14 +201,24 @@ describe('who may ask', () => {
       socket.on('close', () => resolve(Number(/^HTTP\/1\.1 (\d+)/u.exec(text)?.[1])));
     });
 
-  test.each(['localhost', '127.0.0.1:4173', '[::1]:80', 'LOCALHOST:1'])('should be answered under %s', async (host) => {
-    expect(await askAs({ host })).toBe(200);
-  }); // prettier-ignore
+  test.each(['localhost', '127.0.0.1:4173', '[::1]:80', 'LOCALHOST:1'])(
+    'should be answered under %s',
+    async (host) => {
+      expect(await askAs({ host })).toBe(200);
+    },
+  );
 
-  test.each(['evil.example', 'localhost.evil.example', '127.0.0.1.evil.example', '192.0.2.1', 'localhost@evil.example', ''])('should be refused under %j: a name from elsewhere led here', async (host) => {
+  test.each([
+    'evil.example',
+    'localhost.evil.example',
+    '127.0.0.1.evil.example',
+    '192.0.2.1',
+    'localhost@evil.example',
+    '',
+  ])('should be refused under %j: a name from elsewhere led here', async (host) => {
     expect([400, 421]).toContain(await askAs({ host }));
     expect([400, 421]).toContain(await askAs({ host }, 'GET', '/'));
-  }); // prettier-ignore
+  });
 
   test('should be refused when a page from elsewhere asks', async () => {
     expect(await askAs({ host: 'localhost', origin: 'https://evil.example' })).toBe(421);

@@ -50,30 +50,50 @@ describe('what is folded on the server', () => {
     expect(await next()).toBe('step');
     const row = await rowOf(jobId);
     expect(row).toMatchObject({ scope: 'overhaul', stage: 'strip', behind: 1, finished: false });
-    expect(row.step).toEqual({ title: 'Drain the oil and look at it', reason: 'What is in the oil says what to look for.' }); // prettier-ignore
+    expect(row.step).toEqual({
+      title: 'Drain the oil and look at it',
+      reason: 'What is in the oil says what to look for.',
+    });
     expect(row.steps).toBeGreaterThan(40);
   });
 
   test('should name what a described unit still lacks', async () => {
     const jobId = await openJob(server);
-    const { station } = findStation(foldJob(SILL.events as unknown as JobEvent[]).unit!, 'seal-left')!;
+    const { station } = findStation(
+      foldJob(SILL.events as unknown as JobEvent[]).unit!,
+      'seal-left',
+    )!;
     const { boreDepth: _, ...bare } = station;
-    const event = { ...note(''), type: 'StationDescribed', data: { axisId: 'output', station: bare } };
+    const event = {
+      ...note(''),
+      type: 'StationDescribed',
+      data: { axisId: 'output', station: bare },
+    };
     expect((await server.post(`/jobs/${jobId}/events`, { events: [event] })).status).toBe(201);
     const row = await rowOf(jobId);
     expect(row.missing).toEqual(['Drum-side seal: face to shoulder or bearing']);
-  }); // prettier-ignore
+  });
 
   test('should keep the workshop’s own templates, and refuse one that is no unit', async () => {
     const { unit } = foldJob(SILL.events as unknown as JobEvent[]);
     const save = (templateId: string, body: unknown) =>
-      server.post('/workshop/events', { events: [{ ...note(''), type: 'TemplateSaved', data: { templateId, name: 'Winch', unit: body } }] });
+      server.post('/workshop/events', {
+        events: [
+          { ...note(''), type: 'TemplateSaved', data: { templateId, name: 'Winch', unit: body } },
+        ],
+      });
     expect((await save('t1', unit)).status).toBe(201);
-    const refused = await save('t2', { ...unit, axes: [{ ...unit!.axes[0]!, arrangement: 'sideways' }] });
-    expect(refused).toMatchObject({ status: 400, body: { error: { faults: [{ field: 'events[0].data.unit.axes[0].arrangement' }] } } });
+    const refused = await save('t2', {
+      ...unit,
+      axes: [{ ...unit!.axes[0]!, arrangement: 'sideways' }],
+    });
+    expect(refused).toMatchObject({
+      status: 400,
+      body: { error: { faults: [{ field: 'events[0].data.unit.axes[0].arrangement' }] } },
+    });
     const { templates } = (await server.get('/workshop')).body;
     expect(templates).toEqual([{ templateId: 't1', name: 'Winch', unit }]);
-  }); // prettier-ignore
+  });
 
   test('should count what other jobs hold of the stock, practice jobs only for practice', async () => {
     const alder = alderLog().streamId;
@@ -177,7 +197,8 @@ describe('the list of jobs', () => {
     await client.query('DELETE FROM job_list WHERE job_id = $1', [jobId]);
     await client.end();
     const fresh = await startTestServer({ DATABASE_URL: server.databaseUrl });
-    const row = async () => (await fresh.get('/jobs')).body.jobs.find((one: JobRow) => one.jobId === jobId); // prettier-ignore
+    const row = async () =>
+      (await fresh.get('/jobs')).body.jobs.find((one: JobRow) => one.jobId === jobId);
     await until(async () => (await row()) !== undefined);
     expect(await row()).toMatchObject({ unreadable: { code: 'newerVersion', version: 9 } });
     const names = (await fresh.get('/jobs')).body.jobs.map(({ name }: JobRow) => name);
@@ -189,12 +210,19 @@ describe('the list of jobs', () => {
   test('should stand whatever is recorded: odd units, odd orders, events that lead nowhere', async () => {
     for (let seed = 1; seed <= 8; seed += 1) {
       const jobId = randomUUID();
-      const log = randomLog(drawsFrom(seed), 40).map(({ seq: _, ...event }) => ({ ...event, id: randomUUID() }));
+      const log = randomLog(drawsFrom(seed), 40).map(({ seq: _, ...event }) => ({
+        ...event,
+        id: randomUUID(),
+      }));
       for (const event of log) await server.post(`/jobs/${jobId}/events`, { events: [event] });
     }
     const { status, body } = await server.get('/jobs');
     expect(status).toBe(200);
-    expect(body.jobs.filter((job: JobRow) => job.unreadable !== null && job.unreadable.code === 'failed')).toEqual([]);
+    expect(
+      body.jobs.filter(
+        (job: JobRow) => job.unreadable !== null && job.unreadable.code === 'failed',
+      ),
+    ).toEqual([]);
     expect(body.jobs.map(({ name }: JobRow) => name)).toContain('Sill winch reducer');
-  }, 20_000); // prettier-ignore
+  }, 20_000);
 });

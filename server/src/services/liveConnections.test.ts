@@ -31,7 +31,12 @@ describe('the live connection of a browser', () => {
     const browser = await liveBrowser(server);
     await server.post(`/jobs/${jobId}/events`, { events: [note('here')] });
     await other.post(`/jobs/${jobId}/events`, { events: [note('there')] });
-    const grown = () => browser.of('grown').map((data) => JSON.parse(data) as { streamId: string; lastSeq: number }).filter(({ streamId }) => streamId === jobId).map(({ lastSeq }) => lastSeq); // prettier-ignore
+    const grown = () =>
+      browser
+        .of('grown')
+        .map((data) => JSON.parse(data) as { streamId: string; lastSeq: number })
+        .filter(({ streamId }) => streamId === jobId)
+        .map(({ lastSeq }) => lastSeq);
     await until(() => grown().length >= 2);
     expect(grown()).toEqual([2, 3]);
     browser.close();
@@ -57,7 +62,11 @@ describe('the live connection of a browser', () => {
   test('should leave nothing behind when browsers go, also while a device is still being reached', async () => {
     for (let round = 0; round < 30; round += 1) {
       const browser = await liveBrowser(server);
-      const asked = browser.watch(dial, { deviceId: 'thermo-a', jobId: SILL.streamId, partId: 'case' });
+      const asked = browser.watch(dial, {
+        deviceId: 'thermo-a',
+        jobId: SILL.streamId,
+        partId: 'case',
+      });
       if (round % 2 === 0) await asked;
       browser.close(); // at once: the log behind the device may not have been read yet
       await asked.catch(() => undefined);
@@ -66,13 +75,20 @@ describe('the live connection of a browser', () => {
     // Whatever was begun for them has stopped: nobody asks the database any more.
     const client = new pg.Client({ connectionString: server.databaseUrl });
     await client.connect();
-    const commits = async () => Number((await client.query('SELECT xact_commit FROM pg_stat_database WHERE datname = current_database()')).rows[0].xact_commit);
+    const commits = async () =>
+      Number(
+        (
+          await client.query(
+            'SELECT xact_commit FROM pg_stat_database WHERE datname = current_database()',
+          )
+        ).rows[0].xact_commit,
+      );
     await pause(1200);
     const from = await commits();
     await pause(1500);
     expect((await commits()) - from).toBeLessThan(8);
     await client.end();
-  }, 30_000); // prettier-ignore
+  }, 30_000);
 });
 
 describe('devices', () => {
@@ -82,7 +98,10 @@ describe('devices', () => {
     const browser = await liveBrowser(server);
     expect(await browser.watch(dial)).toBe(200);
     await until(() => browser.lines().length >= 3);
-    expect(browser.lines().slice(0, 2)).toEqual(['HELLO wendaxis-line 1 dial-a SIMULATED', 'GRAD 0.01 mm SIMULATED']);
+    expect(browser.lines().slice(0, 2)).toEqual([
+      'HELLO wendaxis-line 1 dial-a SIMULATED',
+      'GRAD 0.01 mm SIMULATED',
+    ]);
     expect(browser.lines()[2]).toMatch(/^R \d+ -?0\.0[01]00 mm SIMULATED$/);
     await hands('lift');
     const { events } = (await server.get(`/jobs/${SILL.streamId}/events`)).body;
@@ -97,7 +116,7 @@ describe('devices', () => {
     await pause(1200);
     expect(browser.lines()).toHaveLength(count);
     browser.close();
-  }); // prettier-ignore
+  });
 
   test('should stream the thermometer on a part and the wrench on an axis, simulated', async () => {
     const browser = await liveBrowser(server);
@@ -105,7 +124,11 @@ describe('devices', () => {
       { deviceId: 'thermo-a', jobId: SILL.streamId, partId: 'case' },
       { deviceId: 'wrench-a', jobId: SILL.streamId, axisId: 'output', angle: 30 },
     );
-    const read = (kind: string) => browser.lines().map(readLine).find((line) => line?.kind === kind); // prettier-ignore
+    const read = (kind: string) =>
+      browser
+        .lines()
+        .map(readLine)
+        .find((line) => line?.kind === kind);
     await until(() => read('temperature') !== undefined && read('torque') !== undefined);
     expect(read('temperature')).toMatchObject({ value: 20, simulated: true });
     expect(read('torque')).toMatchObject({ simulated: true });
@@ -115,23 +138,35 @@ describe('devices', () => {
   test.each([
     ['a part that is none', { ...dial, deviceId: 'thermo-a', partId: 'nowhere' }, 'noSuchDevice'],
     ['a device that is none', { ...dial, deviceId: 'none' }, 'noSuchDevice'],
-    ['a job that is none', { ...dial, jobId: '00000000-0000-4000-8000-000000000000' }, 'noSuchStream'],
+    [
+      'a job that is none',
+      { ...dial, jobId: '00000000-0000-4000-8000-000000000000' },
+      'noSuchStream',
+    ],
   ])('should be refused for %s, on the same connection', async (_, watch, code) => {
     const browser = await liveBrowser(server);
     await browser.watch(watch);
     await until(() => browser.of('refused').length > 0);
     expect(JSON.parse(browser.of('refused')[0]!)).toMatchObject({ code });
     browser.close();
-  }); // prettier-ignore
+  });
 
   test('should not be had simulated for a real job: no line, no hands, and no reading that counts', async () => {
     const jobId = await openJob(server);
     const browser = await liveBrowser(server);
-    await browser.watch({ deviceId: 'dial-a', jobId }, { deviceId: 'wrench-a', jobId, axisId: 'output' }, { deviceId: 'thermo-a', jobId, partId: 'case' }); // prettier-ignore
+    await browser.watch(
+      { deviceId: 'dial-a', jobId },
+      { deviceId: 'wrench-a', jobId, axisId: 'output' },
+      { deviceId: 'thermo-a', jobId, partId: 'case' },
+    );
     await until(() => browser.of('refused').length >= 3);
-    for (const data of browser.of('refused')) expect(JSON.parse(data)).toMatchObject({ code: 'practiceOnly' }); // prettier-ignore
+    for (const data of browser.of('refused'))
+      expect(JSON.parse(data)).toMatchObject({ code: 'practiceOnly' });
     expect(browser.lines()).toEqual([]);
-    expect(await hands('lift', jobId)).toMatchObject({ status: 409, body: { error: { code: 'practiceOnly' } } }); // prettier-ignore
+    expect(await hands('lift', jobId)).toMatchObject({
+      status: 409,
+      body: { error: { code: 'practiceOnly' } },
+    });
     browser.close();
     const practice = await openJob(server, true);
     expect((await hands('lift', practice)).status).toBe(200);
@@ -146,7 +181,10 @@ describe('devices', () => {
     });
     await new Promise<void>((resolve) => wire.listen(0, '127.0.0.1', resolve));
     const { port } = wire.address() as { port: number };
-    const env = { DATABASE_URL: server.databaseUrl, WENDAXIS_LINE_DEVICES: `gauge-4=127.0.0.1:${port}` };
+    const env = {
+      DATABASE_URL: server.databaseUrl,
+      WENDAXIS_LINE_DEVICES: `gauge-4=127.0.0.1:${port}`,
+    };
     const wired = await startTestServer(env);
     const browser = await liveBrowser(wired);
     const jobId = await openJob(wired);
@@ -159,5 +197,5 @@ describe('devices', () => {
     await wired.stop();
     for (const socket of sockets) socket.destroy();
     wire.close();
-  }); // prettier-ignore
+  });
 });

@@ -33,7 +33,7 @@ export function BookInPage() {
   const [query] = useSearchParams();
   const copied = useCopiedUnit(query.get('copy'));
   const own = useWorkshop().data?.templates ?? [];
-  const [picked, setPicked] = useState<Beginning & { readonly value: string } | null>(null);
+  const [picked, setPicked] = useState<(Beginning & { readonly value: string }) | null>(null);
   const [refused, setRefused] = useState<string | null>(null);
   const [name, setName] = useState('');
   const [reason, setReason] = useState('');
@@ -61,14 +61,19 @@ export function BookInPage() {
     event.preventDefault();
     if (!ready) return;
     const jobId = uuid();
-    record(jobId, 'JobOpened', { unit: { ...unit, name: name.trim() }, reason: reason.trim(), scope });
+    record(jobId, 'JobOpened', {
+      unit: { ...unit, name: name.trim() },
+      reason: reason.trim(),
+      scope,
+    });
     if (practice) record(jobId, 'PracticeMarked', { reason: '' });
     void navigate(`/jobs/${jobId}`);
   }
 
   function readFile(text: string, fileName: string): void {
     const read = unitFromFile(text);
-    if (read instanceof InputError) return setRefused(`${fileName} is refused: ${read.faults.map(describeFault).join('. ')}`);
+    if (read instanceof InputError)
+      return setRefused(`${fileName} is refused: ${read.faults.map(describeFault).join('. ')}`);
     setRefused(null);
     setPicked({ from: 'unit', words: `${read.name}, from ${fileName}`, unit: read, value: 'unit' });
     if (name.trim() === '') setName(read.name);
@@ -101,19 +106,44 @@ export function BookInPage() {
         <div className="grid content-start gap-3">
           {beginning.from === 'template' && (
             <div className="grid gap-3 sm:grid-cols-2">
-              <BearingFields label={TEMPLATE_TABLE[beginning.template].ends[0]} entry={left} onEntry={setLeft} />
-              <BearingFields label={TEMPLATE_TABLE[beginning.template].ends[1]} entry={right} onEntry={setRight} />
+              <BearingFields
+                label={TEMPLATE_TABLE[beginning.template].ends[0]}
+                entry={left}
+                onEntry={setLeft}
+              />
+              <BearingFields
+                label={TEMPLATE_TABLE[beginning.template].ends[1]}
+                entry={right}
+                onEntry={setRight}
+              />
             </div>
           )}
           {beginning.from === 'template' && (
-            <QuantityField label="Distance between them, face to face" text={span} onText={setSpan} />
+            <QuantityField
+              label="Distance between them, face to face"
+              text={span}
+              onText={setSpan}
+            />
           )}
-          {beginning.from === 'unit' && <p className="m-0 text-lg font-semibold">{beginning.words}</p>}
+          {beginning.from === 'unit' && (
+            <p className="m-0 text-lg font-semibold">{beginning.words}</p>
+          )}
           <Preview result={result} />
-          <Choice label="How much of it" value={scope} onChange={(value) => setScope(value as JobScope)} options={SCOPES} />
+          <Choice
+            label="How much of it"
+            value={scope}
+            onChange={(value) => setScope(value as JobScope)}
+            options={SCOPES}
+          />
           <label className="flex min-h-12 items-center gap-3">
-            <input type="checkbox" className="accent-brass-edge size-6" checked={practice} onChange={(event) => setPractice(event.target.checked)} />
-            For practice: readings may come from simulated instruments, and it is no record of a real unit
+            <input
+              type="checkbox"
+              className="accent-brass-edge size-6"
+              checked={practice}
+              onChange={(event) => setPractice(event.target.checked)}
+            />
+            For practice: readings may come from simulated instruments, and it is no record of a
+            real unit
           </label>
           <Button kind="main" type="submit" className="min-h-16 text-2xl" disabled={!ready}>
             Book it in
@@ -126,7 +156,7 @@ export function BookInPage() {
       </form>
     </main>
   );
-} // prettier-ignore
+}
 
 /** The section of the unit as far as it is entered, or what is wrong with it. */
 function Preview({ result }: { readonly result: Unit | InputError | null }) {

@@ -30,8 +30,7 @@ export function DescribePage() {
   const asked = { station: query.get('station'), part: query.get('part'), axis: query.get('axis') };
   const view = (query.get('view') as View | null) ?? (asked.part !== null ? 'part' : 'station');
   const found = asked.station === null ? null : findStation(unit, asked.station);
-  const axis =
-    found?.axis ?? unit.axes.find(({ id }) => id === asked.axis) ?? unit.axes[0]!;
+  const axis = found?.axis ?? unit.axes.find(({ id }) => id === asked.axis) ?? unit.axes[0]!;
   const station = found?.station ?? axis.stations[0];
   const go = (to: Readonly<Record<string, string>>): void => setQuery(to, { replace: true });
   return (
@@ -69,28 +68,39 @@ export function DescribePage() {
           onSelect={(id) => go({ station: id })}
         />
       </div>
-      <section className="bg-panel border-edge grid content-start gap-3 self-start rounded-[3px] border-2 p-4" aria-label="Description">
+      <section
+        className="bg-panel border-edge grid content-start gap-3 self-start rounded-[3px] border-2 p-4"
+        aria-label="Description"
+      >
         <div role="group" aria-label="What is described" className="flex flex-wrap gap-2">
           {(Object.keys(VIEWS) as View[]).map((name) => (
             <Button
               key={name}
               aria-pressed={name === view}
               className={name === view ? 'border-plate! bg-plate text-scribe' : ''}
-              onClick={() => go({ axis: axis.id, view: name, ...(station === undefined ? {} : { station: station.id }) })}
+              onClick={() =>
+                go({
+                  axis: axis.id,
+                  view: name,
+                  ...(station === undefined ? {} : { station: station.id }),
+                })
+              }
             >
               {VIEWS[name]}
             </Button>
           ))}
         </div>
         {job.state.finished !== null ? (
-          <p className="m-0">The job is finished: open it again in the logbook to change the unit.</p>
+          <p className="m-0">
+            The job is finished: open it again in the logbook to change the unit.
+          </p>
         ) : (
           <Editors job={job} view={view} axis={axis} station={station} query={query} go={go} />
         )}
       </section>
     </main>
   );
-} // prettier-ignore
+}
 
 interface EditorsProps {
   readonly job: OpenJob;
@@ -209,7 +219,15 @@ function Parts({ job, first, field }: PartsProps) {
           onClick={() => {
             const id = `part-${uuid().slice(0, 8)}`;
             record(jobId, 'PartDescribed', {
-              part: { id, name: 'New part', kind: 'cover', material: null, mass: null, area: null, wall: null },
+              part: {
+                id,
+                name: 'New part',
+                kind: 'cover',
+                material: null,
+                mass: null,
+                area: null,
+                wall: null,
+              },
             });
             setChosen(id);
           }}
@@ -230,4 +248,4 @@ function Parts({ job, first, field }: PartsProps) {
       )}
     </div>
   );
-} // prettier-ignore
+}

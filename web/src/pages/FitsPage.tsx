@@ -19,7 +19,8 @@ export function FitsPage() {
   const units = useUnits();
   const [question, setQuestion] = useState<FitQuestion>(EMPTY_QUESTION);
   const answer = useMemo(() => answerFit(question, units.system), [question, units.system]);
-  const set = (name: keyof FitQuestion) => (text: string) => setQuestion({ ...question, [name]: text });
+  const set = (name: keyof FitQuestion) => (text: string) =>
+    setQuestion({ ...question, [name]: text });
   const isOuter = question.ring === 'outer';
   return (
     <main className="grid gap-4 p-5 lg:grid-cols-[1fr_1.2fr]">
@@ -35,23 +36,76 @@ export function FitsPage() {
           ]}
         />
         <div className="grid grid-cols-3 gap-3">
-          <QuantityField label="Seat diameter" text={question.diameter} onText={set('diameter')} quiet />
-          <QuantityField label={isOuter ? 'Bore of the bearing' : 'Outside of the bearing'} text={question.other} onText={set('other')} quiet />
+          <QuantityField
+            label="Seat diameter"
+            text={question.diameter}
+            onText={set('diameter')}
+            quiet
+          />
+          <QuantityField
+            label={isOuter ? 'Bore of the bearing' : 'Outside of the bearing'}
+            text={question.other}
+            onText={set('other')}
+            quiet
+          />
           <QuantityField label="Width" text={question.width} onText={set('width')} quiet />
         </div>
         <div className="grid grid-cols-2 gap-3">
-          <TextField label={isOuter ? 'Bore: class or size, such as N7' : 'Ring: its bore, or leave it empty'} value={question.hole} onChange={set('hole')} max={20} />
-          <TextField label={isOuter ? 'Ring: its size, or leave it empty' : 'Journal: class or size, such as k5'} value={question.shaft} onChange={set('shaft')} max={20} />
+          <TextField
+            label={
+              isOuter ? 'Bore: class or size, such as N7' : 'Ring: its bore, or leave it empty'
+            }
+            value={question.hole}
+            onChange={set('hole')}
+            max={20}
+          />
+          <TextField
+            label={
+              isOuter ? 'Ring: its size, or leave it empty' : 'Journal: class or size, such as k5'
+            }
+            value={question.shaft}
+            onChange={set('shaft')}
+            max={20}
+          />
         </div>
-        <SelectField label={isOuter ? 'The bore is in' : 'The shaft is of'} value={question.material} onChange={(id) => setQuestion({ ...question, material: id as FitQuestion['material'] })} options={[['', 'Choose: what is it made of?'], ...MATERIAL_IDS.map((id) => [id, MATERIALS[id].words] as const)]} />
+        <SelectField
+          label={isOuter ? 'The bore is in' : 'The shaft is of'}
+          value={question.material}
+          onChange={(id) => setQuestion({ ...question, material: id as FitQuestion['material'] })}
+          options={[
+            ['', 'Choose: what is it made of?'],
+            ...MATERIAL_IDS.map((id) => [id, MATERIALS[id].words] as const),
+          ]}
+        />
         <div className="grid grid-cols-2 gap-3">
-          <QuantityField label={isOuter ? 'Part at' : 'Shaft at'} kind="temperature" text={question.partTemperature} onText={set('partTemperature')} />
-          <QuantityField label="Ring at" kind="temperature" text={question.ringTemperature} onText={set('ringTemperature')} />
+          <QuantityField
+            label={isOuter ? 'Part at' : 'Shaft at'}
+            kind="temperature"
+            text={question.partTemperature}
+            onText={set('partTemperature')}
+          />
+          <QuantityField
+            label="Ring at"
+            kind="temperature"
+            text={question.ringTemperature}
+            onText={set('ringTemperature')}
+          />
         </div>
-        <p className="m-0">The unit maker’s manual, local rules and licensed practice come first.</p>
+        <p className="m-0">
+          The unit maker’s manual, local rules and licensed practice come first.
+        </p>
       </div>
-      <section aria-label="Answer" aria-live="polite" className="bg-panel border-edge grid content-start gap-3 rounded-[3px] border-2 p-4">
-        {answer === null && <p className="m-0 text-lg">Seat, bearing, both sides of the fit, and what the seat is made of: then the answer stands here.</p>}
+      <section
+        aria-label="Answer"
+        aria-live="polite"
+        className="bg-panel border-edge grid content-start gap-3 rounded-[3px] border-2 p-4"
+      >
+        {answer === null && (
+          <p className="m-0 text-lg">
+            Seat, bearing, both sides of the fit, and what the seat is made of: then the answer
+            stands here.
+          </p>
+        )}
         {answer instanceof InputError && (
           <Notice tone="warn" title="That cannot be">
             {answer.faults.map(describeFault).join('. ')}
@@ -64,18 +118,24 @@ export function FitsPage() {
               {units.digits(answer.fit.least)} to {units.show(answer.fit.most)}
             </p>
             <p className="m-0">
-              Nearly all pairs {units.digits(answer.fit.usualLeast)} to {units.show(answer.fit.usualMost)}. At these temperatures the tightest is{' '}
-              <strong className="figure">{units.show(answer.hot)}</strong>: {answer.hot > 0 ? 'still tight' : 'it goes in'}.
-              {answer.dropIn !== null && ` It drops in with the part at ${units.show(Math.max(20, answer.dropIn), 'temperature')} and the ring at ${units.show(20, 'temperature')}.`}
+              Nearly all pairs {units.digits(answer.fit.usualLeast)} to{' '}
+              {units.show(answer.fit.usualMost)}. At these temperatures the tightest is{' '}
+              <strong className="figure">{units.show(answer.hot)}</strong>:{' '}
+              {answer.hot > 0 ? 'still tight' : 'it goes in'}.
+              {answer.dropIn !== null &&
+                ` It drops in with the part at ${units.show(Math.max(20, answer.dropIn), 'temperature')} and the ring at ${units.show(20, 'temperature')}.`}
             </p>
             <div>
               <Working title="The fit: the working" lines={answer.fit.working} />
             </div>
             <WayList ways={answer.ways} />
-            <AttachFit question={question} answer={`${units.digits(answer.fit.least)} to ${units.show(answer.fit.most)}, positive is tight`} />
+            <AttachFit
+              question={question}
+              answer={`${units.digits(answer.fit.least)} to ${units.show(answer.fit.most)}, positive is tight`}
+            />
           </>
         )}
       </section>
     </main>
   );
-} // prettier-ignore
+}

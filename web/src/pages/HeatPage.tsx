@@ -42,7 +42,12 @@ export function HeatPage() {
         <h1 className="m-0 text-[2.1rem] leading-tight">Heat {part.name}</h1>
         <div role="group" aria-label="Parts" className="flex flex-wrap gap-2">
           {parts.map(({ id, name }) => (
-            <Button key={id} aria-pressed={id === part.id} className={id === part.id ? 'border-plate! bg-plate text-scribe' : ''} onClick={() => setQuery({ part: id }, { replace: true })}>
+            <Button
+              key={id}
+              aria-pressed={id === part.id}
+              className={id === part.id ? 'border-plate! bg-plate text-scribe' : ''}
+              onClick={() => setQuery({ part: id }, { replace: true })}
+            >
               {name}
             </Button>
           ))}
@@ -50,19 +55,27 @@ export function HeatPage() {
       </div>
       <LeftOut jobId={jobId} state={state} partId={part.id} />
       {heat.plan === null ? (
-        <Notice title={heat.missing.length > 0 ? 'The heat cannot be worked out yet' : 'Nothing goes in from the oven'}>
+        <Notice
+          title={
+            heat.missing.length > 0
+              ? 'The heat cannot be worked out yet'
+              : 'Nothing goes in from the oven'
+          }
+        >
           <Figures jobId={jobId} figures={[]} missing={heat.missing} />
         </Notice>
       ) : (
         <Planned
           heat={heat}
           plan={heat.plan}
-          onChange={(change) => setChanged({ ...changed, [part.id]: { ...changed[part.id], ...change } })}
+          onChange={(change) =>
+            setChanged({ ...changed, [part.id]: { ...changed[part.id], ...change } })
+          }
         />
       )}
     </main>
   );
-} // prettier-ignore
+}
 
 /** The heat plan of the part that is asked for, or of the first. */
 function planned(
@@ -91,48 +104,119 @@ function Planned({ heat, plan, onChange }: PlannedProps) {
   return (
     <div className="grid gap-4 lg:grid-cols-[1fr_1.35fr]">
       <div className="grid content-start gap-3">
-        <div className={`bg-panel rounded-[3px] border-2 p-4 ${stands ? 'border-good' : 'border-bad'}`} role="status">
-          <p className={`m-0 text-3xl font-bold ${stands ? 'text-good' : 'text-bad'}`}>{stands ? '✓' : '✕'} {status.words}</p>
+        <div
+          className={`bg-panel rounded-[3px] border-2 p-4 ${stands ? 'border-good' : 'border-bad'}`}
+          role="status"
+        >
+          <p className={`m-0 text-3xl font-bold ${stands ? 'text-good' : 'text-bad'}`}>
+            {stands ? '✓' : '✕'} {status.words}
+          </p>
           <p className="m-0 text-lg">
             {status.what}. Limit {temperature(plan.limit)}: {plan.limitReason}.
-            {!stands && plan.nearest !== null && ` The nearest plan that stands: oven at ${temperature(Math.ceil(plan.nearest))}.`}
+            {!stands &&
+              plan.nearest !== null &&
+              ` The nearest plan that stands: oven at ${temperature(Math.ceil(plan.nearest))}.`}
           </p>
           {!stands && plan.nearest !== null && (
-            <Button kind="main" className="mt-2" onClick={() => onChange({ oven: Math.min(plan.limit, Math.max(settings.ambient, Math.ceil(plan.nearest!))) })}>
+            <Button
+              kind="main"
+              className="mt-2"
+              onClick={() =>
+                onChange({
+                  oven: Math.min(plan.limit, Math.max(settings.ambient, Math.ceil(plan.nearest!))),
+                })
+              }
+            >
               Take it
             </Button>
           )}
         </div>
-        <HeatRun jobId={jobId} state={state} part={part} plan={plan} settings={logged(settings)} seenOn={heat.seenOn} coolingFactor={settings.coolingFactor} />
-        <section aria-label="Temperatures" className="bg-panel border-edge grid gap-2 rounded-[3px] border-2 p-4">
-          <HeatSlider label="Oven" value={settings.oven} min={40} max={180} shown={temperature(settings.oven)} onChange={(oven) => onChange({ oven })} />
-          <HeatSlider label="Rings lie at" value={settings.rings} min={-40} max={40} shown={temperature(settings.rings)} onChange={(rings) => onChange({ rings })} />
-          <HeatSlider label="Runs at, in service" value={settings.running} min={20} max={150} shown={temperature(settings.running)} onChange={(running) => onChange({ running })} />
+        <HeatRun
+          jobId={jobId}
+          state={state}
+          part={part}
+          plan={plan}
+          settings={logged(settings)}
+          seenOn={heat.seenOn}
+          coolingFactor={settings.coolingFactor}
+        />
+        <section
+          aria-label="Temperatures"
+          className="bg-panel border-edge grid gap-2 rounded-[3px] border-2 p-4"
+        >
+          <HeatSlider
+            label="Oven"
+            value={settings.oven}
+            min={40}
+            max={180}
+            shown={temperature(settings.oven)}
+            onChange={(oven) => onChange({ oven })}
+          />
+          <HeatSlider
+            label="Rings lie at"
+            value={settings.rings}
+            min={-40}
+            max={40}
+            shown={temperature(settings.rings)}
+            onChange={(rings) => onChange({ rings })}
+          />
+          <HeatSlider
+            label="Runs at, in service"
+            value={settings.running}
+            min={20}
+            max={150}
+            shown={temperature(settings.running)}
+            onChange={(running) => onChange({ running })}
+          />
           <label className="flex min-h-12 items-center gap-3">
-            <input type="checkbox" className="accent-brass-edge size-6" checked={settings.medium === 'fanOven'} onChange={(event) => onChange({ medium: event.target.checked ? 'fanOven' : 'stillOven' })} />
+            <input
+              type="checkbox"
+              className="accent-brass-edge size-6"
+              checked={settings.medium === 'fanOven'}
+              onChange={(event) =>
+                onChange({ medium: event.target.checked ? 'fanOven' : 'stillOven' })
+              }
+            />
             The oven has a fan
           </label>
           <p className="m-0 text-lg">
-            Soak <span className="figure">{spanText(plan.soak)}</span>, rings in the freezer <span className="figure">{spanText(plan.freeze)}</span>, to within 5 K.
+            Soak <span className="figure">{spanText(plan.soak)}</span>, rings in the freezer{' '}
+            <span className="figure">{spanText(plan.freeze)}</span>, to within 5 K.
           </p>
         </section>
         {part.material !== null && (
-          <LimitForm jobId={jobId} state={state} targetId={part.id} name={part.name} most={300} usual={{ limit: materialOf(part.material).hottest, reason: materialOf(part.material).hottestReason }} />
+          <LimitForm
+            jobId={jobId}
+            state={state}
+            targetId={part.id}
+            name={part.name}
+            most={300}
+            usual={{
+              limit: materialOf(part.material).hottest,
+              reason: materialOf(part.material).hottestReason,
+            }}
+          />
         )}
         <ul className="tape-note m-0 list-none p-3 pl-4" aria-label="Caution">
           <li>{CAUTIONS.hotParts}</li>
           <li>{CAUTIONS.fumes}</li>
           {settings.rings < 0 && <li>{CAUTIONS.frost}</li>}
-          {part.material !== null && !materialOf(part.material).flame && <li>{CAUTIONS.noFlame}</li>}
+          {part.material !== null && !materialOf(part.material).flame && (
+            <li>{CAUTIONS.noFlame}</li>
+          )}
           <li>The unit maker’s manual and local rules come first.</li>
         </ul>
       </div>
       <div className="grid content-start gap-3">
         <SeatTable jobId={jobId} state={state} plan={plan} />
         <section aria-label="Window" className="bg-panel border-edge rounded-[3px] border-2 p-4">
-          <h2 className="m-0 text-xl">Order, and fit against time out of the oven, {units.unit()}</h2>
+          <h2 className="m-0 text-xl">
+            Order, and fit against time out of the oven, {units.unit()}
+          </h2>
           {plan.order === null ? (
-            <p className="m-0 font-semibold">No order meets every deadline at these temperatures.</p>
+            <p className="m-0 font-semibold">
+              No order meets every deadline at these temperatures.
+            </p>
           ) : (
             <OrderLine plan={plan} />
           )}
@@ -141,7 +225,7 @@ function Planned({ heat, plan, onChange }: PlannedProps) {
       </div>
     </div>
   );
-} // prettier-ignore
+}
 
 /** Settings as they are logged: what was seen of the cooling follows from the log. */
 function logged({ coolingFactor: _, ...settings }: HeatSettings) {

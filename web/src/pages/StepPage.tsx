@@ -107,7 +107,9 @@ function StepView({ job, step }: ViewProps) {
         {(!behind || SHOWN_BEHIND.includes(step.form)) && (
           <StepForms job={job} step={step} onDone={onward} />
         )}
-        {!behind && state.finished === null && <SetAside jobId={jobId} step={step} onDone={onward} />}
+        {!behind && state.finished === null && (
+          <SetAside jobId={jobId} step={step} onDone={onward} />
+        )}
       </div>
       <div className="grid content-start gap-4">
         {step.form === 'sleeve' &&
@@ -118,12 +120,18 @@ function StepView({ job, step }: ViewProps) {
           ))}
         {step.form === 'spacer' && <SpacerShelf jobId={jobId} step={step} state={state} />}
         <StepFacts job={job} step={step} />
-        {step.rule === 'asFound' && step.specKind === 'endPlay' && <OrderPanel step={step} state={state} />}
-        {TERMS_SHOWN.includes(step.rule) && axis !== undefined && (settersOf(axis).length > 0 || spacerSetter(axis) !== null) && <PlayTermsPanel jobId={jobId} axis={axis} state={state} />}
+        {step.rule === 'asFound' && step.specKind === 'endPlay' && (
+          <OrderPanel step={step} state={state} />
+        )}
+        {TERMS_SHOWN.includes(step.rule) &&
+          axis !== undefined &&
+          (settersOf(axis).length > 0 || spacerSetter(axis) !== null) && (
+            <PlayTermsPanel jobId={jobId} axis={axis} state={state} />
+          )}
       </div>
     </main>
   );
-} // prettier-ignore
+}
 
 /** Steps at which it is asked what will not be the same in the final build. */
 const TERMS_SHOWN: readonly string[] = ['assemble', 'measure', 'chooseSpacer', 'turnAdjuster'];
@@ -225,15 +233,15 @@ function StepForms({ job, step, onDone }: ViewProps & { readonly onDone: () => v
 function ElsewhereForm({ job, step }: ViewProps) {
   const { jobId, state, next } = job;
   const words = actionWords(actionFor(state, step));
-  const now = ('step' in next && next.step.id === step.id) || ('run' in next && step.form === 'run');
-  if (!now || words.path === null)
-    return <p className="m-0">It opens when it is the next step.</p>;
+  const now =
+    ('step' in next && next.step.id === step.id) || ('run' in next && step.form === 'run');
+  if (!now || words.path === null) return <p className="m-0">It opens when it is the next step.</p>;
   return (
     <Link className={`${buttonLook('main')} justify-self-start`} to={`/jobs/${jobId}${words.path}`}>
       {words.button}
     </Link>
   );
-} // prettier-ignore
+}
 
 /** What was said of a step that is behind, and the way to take it back. */
 function Behind({ job, step, onward }: ViewProps & { readonly onward: () => void }) {
@@ -269,7 +277,15 @@ function Onward({ onward }: { readonly onward: () => void }) {
 }
 
 /** A step that this job does not need, with the reason. */
-function SetAside({ jobId, step, onDone }: { readonly jobId: string; readonly step: Step; readonly onDone: () => void }) {
+function SetAside({
+  jobId,
+  step,
+  onDone,
+}: {
+  readonly jobId: string;
+  readonly step: Step;
+  readonly onDone: () => void;
+}) {
   const [open, setOpen] = useState(false);
   const [reason, setReason] = useState('');
   if (step.form === 'finish' || step.form === 'mend' || step.form === 'setSpec') return null;
@@ -304,4 +320,4 @@ function SetAside({ jobId, step, onDone }: { readonly jobId: string; readonly st
       </Button>
     </form>
   );
-} // prettier-ignore
+}

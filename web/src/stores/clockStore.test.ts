@@ -1,9 +1,16 @@
 import { useClocks, type HeldClock } from './clockStore.ts';
 
 const clock = (clockId: string, jobId: string): HeldClock => ({
-  clockId, jobId, jobName: 'Case', partName: 'Half', kind: 'oven', targetId: 'half', seconds: 60,
-  startedAt: '2026-01-01T00:00:00.000Z', stoppedAt: null,
-}); // prettier-ignore
+  clockId,
+  jobId,
+  jobName: 'Case',
+  partName: 'Half',
+  kind: 'oven',
+  targetId: 'half',
+  seconds: 60,
+  startedAt: '2026-01-01T00:00:00.000Z',
+  stoppedAt: null,
+});
 const ids = () => useClocks.getState().clocks.map(({ clockId }) => clockId);
 
 describe('clocks held for the header', () => {

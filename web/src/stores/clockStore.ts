@@ -28,9 +28,11 @@ export const useClocks = create<Clocks>()(
       clocks: [],
       heard: [],
       hold: (jobId, clocks) =>
-        set((old) => ({ clocks: [...old.clocks.filter((clock) => clock.jobId !== jobId), ...clocks] })),
+        set((old) => ({
+          clocks: [...old.clocks.filter((clock) => clock.jobId !== jobId), ...clocks],
+        })),
       hear: (clockId) => set(({ heard }) => ({ heard: [...heard.slice(-50), clockId] })),
     }),
     { name: 'wendaxis.clocks', storage: createJSONStorage(() => localMemory) },
   ),
-); // prettier-ignore
+);

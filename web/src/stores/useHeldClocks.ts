@@ -10,7 +10,8 @@ export function useHeldClocks({ jobId, state, status }: OpenJob): void {
     if (state.unit === null || status === 'loading') return;
     const stations = state.unit.axes.flatMap((axis) => axis.stations);
     const names = new Map([...state.unit.parts, ...stations].map(({ id, name }) => [id, name]));
-    const running = state.finished === null ? state.clocks.filter(({ stoppedAt }) => stoppedAt === null) : []; // prettier-ignore
+    const running =
+      state.finished === null ? state.clocks.filter(({ stoppedAt }) => stoppedAt === null) : [];
     hold(
       jobId,
       running.map((clock) => ({

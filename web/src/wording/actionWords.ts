@@ -11,19 +11,74 @@ export interface ActionWords {
 
 /** Words for each next action. */
 export const ACTION_WORDS: Readonly<Record<NextAction['kind'], ActionWords>> = {
-  openJob: { title: 'Open the job', why: 'Nothing has been recorded yet.', path: null, button: 'Open' },
-  setSpec: { title: 'Enter the end play band', why: 'A reading is judged against the band in the manual.', path: null, button: 'Enter band' },
-  recordPack: { title: 'Measure the pack in place', why: 'The new pack is worked out from the one that is in now.', path: '/pack-in-place', button: 'Enter the pack' },
-  startRun: { title: 'Measure the end play', why: 'The pack in place has not been proven yet.', path: '/bench', button: 'To the bench' },
-  takeReading: { title: 'Go on with the run', why: 'A run is open.', path: '/bench', button: 'To the bench' },
-  restartRun: { title: 'Start the run again', why: 'The shaft can tip: it reads more play than it has.', path: '/bench', button: 'To the bench' },
-  acceptRun: { title: 'Accept the verdict', why: 'Three cycles agree.', path: '/bench', button: 'To the bench' },
-  choosePack: { title: 'Choose the pack', why: 'The play is not proven in band with the pack in place.', path: '/pack', button: 'Choose pack' },
-  fitPack: { title: 'Fit the chosen pack', why: 'Then measure again: only a reading proves it.', path: '/pack', button: 'Fit pack' },
-  step: { title: 'Go on with the plan', why: 'The next step waits.', path: '/step', button: 'Do it' },
-  finishJob: { title: 'Lock and finish', why: 'The end play is proven in band.', path: '/log', button: 'Finish' },
+  openJob: {
+    title: 'Open the job',
+    why: 'Nothing has been recorded yet.',
+    path: null,
+    button: 'Open',
+  },
+  setSpec: {
+    title: 'Enter the end play band',
+    why: 'A reading is judged against the band in the manual.',
+    path: null,
+    button: 'Enter band',
+  },
+  recordPack: {
+    title: 'Measure the pack in place',
+    why: 'The new pack is worked out from the one that is in now.',
+    path: '/pack-in-place',
+    button: 'Enter the pack',
+  },
+  startRun: {
+    title: 'Measure the end play',
+    why: 'The pack in place has not been proven yet.',
+    path: '/bench',
+    button: 'To the bench',
+  },
+  takeReading: {
+    title: 'Go on with the run',
+    why: 'A run is open.',
+    path: '/bench',
+    button: 'To the bench',
+  },
+  restartRun: {
+    title: 'Start the run again',
+    why: 'The shaft can tip: it reads more play than it has.',
+    path: '/bench',
+    button: 'To the bench',
+  },
+  acceptRun: {
+    title: 'Accept the verdict',
+    why: 'Three cycles agree.',
+    path: '/bench',
+    button: 'To the bench',
+  },
+  choosePack: {
+    title: 'Choose the pack',
+    why: 'The play is not proven in band with the pack in place.',
+    path: '/pack',
+    button: 'Choose pack',
+  },
+  fitPack: {
+    title: 'Fit the chosen pack',
+    why: 'Then measure again: only a reading proves it.',
+    path: '/pack',
+    button: 'Fit pack',
+  },
+  step: {
+    title: 'Go on with the plan',
+    why: 'The next step waits.',
+    path: '/step',
+    button: 'Do it',
+  },
+  finishJob: {
+    title: 'Lock and finish',
+    why: 'The end play is proven in band.',
+    path: '/log',
+    button: 'Finish',
+  },
   done: { title: 'Finished', why: 'The record is complete.', path: '/log', button: 'Read the log' },
-}; // prettier-ignore
+};
 
 /** The stations of a job's line. */
 export const STAGE_WORDS: Readonly<Record<Stage, string>> = {

@@ -27,8 +27,13 @@ function theWorker(): RemoteOdds {
  * Compute in the worker; a later question replaces an earlier one.
  * @param ask held still by the caller (`useCallback`), else it is asked at every drawing
  */
-export function useOdds<Answer>(ask: ((worker: RemoteOdds) => Promise<Answer>) | null): Computed<Answer> {
-  const [state, setState] = useState<{ readonly of: unknown; readonly result: Computed<Answer> }>({ of: null, result: COMPUTING });
+export function useOdds<Answer>(
+  ask: ((worker: RemoteOdds) => Promise<Answer>) | null,
+): Computed<Answer> {
+  const [state, setState] = useState<{ readonly of: unknown; readonly result: Computed<Answer> }>({
+    of: null,
+    result: COMPUTING,
+  });
   useEffect(() => {
     if (ask === null) return;
     let gone = false;
@@ -44,4 +49,4 @@ export function useOdds<Answer>(ask: ((worker: RemoteOdds) => Promise<Answer>) |
     };
   }, [ask]);
   return state.of === ask ? state.result : COMPUTING;
-} // prettier-ignore
+}

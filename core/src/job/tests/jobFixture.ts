@@ -4,21 +4,64 @@ import type { Unit } from '../../unit/index.ts';
 
 /** A small unit for tests: two tapered rollers face to face, shims under the cover. */
 export const FIXTURE_UNIT: Unit = {
-  id: 'unit', name: 'Test unit', description: '',
-  parts: [{ id: 'case', name: 'Case', kind: 'case', material: 'greyIron', mass: 4, area: 0.12, wall: 12 }],
-  axes: [{
-    id: 'axis', name: 'Shaft', arrangement: 'faceToFace', sets: ['endPlay'],
-    stations: [
-      { id: 'left', kind: 'taperedRoller', name: 'Left', partId: 'case', at: 0, width: 20, inside: 40, outside: 80, thrust: 'left' },
-      { id: 'right', kind: 'taperedRoller', name: 'Right', partId: 'case', at: 80, width: 20, inside: 40, outside: 80, thrust: 'right' },
-      { id: 'shims', kind: 'shimSite', name: 'Shims', partId: 'case', at: 102, width: 1, inside: 80, outside: 120, place: 'underCoverFlange' },
-    ],
-  }],
-}; // prettier-ignore
+  id: 'unit',
+  name: 'Test unit',
+  description: '',
+  parts: [
+    { id: 'case', name: 'Case', kind: 'case', material: 'greyIron', mass: 4, area: 0.12, wall: 12 },
+  ],
+  axes: [
+    {
+      id: 'axis',
+      name: 'Shaft',
+      arrangement: 'faceToFace',
+      sets: ['endPlay'],
+      stations: [
+        {
+          id: 'left',
+          kind: 'taperedRoller',
+          name: 'Left',
+          partId: 'case',
+          at: 0,
+          width: 20,
+          inside: 40,
+          outside: 80,
+          thrust: 'left',
+        },
+        {
+          id: 'right',
+          kind: 'taperedRoller',
+          name: 'Right',
+          partId: 'case',
+          at: 80,
+          width: 20,
+          inside: 40,
+          outside: 80,
+          thrust: 'right',
+        },
+        {
+          id: 'shims',
+          kind: 'shimSite',
+          name: 'Shims',
+          partId: 'case',
+          at: 102,
+          width: 1,
+          inside: 80,
+          outside: 120,
+          place: 'underCoverFlange',
+        },
+      ],
+    },
+  ],
+};
 
 export const FIXTURE_INSTRUMENT = {
-  id: 'dial', name: 'Dial', graduation: 0.01, calibrationUncertainty: 0, range: 10,
-}; // prettier-ignore
+  id: 'dial',
+  name: 'Dial',
+  graduation: 0.01,
+  calibrationUncertainty: 0,
+  range: 10,
+};
 
 /** Builds a log; ids count up. */
 export class LogBuilder {

@@ -28,11 +28,12 @@ export const BOOK_IN_RULES: readonly Rule[] = [
     on: 'spec',
     always: true,
     form: 'setSpec',
-    when: ({ state, specKind }) => state.scope === 'overhaul' || SPEC_KINDS[specKind!].taken === 'run',
+    when: ({ state, specKind }) =>
+      state.scope === 'overhaul' || SPEC_KINDS[specKind!].taken === 'run',
     title: ({ axis, specKind }) => `Enter the ${SPEC_KINDS[specKind!].words} band, ${axis!.name}`,
     how: 'From the unit’s manual, with the line it stands on.',
     reason: 'Every reading is judged against it.',
     numbers: bandOf,
     done: ({ spec }) => spec !== null,
   },
-]; // prettier-ignore
+];

@@ -82,7 +82,13 @@ export const CLOSE_RULES: readonly Rule[] = [
     phase: 'select',
     when: behindNut,
     reason: 'The nut goes on outside it: it has to be in before.',
-    after: [{ rule: 'newPart', of: 'station' }, { rule: 'repair', of: 'station' }, { rule: 'inspect', of: 'station' }, { rule: 'assemble', of: 'axis' }, { rule: 'measure', of: 'axis' }],
+    after: [
+      { rule: 'newPart', of: 'station' },
+      { rule: 'repair', of: 'station' },
+      { rule: 'inspect', of: 'station' },
+      { rule: 'assemble', of: 'axis' },
+      { rule: 'measure', of: 'axis' },
+    ],
   },
   {
     id: 'prepare',
@@ -91,11 +97,23 @@ export const CLOSE_RULES: readonly Rule[] = [
     kinds: ['nut', 'bolts', 'adjuster'],
     form: 'tick',
     when: ({ station }) => lockOf(station!)?.before != null,
-    title: (subject) => (subject.station!.lock === 'threadlocker' ? `Threadlocker on ${nameOf(subject)}` : `Make ${nameOf(subject)} ready for its lock`),
+    title: (subject) =>
+      subject.station!.lock === 'threadlocker'
+        ? `Threadlocker on ${nameOf(subject)}`
+        : `Make ${nameOf(subject)} ready for its lock`,
     how: ({ station }) => lockOf(station!)!.before!,
-    reason: 'It belongs on before the last turn: afterwards the thread would have to come undone again.',
-    consumables: ({ station }) => (station!.lock === 'threadlocker' ? ['cleaner', 'threadlocker'] : []),
-    after: [{ rule: 'newPart', of: 'station' }, { rule: 'inspect', of: 'station' }, { rule: 'measure', of: 'axis' }, { rule: 'fitPack', of: 'axis' }, { rule: 'chooseSpacer', of: 'axis' }, { rule: 'fitSealEarly', of: 'axis' }],
+    reason:
+      'It belongs on before the last turn: afterwards the thread would have to come undone again.',
+    consumables: ({ station }) =>
+      station!.lock === 'threadlocker' ? ['cleaner', 'threadlocker'] : [],
+    after: [
+      { rule: 'newPart', of: 'station' },
+      { rule: 'inspect', of: 'station' },
+      { rule: 'measure', of: 'axis' },
+      { rule: 'fitPack', of: 'axis' },
+      { rule: 'chooseSpacer', of: 'axis' },
+      { rule: 'fitSealEarly', of: 'axis' },
+    ],
   },
   {
     id: 'lock',
@@ -107,8 +125,23 @@ export const CLOSE_RULES: readonly Rule[] = [
     title: (subject) => `Lock ${nameOf(subject)}`,
     how: ({ station }) => lockOf(station!)?.after ?? 'How it is locked is not described.',
     reason: 'The figure is proven; now it may not move.',
-    numbers: ({ station }) => (station!.lock === undefined ? numbers(lacksDetail(station!, 'lock')) : numbers(words(DETAIL_TABLE.lock.words, detailWords('lock', station!.lock), SOURCES.asBookedIn.title))),
-    after: [{ rule: 'prove', of: 'axis' }, { rule: 'provePreload', of: 'axis' }, { rule: 'proveFigure', of: 'axis' }, { rule: 'torque', of: 'station' }, { rule: 'crush', of: 'axis' }],
+    numbers: ({ station }) =>
+      station!.lock === undefined
+        ? numbers(lacksDetail(station!, 'lock'))
+        : numbers(
+            words(
+              DETAIL_TABLE.lock.words,
+              detailWords('lock', station!.lock),
+              SOURCES.asBookedIn.title,
+            ),
+          ),
+    after: [
+      { rule: 'prove', of: 'axis' },
+      { rule: 'provePreload', of: 'axis' },
+      { rule: 'proveFigure', of: 'axis' },
+      { rule: 'torque', of: 'station' },
+      { rule: 'crush', of: 'axis' },
+    ],
   },
   {
     ...SEAL,
@@ -116,7 +149,14 @@ export const CLOSE_RULES: readonly Rule[] = [
     phase: 'seals',
     when: (subject) => !behindNut(subject),
     reason: 'Last, so that no lip meets a sharp edge twice.',
-    after: [{ rule: 'newPart', of: 'station' }, { rule: 'repair', of: 'station' }, { rule: 'inspect', of: 'station' }, { rule: 'lock', of: 'axis' }, { rule: 'prove', of: 'axis' }, { rule: 'proveFigure', of: 'axis' }],
+    after: [
+      { rule: 'newPart', of: 'station' },
+      { rule: 'repair', of: 'station' },
+      { rule: 'inspect', of: 'station' },
+      { rule: 'lock', of: 'axis' },
+      { rule: 'prove', of: 'axis' },
+      { rule: 'proveFigure', of: 'axis' },
+    ],
   },
   {
     id: 'fitORing',
@@ -138,21 +178,43 @@ export const CLOSE_RULES: readonly Rule[] = [
     how: 'Even drag, no tight spot, no noise. Feel each bearing boss.',
     reason: 'What is wrong now is still quick to reach.',
     cautions: ['turning'],
-    after: ['fitSeal', 'fitSealEarly', 'fitORing', 'lock', 'torque', 'assemble', 'prove', 'proveFigure'].map((rule) => ({ rule, of: 'all' as const })),
+    after: [
+      'fitSeal',
+      'fitSealEarly',
+      'fitORing',
+      'lock',
+      'torque',
+      'assemble',
+      'prove',
+      'proveFigure',
+    ].map((rule) => ({ rule, of: 'all' as const })),
   },
   {
     id: 'leakTest',
     phase: 'prove',
     on: 'unit',
     form: 'tick',
-    when: ({ unit }) => unit.axes.some(({ stations }) => stations.some(({ kind }) => kind === 'seal' || kind === 'oRing')),
+    when: ({ unit }) =>
+      unit.axes.some(({ stations }) =>
+        stations.some(({ kind }) => kind === 'seal' || kind === 'oRing'),
+      ),
     title: () => 'Test it with air for leaks',
     how: 'Breather closed, gauge on, soap on every seal. The pressure moves with the temperature: let it settle first.',
     reason: 'Before oil hides a leak.',
     numbers: ({ unit }) => {
-      const ratings = unit.axes.flatMap(({ stations }) => stations).filter(({ kind }) => kind === 'seal').map(({ rating }) => rating ?? Infinity);
+      const ratings = unit.axes
+        .flatMap(({ stations }) => stations)
+        .filter(({ kind }) => kind === 'seal')
+        .map(({ rating }) => rating ?? Infinity);
       const most = Math.min(TEST_PRESSURE.most, ...ratings);
-      return numbers(range('Air pressure', 'pressure', { least: Math.min(TEST_PRESSURE.least, most), most }, SOURCES.leakPressure.title));
+      return numbers(
+        range(
+          'Air pressure',
+          'pressure',
+          { least: Math.min(TEST_PRESSURE.least, most), most },
+          SOURCES.leakPressure.title,
+        ),
+      );
     },
     cautions: ['airTest'],
     tools: ['regulator, relief valve and gauge', 'soap'],
@@ -168,7 +230,10 @@ export const CLOSE_RULES: readonly Rule[] = [
     reason: 'Tight and turning.',
     consumables: ['flushing oil', 'oil as the manual says', 'new plug rings'],
     cautions: ['turning'],
-    after: [{ rule: 'leakTest', of: 'all' }, { rule: 'spin', of: 'all' }],
+    after: [
+      { rule: 'leakTest', of: 'all' },
+      { rule: 'spin', of: 'all' },
+    ],
   },
   {
     id: 'finish',
@@ -179,7 +244,17 @@ export const CLOSE_RULES: readonly Rule[] = [
     title: () => 'Finish the record',
     how: 'Note what the next one who opens it should know.',
     reason: 'Everything before it is done.',
-    after: ['fill', 'spin', 'prove', 'proveFigure', 'lock', 'mend', 'setSpec', 'recordPack', 'measure'].map((rule) => ({ rule, of: 'all' as const })),
+    after: [
+      'fill',
+      'spin',
+      'prove',
+      'proveFigure',
+      'lock',
+      'mend',
+      'setSpec',
+      'recordPack',
+      'measure',
+    ].map((rule) => ({ rule, of: 'all' as const })),
     done: ({ state }) => state.finished !== null,
   },
-]; // prettier-ignore
+];

@@ -40,7 +40,12 @@ export const INSPECT_RULES: readonly Rule[] = [
     reason: 'Cracks and scores show only on clean metal.',
     cautions: ['solvent', 'noSpinning'],
     consumables: ['cleaner', 'lint-free cloth'],
-    after: [{ rule: 'pull', of: 'all' }, { rule: 'pullSeal', of: 'all' }, { rule: 'takeOutRollers', of: 'all' }, { rule: 'recordPack', of: 'all' }],
+    after: [
+      { rule: 'pull', of: 'all' },
+      { rule: 'pullSeal', of: 'all' },
+      { rule: 'takeOutRollers', of: 'all' },
+      { rule: 'recordPack', of: 'all' },
+    ],
   },
   {
     id: 'inspectPart',
@@ -48,7 +53,10 @@ export const INSPECT_RULES: readonly Rule[] = [
     on: 'part',
     form: 'inspect',
     title: (subject) => `Look over ${nameOf(subject)}`,
-    how: ({ part }) => (part!.kind === 'shaft' ? 'Journals, seal tracks, splines, threads. Temper colour anywhere?' : 'Cracks round bores and bolt bosses, scores in line with oil holes, joint faces, threads.'),
+    how: ({ part }) =>
+      part!.kind === 'shaft'
+        ? 'Journals, seal tracks, splines, threads. Temper colour anywhere?'
+        : 'Cracks round bores and bolt bosses, scores in line with oil holes, joint faces, threads.',
     reason: 'A part that cannot be used changes everything after it.',
     tools: ['strong lamp', 'crack spray where in doubt'],
     after: [{ rule: 'clean', of: 'all' }],
@@ -60,14 +68,21 @@ export const INSPECT_RULES: readonly Rule[] = [
     on: 'station',
     kinds: [...SEATED, 'looseRollers'],
     form: 'sizes',
-    title: ({ station }) => `Measure the ${seatsOf(station!).join(' and the ')} of ${station!.name}`,
+    title: ({ station }) =>
+      `Measure the ${seatsOf(station!).join(' and the ')} of ${station!.name}`,
     how: 'Three angles at two depths. Part and gauge at one temperature.',
     reason: 'The fit, and the heat it takes, come from these sizes.',
     numbers: seatNumbers,
     sizes: ({ station }) => seatsOf(station!),
-    tools: ({ station }) => seatsOf(station!).map((seat) => (seat === 'bore' ? 'bore gauge' : 'micrometer')),
+    tools: ({ station }) =>
+      seatsOf(station!).map((seat) => (seat === 'bore' ? 'bore gauge' : 'micrometer')),
     after: [{ rule: 'clean', of: 'all' }],
-    done: ({ state, station }) => seatsOf(station!).every((feature) => Object.keys(state.sizes[station!.id]?.[feature] ?? {}).length >= placesFor(feature).length),
+    done: ({ state, station }) =>
+      seatsOf(station!).every(
+        (feature) =>
+          Object.keys(state.sizes[station!.id]?.[feature] ?? {}).length >=
+          placesFor(feature).length,
+      ),
   },
   {
     id: 'measureBolts',
@@ -81,16 +96,33 @@ export const INSPECT_RULES: readonly Rule[] = [
     reason: 'A bolt past its limit has yielded and yields again.',
     numbers: ({ state, station }) => {
       const lengths = Object.values(state.sizes[station!.id]?.['length'] ?? {});
-      const limit = range('Longest allowed', 'length', { least: null, most: station!.longest! }, SOURCES.asBookedIn.title);
+      const limit = range(
+        'Longest allowed',
+        'length',
+        { least: null, most: station!.longest! },
+        SOURCES.asBookedIn.title,
+      );
       const longest = lengths.toSorted((a, b) => b.value - a.value)[0];
       if (longest === undefined) return numbers(limit);
-      const { word, guard } = judgeBoltLength(longest.value, station!.longest!, sizeUncertainty(longest));
-      return numbers(limit, figure('Longest measured', 'length', longest.value, SOURCES.asMeasured.title, { word, expanded: guard }));
+      const { word, guard } = judgeBoltLength(
+        longest.value,
+        station!.longest!,
+        sizeUncertainty(longest),
+      );
+      return numbers(
+        limit,
+        figure('Longest measured', 'length', longest.value, SOURCES.asMeasured.title, {
+          word,
+          expanded: guard,
+        }),
+      );
     },
     sizes: () => ['length'],
     tools: ['caliper or micrometer'],
     after: [{ rule: 'clean', of: 'all' }],
-    done: ({ state, station }) => Object.keys(state.sizes[station!.id]?.['length'] ?? {}).length >= placesFor('length', station!.count).length,
+    done: ({ state, station }) =>
+      Object.keys(state.sizes[station!.id]?.['length'] ?? {}).length >=
+      placesFor('length', station!.count).length,
   },
   {
     id: 'inspect',
@@ -99,11 +131,18 @@ export const INSPECT_RULES: readonly Rule[] = [
     kinds: INSPECTED,
     form: 'inspect',
     title: (subject) => `Decide on ${nameOf(subject)}`,
-    how: ({ station }) => (station!.kind === 'seal' ? 'Look at its bore and at the track of its lip; the seal itself is replaced.' : 'Reuse, repair or replace: say what was seen.'),
+    how: ({ station }) =>
+      station!.kind === 'seal'
+        ? 'Look at its bore and at the track of its lip; the seal itself is replaced.'
+        : 'Reuse, repair or replace: say what was seen.',
     reason: 'What is decided here writes the rest of the plan.',
     numbers: (subject) => KIND_NUMBERS[subject.station!.kind]?.(subject) ?? numbers(),
     tools: ['strong lamp'],
-    after: [{ rule: 'clean', of: 'all' }, { rule: 'measureSeats', of: 'station' }, { rule: 'measureBolts', of: 'station' }],
+    after: [
+      { rule: 'clean', of: 'all' },
+      { rule: 'measureSeats', of: 'station' },
+      { rule: 'measureBolts', of: 'station' },
+    ],
     done: ({ state, station }) => state.decisions[station!.id] !== undefined,
   },
   {
@@ -112,10 +151,12 @@ export const INSPECT_RULES: readonly Rule[] = [
     on: 'part',
     form: 'tick',
     when: ({ state, part }) => state.decisions[part!.id]?.verdict === 'repair',
-    title: ({ state, part }) => `${REPAIRS[state.decisions[part!.id]!.repair!].words}: ${part!.name}`,
+    title: ({ state, part }) =>
+      `${REPAIRS[state.decisions[part!.id]!.repair!].words}: ${part!.name}`,
     how: ({ state, part }) => REPAIRS[state.decisions[part!.id]!.repair!].how,
     reason: 'Decided at inspection. Nothing is fitted to it before.',
-    cautions: ({ state, part }) => (state.decisions[part!.id]?.repair === 'weld' ? ['noFlame'] : []),
+    cautions: ({ state, part }) =>
+      state.decisions[part!.id]?.repair === 'weld' ? ['noFlame'] : [],
     after: [{ rule: 'inspectPart', of: 'part' }],
   },
   {
@@ -135,10 +176,12 @@ export const INSPECT_RULES: readonly Rule[] = [
     on: 'station',
     form: 'tick',
     when: ({ state, station }) => state.decisions[station!.id]?.verdict === 'repair',
-    title: ({ state, station }) => `${REPAIRS[state.decisions[station!.id]!.repair!].words}: ${station!.name}`,
+    title: ({ state, station }) =>
+      `${REPAIRS[state.decisions[station!.id]!.repair!].words}: ${station!.name}`,
     how: ({ state, station }) => REPAIRS[state.decisions[station!.id]!.repair!].how,
     reason: 'Decided at inspection.',
-    cautions: ({ state, station }) => (/ompound/.test(state.decisions[station!.id]?.repair ?? '') ? ['compound'] : []),
+    cautions: ({ state, station }) =>
+      /ompound/.test(state.decisions[station!.id]?.repair ?? '') ? ['compound'] : [],
     after: [{ rule: 'inspect', of: 'station' }],
   },
   {
@@ -151,10 +194,18 @@ export const INSPECT_RULES: readonly Rule[] = [
     title: (subject) => `Compare the new ${nameOf(subject)} with the old`,
     how: 'Size, lettering, clearance class, radius side, oil holes, groove, shields to take off.',
     reason: 'The last moment at which a wrong part costs nothing.',
-    numbers: ({ station }) => numbers(words('Wanted', station!.designation ?? `${station!.inside} × ${station!.outside} × ${station!.width} mm`, 'As described')),
+    numbers: ({ station }) =>
+      numbers(
+        words(
+          'Wanted',
+          station!.designation ?? `${station!.inside} × ${station!.outside} × ${station!.width} mm`,
+          'As described',
+        ),
+      ),
     sizes: ({ station }) => ringFeatures(station!),
     after: [{ rule: 'inspect', of: 'station' }],
-    done: ({ state, station }) => ['same', 'note'].includes(comparisonOf(state, station!)?.result ?? ''),
+    done: ({ state, station }) =>
+      ['same', 'note'].includes(comparisonOf(state, station!)?.result ?? ''),
   },
   {
     id: 'measureDepth',
@@ -168,11 +219,20 @@ export const INSPECT_RULES: readonly Rule[] = [
     reason: 'Nobody can see whether it is home: the depth says so afterwards.',
     numbers: ({ state, station }) => {
       const expected = expectedDepth(state, station!);
-      return numbers(expected === null ? null : figure('Depth when it is home', 'length', expected.depth, SOURCES.asMeasured.title, { expanded: NORMAL_FACTOR * expected.uncertainty }));
+      return numbers(
+        expected === null
+          ? null
+          : figure('Depth when it is home', 'length', expected.depth, SOURCES.asMeasured.title, {
+              expanded: NORMAL_FACTOR * expected.uncertainty,
+            }),
+      );
     },
     sizes: () => ['shoulderDepth', 'ringWidth'],
     tools: ['depth gauge', 'micrometer'],
-    after: [{ rule: 'compare', of: 'station' }, { rule: 'inspect', of: 'station' }],
+    after: [
+      { rule: 'compare', of: 'station' },
+      { rule: 'inspect', of: 'station' },
+    ],
     done: ({ state, station }) => expectedDepth(state, station!) !== null,
   },
   {
@@ -181,11 +241,23 @@ export const INSPECT_RULES: readonly Rule[] = [
     on: 'station',
     kinds: [...NEW_PARTS, ...ONCE],
     form: 'tick',
-    when: ({ state, station }) => isUsedOnce(station!) || state.decisions[station!.id]?.verdict === 'replace',
+    when: ({ state, station }) =>
+      isUsedOnce(station!) || state.decisions[station!.id]?.verdict === 'replace',
     title: (subject) => `Lay the new ${nameOf(subject)} beside the old`,
-    how: ({ station }) => (station!.kind === 'seal' ? 'Size, lip material, dust lip or not, direction of the helix against the way the shaft turns.' : 'Same size, same shape, same side features.'),
+    how: ({ station }) =>
+      station!.kind === 'seal'
+        ? 'Size, lip material, dust lip or not, direction of the helix against the way the shaft turns.'
+        : 'Same size, same shape, same side features.',
     reason: 'Used once, or decided at inspection.',
-    numbers: ({ station }) => numbers(words('Size', station!.designation ?? `${station!.inside.toFixed(1)} × ${station!.outside.toFixed(1)} × ${station!.width.toFixed(1)} mm`, 'As described')),
+    numbers: ({ station }) =>
+      numbers(
+        words(
+          'Size',
+          station!.designation ??
+            `${station!.inside.toFixed(1)} × ${station!.outside.toFixed(1)} × ${station!.width.toFixed(1)} mm`,
+          'As described',
+        ),
+      ),
     after: [{ rule: 'inspect', of: 'station' }],
   },
-]; // prettier-ignore
+];

@@ -51,16 +51,34 @@ export function playNumbers({ state, axis, spec }: Subject): Numbers {
 function warmFigures(state: JobState, axis: Axis, spec: Spec): readonly Figure[] {
   if (spec.kind !== 'endPlay') return [];
   const { shift, uncertainty } = playShift(state, axis);
-  const moved = shift === 0 ? [] : [figure('From trial to final build', 'length', shift, SOURCES.playTerms.title, { expanded: NORMAL_FACTOR * uncertainty })];
+  const moved =
+    shift === 0
+      ? []
+      : [
+          figure('From trial to final build', 'length', shift, SOURCES.playTerms.title, {
+            expanded: NORMAL_FACTOR * uncertainty,
+          }),
+        ];
   const verdict = playVerdict(state, spec.specId);
-  const cold = verdict === null ? bandTarget(spec.band) : inFinalBuild(state, axis, 'endPlay', verdict).value;
+  const cold =
+    verdict === null ? bandTarget(spec.band) : inFinalBuild(state, axis, 'endPlay', verdict).value;
   const warm = runningPlay(state, axis, cold);
   if (warm === null) return moved;
   const from = verdict === null ? 'the middle of the band' : 'what was measured';
   const source = `${SOURCES.thermalFit.title}; cold ${from}${axis.stations.some(({ kind, contactAngle }) => kind === 'taperedRoller' && contactAngle === undefined) ? `, cup angle taken as ${USUAL_CONTACT_ANGLE}°` : ''}`;
   return [
     ...moved,
-    figure(`Warm, at ${Math.round(warm.running)} °C`, 'length', warm.warm, source, { working: warm.working }),
-    ...(warm.loose.length === 0 ? [] : [words('Loose when warm', warm.loose.join(', '), 'Its fit is gone at running temperature: see the heat plan for the remedies')]),
+    figure(`Warm, at ${Math.round(warm.running)} °C`, 'length', warm.warm, source, {
+      working: warm.working,
+    }),
+    ...(warm.loose.length === 0
+      ? []
+      : [
+          words(
+            'Loose when warm',
+            warm.loose.join(', '),
+            'Its fit is gone at running temperature: see the heat plan for the remedies',
+          ),
+        ]),
   ];
-} // prettier-ignore
+}

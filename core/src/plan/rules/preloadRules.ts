@@ -25,11 +25,28 @@ function torqueNumbersOf({ state, axis, spec }: Subject): readonly Figure[] {
     const { total, bearings, expanded, decision, working } = verdict;
     const name = stage === 'asFound' ? 'As found' : 'As built';
     return [
-      ...(total === bearings ? [] : [figure(`${name}, ${spec!.through === undefined ? 'with the seal' : 'at the pinion'}`, 'torque', total, SOURCES.asMeasured.title)]),
-      figure(total === bearings ? name : `${name}, ${spec!.through === undefined ? 'bearings' : 'carrier'} alone`, 'torque', bearings, SOURCES.asMeasured.title, { expanded, working, ...(stage === 'asFound' ? {} : { word: decision.word }) }),
+      ...(total === bearings
+        ? []
+        : [
+            figure(
+              `${name}, ${spec!.through === undefined ? 'with the seal' : 'at the pinion'}`,
+              'torque',
+              total,
+              SOURCES.asMeasured.title,
+            ),
+          ]),
+      figure(
+        total === bearings
+          ? name
+          : `${name}, ${spec!.through === undefined ? 'bearings' : 'carrier'} alone`,
+        'torque',
+        bearings,
+        SOURCES.asMeasured.title,
+        { expanded, working, ...(stage === 'asFound' ? {} : { word: decision.word }) },
+      ),
     ];
   });
-} // prettier-ignore
+}
 
 function figureNumbers(subject: Subject): Numbers {
   const { state, spec, specKind } = subject;
@@ -84,10 +101,20 @@ export const PRELOAD_RULES: readonly Rule[] = [
     reason: 'The seal is in the reading but not in the figure: it is taken off.',
     numbers: ({ state, axis }) => {
       const drag = sealDragOf(state, axis!);
-      return numbers(drag === null ? null : figure('Drag of the seal', 'torque', drag.value, SOURCES.asMeasured.title, { expanded: NORMAL_FACTOR * drag.uncertainty }));
+      return numbers(
+        drag === null
+          ? null
+          : figure('Drag of the seal', 'torque', drag.value, SOURCES.asMeasured.title, {
+              expanded: NORMAL_FACTOR * drag.uncertainty,
+            }),
+      );
     },
     tools: ['beam or dial torque wrench, or a spring scale on a cord'],
-    after: [{ rule: 'assemble', of: 'axis' }, { rule: 'fitSealEarly', of: 'axis' }, { rule: 'setSpec', of: 'axis' }],
+    after: [
+      { rule: 'assemble', of: 'axis' },
+      { rule: 'fitSealEarly', of: 'axis' },
+      { rule: 'setSpec', of: 'axis' },
+    ],
     done: ({ state, axis }) => sealDragOf(state, axis!) !== null,
   },
   {
@@ -97,22 +124,52 @@ export const PRELOAD_RULES: readonly Rule[] = [
     kinds: ['spacer'],
     form: 'sleeve',
     when: ({ axis, station }) => sleeveOf(axis!)?.id === station!.id,
-    title: (subject) => (setsZeroPlay(subject.axis!) ? `Crush ${nameOf(subject)} until the play is just gone` : `Crush ${nameOf(subject)} to the preload`),
+    title: (subject) =>
+      setsZeroPlay(subject.axis!)
+        ? `Crush ${nameOf(subject)} until the play is just gone`
+        : `Crush ${nameOf(subject)} to the preload`,
     how: 'A new sleeve, and the nut from snug. Turn the shaft and read after each step. Past the band it is scrap: never back off. This is the last turn of the nut.',
     reason: 'It can be crushed once, so everything else is right first.',
     numbers: ({ state, axis, station }) => {
       const byPlay = setsZeroPlay(axis!);
       const spec = byPlay ? playSpec(state, axis!.id, 'endPlay') : torqueSpec(state, axis!.id);
-      if (byPlay) return numbers(spec === null ? { words: `end play band of ${axis!.name}`, on: 'step', id: `setSpec:${axis!.id}:endPlay`, field: '' } : bandFigure('End play', 'length', spec.band, spec.source), figure('Sleeve, free length', 'length', station!.width, SOURCES.asBookedIn.title));
+      if (byPlay)
+        return numbers(
+          spec === null
+            ? {
+                words: `end play band of ${axis!.name}`,
+                on: 'step',
+                id: `setSpec:${axis!.id}:endPlay`,
+                field: '',
+              }
+            : bandFigure('End play', 'length', spec.band, spec.source),
+          figure('Sleeve, free length', 'length', station!.width, SOURCES.asBookedIn.title),
+        );
       return numbers(
-        spec === null ? { words: `rolling torque band of ${axis!.name}`, on: 'step', id: `setSpec:${axis!.id}:rollingTorque`, field: '' } : bandFigure('Rolling torque', 'torque', spec.band, spec.source),
+        spec === null
+          ? {
+              words: `rolling torque band of ${axis!.name}`,
+              on: 'step',
+              id: `setSpec:${axis!.id}:rollingTorque`,
+              field: '',
+            }
+          : bandFigure('Rolling torque', 'torque', spec.band, spec.source),
         figure('Sleeve, free length', 'length', station!.width, SOURCES.asBookedIn.title),
       );
     },
     tools: ['long bar on the nut', 'flange holder', 'beam or dial torque wrench'],
-    consumables: ({ axis }) => ['new sleeve', ...(sleeveNut(axis!)?.lock === 'selfLocking' ? ['new nut'] : [])],
+    consumables: ({ axis }) => [
+      'new sleeve',
+      ...(sleeveNut(axis!)?.lock === 'selfLocking' ? ['new nut'] : []),
+    ],
     done: ({ state, axis }) => isCrushed(state, axis!),
-    after: [{ rule: 'assemble', of: 'axis' }, { rule: 'newPart', of: 'station' }, { rule: 'fitSealEarly', of: 'axis' }, { rule: 'sealDrag', of: 'axis' }, { rule: 'prepare', of: 'axis' }],
+    after: [
+      { rule: 'assemble', of: 'axis' },
+      { rule: 'newPart', of: 'station' },
+      { rule: 'fitSealEarly', of: 'axis' },
+      { rule: 'sealDrag', of: 'axis' },
+      { rule: 'prepare', of: 'axis' },
+    ],
   },
   {
     id: 'proveFigure',
@@ -121,19 +178,42 @@ export const PRELOAD_RULES: readonly Rule[] = [
     on: 'spec',
     form: 'figure',
     when: ({ specKind }) => SPEC_KINDS[specKind!].taken !== 'run',
-    title: ({ axis, specKind }) => `Measure the ${SPEC_KINDS[specKind!].words} as built, ${axis!.name}`,
+    title: ({ axis, specKind }) =>
+      `Measure the ${SPEC_KINDS[specKind!].words} as built, ${axis!.name}`,
     how: ({ specKind }) => SPEC_KINDS[specKind!].how,
     reason: 'Only a reading proves it.',
     numbers: figureNumbers,
-    tools: ({ specKind }) => [specKind === 'rollingTorque' ? 'beam or dial torque wrench' : 'dial indicator on a firm stand'],
-    after: [{ rule: 'setSpec', of: 'axis' }, { rule: 'sealDrag', of: 'axis' }, { rule: 'assemble', of: 'axis' }, { rule: 'crush', of: 'axis' }, { rule: 'setAdjuster', of: 'axis' }, { rule: 'turnAdjuster', of: 'axis' }, { rule: 'chooseSpacer', of: 'axis' }, { rule: 'fitPack', of: 'axis' }, { rule: 'torque', of: 'axis' }],
+    tools: ({ specKind }) => [
+      specKind === 'rollingTorque'
+        ? 'beam or dial torque wrench'
+        : 'dial indicator on a firm stand',
+    ],
+    after: [
+      { rule: 'setSpec', of: 'axis' },
+      { rule: 'sealDrag', of: 'axis' },
+      { rule: 'assemble', of: 'axis' },
+      { rule: 'crush', of: 'axis' },
+      { rule: 'setAdjuster', of: 'axis' },
+      { rule: 'turnAdjuster', of: 'axis' },
+      { rule: 'chooseSpacer', of: 'axis' },
+      { rule: 'fitPack', of: 'axis' },
+      { rule: 'torque', of: 'axis' },
+    ],
     done: ({ state, axis, spec }) => {
       if (spec?.kind === 'rollingTorque') {
         const verdict = rollingVerdict(state, axis!, 'final');
-        if (verdict !== null) return verdict.status === 'judged' && verdict.decision.word === 'conforms';
+        if (verdict !== null)
+          return verdict.status === 'judged' && verdict.decision.word === 'conforms';
       }
-      const final = spec === null ? undefined : state.figures.findLast((row) => row.specId === spec.specId && row.stage === 'final');
-      return final !== undefined && final.order > lastAct(state, axis!) && inBand(spec!.band, final.value);
+      const final =
+        spec === null
+          ? undefined
+          : state.figures.findLast((row) => row.specId === spec.specId && row.stage === 'final');
+      return (
+        final !== undefined &&
+        final.order > lastAct(state, axis!) &&
+        inBand(spec!.band, final.value)
+      );
     },
   },
-]; // prettier-ignore
+];

@@ -69,7 +69,8 @@ export const SEAT_RULES: readonly Rule[] = [
     kinds: ROLLING,
     form: 'tick',
     when: ({ station }) => isTight(station!, ring),
-    title: ({ station }) => `Fit of ${station!.name}, ${ringWords(station!)[ring]} ${ring === 'outer' ? 'in its bore' : 'on its journal'}`,
+    title: ({ station }) =>
+      `Fit of ${station!.name}, ${ringWords(station!)[ring]} ${ring === 'outer' ? 'in its bore' : 'on its journal'}`,
     how: 'Worked out from the sizes measured. Where it is loose, decide on the remedy before heating anything.',
     reason: 'No heat is chosen before the fit is known.',
     numbers: (subject) => fitNumbers(subject, ring),
@@ -86,9 +87,19 @@ export const SEAT_RULES: readonly Rule[] = [
     how: 'Plugs, sensors and seals out. Evenly, in an oven; measure on the boss with a contact thermometer, not by the dial.',
     reason: 'All its rings go in from one heat, so their fits come first.',
     numbers: heatNumbers,
-    cautions: ({ part }) => ['hotParts', 'fumes', ...(part!.material !== null && !materialOf(part!.material).flame ? ['noFlame' as const] : [])],
+    cautions: ({ part }) => [
+      'hotParts',
+      'fumes',
+      ...(part!.material !== null && !materialOf(part!.material).flame ? ['noFlame' as const] : []),
+    ],
     tools: ['oven', 'contact thermometer', 'dry heat-proof gloves'],
-    after: [{ rule: 'fitOuter', of: 'part' }, { rule: 'compare', of: 'part' }, { rule: 'repairPart', of: 'part' }, { rule: 'replacePart', of: 'part' }, { rule: 'repair', of: 'part' }],
+    after: [
+      { rule: 'fitOuter', of: 'part' },
+      { rule: 'compare', of: 'part' },
+      { rule: 'repairPart', of: 'part' },
+      { rule: 'replacePart', of: 'part' },
+      { rule: 'repair', of: 'part' },
+    ],
   },
   {
     id: 'seatOuter',
@@ -96,18 +107,33 @@ export const SEAT_RULES: readonly Rule[] = [
     on: 'station',
     kinds: [...ROLLING, 'drawnCup', 'bush'],
     form: 'tick',
-    when: ({ station }) => STATION_KIND_TABLE[station!.kind].bearing !== 'rolling' || isTight(station!, 'outer'),
-    title: ({ station, part }) => `Seat ${station!.name}${isSeparable(station!) ? `, ${ringWords(station!).outer},` : ''} in ${part?.name ?? 'its bore'}`,
+    when: ({ station }) =>
+      STATION_KIND_TABLE[station!.kind].bearing !== 'rolling' || isTight(station!, 'outer'),
+    title: ({ station, part }) =>
+      `Seat ${station!.name}${isSeparable(station!) ? `, ${ringWords(station!).outer},` : ''} in ${part?.name ?? 'its bore'}`,
     how: ({ state, station }) =>
       atFitting(state, station!, 'outer') ??
-      (station!.kind === 'drawnCup' ? 'Press on the lettered end with a stepped driver; stop at the depth.'
-      : station!.kind === 'bush' ? 'Oil hole in line with its feed; press with a pilot; check the hole, then the bore.'
-      : 'Straight in with one movement. Hold it down until it grips, listen for the note to change, look from behind, turn it by hand.'),
-    reason: ({ state, station, part }) => (part !== null && ovenSeats(state, part.id).some(({ id }) => id === station!.id) ? 'Its part is hot now; what others block goes in first.' : 'Its seat is sound; what others block goes in first.'),
+      (station!.kind === 'drawnCup'
+        ? 'Press on the lettered end with a stepped driver; stop at the depth.'
+        : station!.kind === 'bush'
+          ? 'Oil hole in line with its feed; press with a pilot; check the hole, then the bore.'
+          : 'Straight in with one movement. Hold it down until it grips, listen for the note to change, look from behind, turn it by hand.'),
+    reason: ({ state, station, part }) =>
+      part !== null && ovenSeats(state, part.id).some(({ id }) => id === station!.id)
+        ? 'Its part is hot now; what others block goes in first.'
+        : 'Its seat is sound; what others block goes in first.',
     numbers: seatNumbers,
     orientation: ({ station }) => orientationOf(station!),
-    cautions: ({ state, station }) => (atFitting(state, station!, 'outer') !== null ? ['compound'] : STATION_KIND_TABLE[station!.kind].bearing === 'rolling' ? waysCautions(state, station!, 'outer', ['hotParts']) : ['press']),
-    tools: ({ station }) => (STATION_KIND_TABLE[station!.kind].bearing === 'rolling' ? ['driver on the outer ring'] : ['press', 'stepped driver']),
+    cautions: ({ state, station }) =>
+      atFitting(state, station!, 'outer') !== null
+        ? ['compound']
+        : STATION_KIND_TABLE[station!.kind].bearing === 'rolling'
+          ? waysCautions(state, station!, 'outer', ['hotParts'])
+          : ['press'],
+    tools: ({ station }) =>
+      STATION_KIND_TABLE[station!.kind].bearing === 'rolling'
+        ? ['driver on the outer ring']
+        : ['press', 'stepped driver'],
     done: ({ state, station }) => isSeated(state, station!),
     after: [...READY, { rule: 'heat', of: 'part' }, { rule: 'fitOuter', of: 'station' }],
   },
@@ -118,16 +144,26 @@ export const SEAT_RULES: readonly Rule[] = [
     kinds: ring === 'outer' ? [...ROLLING, 'drawnCup', 'bush'] : ROLLING,
     form: 'seating',
     when: ({ station }) =>
-      ring === 'inner' ? isSeparable(station!) && isTight(station!, 'inner')
-      : STATION_KIND_TABLE[station!.kind].bearing !== 'rolling' || isTight(station!, 'outer'),
-    title: ({ station }) => `Is ${station!.name}${isSeparable(station!) ? `, ${ringWords(station!)[ring]},` : ''} home?`,
+      ring === 'inner'
+        ? isSeparable(station!) && isTight(station!, 'inner')
+        : STATION_KIND_TABLE[station!.kind].bearing !== 'rolling' || isTight(station!, 'outer'),
+    title: ({ station }) =>
+      `Is ${station!.name}${isSeparable(station!) ? `, ${ringWords(station!)[ring]},` : ''} home?`,
     how: 'When it has gripped and can be touched. One answer for each; a no says what to do.',
     reason: 'A ring that is not home moves under load, and every figure after it is wrong.',
     numbers: (subject) => (ring === 'outer' ? depthNumbers(subject) : numbers()),
     checks: ({ state, station }) => seatingChecks(state, station!, ring),
     sizes: ({ station }) => (ring === 'outer' && wantsDepth(station!) ? ['seatedDepth'] : []),
-    tools: ({ station }) => (ring === 'inner' ? ['feeler, 0.03 mm'] : wantsDepth(station!) ? ['depth gauge'] : ['lamp', 'mirror']),
-    after: [{ rule: ring === 'outer' ? 'seatOuter' : 'seatInner', of: 'station' }, { rule: 'measureDepth', of: 'station' }],
+    tools: ({ station }) =>
+      ring === 'inner'
+        ? ['feeler, 0.03 mm']
+        : wantsDepth(station!)
+          ? ['depth gauge']
+          : ['lamp', 'mirror'],
+    after: [
+      { rule: ring === 'outer' ? 'seatOuter' : 'seatInner', of: 'station' },
+      { rule: 'measureDepth', of: 'station' },
+    ],
     done: ({ state, station }) => seatingDone(state, station!, ring),
   })),
   {
@@ -138,13 +174,24 @@ export const SEAT_RULES: readonly Rule[] = [
     form: 'tick',
     when: ({ axis, station }) => setterAt(axis!, station!) === null,
     title: (subject) => `Lay the shims in at ${nameOf(subject)}`,
-    how: ({ station }) => (station!.place === undefined ? 'In their old order, wiped clean.' : `They sit ${PLACE_WORDS[station!.place]}. Wiped clean, the old thickness to begin with unless a part that sets the position was changed.`),
+    how: ({ station }) =>
+      station!.place === undefined
+        ? 'In their old order, wiped clean.'
+        : `They sit ${PLACE_WORDS[station!.place]}. Wiped clean, the old thickness to begin with unless a part that sets the position was changed.`,
     reason: 'The ring in front of them covers them.',
     numbers: ({ state, station }) => {
       const pack = state.packs[station!.id];
-      return numbers(pack === undefined ? lacksStep(`the pack found at ${station!.name}`, `recordPack:${station!.id}`) : figure('Thickness', 'length', packThickness(pack.pieces), SOURCES.asMeasured.title));
+      return numbers(
+        pack === undefined
+          ? lacksStep(`the pack found at ${station!.name}`, `recordPack:${station!.id}`)
+          : figure('Thickness', 'length', packThickness(pack.pieces), SOURCES.asMeasured.title),
+      );
     },
-    after: [{ rule: 'recordPack', of: 'station' }, { rule: 'inspect', of: 'station' }, { rule: 'newPart', of: 'station' }],
+    after: [
+      { rule: 'recordPack', of: 'station' },
+      { rule: 'inspect', of: 'station' },
+      { rule: 'newPart', of: 'station' },
+    ],
   },
   {
     id: 'seatInner',
@@ -153,7 +200,10 @@ export const SEAT_RULES: readonly Rule[] = [
     kinds: ROLLING,
     form: 'tick',
     when: ({ station }) => isTight(station!, 'inner'),
-    title: ({ station }) => (comesAsOne(station!) ? `Bring the shaft into ${station!.name}` : `Fit ${station!.name}, ${ringWords(station!).inner}, on its journal`),
+    title: ({ station }) =>
+      comesAsOne(station!)
+        ? `Bring the shaft into ${station!.name}`
+        : `Fit ${station!.name}, ${ringWords(station!).inner}, on its journal`,
     how: ({ state, station }) =>
       atFitting(state, station!, 'inner') ??
       (comesAsOne(station!)
@@ -164,7 +214,12 @@ export const SEAT_RULES: readonly Rule[] = [
     orientation: ({ station }) => orientationOf(station!),
     cautions: ({ state, station }) => waysCautions(state, station!, 'inner', ['hotParts', 'press']),
     tools: ['induction heater, oven or oil-free bath', 'tube on the inner ring'],
-    after: [...READY, { rule: 'fitInner', of: 'station' }, { rule: 'checkSeat', of: 'axis' }, { rule: 'placeShims', of: 'axis' }],
+    after: [
+      ...READY,
+      { rule: 'fitInner', of: 'station' },
+      { rule: 'checkSeat', of: 'axis' },
+      { rule: 'placeShims', of: 'axis' },
+    ],
   },
   {
     id: 'relieve',
@@ -174,11 +229,16 @@ export const SEAT_RULES: readonly Rule[] = [
     when: ({ axis }) => axis!.stations.some(comesAsOne),
     title: (subject) => `Relieve side load on ${nameOf(subject)}`,
     how: 'When the last ring has gripped and all is cold: turn it. Drag or no end play is side load. A light tap on each end of the shaft with a soft hammer, turn again, until it turns freely and has its play.',
-    reason: 'A shaft drawn into a second bearing is left pushing sideways; it eats the bearing in hours.',
+    reason:
+      'A shaft drawn into a second bearing is left pushing sideways; it eats the bearing in hours.',
     checks: () => RELIEVED,
-    done: ({ state, axis }) => RELIEVED.every((check) => state.seating[axis!.id]?.[check]?.good === true),
+    done: ({ state, axis }) =>
+      RELIEVED.every((check) => state.seating[axis!.id]?.[check]?.good === true),
     tools: ['soft hammer'],
-    after: [{ rule: 'seatInner', of: 'axis' }, { rule: 'seatOuter', of: 'axis' }],
+    after: [
+      { rule: 'seatInner', of: 'axis' },
+      { rule: 'seatOuter', of: 'axis' },
+    ],
   },
   {
     id: 'retain',
@@ -192,10 +252,16 @@ export const SEAT_RULES: readonly Rule[] = [
         ? 'Sharp edge away from the ring it holds. Turn it in its groove: it must sit all round.'
         : `Threads dry and clean${station!.lock === 'threadlocker' ? ', threadlocker on them' : ''}, then torque.`,
     reason: 'The ring behind it is home and cold.',
-    numbers: (subject) => (subject.station!.kind === 'retainer' ? torqueNumbers(subject) : numbers()),
+    numbers: (subject) =>
+      subject.station!.kind === 'retainer' ? torqueNumbers(subject) : numbers(),
     orientation: ({ station }) => orientationOf(station!),
     consumables: ({ station }) => (station!.lock === 'threadlocker' ? ['threadlocker'] : []),
-    after: [{ rule: 'checkSeat', of: 'axis' }, { rule: 'seatInner', of: 'axis' }, { rule: 'inspect', of: 'station' }, { rule: 'newPart', of: 'station' }],
+    after: [
+      { rule: 'checkSeat', of: 'axis' },
+      { rule: 'seatInner', of: 'axis' },
+      { rule: 'inspect', of: 'station' },
+      { rule: 'newPart', of: 'station' },
+    ],
   },
   {
     id: 'loadRollers',
@@ -222,4 +288,4 @@ export const SEAT_RULES: readonly Rule[] = [
     orientation: ({ station }) => orientationOf(station!),
     after: [...READY, { rule: 'measureSeats', of: 'station' }],
   },
-]; // prettier-ignore
+];

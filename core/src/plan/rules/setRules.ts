@@ -54,7 +54,7 @@ function boltNumbers(subject: Subject): Numbers {
 /** One of several plays of an axis that has been proven while another has not. */
 function proven(state: JobState, axis: Axis, spec: Spec): boolean {
   return playStage(state, axis) === 'prove' && isProvenPlay(state, axis, spec);
-} // prettier-ignore
+}
 
 /** Trial build, measuring, choosing, final build. */
 export const SET_RULES: readonly Rule[] = [
@@ -64,12 +64,28 @@ export const SET_RULES: readonly Rule[] = [
     on: 'axis',
     form: 'seating',
     title: (subject) => `Build up ${nameOf(subject)}, oiled, for measuring`,
-    how: ({ axis }) => `${sleeveNut(axis!) === null ? ARRANGEMENT_HOW[axis!.arrangement] : SLEEVE_HOW} Every bearing that locates the shaft is in: a shaft that tips reads more play than it has.`,
+    how: ({ axis }) =>
+      `${sleeveNut(axis!) === null ? ARRANGEMENT_HOW[axis!.arrangement] : SLEEVE_HOW} Every bearing that locates the shaft is in: a shaft that tips reads more play than it has.`,
     reason: 'Every ring is seated and cold.',
     consumables: ['the unit’s own oil'],
     checks: ({ axis }) => buildChecks(axis!),
-    done: ({ state, axis }) => buildChecks(axis!).every((check) => state.seating[axis!.id]?.[check]?.good === true),
-    after: ['placeShims', 'seatOuter', 'seatInner', 'checkSeat', 'checkCone', 'relieve', 'retain', 'loadRollers', 'shells', 'compare', 'newPart', 'repair', 'trySpacer'].map((rule) => ({ rule, of: 'axis' as const })),
+    done: ({ state, axis }) =>
+      buildChecks(axis!).every((check) => state.seating[axis!.id]?.[check]?.good === true),
+    after: [
+      'placeShims',
+      'seatOuter',
+      'seatInner',
+      'checkSeat',
+      'checkCone',
+      'relieve',
+      'retain',
+      'loadRollers',
+      'shells',
+      'compare',
+      'newPart',
+      'repair',
+      'trySpacer',
+    ].map((rule) => ({ rule, of: 'axis' as const })),
   },
   {
     id: 'measure',
@@ -83,8 +99,14 @@ export const SET_RULES: readonly Rule[] = [
     reason: 'One good measurement, then the arithmetic: no second guess.',
     numbers: playNumbers,
     tools: ['dial indicator on a firm stand'],
-    after: [{ rule: 'setSpec', of: 'axis' }, { rule: 'recordPack', of: 'axis' }, { rule: 'assemble', of: 'axis' }],
-    done: ({ state, axis, spec }) => spec !== null && (stagePassed(playStage(state, axis!), 'measure') || playVerdict(state, spec.specId) !== null),
+    after: [
+      { rule: 'setSpec', of: 'axis' },
+      { rule: 'recordPack', of: 'axis' },
+      { rule: 'assemble', of: 'axis' },
+    ],
+    done: ({ state, axis, spec }) =>
+      spec !== null &&
+      (stagePassed(playStage(state, axis!), 'measure') || playVerdict(state, spec.specId) !== null),
   },
   {
     id: 'choosePack',
@@ -98,7 +120,8 @@ export const SET_RULES: readonly Rule[] = [
     how: 'From the box at hand, by its measured pieces.',
     reason: 'The play is measured with a known pack in place.',
     after: [{ rule: 'measure', of: 'axis' }],
-    done: ({ state, axis, station }) => stagePassed(playStage(state, axis!), 'choose') || state.chosen[station!.id] !== undefined,
+    done: ({ state, axis, station }) =>
+      stagePassed(playStage(state, axis!), 'choose') || state.chosen[station!.id] !== undefined,
   },
   {
     id: 'fitPack',
@@ -112,7 +135,8 @@ export const SET_RULES: readonly Rule[] = [
     how: 'Thin pieces inside, between thick ones. Wiped clean.',
     reason: 'It is chosen.',
     after: [{ rule: 'choosePack', of: 'station' }],
-    done: ({ state, axis, station }) => stagePassed(playStage(state, axis!), 'fit') || isIn(state, axis!, station!),
+    done: ({ state, axis, station }) =>
+      stagePassed(playStage(state, axis!), 'fit') || isIn(state, axis!, station!),
   },
   {
     id: 'setAdjuster',
@@ -127,9 +151,16 @@ export const SET_RULES: readonly Rule[] = [
     numbers: ({ station }) =>
       numbers(
         station!.notches === undefined ? lacksDetail(station!, 'notches') : null,
-        fromDetail(station!, 'lead', (lead) => (station!.notches === undefined ? [] : figure('Travel of one notch', 'length', lead / station!.notches, SOURCES.loop.title))),
+        fromDetail(station!, 'lead', (lead) =>
+          station!.notches === undefined
+            ? []
+            : figure('Travel of one notch', 'length', lead / station!.notches, SOURCES.loop.title),
+        ),
       ),
-    after: [{ rule: 'assemble', of: 'axis' }, { rule: 'inspect', of: 'station' }],
+    after: [
+      { rule: 'assemble', of: 'axis' },
+      { rule: 'inspect', of: 'station' },
+    ],
   },
   ...SPACER_RULES,
   {
@@ -140,11 +171,26 @@ export const SET_RULES: readonly Rule[] = [
     form: 'tick',
     when: ({ axis, station }) => sleeveNut(axis!)?.id !== station!.id,
     title: (subject) => `Tighten ${nameOf(subject)}`,
-    how: ({ station }) => (station!.kind === 'nut' ? 'Hold the shaft. Leave the lock open until the figure is proven.' : 'In rounds, in this order. Threads clean; oiled or dry as the figure says.'),
+    how: ({ station }) =>
+      station!.kind === 'nut'
+        ? 'Hold the shaft. Leave the lock open until the figure is proven.'
+        : 'In rounds, in this order. Threads clean; oiled or dry as the figure says.',
     reason: 'Play is proven with everything at its torque.',
     numbers: boltNumbers,
     tools: ['torque wrench'],
-    after: [{ rule: 'fitPack', of: 'axis' }, { rule: 'crush', of: 'axis' }, { rule: 'setAdjuster', of: 'axis' }, { rule: 'assemble', of: 'axis' }, { rule: 'inspect', of: 'station' }, { rule: 'newPart', of: 'station' }, { rule: 'fitSealEarly', of: 'axis' }, { rule: 'chooseSpacer', of: 'axis' }, { rule: 'turnAdjuster', of: 'axis' }, { rule: 'checkStack', of: 'axis' }, { rule: 'prepare', of: 'station' }],
+    after: [
+      { rule: 'fitPack', of: 'axis' },
+      { rule: 'crush', of: 'axis' },
+      { rule: 'setAdjuster', of: 'axis' },
+      { rule: 'assemble', of: 'axis' },
+      { rule: 'inspect', of: 'station' },
+      { rule: 'newPart', of: 'station' },
+      { rule: 'fitSealEarly', of: 'axis' },
+      { rule: 'chooseSpacer', of: 'axis' },
+      { rule: 'turnAdjuster', of: 'axis' },
+      { rule: 'checkStack', of: 'axis' },
+      { rule: 'prepare', of: 'station' },
+    ],
   },
   {
     id: 'prove',
@@ -153,14 +199,24 @@ export const SET_RULES: readonly Rule[] = [
     on: 'spec',
     always: true,
     form: 'run',
-    when: ({ specKind, spec }) => SPEC_KINDS[specKind!].taken === 'run' && (spec === null || !wantsPreload(spec.band)),
+    when: ({ specKind, spec }) =>
+      SPEC_KINDS[specKind!].taken === 'run' && (spec === null || !wantsPreload(spec.band)),
     title: ({ axis, specKind }) => `Prove the ${SPEC_KINDS[specKind!].words}, ${axis!.name}`,
     how: ({ specKind }) => SPEC_KINDS[specKind!].how,
     reason: 'Only a reading proves the pack.',
     numbers: playNumbers,
     tools: ['dial indicator on a firm stand'],
-    after: [{ rule: 'fitPack', of: 'axis' }, { rule: 'chooseSpacer', of: 'axis' }, { rule: 'turnAdjuster', of: 'axis' }, { rule: 'torque', of: 'axis' }, { rule: 'measure', of: 'axis' }, { rule: 'crush', of: 'axis' }],
-    done: ({ state, axis, spec }) => spec !== null && (stagePassed(playStage(state, axis!), 'prove') || proven(state, axis!, spec)),
+    after: [
+      { rule: 'fitPack', of: 'axis' },
+      { rule: 'chooseSpacer', of: 'axis' },
+      { rule: 'turnAdjuster', of: 'axis' },
+      { rule: 'torque', of: 'axis' },
+      { rule: 'measure', of: 'axis' },
+      { rule: 'crush', of: 'axis' },
+    ],
+    done: ({ state, axis, spec }) =>
+      spec !== null &&
+      (stagePassed(playStage(state, axis!), 'prove') || proven(state, axis!, spec)),
   },
   {
     id: 'provePreload',
@@ -169,12 +225,22 @@ export const SET_RULES: readonly Rule[] = [
     on: 'spec',
     always: true,
     form: 'tick',
-    when: ({ specKind, spec, axis }) => specKind === 'endPlay' && spec !== null && wantsPreload(spec.band) && !axis!.sets.includes('rollingTorque'),
+    when: ({ specKind, spec, axis }) =>
+      specKind === 'endPlay' &&
+      spec !== null &&
+      wantsPreload(spec.band) &&
+      !axis!.sets.includes('rollingTorque'),
     title: ({ axis }) => `Prove the preload, ${axis!.name}`,
     how: 'No play by the indicator, pushed and pulled. It turns with an even drag all round, without a tight spot.',
     reason: 'Preload cannot be read by an indicator; the pack for it was computed.',
     numbers: playNumbers,
     tools: ['dial indicator on a firm stand'],
-    after: [{ rule: 'fitPack', of: 'axis' }, { rule: 'chooseSpacer', of: 'axis' }, { rule: 'turnAdjuster', of: 'axis' }, { rule: 'torque', of: 'axis' }, { rule: 'measure', of: 'axis' }],
+    after: [
+      { rule: 'fitPack', of: 'axis' },
+      { rule: 'chooseSpacer', of: 'axis' },
+      { rule: 'turnAdjuster', of: 'axis' },
+      { rule: 'torque', of: 'axis' },
+      { rule: 'measure', of: 'axis' },
+    ],
   },
-]; // prettier-ignore
+];

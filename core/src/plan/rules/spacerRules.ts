@@ -31,20 +31,38 @@ function spacerNumbers({ state, axis }: Subject): Numbers {
   const { inPlace, target, answer } = progress;
   const known = answer?.status === 'known' ? answer : null;
   return numbers(
-    target === null ? null : bandFigure(target.by === 'play' ? 'End play' : 'Rolling torque', target.by === 'play' ? 'length' : 'torque', target.band, SOURCES.asBookedIn.title),
-    inPlace === null ? null : figure('Spacer in place', 'length', inPlace, SOURCES.asMeasured.title),
-    known === null ? null : figure('Length wanted', 'length', known.wanted, SOURCES.loop.title, { working: known.working, expanded: NORMAL_FACTOR * known.standard }),
+    target === null
+      ? null
+      : bandFigure(
+          target.by === 'play' ? 'End play' : 'Rolling torque',
+          target.by === 'play' ? 'length' : 'torque',
+          target.band,
+          SOURCES.asBookedIn.title,
+        ),
+    inPlace === null
+      ? null
+      : figure('Spacer in place', 'length', inPlace, SOURCES.asMeasured.title),
+    known === null
+      ? null
+      : figure('Length wanted', 'length', known.wanted, SOURCES.loop.title, {
+          working: known.working,
+          expanded: NORMAL_FACTOR * known.standard,
+        }),
   );
-} // prettier-ignore
+}
 
 function adjusterNumbers({ state, axis, station }: Subject): Numbers {
   const turn = adjusterProgress(state, axis!);
   return numbers(
-    fromDetail(station!, 'lead', (lead) => (station!.notches === undefined ? [] : figure('Travel of one notch', 'length', lead / station!.notches, SOURCES.loop.title))),
+    fromDetail(station!, 'lead', (lead) =>
+      station!.notches === undefined
+        ? []
+        : figure('Travel of one notch', 'length', lead / station!.notches, SOURCES.loop.title),
+    ),
     station!.notches === undefined ? lacksDetail(station!, 'notches') : null,
     turn === null ? null : words('Turn', turnWords(turn), SOURCES.loop.title),
   );
-} // prettier-ignore
+}
 
 /** Solid spacers, threaded adjusters, stacks that can slip. */
 export const SPACER_RULES: readonly Rule[] = [
@@ -60,7 +78,11 @@ export const SPACER_RULES: readonly Rule[] = [
     how: 'Micrometer, at three places. One that leaves play for certain: play can be measured, preload cannot.',
     reason: 'The length that is wanted is worked out from the one that was in.',
     tools: ['micrometer'],
-    after: [{ rule: 'inspect', of: 'station' }, { rule: 'newPart', of: 'station' }, { rule: 'seatOuter', of: 'axis' }],
+    after: [
+      { rule: 'inspect', of: 'station' },
+      { rule: 'newPart', of: 'station' },
+      { rule: 'seatOuter', of: 'axis' },
+    ],
     done: ({ state, station }) => state.packs[station!.id] !== undefined,
   },
   {
@@ -76,7 +98,13 @@ export const SPACER_RULES: readonly Rule[] = [
     reason: 'What is turned off does not come back.',
     numbers: spacerNumbers,
     tools: ['lathe or surface grinder', 'micrometer'],
-    after: [{ rule: 'measure', of: 'axis' }, { rule: 'trySpacer', of: 'station' }, { rule: 'assemble', of: 'axis' }, { rule: 'setSpec', of: 'axis' }, { rule: 'sealDrag', of: 'axis' }],
+    after: [
+      { rule: 'measure', of: 'axis' },
+      { rule: 'trySpacer', of: 'station' },
+      { rule: 'assemble', of: 'axis' },
+      { rule: 'setSpec', of: 'axis' },
+      { rule: 'sealDrag', of: 'axis' },
+    ],
     done: ({ state, axis, station }) => {
       if (setterAt(axis!, station!) !== null) return stagePassed(playStage(state, axis!), 'fit');
       const rolling = rollingVerdict(state, axis!, 'final');
@@ -97,7 +125,11 @@ export const SPACER_RULES: readonly Rule[] = [
     reason: 'The play is measured with the adjuster where it stands.',
     numbers: adjusterNumbers,
     tools: ['adjuster wrench'],
-    after: [{ rule: 'measure', of: 'axis' }, { rule: 'assemble', of: 'axis' }, { rule: 'inspect', of: 'station' }],
+    after: [
+      { rule: 'measure', of: 'axis' },
+      { rule: 'assemble', of: 'axis' },
+      { rule: 'inspect', of: 'station' },
+    ],
     done: ({ state, axis }) => stagePassed(playStage(state, axis!), 'fit'),
   },
   {
@@ -110,7 +142,12 @@ export const SPACER_RULES: readonly Rule[] = [
     how: 'A needle thrust bearing that has slipped off its spacer is crushed by the nut, and the play reads right.',
     reason: 'Once torqued it cannot be seen.',
     checks: () => STACK,
-    done: ({ state, axis }) => STACK.every((check) => state.seating[axis!.id]?.[check]?.good === true),
-    after: [{ rule: 'assemble', of: 'axis' }, { rule: 'fitPack', of: 'axis' }, { rule: 'chooseSpacer', of: 'axis' }],
+    done: ({ state, axis }) =>
+      STACK.every((check) => state.seating[axis!.id]?.[check]?.good === true),
+    after: [
+      { rule: 'assemble', of: 'axis' },
+      { rule: 'fitPack', of: 'axis' },
+      { rule: 'chooseSpacer', of: 'axis' },
+    ],
   },
-]; // prettier-ignore
+];

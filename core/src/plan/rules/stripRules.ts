@@ -59,17 +59,31 @@ export const STRIP_RULES: readonly Rule[] = [
     phase: 'strip',
     on: 'spec',
     form: 'run',
-    title: ({ axis, specKind }) => `Measure the ${SPEC_KINDS[specKind!].words} as found, ${axis!.name}`,
+    title: ({ axis, specKind }) =>
+      `Measure the ${SPEC_KINDS[specKind!].words} as found, ${axis!.name}`,
     how: ({ specKind }) => SPEC_KINDS[specKind!].how,
     reason: 'Before anything moves: it is the best first estimate of the new pack.',
     numbers: ({ spec, specKind }) =>
-      numbers(spec === null ? null : bandFigure('Band', SPEC_KINDS[specKind!].quantity, spec.band, spec.source)),
-    tools: ({ specKind }) => [specKind === 'rollingTorque' ? 'beam or dial torque wrench' : 'dial indicator on a firm stand'],
+      numbers(
+        spec === null
+          ? null
+          : bandFigure('Band', SPEC_KINDS[specKind!].quantity, spec.band, spec.source),
+      ),
+    tools: ({ specKind }) => [
+      specKind === 'rollingTorque'
+        ? 'beam or dial torque wrench'
+        : 'dial indicator on a firm stand',
+    ],
     after: [{ rule: 'setSpec', of: 'axis' }],
     done: ({ state, spec }) =>
       spec !== null &&
-      (state.runs.some((run) => run.specId === spec.specId && run.stage === 'asFound' && run.status === 'closed') ||
-        (spec.kind === 'rollingTorque' && state.torques.filter((row) => row.axisId === spec.axisId && row.stage === 'asFound' && row.steady).length >= 2) ||
+      (state.runs.some(
+        (run) => run.specId === spec.specId && run.stage === 'asFound' && run.status === 'closed',
+      ) ||
+        (spec.kind === 'rollingTorque' &&
+          state.torques.filter(
+            (row) => row.axisId === spec.axisId && row.stage === 'asFound' && row.steady,
+          ).length >= 2) ||
         state.figures.some((taken) => taken.specId === spec.specId && taken.stage === 'asFound')),
   },
   {
@@ -92,11 +106,18 @@ export const STRIP_RULES: readonly Rule[] = [
     kinds: FIXINGS,
     form: 'tick',
     title: (subject) => `Undo ${nameOf(subject)}`,
-    how: ({ station }) => (station!.kind === 'nut' ? 'Open the lock fully, hold the shaft, undo.' : 'Slacken all a little, then a little more: the part stays flat.'),
+    how: ({ station }) =>
+      station!.kind === 'nut'
+        ? 'Open the lock fully, hold the shaft, undo.'
+        : 'Slacken all a little, then a little more: the part stays flat.',
     reason: 'In the reverse of tightening, so that nothing bends.',
     numbers: loosenNumbers,
     cautions: ['heavyFalls'],
-    after: [{ rule: 'mark', of: 'station' }, { rule: 'asFound', of: 'axis' }, { rule: 'drain', of: 'all' }],
+    after: [
+      { rule: 'mark', of: 'station' },
+      { rule: 'asFound', of: 'axis' },
+      { rule: 'drain', of: 'all' },
+    ],
   },
   {
     id: 'liftOff',
@@ -118,12 +139,17 @@ export const STRIP_RULES: readonly Rule[] = [
     kinds: ['shimSite'],
     always: true,
     form: 'recordPack',
-    when: ({ state, axis, station }) => state.scope === 'overhaul' || setterAt(axis!, station!) !== null,
+    when: ({ state, axis, station }) =>
+      state.scope === 'overhaul' || setterAt(axis!, station!) !== null,
     title: (subject) => `Measure the pack at ${nameOf(subject)}`,
     how: 'Wipe each piece and measure it alone, at three places.',
     reason: 'The new pack is worked out from the one that is in now.',
     tools: ['micrometer'],
-    after: [{ rule: 'liftOff', of: 'all' }, { rule: 'asFound', of: 'axis' }, { rule: 'setSpec', of: 'axis' }],
+    after: [
+      { rule: 'liftOff', of: 'all' },
+      { rule: 'asFound', of: 'axis' },
+      { rule: 'setSpec', of: 'axis' },
+    ],
     done: ({ state, station }) => state.packs[station!.id] !== undefined,
   },
   {
@@ -135,8 +161,16 @@ export const STRIP_RULES: readonly Rule[] = [
     title: (subject) => `Catch and count ${nameOf(subject)}`,
     how: 'Over a tray, with a dummy shaft if there is one. Keep each set apart.',
     reason: 'One roller left in the case wrecks it; one too few wrecks the set.',
-    numbers: ({ station }) => numbers(fromDetail(station!, 'rollerCount', (count) => words('Rollers', String(count), 'As described'))),
-    after: [{ rule: 'liftOff', of: 'all' }, { rule: 'loosen', of: 'all' }],
+    numbers: ({ station }) =>
+      numbers(
+        fromDetail(station!, 'rollerCount', (count) =>
+          words('Rollers', String(count), 'As described'),
+        ),
+      ),
+    after: [
+      { rule: 'liftOff', of: 'all' },
+      { rule: 'loosen', of: 'all' },
+    ],
   },
   {
     id: 'pullSeal',
@@ -147,7 +181,10 @@ export const STRIP_RULES: readonly Rule[] = [
     title: (subject) => `Take out ${nameOf(subject)}`,
     how: 'Note its depth and which way the lip looks. Lever on its shell, never against the bore.',
     reason: 'It is in the way of the bearing, and is replaced.',
-    after: [{ rule: 'liftOff', of: 'all' }, { rule: 'loosen', of: 'axis' }],
+    after: [
+      { rule: 'liftOff', of: 'all' },
+      { rule: 'loosen', of: 'axis' },
+    ],
   },
   {
     id: 'pull',
@@ -156,10 +193,19 @@ export const STRIP_RULES: readonly Rule[] = [
     kinds: [...ROLLING, 'drawnCup'],
     form: 'tick',
     title: ({ station }) => `Take off ${station!.name}`,
-    how: ({ station }) => PULL_HOW[station!.kind === 'drawnCup' ? 'outer' : (station!.tightRing ?? 'both')]!,
+    how: ({ station }) =>
+      PULL_HOW[station!.kind === 'drawnCup' ? 'outer' : (station!.tightRing ?? 'both')]!,
     reason: 'Nothing stands in front of it any more.',
     cautions: ['splinters', 'press', 'heavyFalls'],
-    tools: ({ station }) => [isTight(station!, 'inner') ? 'puller behind the inner ring' : 'expanding puller or press and ring'],
-    after: [{ rule: 'pullSeal', of: 'axis' }, { rule: 'liftOff', of: 'all' }, { rule: 'loosen', of: 'axis' }],
+    tools: ({ station }) => [
+      isTight(station!, 'inner')
+        ? 'puller behind the inner ring'
+        : 'expanding puller or press and ring',
+    ],
+    after: [
+      { rule: 'pullSeal', of: 'axis' },
+      { rule: 'liftOff', of: 'all' },
+      { rule: 'loosen', of: 'axis' },
+    ],
   },
-]; // prettier-ignore
+];

@@ -11,17 +11,41 @@ export const DIAL = {
   calibrationUncertainty: 0.0005,
   range: 10,
 };
-export const WRENCH = { id: 'w', name: 'w', graduation: 0.02, calibrationUncertainty: 0.01, least: 0.05, most: 6 }; // prettier-ignore
+export const WRENCH = {
+  id: 'w',
+  name: 'w',
+  graduation: 0.02,
+  calibrationUncertainty: 0.01,
+  least: 0.05,
+  most: 6,
+};
 export const HABITS: WorkHabits = {
   instrument: DIAL,
-  bands: { endPlay: { lower: 0.1, upper: 0.18, target: null }, sideClearance: { lower: 0.15, upper: 0.25, target: null }, rollingTorque: { lower: 0.7, upper: 1.1, target: null }, backlash: { lower: 0.1, upper: 0.2, target: null } },
+  bands: {
+    endPlay: { lower: 0.1, upper: 0.18, target: null },
+    sideClearance: { lower: 0.15, upper: 0.25, target: null },
+    rollingTorque: { lower: 0.7, upper: 1.1, target: null },
+    backlash: { lower: 0.1, upper: 0.2, target: null },
+  },
   source: 'book',
-}; // prettier-ignore
-const end = (bore: number, outside: number, width: number) => ({ designation: null, family: null, dimensions: { bore, outside, width } }); // prettier-ignore
+};
+const end = (bore: number, outside: number, width: number) => ({
+  designation: null,
+  family: null,
+  dimensions: { bore, outside, width },
+});
 /** A unit of a template with small bearings. */
-export const unitOf = (template: UnitTemplate): Unit => unitFromTemplate(template, { name: template, left: end(30, 62, 16), right: end(30, 62, 16), span: 60 }); // prettier-ignore
+export const unitOf = (template: UnitTemplate): Unit =>
+  unitFromTemplate(template, {
+    name: template,
+    left: end(30, 62, 16),
+    right: end(30, 62, 16),
+    span: 60,
+  });
 /** A pack of one piece. */
-export const piece = (thickness: number) => [{ sizeId: `p${thickness}`, thickness, quantity: 1, uncertainty: 0.001 }]; // prettier-ignore
+export const piece = (thickness: number) => [
+  { sizeId: `p${thickness}`, thickness, quantity: 1, uncertainty: 0.001 },
+];
 
 /** A bench in a test: it records, and shows how the job stands. */
 export class Bench {
@@ -32,27 +56,86 @@ export class Bench {
   }
   record({ type, data }: Recorded): this {
     const seq = this.events.length + 1;
-    this.events.push({ id: `e${seq}`, seq, type, version: 1, at: '2026-01-01T00:00:00.000Z', by: 'ann', data } as JobEvent);
+    this.events.push({
+      id: `e${seq}`,
+      seq,
+      type,
+      version: 1,
+      at: '2026-01-01T00:00:00.000Z',
+      by: 'ann',
+      data,
+    } as JobEvent);
     return this;
   }
   band(kind: 'endPlay' | 'sideClearance' | 'rollingTorque', lower: number, upper: number): this {
-    return this.record({ type: 'SpecSet', data: { specId: kind, axisId: 'axis', kind, band: { lower, upper, target: null }, source: 'book' } });
+    return this.record({
+      type: 'SpecSet',
+      data: {
+        specId: kind,
+        axisId: 'axis',
+        kind,
+        band: { lower, upper, target: null },
+        source: 'book',
+      },
+    });
   }
-  run(play: number, kind: 'endPlay' | 'sideClearance' = 'endPlay', stage: 'asFound' | 'trial' | 'final' = 'trial'): this {
+  run(
+    play: number,
+    kind: 'endPlay' | 'sideClearance' = 'endPlay',
+    stage: 'asFound' | 'trial' | 'final' = 'trial',
+  ): this {
     this.runs += 1;
     const runId = `run${this.runs}`;
-    this.record({ type: 'RunOpened', data: { runId, specId: kind, stage, instrument: DIAL, indicator: { contact: 'faceSquareToTravel', angle: 0 }, shaftHeld: true } });
-    for (const value of [0, play, 0, 0, play, 0, 0, play, 0]) this.record({ type: 'ReadingTaken', data: { runId, value, typed: null, device: null, position: null } });
+    this.record({
+      type: 'RunOpened',
+      data: {
+        runId,
+        specId: kind,
+        stage,
+        instrument: DIAL,
+        indicator: { contact: 'faceSquareToTravel', angle: 0 },
+        shaftHeld: true,
+      },
+    });
+    for (const value of [0, play, 0, 0, play, 0, 0, play, 0])
+      this.record({
+        type: 'ReadingTaken',
+        data: { runId, value, typed: null, device: null, position: null },
+      });
     return this.record({ type: 'RunClosed', data: { runId } });
   }
   pack(siteId: string, thickness: number, trial?: boolean): this {
-    return this.record({ type: 'PackFitted', data: { siteId, pieces: piece(thickness), ...(trial === undefined ? {} : { trial }) } });
+    return this.record({
+      type: 'PackFitted',
+      data: { siteId, pieces: piece(thickness), ...(trial === undefined ? {} : { trial }) },
+    });
   }
   spacer(length: number, trial = true): this {
-    return this.record({ type: 'SpacerFitted', data: { stationId: 'spacer', length, uncertainty: 0.001, trial } });
+    return this.record({
+      type: 'SpacerFitted',
+      data: { stationId: 'spacer', length, uncertainty: 0.001, trial },
+    });
   }
   torque(value: number, rest: object = {}): this {
-    return this.record({ type: 'TorqueRead', data: { axisId: 'axis', stage: 'trial', what: 'bearings', value, steady: true, square: true, typed: null, device: null, tool: WRENCH, pull: null, angle: null, nutTorque: null, endPlay: null, ...rest } });
+    return this.record({
+      type: 'TorqueRead',
+      data: {
+        axisId: 'axis',
+        stage: 'trial',
+        what: 'bearings',
+        value,
+        steady: true,
+        square: true,
+        typed: null,
+        device: null,
+        tool: WRENCH,
+        pull: null,
+        angle: null,
+        nutTorque: null,
+        endPlay: null,
+        ...rest,
+      },
+    });
   }
   get state(): JobState {
     return foldJob(this.events);
@@ -66,4 +149,4 @@ export class Bench {
   status(id: string) {
     return compilePlan(this.state).steps.find((step) => step.id === id)?.status;
   }
-} // prettier-ignore
+}

@@ -65,11 +65,20 @@ function pinion(
 }
 
 /** A pinion on one piece between its cones. */
-function pinionOn(input: TemplateInput, id: string, name: string, spacerType: 'collapsible' | 'solid'): Layout {
+function pinionOn(
+  input: TemplateInput,
+  id: string,
+  name: string,
+  spacerType: 'collapsible' | 'solid',
+): Layout {
   return pinion(input, (bore, from, to) => [
-    station(id, 'spacer', name, [from, to - from, bore, 1.25 * bore], { partId: 'shaft', spacerType, place: 'betweenClampedCones' }),
+    station(id, 'spacer', name, [from, to - from, bore, 1.25 * bore], {
+      partId: 'shaft',
+      spacerType,
+      place: 'betweenClampedCones',
+    }),
   ]);
-} // prettier-ignore
+}
 
 /** Preload set by crushing a collapsible sleeve with the nut. */
 export function pinionSleeve(input: TemplateInput): Layout {

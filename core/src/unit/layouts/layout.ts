@@ -88,8 +88,14 @@ export function bearing(side: Side, input: TemplateInput, at: number, seating: S
   const { designation, family, dimensions } = input[side];
   const { width, bore, outside } = dimensions;
   const kind = family === null ? seating.kind : KIND_OF[family];
-  const ends = side === 'left' ? { wayIn: 'right', lettering: 'left' } as const : { wayIn: 'left', lettering: 'right' } as const; // prettier-ignore
-  const thrust = seating.thrust !== undefined && kind !== 'cylindricalRoller' && kind !== 'drawnCup' ? { thrust: seating.thrust } : {}; // prettier-ignore
+  const ends =
+    side === 'left'
+      ? ({ wayIn: 'right', lettering: 'left' } as const)
+      : ({ wayIn: 'left', lettering: 'right' } as const);
+  const thrust =
+    seating.thrust !== undefined && kind !== 'cylindricalRoller' && kind !== 'drawnCup'
+      ? { thrust: seating.thrust }
+      : {};
   return station(
     `bearing-${side}`,
     kind,
@@ -106,24 +112,40 @@ export function bearing(side: Side, input: TemplateInput, at: number, seating: S
 }
 
 /** A shaft: both ends, both seats and what is between them. `between` defaults to a body with shoulders. */
-export function shaftOf({ left, right, span }: TemplateInput, x: Places, between?: number): readonly Station[] {
+export function shaftOf(
+  { left, right, span }: TemplateInput,
+  x: Places,
+  between?: number,
+): readonly Station[] {
   const [l, r] = [left.dimensions, right.dimensions];
   const body = between ?? 1.25 * Math.max(l.bore, r.bore);
   const reach = 0.8 * Math.max(l.bore, r.bore);
   const on = { partId: 'shaft' };
   return [
-    station('end-left', 'shaftStep', 'Left end', [x.left - LEAD - reach, LEAD + reach, 0, END * l.bore], on),
+    station(
+      'end-left',
+      'shaftStep',
+      'Left end',
+      [x.left - LEAD - reach, LEAD + reach, 0, END * l.bore],
+      on,
+    ),
     station('seat-left', 'shaftStep', 'Left seat', [x.left, l.width, 0, l.bore], on),
     station('body', 'shaftStep', 'Shaft body', [x.leftEnd, span, 0, body], on),
     station('seat-right', 'shaftStep', 'Right seat', [x.right, r.width, 0, r.bore], on),
     station('end-right', 'shaftStep', 'Right end', [x.rightEnd, 14 + reach, 0, END * r.bore], on),
   ];
-} // prettier-ignore
+}
 
 /** A seal on a shaft end, spring and lip towards the inside of the unit, driven in from outside. */
 export function seal(side: Side, input: TemplateInput, at: number, partId: string): Station {
   const { bore, outside } = input[side].dimensions;
   const rim = Math.max(0.8 * outside, END * bore + 6);
   const inwards = side === 'left' ? 'right' : 'left';
-  return station(`seal-${side}`, 'seal', side === 'left' ? 'Left seal' : 'Right seal', [at, 7, END * bore, rim], { partId, wayIn: inwards, lip: inwards, depthRule: 'flush', depth: 0 }); // prettier-ignore
+  return station(
+    `seal-${side}`,
+    'seal',
+    side === 'left' ? 'Left seal' : 'Right seal',
+    [at, 7, END * bore, rim],
+    { partId, wayIn: inwards, lip: inwards, depthRule: 'flush', depth: 0 },
+  );
 }

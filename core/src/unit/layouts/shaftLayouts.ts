@@ -64,18 +64,35 @@ export function retainedGear(input: TemplateInput): Layout {
   const on = { partId: 'shaft' };
   const [shim, sleeve] = [Math.min(1, input.span / 20), 0.4 * input.span];
   const from = x.right - shim - sleeve;
-  const free = stations.map((one) => (one.id === 'body' ? { ...one, width: from - x.leftEnd } : one));
+  const free = stations.map((one) =>
+    one.id === 'body' ? { ...one, width: from - x.leftEnd } : one,
+  );
   return {
     parts,
     stations: [
       ...free,
       station('seat-sleeve', 'shaftStep', 'Seat of the sleeve', [from, sleeve + shim, 0, bore], on),
-      station('sleeve', 'spacer', 'Gear sleeve', [from, sleeve, bore, 1.2 * bore], { ...on, spacerType: 'solid' }),
-      station('gear', 'gear', 'Gear on its sleeve', [from, sleeve - 0.15, 1.2 * bore, 1.9 * bore], on),
-      station('sleeve-shims', 'shimSite', 'Shims at the gear sleeve', [x.right - shim, shim, bore, 1.25 * bore], { ...on, place: 'gearSleeve' }),
+      station('sleeve', 'spacer', 'Gear sleeve', [from, sleeve, bore, 1.2 * bore], {
+        ...on,
+        spacerType: 'solid',
+      }),
+      station(
+        'gear',
+        'gear',
+        'Gear on its sleeve',
+        [from, sleeve - 0.15, 1.2 * bore, 1.9 * bore],
+        on,
+      ),
+      station(
+        'sleeve-shims',
+        'shimSite',
+        'Shims at the gear sleeve',
+        [x.right - shim, shim, bore, 1.25 * bore],
+        { ...on, place: 'gearSleeve' },
+      ),
     ],
   };
-} // prettier-ignore
+}
 
 /** Tapered rollers back to back: cones clamped by a nut on a spacer with shims beside it. */
 export function coneSpacerShims(input: TemplateInput): Layout {

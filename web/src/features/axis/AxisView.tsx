@@ -27,7 +27,14 @@ const GAIN_WORDS = {
 } as const;
 
 /** The section along the shaft, scribed on a dyed plate. Every station can be selected, by pointer or key. */
-export function AxisView({ axis, selected, onSelect, states, zoomOn = null, size = 'plate' }: Props) {
+export function AxisView({
+  axis,
+  selected,
+  onSelect,
+  states,
+  zoomOn = null,
+  size = 'plate',
+}: Props) {
   const drawing = useMemo(() => drawAxis(axis), [axis]);
   const hatch = useId();
   const view = windowOn(drawing, zoomOn);
@@ -94,10 +101,16 @@ export function AxisView({ axis, selected, onSelect, states, zoomOn = null, size
         </g>
       ))}
       <GainMarks drawing={drawing} size={3.4 * unit} />
-      <Labels drawing={drawing} unit={unit} selected={selected} onSelect={onSelect} states={states} />
+      <Labels
+        drawing={drawing}
+        unit={unit}
+        selected={selected}
+        onSelect={onSelect}
+        states={states}
+      />
     </svg>
   );
-} // prettier-ignore
+}
 
 interface ShapeProps {
   readonly drawn: DrawnStation;
@@ -220,7 +233,15 @@ function Labels({ drawing, unit, selected, onSelect, states }: LabelProps) {
   });
 }
 
-function Hatch({ id, angle, unit }: { readonly id: string; readonly angle: number; readonly unit: number }) {
+function Hatch({
+  id,
+  angle,
+  unit,
+}: {
+  readonly id: string;
+  readonly angle: number;
+  readonly unit: number;
+}) {
   return (
     <pattern
       id={id}
@@ -232,4 +253,4 @@ function Hatch({ id, angle, unit }: { readonly id: string; readonly angle: numbe
       <line y2={1.5 * unit} stroke="var(--scribe-soft)" strokeWidth={0.28 * unit} />
     </pattern>
   );
-} // prettier-ignore
+}

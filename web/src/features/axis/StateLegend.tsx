@@ -13,10 +13,15 @@ interface Props {
 export function StateLegend({ labels, states }: Props) {
   const groups = STATION_STATES.map((state) => ({
     state,
-    numbers: labels.filter(({ stationId }) => states[stationId] === state).map(({ number }) => number),
-  })).filter(({ numbers }) => numbers.length > 0); // prettier-ignore
+    numbers: labels
+      .filter(({ stationId }) => states[stationId] === state)
+      .map(({ number }) => number),
+  })).filter(({ numbers }) => numbers.length > 0);
   return (
-    <ul className="text-scribe m-0 flex list-none flex-wrap gap-x-5 gap-y-1 p-0" aria-label="How the stations stand">
+    <ul
+      className="text-scribe m-0 flex list-none flex-wrap gap-x-5 gap-y-1 p-0"
+      aria-label="How the stations stand"
+    >
       {groups.map(({ state, numbers }) => (
         <li key={state} className="inline-flex items-center gap-2 text-[0.9rem]">
           <svg viewBox="-12 -12 24 24" className="size-5 shrink-0" aria-hidden="true">
@@ -28,4 +33,4 @@ export function StateLegend({ labels, states }: Props) {
       ))}
     </ul>
   );
-} // prettier-ignore
+}

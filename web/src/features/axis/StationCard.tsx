@@ -42,7 +42,10 @@ export function StationCard({ jobId, axis, station, number, state, plan }: Props
           {number !== null && <span className="text-soft mr-2">{number}</span>}
           {station.name}
         </h2>
-        <Link className="text-ink inline-flex min-h-12 items-center" to={`/jobs/${jobId}/describe?station=${station.id}`}>
+        <Link
+          className="text-ink inline-flex min-h-12 items-center"
+          to={`/jobs/${jobId}/describe?station=${station.id}`}
+        >
           Describe
         </Link>
       </div>
@@ -67,32 +70,66 @@ export function StationCard({ jobId, axis, station, number, state, plan }: Props
           ))}
         </ol>
       )}
-      {steps.length > 0 && open.length === 0 && <p className="m-0 mt-2">All {steps.length} steps here are done.</p>}
+      {steps.length > 0 && open.length === 0 && (
+        <p className="m-0 mt-2">All {steps.length} steps here are done.</p>
+      )}
     </section>
   );
-} // prettier-ignore
+}
 
-function stationRows(station: Station, state: JobState, units: ScreenUnits): readonly (readonly [string, string])[] {
+function stationRows(
+  station: Station,
+  state: JobState,
+  units: ScreenUnits,
+): readonly (readonly [string, string])[] {
   const part = state.unit?.parts.find(({ id }) => id === station.partId);
   const pack = state.packs[station.id];
   const decision = state.decisions[station.id];
   const found = state.findings[station.id];
   const marks = state.marks[station.id] ?? [];
-  const size = [station.inside, station.outside, station.width].map((mm) => units.digits(mm, 'length', 2)).join(' × ');
+  const size = [station.inside, station.outside, station.width]
+    .map((mm) => units.digits(mm, 'length', 2))
+    .join(' × ');
   const rows: readonly (readonly [string, string])[] = [
     ['Kind', STATION_KIND_TABLE[station.kind].words],
     ['Size', `${size} ${units.unit()}`],
-    ['Part', part === undefined ? '' : [part.name, part.material === null ? '' : materialOf(part.material).words].filter(Boolean).join(', ')],
+    [
+      'Part',
+      part === undefined
+        ? ''
+        : [part.name, part.material === null ? '' : materialOf(part.material).words]
+            .filter(Boolean)
+            .join(', '),
+    ],
     ...STATION_KIND_TABLE[station.kind].details.map((name): readonly [string, string] => {
       const value = station[name];
       const row = DETAIL_TABLE[name];
       if (value === undefined || name === 'place') return [row.words, ''];
-      return [row.words, row.type === 'number' ? (row.whole ? String(value) : units.show(value as number, row.quantity)) : detailWords(name, value as string)];
+      return [
+        row.words,
+        row.type === 'number'
+          ? row.whole
+            ? String(value)
+            : units.show(value as number, row.quantity)
+          : detailWords(name, value as string),
+      ];
     }),
     ['Pack in place', pack === undefined ? '' : units.show(packThickness(pack.pieces))],
     ['Marked', marks.map(({ text }) => text).join('; ')],
-    ['Seen', found === undefined ? '' : [...found.findings.map((finding) => FINDINGS[finding].words), found.note].filter(Boolean).join(', ')],
-    ['Decided', decision === undefined ? '' : `${decision.verdict}${decision.repair === null ? '' : `: ${REPAIRS[decision.repair].words.toLowerCase()}`}`],
+    [
+      'Seen',
+      found === undefined
+        ? ''
+        : [...found.findings.map((finding) => FINDINGS[finding].words), found.note]
+            .filter(Boolean)
+            .join(', '),
+    ],
+    [
+      'Decided',
+      decision === undefined
+        ? ''
+        : `${decision.verdict}${decision.repair === null ? '' : `: ${REPAIRS[decision.repair].words.toLowerCase()}`}`,
+    ],
   ];
   return rows.filter(([, value]) => value !== '');
-} // prettier-ignore
+}

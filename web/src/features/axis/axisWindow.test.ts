@@ -4,11 +4,22 @@ import type { Axis, Station } from '@wendaxis/core/unit';
 import { windowOn } from './axisWindow.ts';
 
 const ring = (id: string, at: number, outside: number): Station => ({
-  id, kind: 'gear', name: id, partId: 'case', at, width: 20, inside: 20, outside,
-}); // prettier-ignore
+  id,
+  kind: 'gear',
+  name: id,
+  partId: 'case',
+  at,
+  width: 20,
+  inside: 20,
+  outside,
+});
 const axis = (...stations: readonly Station[]): Axis => ({
-  id: 'a', name: 'a', arrangement: 'plainThrust', sets: [], stations,
-}); // prettier-ignore
+  id: 'a',
+  name: 'a',
+  arrangement: 'plainThrust',
+  sets: [],
+  stations,
+});
 
 describe('the window on a drawing', () => {
   test('should take in everything with its marks, in proportion to its length', () => {

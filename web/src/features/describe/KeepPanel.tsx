@@ -20,12 +20,29 @@ export function KeepPanel({ jobId, unit }: { readonly jobId: string; readonly un
   return (
     <div className="grid gap-4">
       <div className="grid gap-2">
-        <TextField label="As the workshop’s own template" value={name} onChange={setName} max={80} />
+        <TextField
+          label="As the workshop’s own template"
+          value={name}
+          onChange={setName}
+          max={80}
+        />
         <div className="flex flex-wrap items-center gap-3">
-          <Button disabled={name.trim() === '' || saving === 'saving'} onClick={() => void save('TemplateSaved', { templateId: same?.templateId ?? uuid(), name: name.trim(), unit })}>
+          <Button
+            disabled={name.trim() === '' || saving === 'saving'}
+            onClick={() =>
+              void save('TemplateSaved', {
+                templateId: same?.templateId ?? uuid(),
+                name: name.trim(),
+                unit,
+              })
+            }
+          >
             {same === undefined ? 'Save the template' : 'Replace the template of this name'}
           </Button>
-          <SavingWords saving={saving} saved="Saved: it stands among the workshop’s own when booking in." />
+          <SavingWords
+            saving={saving}
+            saved="Saved: it stands among the workshop’s own when booking in."
+          />
         </div>
       </div>
       <div className="flex flex-wrap gap-3">
@@ -42,4 +59,4 @@ export function KeepPanel({ jobId, unit }: { readonly jobId: string; readonly un
       </div>
     </div>
   );
-} // prettier-ignore
+}

@@ -46,10 +46,20 @@ function materialKey(material: MaterialChoice | null, own: readonly WorkshopMate
   return own.find((row) => row.material.words === material.words)?.materialId ?? COPY;
 }
 
-function materialOptions(material: MaterialChoice | null, own: readonly WorkshopMaterial[]): readonly (readonly [string, string])[] {
-  const copy = typeof material === 'object' && material !== null && materialKey(material, own) === COPY ? [[COPY, material.words] as const] : [];
-  return [...MATERIAL_IDS.map((id) => [id, MATERIALS[id].words] as const), ...own.map(({ materialId, material: { words } }) => [materialId, words] as const), ...copy];
-} // prettier-ignore
+function materialOptions(
+  material: MaterialChoice | null,
+  own: readonly WorkshopMaterial[],
+): readonly (readonly [string, string])[] {
+  const copy =
+    typeof material === 'object' && material !== null && materialKey(material, own) === COPY
+      ? [[COPY, material.words] as const]
+      : [];
+  return [
+    ...MATERIAL_IDS.map((id) => [id, MATERIALS[id].words] as const),
+    ...own.map(({ materialId, material: { words } }) => [materialId, words] as const),
+    ...copy,
+  ];
+}
 
 function chosenMaterial(key: string, own: readonly WorkshopMaterial[]): MaterialChoice | null {
   if (key === '') return null;
@@ -86,7 +96,10 @@ export function PartEditor({ part, field, onRecord, onRemove }: Props) {
       id: part.id,
       name,
       kind: (edits.kind ?? part.kind) as PartKind,
-      material: edits.material === undefined || edits.material === COPY ? part.material : chosenMaterial(edits.material, own),
+      material:
+        edits.material === undefined || edits.material === COPY
+          ? part.material
+          : chosenMaterial(edits.material, own),
       mass,
       area,
       wall,
@@ -97,12 +110,7 @@ export function PartEditor({ part, field, onRecord, onRemove }: Props) {
   return (
     <form ref={form} onSubmit={submit} className="grid gap-3" aria-label={`Describe ${part.name}`}>
       <div className="grid grid-cols-2 gap-x-3 gap-y-2">
-        <TextField
-          label="Name"
-          value={edits.name ?? part.name}
-          onChange={set('name')}
-          max={80}
-        />
+        <TextField label="Name" value={edits.name ?? part.name} onChange={set('name')} max={80} />
         <SelectField
           label="It is"
           value={edits.kind ?? part.kind}
@@ -123,7 +131,9 @@ export function PartEditor({ part, field, onRecord, onRemove }: Props) {
             <QuantityField
               label={label}
               kind={quantity}
-              text={edits[figure] ?? (part[figure] === null ? '' : units.show(part[figure], quantity))}
+              text={
+                edits[figure] ?? (part[figure] === null ? '' : units.show(part[figure], quantity))
+              }
               onText={set(figure)}
               optional
             />
@@ -138,4 +148,4 @@ export function PartEditor({ part, field, onRecord, onRemove }: Props) {
       </div>
     </form>
   );
-} // prettier-ignore
+}

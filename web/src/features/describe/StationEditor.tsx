@@ -16,7 +16,14 @@ import { Button } from '../../ui/Button.tsx';
 import { QuantityField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { SelectField } from './SelectField.tsx';
-import { editStation, NO_EDITS, SIZE_NAMES, sizesFrom, type SizeName, type StationEdits } from './stationEntry.ts'; // prettier-ignore
+import {
+  editStation,
+  NO_EDITS,
+  SIZE_NAMES,
+  sizesFrom,
+  type SizeName,
+  type StationEdits,
+} from './stationEntry.ts';
 import { TextField } from './TextField.tsx';
 
 interface Props {
@@ -58,7 +65,12 @@ export function StationEditor({ unit, station, field, onRecord, onCopy, onRemove
   }
 
   return (
-    <form ref={form} onSubmit={submit} className="grid gap-3" aria-label={`Describe ${station.name}`}>
+    <form
+      ref={form}
+      onSubmit={submit}
+      className="grid gap-3"
+      aria-label={`Describe ${station.name}`}
+    >
       {faults.map((fault) => (
         <p key={fault.field} role="alert" className="text-bad m-0 font-semibold">
           {describeFault(fault)}
@@ -147,9 +159,11 @@ export function StationEditor({ unit, station, field, onRecord, onCopy, onRemove
     const value = station[name];
     const row = DETAIL_TABLE[name];
     if (value === undefined) return '';
-    return row.type === 'number' && !row.whole ? units.show(value as number, row.quantity) : String(value); // prettier-ignore
+    return row.type === 'number' && !row.whole
+      ? units.show(value as number, row.quantity)
+      : String(value);
   }
-} // prettier-ignore
+}
 
 interface DetailProps {
   readonly name: DetailName;

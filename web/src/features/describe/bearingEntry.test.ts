@@ -15,9 +15,13 @@ describe('entering a bearing', () => {
       family: null,
       dimensions: { bore: 25.4, outside: 52, width: 15 },
     });
-    expect(readBearing({ ...NO_BEARING, bore: '1', outside: '2', width: '.5' }, 'inch')?.dimensions).toEqual({
-      bore: 25.4, outside: 50.8, width: 12.7,
-    }); // prettier-ignore
+    expect(
+      readBearing({ ...NO_BEARING, bore: '1', outside: '2', width: '.5' }, 'inch')?.dimensions,
+    ).toEqual({
+      bore: 25.4,
+      outside: 50.8,
+      width: 12.7,
+    });
   });
 
   test('should be nothing while it is not complete', () => {

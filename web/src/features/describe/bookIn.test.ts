@@ -37,9 +37,14 @@ describe('a unit from a file', () => {
   test('should be the unit, or the reason why not', () => {
     const dimensions = { bore: 20, outside: 47, width: 14 };
     const end = { designation: null, family: null, dimensions };
-    const unit = unitFromTemplate('thrustWasher', { name: 'Reel', left: end, right: end, span: 40 });
+    const unit = unitFromTemplate('thrustWasher', {
+      name: 'Reel',
+      left: end,
+      right: end,
+      span: 40,
+    });
     expect(unitFromFile(writeUnitFile(unit))).toEqual(unit);
     const refused = unitFromFile('{}');
     expect(refused instanceof InputError && refused.faults[0]!.field).toBe('format');
   });
-}); // prettier-ignore
+});

@@ -3,9 +3,18 @@ import type { Station } from '@wendaxis/core/unit';
 import { besideStation, editStation, sizesFrom, type StationEdits } from './stationEntry.ts';
 
 const SEAL: Station = {
-  id: 'seal', kind: 'seal', name: 'Seal', partId: 'case', at: 10, width: 8, inside: 38, outside: 62,
-  lip: 'left', depth: 2, boreDepth: 12,
-}; // prettier-ignore
+  id: 'seal',
+  kind: 'seal',
+  name: 'Seal',
+  partId: 'case',
+  at: 10,
+  width: 8,
+  inside: 38,
+  outside: 62,
+  lip: 'left',
+  depth: 2,
+  boreDepth: 12,
+};
 const PARTS = new Set(['case', 'cover']);
 const edit = (edits: StationEdits, system: 'metric' | 'inch' = 'metric') =>
   editStation(SEAL, edits, PARTS, system);
@@ -27,15 +36,33 @@ describe('editing a station', () => {
   test('should take a detail away when its text is emptied', () => {
     const edited = edit({ texts: { depth: '', lip: '' } });
     expect(edited.status === 'sound' && Object.keys(edited.station)).toEqual([
-      'id', 'kind', 'name', 'partId', 'at', 'width', 'inside', 'outside', 'boreDepth',
-    ]); // prettier-ignore
+      'id',
+      'kind',
+      'name',
+      'partId',
+      'at',
+      'width',
+      'inside',
+      'outside',
+      'boreDepth',
+    ]);
   });
 
   test('should let the details of the old kind go with it', () => {
     expect(edit({ kind: 'gear', texts: { teeth: '41', depth: '3' } })).toEqual({
       status: 'sound',
-      station: { id: 'seal', kind: 'gear', name: 'Seal', partId: 'case', at: 10, width: 8, inside: 38, outside: 62, teeth: 41 },
-    }); // prettier-ignore
+      station: {
+        id: 'seal',
+        kind: 'gear',
+        name: 'Seal',
+        partId: 'case',
+        at: 10,
+        width: 8,
+        inside: 38,
+        outside: 62,
+        teeth: 41,
+      },
+    });
   });
 
   test.each<[string, StationEdits, RegExp]>([

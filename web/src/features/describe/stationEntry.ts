@@ -13,7 +13,12 @@ import type { UnitSystem } from '@wendaxis/core/units';
 import { readField } from '../../ui/QuantityField.tsx';
 
 /** Sizes every station has, with what they are called. */
-export const SIZE_NAMES = { at: 'Begins at', width: 'Width', inside: 'Inside diameter', outside: 'Outside diameter' } as const; // prettier-ignore
+export const SIZE_NAMES = {
+  at: 'Begins at',
+  width: 'Width',
+  inside: 'Inside diameter',
+  outside: 'Outside diameter',
+} as const;
 export type SizeName = keyof typeof SIZE_NAMES;
 
 /** What was changed on a station: the texts of the fields that were touched. Others keep their values. */
@@ -56,7 +61,9 @@ export function editStation(
     requireStation(edited, partIds, '');
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
-    reasons.push(...error.faults.map((fault) => describeFault({ ...fault, field: fault.field.slice(1) }))); // prettier-ignore
+    reasons.push(
+      ...error.faults.map((fault) => describeFault({ ...fault, field: fault.field.slice(1) })),
+    );
   }
   return reasons.length > 0 ? { status: 'faulty', reasons } : { status: 'sound', station: edited };
 }
@@ -64,9 +71,15 @@ export function editStation(
 const BASE = ['id', 'kind', 'name', 'partId', 'at', 'width', 'inside', 'outside'];
 
 /** A text as the value it stands for; null when it was emptied. */
-function readValue(name: string, text: string, system: UnitSystem): string | number | null | InputError {
+function readValue(
+  name: string,
+  text: string,
+  system: UnitSystem,
+): string | number | null | InputError {
   const isSize = name in SIZE_NAMES;
-  const row = isSize ? null : (DETAIL_TABLE as Readonly<Record<string, (typeof DETAIL_TABLE)[DetailName]>>)[name];
+  const row = isSize
+    ? null
+    : (DETAIL_TABLE as Readonly<Record<string, (typeof DETAIL_TABLE)[DetailName]>>)[name];
   const trimmed = text.trim();
   if (trimmed === '' && !isSize && name !== 'name') return null;
   if (!isSize && row?.type !== 'number') return trimmed;
@@ -74,7 +87,7 @@ function readValue(name: string, text: string, system: UnitSystem): string | num
   if (reading.status === 'read') return reading.quantity.value;
   const expected = reading.status === 'unreadable' ? reading.expected : 'a number';
   return new InputError([{ code: 'unreadable', field: name, value: text, expected }]);
-} // prettier-ignore
+}
 
 /** Sizes that a designation says, when they are not the station's already. */
 export function sizesFrom(designation: string, station: Station): BearingDimensions | null {

@@ -29,7 +29,13 @@ export function AttachFit({ question, answer }: Props) {
     const { described, note } = attachFit(target, question, answer);
     if (described !== null) record(jobId, 'StationDescribed', described);
     record(jobId, 'NoteWritten', { text: note });
-    setDone({ jobId, words: described === null ? 'Noted. A measured size is entered at its own step.' : `${target.station.name} has its class, and the logbook the answer.` });
+    setDone({
+      jobId,
+      words:
+        described === null
+          ? 'Noted. A measured size is entered at its own step.'
+          : `${target.station.name} has its class, and the logbook the answer.`,
+    });
     setStationId('');
   };
   return (
@@ -37,10 +43,26 @@ export function AttachFit({ question, answer }: Props) {
       <h2 className="m-0 text-xl">Put it to a seat of a job</h2>
       <div className="flex flex-wrap items-end gap-3">
         <div className="min-w-48 flex-1">
-          <SelectField label="Job" value={jobId} onChange={(id) => { setJobId(id); setStationId(''); setDone(null); }} unknown="choose" options={jobs.map((job) => [job.jobId, job.name])} />
+          <SelectField
+            label="Job"
+            value={jobId}
+            onChange={(id) => {
+              setJobId(id);
+              setStationId('');
+              setDone(null);
+            }}
+            unknown="choose"
+            options={jobs.map((job) => [job.jobId, job.name])}
+          />
         </div>
         <div className="min-w-48 flex-1">
-          <SelectField label="Seat of" value={stationId} onChange={setStationId} unknown={unit === null && jobId !== '' ? 'fetching…' : 'choose'} options={targets.map(({ station }) => [station.id, station.name])} />
+          <SelectField
+            label="Seat of"
+            value={stationId}
+            onChange={setStationId}
+            unknown={unit === null && jobId !== '' ? 'fetching…' : 'choose'}
+            options={targets.map(({ station }) => [station.id, station.name])}
+          />
         </div>
         <Button disabled={target === undefined} onClick={attach}>
           Attach it
@@ -58,4 +80,4 @@ export function AttachFit({ question, answer }: Props) {
       </p>
     </section>
   );
-} // prettier-ignore
+}

@@ -9,7 +9,10 @@ const [target] = fitTargets(UNIT);
 
 describe('attaching an answer of the fits desk', () => {
   test('should offer the bearings of a unit and nothing else', () => {
-    expect(fitTargets(UNIT).map(({ station }) => station.id)).toEqual(['bearing-left', 'bearing-right']); // prettier-ignore
+    expect(fitTargets(UNIT).map(({ station }) => station.id)).toEqual([
+      'bearing-left',
+      'bearing-right',
+    ]);
   });
 
   test('should put the class of the seat on the side that was asked for', () => {
@@ -23,6 +26,8 @@ describe('attaching an answer of the fits desk', () => {
   });
 
   test('should leave a measured size to its own step', () => {
-    expect(attachFit(target!, { ...EMPTY_QUESTION, hole: '51.98', shaft: '52' }, '').described).toBeNull(); // prettier-ignore
+    expect(
+      attachFit(target!, { ...EMPTY_QUESTION, hole: '51.98', shaft: '52' }, '').described,
+    ).toBeNull();
   });
 });

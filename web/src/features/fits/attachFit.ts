@@ -26,7 +26,11 @@ export function fitTargets(unit: Unit): readonly FitTarget[] {
 }
 
 /** The class of the seat on the station, and the question with its answer as a note. */
-export function attachFit({ axisId, station }: FitTarget, question: FitQuestion, answer: string): Attached {
+export function attachFit(
+  { axisId, station }: FitTarget,
+  question: FitQuestion,
+  answer: string,
+): Attached {
   const isOuter = question.ring === 'outer';
   const seat = (isOuter ? question.hole : question.shaft).trim();
   const isClass = /^[A-Za-z]/u.test(seat);
@@ -36,4 +40,4 @@ export function attachFit({ axisId, station }: FitTarget, question: FitQuestion,
     described: isClass ? { axisId, station: { ...station, ...changed } } : null,
     note: `Fits desk, ${station.name}, ${isOuter ? 'outer ring' : 'inner ring'}, ${asked}: ${answer}`,
   };
-} // prettier-ignore
+}

@@ -2,7 +2,15 @@ import { InputError } from '@wendaxis/core/faults';
 
 import { answerFit, EMPTY_QUESTION, type FitQuestion } from './fitsDesk.ts';
 
-const SEAT: FitQuestion = { ...EMPTY_QUESTION, diameter: '52', other: '25', width: '15', hole: 'N7', shaft: '52', material: 'castAluminium' }; // prettier-ignore
+const SEAT: FitQuestion = {
+  ...EMPTY_QUESTION,
+  diameter: '52',
+  other: '25',
+  width: '15',
+  hole: 'N7',
+  shaft: '52',
+  material: 'castAluminium',
+};
 const ask = (change: Partial<FitQuestion> = {}) => {
   const answer = answerFit({ ...SEAT, ...change }, 'metric');
   if (answer === null || answer instanceof InputError) throw new Error(String(answer));
@@ -26,7 +34,14 @@ describe('the fits desk', () => {
   });
 
   test('should answer for an inner ring on its journal, habit and all', () => {
-    const inner = ask({ ring: 'inner', diameter: '25', other: '52', hole: '25', shaft: 'k5', material: 'carbonSteel' }); // prettier-ignore
+    const inner = ask({
+      ring: 'inner',
+      diameter: '25',
+      other: '52',
+      hole: '25',
+      shaft: 'k5',
+      material: 'carbonSteel',
+    });
     expect(inner.dropIn).toBeNull();
     expect(inner.ways.find(({ id }) => id === 'bake')?.stands).toBe(false);
     expect(inner.hot).toBeGreaterThan(inner.fit.most); // the shaft at 100 °C, the ring at 20
@@ -36,8 +51,17 @@ describe('the fits desk', () => {
     // ISO 492 Normal, 50 to 80 mm outside: 0/−13 µm; N7: −39/−9 µm (both from memory).
     expect(ask({ shaft: '' }).fit.least).toBeCloseTo(0.009 - 0.013, 9);
     expect(ask({ shaft: '' }).fit.most).toBeCloseTo(0.039, 9);
-    expect(ask({ ring: 'inner', diameter: '25', other: '52', hole: '', shaft: 'k5', material: 'carbonSteel' }).fit.most).toBeCloseTo(0.021, 9); // k5 +11/+2, bore 0/−10
-  }); // prettier-ignore
+    expect(
+      ask({
+        ring: 'inner',
+        diameter: '25',
+        other: '52',
+        hole: '',
+        shaft: 'k5',
+        material: 'carbonSteel',
+      }).fit.most,
+    ).toBeCloseTo(0.021, 9); // k5 +11/+2, bore 0/−10
+  });
 
   test('should wait for what is missing, and name what cannot be', () => {
     expect(answerFit(EMPTY_QUESTION, 'metric')).toBeNull();

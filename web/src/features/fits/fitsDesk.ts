@@ -30,9 +30,16 @@ export interface FitQuestion {
 }
 
 export const EMPTY_QUESTION: FitQuestion = {
-  ring: 'outer', diameter: '', other: '', width: '', hole: '', shaft: '', material: '',
-  partTemperature: '100 C', ringTemperature: '20 C',
-}; // prettier-ignore
+  ring: 'outer',
+  diameter: '',
+  other: '',
+  width: '',
+  hole: '',
+  shaft: '',
+  material: '',
+  partTemperature: '100 C',
+  ringTemperature: '20 C',
+};
 
 /** The answer: the fit cold, at the temperatures given, and what it takes to get it together. mm, °C. */
 export interface FitAnswer {
@@ -45,31 +52,54 @@ export interface FitAnswer {
 }
 
 /** Answer the question, or say what is wrong; null while something is missing. */
-export function answerFit(question: FitQuestion, system: UnitSystem): FitAnswer | InputError | null {
+export function answerFit(
+  question: FitQuestion,
+  system: UnitSystem,
+): FitAnswer | InputError | null {
   const length = (text: string) => numberOf(text, 'length', system);
   const [diameter, other, width] = [question.diameter, question.other, question.width].map(length);
-  const [part, ring] = [question.partTemperature, question.ringTemperature].map((text) => numberOf(text, 'temperature', system));
+  const [part, ring] = [question.partTemperature, question.ringTemperature].map((text) =>
+    numberOf(text, 'temperature', system),
+  );
   const { material } = question;
   if (material === '') return null;
-  if (diameter == null || other == null || width == null || part == null || ring == null) return null;
+  if (diameter == null || other == null || width == null || part == null || ring == null)
+    return null;
   const isOuter = question.ring === 'outer';
   if ((isOuter ? question.hole : question.shaft).trim() === '') return null;
   try {
-    const size = (field: 'hole' | 'shaft') => sizeOf(question[field], diameter, system, { field, ring: (field === 'hole') === isOuter ? null : question.ring });
+    const size = (field: 'hole' | 'shaft') =>
+      sizeOf(question[field], diameter, system, {
+        field,
+        ring: (field === 'hole') === isOuter ? null : question.ring,
+      });
     const fit = classFit(size('shaft'), size('hole'));
     const steel = { material: 'bearingSteel' as const, temperature: ring };
     const seat = { material, temperature: part };
     return {
       fit,
-      hot: fitAtTemperature(fit.most, diameter, isOuter ? { inner: steel, outer: seat } : { inner: seat, outer: steel }),
+      hot: fitAtTemperature(
+        fit.most,
+        diameter,
+        isOuter ? { inner: steel, outer: seat } : { inner: seat, outer: steel },
+      ),
       dropIn: isOuter ? dropIn({ diameter, tightest: fit.most, material }).withRoomRing : null,
-      ways: waysIn({ ring: question.ring, diameter, other, width, tightest: fit.most, material, sealed: false, pressRating: BENCH_PRESS }),
+      ways: waysIn({
+        ring: question.ring,
+        diameter,
+        other,
+        width,
+        tightest: fit.most,
+        material,
+        sealed: false,
+        pressRating: BENCH_PRESS,
+      }),
     };
   } catch (error) {
     if (error instanceof InputError) return error;
     throw error;
   }
-} // prettier-ignore
+}
 
 function numberOf(text: string, kind: 'length' | 'temperature', system: UnitSystem): number | null {
   const reading = readField(text, kind, system);

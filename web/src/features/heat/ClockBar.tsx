@@ -16,13 +16,17 @@ export function ClockBar() {
   const clocks = useClocks((state) => state.clocks);
   if (clocks.length === 0) return null;
   return (
-    <div className="bg-plate text-scribe on-plate flex flex-wrap gap-x-6 gap-y-1 px-6 py-1 print:hidden" role="region" aria-label="Clocks">
+    <div
+      className="bg-plate text-scribe on-plate flex flex-wrap gap-x-6 gap-y-1 px-6 py-1 print:hidden"
+      role="region"
+      aria-label="Clocks"
+    >
       {clocks.map((clock) => (
         <RunningClock key={clock.clockId} clock={clock} />
       ))}
     </div>
   );
-} // prettier-ignore
+}
 
 /** Where a clock belongs: the heat of its part, or the step of its ring. */
 function pathOf({ jobId, kind, targetId }: HeldClock): string {
@@ -46,15 +50,24 @@ function RunningClock({ clock }: { readonly clock: HeldClock }) {
   }, [rings, words]);
   return (
     <span className="inline-flex items-center gap-3">
-      <Link className="text-scribe inline-flex min-h-12 items-center gap-3 no-underline" to={pathOf(clock)}>
+      <Link
+        className="text-scribe inline-flex min-h-12 items-center gap-3 no-underline"
+        to={pathOf(clock)}
+      >
         <span className="text-base">{words}</span>
-        <span className={`figure text-2xl ${left <= 0 ? 'text-brass' : ''}`}>{clockText(left)}</span>
+        <span className={`figure text-2xl ${left <= 0 ? 'text-brass' : ''}`}>
+          {clockText(left)}
+        </span>
       </Link>
       {rings && (
-        <Button kind="plate" className="bg-brass text-brass-ink" onClick={() => hear(clock.clockId)}>
+        <Button
+          kind="plate"
+          className="bg-brass text-brass-ink"
+          onClick={() => hear(clock.clockId)}
+        >
           Time. Heard
         </Button>
       )}
     </span>
   );
-} // prettier-ignore
+}

@@ -41,9 +41,13 @@ export function LimitForm({ jobId, state, targetId, name, usual, most }: Props) 
     <div className="grid gap-2">
       <p className="m-0 flex flex-wrap items-center gap-3">
         <span>
-          Limit of {name} <strong className="figure">{units.show(limit.limit, 'temperature')}</strong>: {limit.reason}
+          Limit of {name}{' '}
+          <strong className="figure">{units.show(limit.limit, 'temperature')}</strong>:{' '}
+          {limit.reason}
         </span>
-        {!open && state.finished === null && <Button onClick={() => setOpen(true)}>Another limit</Button>}
+        {!open && state.finished === null && (
+          <Button onClick={() => setOpen(true)}>Another limit</Button>
+        )}
       </p>
       {open && (
         <form onSubmit={submit} className="flex flex-wrap items-start gap-3">
@@ -52,7 +56,12 @@ export function LimitForm({ jobId, state, targetId, name, usual, most }: Props) 
           </div>
           <label className="grid min-w-60 flex-1 gap-1">
             <span className="small-label">Who says so, and why: a coating, a maker’s sheet</span>
-            <input className="bg-panel border-edge min-h-12 border-2 px-3" maxLength={300} value={reason} onChange={(event) => setReason(event.target.value)} />
+            <input
+              className="bg-panel border-edge min-h-12 border-2 px-3"
+              maxLength={300}
+              value={reason}
+              onChange={(event) => setReason(event.target.value)}
+            />
           </label>
           <Button type="submit" className="mt-6" disabled={!usable || reason.trim().length < 5}>
             Record it
@@ -66,4 +75,4 @@ export function LimitForm({ jobId, state, targetId, name, usual, most }: Props) 
       )}
     </div>
   );
-} // prettier-ignore
+}

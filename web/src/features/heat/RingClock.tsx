@@ -18,17 +18,33 @@ interface Props {
 /** A clock for one ring, in the oven or in the freezer: started and stopped here, shown in the header. */
 export function RingClock({ job: { jobId, state }, stationId, ring, ways }: Props) {
   const kind = ring === 'inner' ? 'ringWarming' : 'ringFreezing';
-  const running = state.clocks.find((clock) => clock.targetId === stationId && clock.kind === kind && clock.stoppedAt === null);
+  const running = state.clocks.find(
+    (clock) => clock.targetId === stationId && clock.kind === kind && clock.stoppedAt === null,
+  );
   if (running !== undefined)
-    return <Button onClick={() => record(jobId, 'ClockStopped', { clockId: running.clockId })}>It is out, stop the clock</Button>;
+    return (
+      <Button onClick={() => record(jobId, 'ClockStopped', { clockId: running.clockId })}>
+        It is out, stop the clock
+      </Button>
+    );
   const { inside: bore, outside, width } = findStation(state.unit!, stationId)!.station;
-  const seconds = ring === 'inner'
-    ? (ways.find(({ id, stands }) => id === 'oven' && stands)?.seconds ?? 0)
-    : ringFreezeTime({ bore, outside, width }, USUAL_HEAT.rings, USUAL_HEAT.ambient);
+  const seconds =
+    ring === 'inner'
+      ? (ways.find(({ id, stands }) => id === 'oven' && stands)?.seconds ?? 0)
+      : ringFreezeTime({ bore, outside, width }, USUAL_HEAT.rings, USUAL_HEAT.ambient);
   if (seconds === 0 || state.finished !== null) return null;
   return (
-    <Button onClick={() => record(jobId, 'ClockStarted', { clockId: uuid(), kind, targetId: stationId, seconds: Math.round(seconds) })}>
+    <Button
+      onClick={() =>
+        record(jobId, 'ClockStarted', {
+          clockId: uuid(),
+          kind,
+          targetId: stationId,
+          seconds: Math.round(seconds),
+        })
+      }
+    >
       Ring into the {ring === 'inner' ? 'oven' : 'freezer'} ({spanText(seconds)})
     </Button>
   );
-} // prettier-ignore
+}

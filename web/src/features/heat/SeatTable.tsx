@@ -41,14 +41,34 @@ export function SeatTable({ jobId, state, plan }: Props) {
               </div>
               <dl className="m-0 grid grid-cols-3 gap-x-4 gap-y-2 xl:grid-cols-6">
                 <Told label={`Cold, ${units.unit()}`} value={units.digits(row.cold)} />
-                <Told label="As planned" value={units.digits(row.planned)} says={row.dropsIn ? 'drops in' : 'does not'} tone={row.dropsIn ? 'good' : 'bad'} />
-                <Told label="In service" value={units.digits(row.service)} says={row.creeps ? 'may creep' : 'holds'} tone={row.creeps ? 'bad' : 'good'} />
+                <Told
+                  label="As planned"
+                  value={units.digits(row.planned)}
+                  says={row.dropsIn ? 'drops in' : 'does not'}
+                  tone={row.dropsIn ? 'good' : 'bad'}
+                />
+                <Told
+                  label="In service"
+                  value={units.digits(row.service)}
+                  says={row.creeps ? 'may creep' : 'holds'}
+                  tone={row.creeps ? 'bad' : 'good'}
+                />
                 <Kept kept={clearanceInService(state, findStation(state.unit!, id)!.station)} />
-                <Told label="Last moment" value={lastSafe === null ? '–' : clockText(lastSafe)} says={lastSafe === null ? '' : 'out of the oven'} />
+                <Told
+                  label="Last moment"
+                  value={lastSafe === null ? '–' : clockText(lastSafe)}
+                  says={lastSafe === null ? '' : 'out of the oven'}
+                />
                 <Told
                   label="Grips after"
                   value={grabAtStart === null ? '–' : spanText(grabAtStart)}
-                  says={gripsBelow !== null ? `or case below ${temperature(gripsBelow)}` : grabAtStart === null ? 'not by itself' : ''}
+                  says={
+                    gripsBelow !== null
+                      ? `or case below ${temperature(gripsBelow)}`
+                      : grabAtStart === null
+                        ? 'not by itself'
+                        : ''
+                  }
                 />
               </dl>
             </li>
@@ -62,7 +82,7 @@ export function SeatTable({ jobId, state, plan }: Props) {
       )}
     </section>
   );
-} // prettier-ignore
+}
 
 interface ToldProps {
   readonly label: string;
@@ -92,5 +112,12 @@ function Kept({ kept }: { readonly kept: ClearanceInService | null }) {
   const { least, most } = kept.left;
   const range = `${units.digits(least)} to ${units.digits(most)}`;
   if (least >= 0) return <Told label="Clearance left" value={range} says="runs free" tone="good" />;
-  return <Told label="Clearance left" value={range} says={most < 0 ? 'none' : 'may be none'} tone="bad" />;
-} // prettier-ignore
+  return (
+    <Told
+      label="Clearance left"
+      value={range}
+      says={most < 0 ? 'none' : 'may be none'}
+      tone="bad"
+    />
+  );
+}

@@ -19,22 +19,34 @@ export function WayList({ ways, chosen, onChoose }: Props) {
     [
       way.temperature === null ? '' : `heat to ${units.show(way.temperature, 'temperature')}`,
       way.seconds === null ? '' : `${way.timeWords} ${spanText(way.seconds)}`,
-      way.ringTemperature === null || way.ringTemperature === way.temperature ? '' : `ring ${units.show(way.ringTemperature, 'temperature')}`,
+      way.ringTemperature === null || way.ringTemperature === way.temperature
+        ? ''
+        : `ring ${units.show(way.ringTemperature, 'temperature')}`,
       way.force === null ? '' : `force ${units.show(way.force, 'force')}`,
       way.stress === null ? '' : `stress ${units.show(way.stress, 'pressure')}`,
-    ].filter(Boolean).join(', ');
+    ]
+      .filter(Boolean)
+      .join(', ');
   return (
     <ul className="m-0 list-none p-0" aria-label="Ways in">
       {ways.map((way) => (
         <li key={way.id} className="border-edge grid grid-cols-[7rem_1fr] gap-x-4 border-t py-2">
-          <span className={`text-lg font-bold ${!way.stands ? 'text-bad' : way.lastResort ? '' : 'text-good'}`}>{!way.stands ? '✕ refused' : way.lastResort ? '△ last resort' : '✓ stands'}</span>
+          <span
+            className={`text-lg font-bold ${!way.stands ? 'text-bad' : way.lastResort ? '' : 'text-good'}`}
+          >
+            {!way.stands ? '✕ refused' : way.lastResort ? '△ last resort' : '✓ stands'}
+          </span>
           <span>
             <span className="text-lg font-semibold">{way.words}</span>
             <span className="figure ml-3">{figures(way)}</span>
             <span className="block">{way.limit}</span>
             <span className="small-label block">{way.risks}</span>
             {onChoose !== undefined && way.stands && (
-              <Button aria-pressed={chosen === way.id} className={chosen === way.id ? 'border-plate! bg-plate text-scribe mt-1' : 'mt-1'} onClick={() => onChoose(way.id)}>
+              <Button
+                aria-pressed={chosen === way.id}
+                className={chosen === way.id ? 'border-plate! bg-plate text-scribe mt-1' : 'mt-1'}
+                onClick={() => onChoose(way.id)}
+              >
                 {chosen === way.id ? '✓ This way' : 'Take this way'}
               </Button>
             )}
@@ -43,4 +55,4 @@ export function WayList({ ways, chosen, onChoose }: Props) {
       ))}
     </ul>
   );
-} // prettier-ignore
+}

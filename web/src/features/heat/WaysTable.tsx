@@ -21,7 +21,10 @@ export function WaysTable({ name, ways, chosen, onChoose }: Props) {
       </Dialog.Trigger>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 bg-black/55" />
-        <Dialog.Content aria-describedby={undefined} className="bg-panel text-ink border-plate fixed top-0 right-0 bottom-0 w-[min(54rem,100vw)] overflow-y-auto border-l-8 p-6">
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="bg-panel text-ink border-plate fixed top-0 right-0 bottom-0 w-[min(54rem,100vw)] overflow-y-auto border-l-8 p-6"
+        >
           <div className="mb-3 flex items-center justify-between gap-4">
             <Dialog.Title className="text-2xl">Ways in for {name}</Dialog.Title>
             <Dialog.Close asChild>
@@ -34,4 +37,4 @@ export function WaysTable({ name, ways, chosen, onChoose }: Props) {
       </Dialog.Portal>
     </Dialog.Root>
   );
-} // prettier-ignore
+}

@@ -1,10 +1,21 @@
 import { clockText, spanText } from './clock.ts';
 
 describe('times on screen', () => {
-  test.each([[0, '0:00'], [5, '0:05'], [59.2, '1:00'], [725, '12:05'], [-30, '−0:30'], [-3600, '−60:00']])('should show %d s as %s', (seconds, text) => {
+  test.each([
+    [0, '0:00'],
+    [5, '0:05'],
+    [59.2, '1:00'],
+    [725, '12:05'],
+    [-30, '−0:30'],
+    [-3600, '−60:00'],
+  ])('should show %d s as %s', (seconds, text) => {
     expect(clockText(seconds)).toBe(text);
-  }); // prettier-ignore
-  test.each([[45, '45 s'], [600, '10 min'], [9000, '2.5 h']])('should say %d s as %s', (seconds, text) => {
+  });
+  test.each([
+    [45, '45 s'],
+    [600, '10 min'],
+    [9000, '2.5 h'],
+  ])('should say %d s as %s', (seconds, text) => {
     expect(spanText(seconds)).toBe(text);
-  }); // prettier-ignore
+  });
 });

@@ -35,18 +35,33 @@ const NO_ANSWER: JointAnswer = { status: 'nothingFits', wanted: {}, choices: [],
 export function JointPacks({ jobId, state, axis, run, question }: Props) {
   const units = useUnits();
   const [chosen, setChosen] = useState(0);
-  const computed = useMemo(() => orRefused(() => jointPacks(question), (error) => error), [question]);
+  const computed = useMemo(
+    () =>
+      orRefused(
+        () => jointPacks(question),
+        (error) => error,
+      ),
+    [question],
+  );
   const answer = computed instanceof InputError ? NO_ANSWER : computed;
   const choice = answer.choices[Math.min(chosen, answer.choices.length - 1)];
   const usable = choice !== undefined && answer.status !== 'nothingFits';
   const siteName = (id: string) => axis.stations.find((station) => station.id === id)?.name ?? id;
   const choose = useCallback(() => {
     for (const { siteId, pieces } of choice?.packs ?? [])
-      record(jobId, 'PackChosen', { siteId, runId: run.runId, pieces: withUncertainty(pieces, question.stock) });
+      record(jobId, 'PackChosen', {
+        siteId,
+        runId: run.runId,
+        pieces: withUncertainty(pieces, question.stock),
+      });
   }, [choice, jobId, run.runId, question.stock]);
   useShortcut(['Enter'], choose, usable);
   if (computed instanceof InputError)
-    return <Notice tone="warn" title="No packs can be worked out from these">{computed.faults.map(describeFault).join('. ')}</Notice>;
+    return (
+      <Notice tone="warn" title="No packs can be worked out from these">
+        {computed.faults.map(describeFault).join('. ')}
+      </Notice>
+    );
   return (
     <div className="grid gap-5 lg:grid-cols-[1.7fr_1fr]">
       <section className="grid content-start gap-3" aria-label="Choice">
@@ -54,35 +69,65 @@ export function JointPacks({ jobId, state, axis, run, question }: Props) {
           <div>
             <h1 className="m-0 text-[2.3rem] leading-tight">Choose the packs together</h1>
             <p className="m-0 text-xl">
-              Wanted: {question.sites.map(({ id }) => `${siteName(id)} ${units.digits(answer.wanted[id]!)}`).join(', ')} {units.unit()}. One of them moves both figures.
+              Wanted:{' '}
+              {question.sites
+                .map(({ id }) => `${siteName(id)} ${units.digits(answer.wanted[id]!)}`)
+                .join(', ')}{' '}
+              {units.unit()}. One of them moves both figures.
             </p>
           </div>
           {usable && (
-            <Button kind="main" className="min-h-14 shrink-0 px-5 text-xl" onClick={choose} shortcut="Enter">
+            <Button
+              kind="main"
+              className="min-h-14 shrink-0 px-5 text-xl"
+              onClick={choose}
+              shortcut="Enter"
+            >
               Take these packs
             </Button>
           )}
         </div>
         {answer.status === 'unproven' && (
-          <Notice tone="warn" title="No packs at hand can be proven">These aim inside both bands, but nearer to a limit than the uncertainty. The readings afterwards decide.</Notice>
+          <Notice tone="warn" title="No packs at hand can be proven">
+            These aim inside both bands, but nearer to a limit than the uncertainty. The readings
+            afterwards decide.
+          </Notice>
         )}
         {answer.status === 'nothingFits' && (
-          <Notice tone="warn" title="Nothing in the box brings both into their bands">The nearest is shown. Order the thicknesses that are wanted.</Notice>
+          <Notice tone="warn" title="Nothing in the box brings both into their bands">
+            The nearest is shown. Order the thicknesses that are wanted.
+          </Notice>
         )}
-        <RadioGroup.Root value={String(chosen)} onValueChange={(value) => setChosen(Number(value))} aria-label="Packs" className="grid gap-3">
+        <RadioGroup.Root
+          value={String(chosen)}
+          onValueChange={(value) => setChosen(Number(value))}
+          aria-label="Packs"
+          className="grid gap-3"
+        >
           {answer.choices.map((one, at) => (
-            <RadioGroup.Item key={one.packs.map(({ thickness }) => thickness).join(' ')} value={String(at)} className="bg-panel text-ink border-edge data-[state=checked]:border-plate grid gap-2 rounded-[3px] border-2 p-3 text-left data-[state=checked]:border-4">
+            <RadioGroup.Item
+              key={one.packs.map(({ thickness }) => thickness).join(' ')}
+              value={String(at)}
+              className="bg-panel text-ink border-edge data-[state=checked]:border-plate grid gap-2 rounded-[3px] border-2 p-3 text-left data-[state=checked]:border-4"
+            >
               <span className="small-label">{at === 0 ? 'Best' : `Next ${at}`}</span>
               {one.packs.map(({ siteId, pieces, thickness }) => (
                 <span key={siteId} className="text-lg">
-                  {siteName(siteId)}: <span className="figure text-xl">{packWords(pieces, (mm) => units.digits(mm))}</span> = {units.show(thickness)}
+                  {siteName(siteId)}:{' '}
+                  <span className="figure text-xl">
+                    {packWords(pieces, (mm) => units.digits(mm))}
+                  </span>{' '}
+                  = {units.show(thickness)}
                 </span>
               ))}
               <Expected choice={one} question={question} />
             </RadioGroup.Item>
           ))}
         </RadioGroup.Root>
-        <p className="m-0">{answer.tried.toLocaleString('en')} pairs of the nearest packs were held against both bands.</p>
+        <p className="m-0">
+          {answer.tried.toLocaleString('en')} pairs of the nearest packs were held against both
+          bands.
+        </p>
       </section>
       <div className="grid content-start gap-4">
         <section aria-label="Stock" className="bg-panel border-edge rounded-[3px] border-2 p-4">
@@ -93,23 +138,37 @@ export function JointPacks({ jobId, state, axis, run, question }: Props) {
       </div>
     </div>
   );
-} // prettier-ignore
+}
 
-function Expected({ choice, question }: { readonly choice: JointChoice; readonly question: JointQuestion }) {
+function Expected({
+  choice,
+  question,
+}: {
+  readonly choice: JointChoice;
+  readonly question: JointQuestion;
+}) {
   const units = useUnits();
   return (
     <span className="grid gap-x-5 md:grid-cols-2">
       {choice.expected.map(({ specId, value, expanded, decision }) => (
         <span key={specId} className="grid">
           <span className="first-letter:uppercase">
-            {SPEC_KINDS[specId as SpecKind].words} <span className="figure text-lg">{units.digits(value)} ± {units.show(expanded)}</span>
+            {SPEC_KINDS[specId as SpecKind].words}{' '}
+            <span className="figure text-lg">
+              {units.digits(value)} ± {units.show(expanded)}
+            </span>
           </span>
-          <BandStrip band={question.specs.find(({ id }) => id === specId)!.band} value={{ low: value, high: value, expanded }} guard={0} word={decision.word} />
+          <BandStrip
+            band={question.specs.find(({ id }) => id === specId)!.band}
+            value={{ low: value, high: value, expanded }}
+            guard={0}
+            word={decision.word}
+          />
         </span>
       ))}
     </span>
   );
-} // prettier-ignore
+}
 
 /** Pieces of all packs of a choice, size by size. */
 function together(choice: JointChoice | undefined): JointChoice['packs'][number]['pieces'] {

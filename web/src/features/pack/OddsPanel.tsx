@@ -39,11 +39,15 @@ export function OddsPanel({ question, pack, verdict }: Props) {
       {computed.status === 'done' && (
         <div className="grid gap-1">
           <p className="m-0" role="status">
-            <span className="figure text-[2.3rem] leading-none">{percent(computed.answer.odds.inBand)}</span> in band
+            <span className="figure text-[2.3rem] leading-none">
+              {percent(computed.answer.odds.inBand)}
+            </span>{' '}
+            in band
           </p>
           <OddsBars bins={computed.answer.odds.bins} band={question.band} />
           <p className="m-0">
-            Too little {percent(computed.answer.odds.tooLittle)}, too much {percent(computed.answer.odds.tooMuch)}.
+            Too little {percent(computed.answer.odds.tooLittle)}, too much{' '}
+            {percent(computed.answer.odds.tooMuch)}.
           </p>
           <ul className="m-0 list-none p-0" aria-label="What would raise them">
             {computed.answer.raisers.map(({ what, odds }) => (
@@ -53,10 +57,11 @@ export function OddsPanel({ question, pack, verdict }: Props) {
             ))}
           </ul>
           <p className="small-label m-0">
-            {USUAL_DRAWS.toLocaleString('en')} draws over reading, old pack, pieces, and {units.show(USUAL_SEATING)} from one assembly to the next.
+            {USUAL_DRAWS.toLocaleString('en')} draws over reading, old pack, pieces, and{' '}
+            {units.show(USUAL_SEATING)} from one assembly to the next.
           </p>
         </div>
       )}
     </Panel>
   );
-} // prettier-ignore
+}

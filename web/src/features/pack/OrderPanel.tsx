@@ -27,48 +27,110 @@ interface Props {
 export function OrderPanel({ step, state }: Props) {
   const units = useUnits();
   const workshop = useWorkshop();
-  const [texts, setTexts] = useState({ from: '0.1 mm', to: '1.5 mm', step: '0.05 mm', parts: '0.05 mm' });
+  const [texts, setTexts] = useState({
+    from: '0.1 mm',
+    to: '1.5 mm',
+    step: '0.05 mm',
+    parts: '0.05 mm',
+  });
   const axis = state.unit!.axes.find(({ id }) => id === step.axisId)!;
   const found = playSite(axis);
   // Where nobody knows which way a shim works nothing can be ordered yet.
   const site = found?.place === UNKNOWN_PLACE ? undefined : found;
   const spec = state.specs.find(({ axisId, kind }) => axisId === axis.id && kind === 'endPlay');
-  const run = spec === undefined ? undefined : state.runs.findLast((one) => one.specId === spec.specId && one.stage === 'asFound' && one.status === 'closed');
+  const run =
+    spec === undefined
+      ? undefined
+      : state.runs.findLast(
+          (one) => one.specId === spec.specId && one.stage === 'asFound' && one.status === 'closed',
+        );
   const verdict = run === undefined ? null : verdictOf(state, run);
   const lengths = [texts.from, texts.to, texts.step, texts.parts].map((text) => {
     const reading = readField(text, 'length', units.system);
     return reading.status === 'read' ? reading.quantity.value : null;
   });
-  const [from, to, grade, parts] = lengths as [number | null, number | null, number | null, number | null];
-  const sizes = from === null || to === null || grade === null ? null : gradedSizes(from, to, grade);
-  const stock = workshop.data === undefined || site === undefined ? null : stockAtHand(workshop.data.sizes, {}, state, [site.id]);
-  const question: OrderQuestion | null = sizes === null || parts === null || stock === null || spec === undefined || site === undefined || verdict?.status !== 'judged'
-    ? null
-    : orderQuestion({ state, axis, site, band: spec.band, verdict, stock, sizes, changedParts: parts, mostPieces: USUAL_MOST_PIECES });
+  const [from, to, grade, parts] = lengths as [
+    number | null,
+    number | null,
+    number | null,
+    number | null,
+  ];
+  const sizes =
+    from === null || to === null || grade === null ? null : gradedSizes(from, to, grade);
+  const stock =
+    workshop.data === undefined || site === undefined
+      ? null
+      : stockAtHand(workshop.data.sizes, {}, state, [site.id]);
+  const question: OrderQuestion | null =
+    sizes === null ||
+    parts === null ||
+    stock === null ||
+    spec === undefined ||
+    site === undefined ||
+    verdict?.status !== 'judged'
+      ? null
+      : orderQuestion({
+          state,
+          axis,
+          site,
+          band: spec.band,
+          verdict,
+          stock,
+          sizes,
+          changedParts: parts,
+          mostPieces: USUAL_MOST_PIECES,
+        });
   const key = JSON.stringify(question);
-  const ask = useCallback((worker: RemoteOdds) => worker.orderSizes(JSON.parse(key) as OrderQuestion), [key]);
+  const ask = useCallback(
+    (worker: RemoteOdds) => worker.orderSizes(JSON.parse(key) as OrderQuestion),
+    [key],
+  );
   const computed = useOdds(question === null ? null : ask);
   const { saving, save } = useWorkshopRecord();
   if (site === undefined || verdict?.status !== 'judged') return null;
   const orderAll = async (order: readonly { readonly thickness: number }[]): Promise<void> => {
-    for (const { thickness } of order) if (!(await save('SizeOrdered', { orderId: uuid(), thickness, count: 1, price: null }))) return;
+    for (const { thickness } of order)
+      if (!(await save('SizeOrdered', { orderId: uuid(), thickness, count: 1, price: null })))
+        return;
   };
   const set = (name: keyof typeof texts) => (text: string) => setTexts({ ...texts, [name]: text });
   return (
     <Panel title="What to order before it comes apart">
       <div className="grid grid-cols-2 gap-x-3">
-        <QuantityField label="Sizes on the list from" text={texts.from} onText={set('from')} quiet />
+        <QuantityField
+          label="Sizes on the list from"
+          text={texts.from}
+          onText={set('from')}
+          quiet
+        />
         <QuantityField label="to" text={texts.to} onText={set('to')} quiet />
         <QuantityField label="in steps of" text={texts.step} onText={set('step')} quiet />
-        <QuantityField label="New parts move the play by (1 σ)" text={texts.parts} onText={set('parts')} quiet />
+        <QuantityField
+          label="New parts move the play by (1 σ)"
+          text={texts.parts}
+          onText={set('parts')}
+          quiet
+        />
       </div>
-      {question === null && <p role="alert" className="text-bad m-0 font-semibold">A list of 1 to 60 sizes, from small to large.</p>}
-      {question !== null && computed.status === 'computing' && <p className="m-0">Working it out…</p>}
-      {question !== null && computed.status === 'failed' && <p role="alert" className="text-bad m-0 font-semibold">It cannot be worked out: {computed.message}</p>}
+      {question === null && (
+        <p role="alert" className="text-bad m-0 font-semibold">
+          A list of 1 to 60 sizes, from small to large.
+        </p>
+      )}
+      {question !== null && computed.status === 'computing' && (
+        <p className="m-0">Working it out…</p>
+      )}
+      {question !== null && computed.status === 'failed' && (
+        <p role="alert" className="text-bad m-0 font-semibold">
+          It cannot be worked out: {computed.message}
+        </p>
+      )}
       {question !== null && computed.status === 'done' && (
         <div role="status" className="grid gap-1">
           <p className="m-0 text-lg">
-            Wanted about <strong className="figure">{units.show(computed.answer.wanted)}</strong>. With the box as it is: <strong className="figure">{percent(computed.answer.oddsNow)}</strong>.
+            Wanted about <strong className="figure">{units.show(computed.answer.wanted)}</strong>.
+            With the box as it is:{' '}
+            <strong className="figure">{percent(computed.answer.oddsNow)}</strong>.
           </p>
           <OddsBars bins={computed.answer.bins} band={{ lower: null, upper: null }} />
           <p className="m-0 text-xl font-semibold">
@@ -78,7 +140,11 @@ export function OrderPanel({ step, state }: Props) {
             {!computed.answer.reached && ' This list does not reach 95 %.'}
           </p>
           {computed.answer.order.length > 0 && (
-            <Button className="justify-self-start" disabled={saving === 'saving'} onClick={() => void orderAll(computed.answer.order)}>
+            <Button
+              className="justify-self-start"
+              disabled={saving === 'saving'}
+              onClick={() => void orderAll(computed.answer.order)}
+            >
               Put them on order
             </Button>
           )}
@@ -87,4 +153,4 @@ export function OrderPanel({ step, state }: Props) {
       )}
     </Panel>
   );
-} // prettier-ignore
+}

@@ -15,7 +15,14 @@ const QUESTION: PackQuestion = {
 
 describe('odds in words', () => {
   test('should never claim certainty', () => {
-    expect([1, 0.9996, 0.994, 0.52, 0.004, 0].map(percent)).toEqual(['over 99.9 %', 'over 99.9 %', '99.4 %', '52 %', '0.4 %', 'under 0.1 %']); // prettier-ignore
+    expect([1, 0.9996, 0.994, 0.52, 0.004, 0].map(percent)).toEqual([
+      'over 99.9 %',
+      'over 99.9 %',
+      '99.4 %',
+      '52 %',
+      '0.4 %',
+      'under 0.1 %',
+    ]);
     for (const words of Object.values(RAISER_WORDS)) expect(words).toMatch(/^With /);
   });
 
@@ -28,10 +35,18 @@ describe('odds in words', () => {
 
   test('should split the uncertainty of a run into what more cycles and a finer dial would change', () => {
     const verdict = judgeRun({
-      instrument: { id: 'd', name: 'd', graduation: 0.01, calibrationUncertainty: 0.002, range: 10 },
-      indicator: { contact: 'faceSquareToTravel', angle: 0 }, band: QUESTION.band, shaftHeld: true,
+      instrument: {
+        id: 'd',
+        name: 'd',
+        graduation: 0.01,
+        calibrationUncertainty: 0.002,
+        range: 10,
+      },
+      indicator: { contact: 'faceSquareToTravel', angle: 0 },
+      band: QUESTION.band,
+      shaftHeld: true,
       cycles: [0.3, 0.31, 0.3, 0.3].map((lift) => ({ zero: 0, lift, returned: 0, position: null })),
-    }); // prettier-ignore
+    });
     if (verdict.status !== 'judged') throw new Error(verdict.status);
     const { resolution, repeat, rest, cycles } = readingParts(verdict);
     expect(Math.hypot(resolution, repeat, rest)).toBeCloseTo(

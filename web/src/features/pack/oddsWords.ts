@@ -42,14 +42,20 @@ export function oddsQuestion(question: PackQuestion, pack: ProposedPack): OddsQu
 }
 
 /** How the uncertainty of a run is made up. */
-export function readingParts({ value, cycles }: Extract<RunVerdict, { status: 'judged' }>): ReadingParts {
+export function readingParts({
+  value,
+  cycles,
+}: Extract<RunVerdict, { status: 'judged' }>): ReadingParts {
   const { components } = value.uncertainty;
-  const of = (name: string) => components.find((component) => component.name === name)?.standard ?? 0;
-  const rest = components.filter(({ name }) => name !== 'resolution' && name !== 'repeat').map(({ standard }) => standard);
+  const of = (name: string) =>
+    components.find((component) => component.name === name)?.standard ?? 0;
+  const rest = components
+    .filter(({ name }) => name !== 'resolution' && name !== 'repeat')
+    .map(({ standard }) => standard);
   return {
     resolution: of('resolution'),
     repeat: of('repeat'),
     cycles: Math.max(1, cycles.filter(({ flaw }) => flaw === null).length - value.seating),
     rest: Math.hypot(...rest),
   };
-} // prettier-ignore
+}

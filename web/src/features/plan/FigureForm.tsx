@@ -21,7 +21,9 @@ export function FigureForm({ jobId, step, state }: Props) {
   const { system } = useUnits();
   const [text, setText] = useState('');
   const { words, quantity, least, most } = SPEC_KINDS[step.specKind!];
-  const spec = state.specs.find(({ axisId, kind }) => axisId === step.axisId && kind === step.specKind); // prettier-ignore
+  const spec = state.specs.find(
+    ({ axisId, kind }) => axisId === step.axisId && kind === step.specKind,
+  );
   if (spec === undefined) return <Notice title={`Enter the ${words} band first`} />;
   const reading = readField(text, quantity, system);
   const value = reading.status === 'read' ? reading.quantity.value : null;

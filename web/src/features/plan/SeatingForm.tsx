@@ -18,7 +18,8 @@ export function SeatingForm({ jobId, step, state }: Props) {
   const targetId = step.stationId ?? step.axisId!;
   const answers = state.seating[targetId] ?? {};
   const open = step.checks.filter((check) => answers[check] === undefined);
-  const say = (check: SeatingCheckId, good: boolean): void => record(jobId, 'SeatChecked', { targetId, check, good });
+  const say = (check: SeatingCheckId, good: boolean): void =>
+    record(jobId, 'SeatChecked', { targetId, check, good });
   const allGood = (): void => open.forEach((check) => say(check, true));
   return (
     <div className="grid gap-4">
@@ -32,10 +33,18 @@ export function SeatingForm({ jobId, step, state }: Props) {
               <div className="grid grid-cols-[1fr_auto] items-center gap-3">
                 <span className="text-xl font-semibold">{words}</span>
                 <span role="group" aria-label={words} className="flex gap-2">
-                  <Button aria-pressed={good === true} className={good === true ? 'border-good! text-good min-w-24' : 'min-w-24'} onClick={() => say(check, true)}>
+                  <Button
+                    aria-pressed={good === true}
+                    className={good === true ? 'border-good! text-good min-w-24' : 'min-w-24'}
+                    onClick={() => say(check, true)}
+                  >
                     {good === true ? '✓ Yes' : 'Yes'}
                   </Button>
-                  <Button aria-pressed={good === false} className={good === false ? 'border-bad! text-bad min-w-24' : 'min-w-24'} onClick={() => say(check, false)}>
+                  <Button
+                    aria-pressed={good === false}
+                    className={good === false ? 'border-bad! text-bad min-w-24' : 'min-w-24'}
+                    onClick={() => say(check, false)}
+                  >
                     {good === false ? '✕ No' : 'No'}
                   </Button>
                 </span>
@@ -52,7 +61,7 @@ export function SeatingForm({ jobId, step, state }: Props) {
       {open.length > 1 && <AllGood onClick={allGood} />}
     </div>
   );
-} // prettier-ignore
+}
 
 function AllGood({ onClick }: { readonly onClick: () => void }) {
   useShortcut(['Enter'], onClick);

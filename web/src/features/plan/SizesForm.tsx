@@ -26,8 +26,15 @@ const FEATURE_WORDS: Readonly<Record<SizeFeature, string>> = {
 };
 /** A size further than this from nominal is a slip of the unit or the point. Share of nominal. */
 const FAR: Readonly<Record<SizeFeature, number>> = {
-  bore: 0.05, journal: 0.05, length: 0.5, ringOutside: 0.05, ringBore: 0.05, ringWidth: 0.1, shoulderDepth: 0.5, seatedDepth: 0.5,
-}; // prettier-ignore
+  bore: 0.05,
+  journal: 0.05,
+  length: 0.5,
+  ringOutside: 0.05,
+  ringBore: 0.05,
+  ringWidth: 0.1,
+  shoulderDepth: 0.5,
+  seatedDepth: 0.5,
+};
 
 interface Props {
   readonly jobId: string;

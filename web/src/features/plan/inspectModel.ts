@@ -32,6 +32,8 @@ export function suggestionFrom(
     }),
   ];
   if (rows.length === 0) return null;
-  const gravest = rows.toSorted((a, b) => VERDICTS.indexOf(b.verdict) - VERDICTS.indexOf(a.verdict))[0]!; // prettier-ignore
+  const gravest = rows.toSorted(
+    (a, b) => VERDICTS.indexOf(b.verdict) - VERDICTS.indexOf(a.verdict),
+  )[0]!;
   return { ...gravest, reason: rows.map(({ reason }) => reason).join(', ') };
 }

@@ -50,7 +50,15 @@ describe('what follows from findings', () => {
   });
 
   test('should depend on what is looked at, station or part', () => {
-    const unit = { id: 'u', name: 'u', description: '', axes: [], parts: [{ id: 'p', name: 'p', kind: 'shaft', material: null, mass: null, area: null, wall: null }] } as const; // prettier-ignore
+    const unit = {
+      id: 'u',
+      name: 'u',
+      description: '',
+      axes: [],
+      parts: [
+        { id: 'p', name: 'p', kind: 'shaft', material: null, mass: null, area: null, wall: null },
+      ],
+    } as const;
     expect(possibleFindings(unit, { ...FIXTURE_STEP, partId: 'p' })).toContain('cracked');
     expect(possibleFindings(unit, { ...FIXTURE_STEP, stationId: 'gone' })).toEqual([]);
     expect(possibleFindings(unit, { ...FIXTURE_STEP, partId: 'gone' })).toEqual([]);

@@ -16,8 +16,17 @@ interface Props {
 /** Rolling torque against nut angle: readings, the rise as it is forecast, the band, and where to stop. */
 export function SleeveChart({ progress, band, sealDrag }: Props) {
   const units = useUnits();
-  const option = useCallback((ink: Ink) => sleeveChartOption(progress, { band, sealDrag, ink, digits: (torque) => units.digits(torque, 'torque') }), [progress, band, sealDrag, units]);
+  const option = useCallback(
+    (ink: Ink) =>
+      sleeveChartOption(progress, {
+        band,
+        sealDrag,
+        ink,
+        digits: (torque) => units.digits(torque, 'torque'),
+      }),
+    [progress, band, sealDrag, units],
+  );
   const last = progress.points.at(-1)!;
   const words = `Rolling torque against nut angle, ${progress.points.length} points, the last ${units.show(last.torque, 'torque')} at ${Math.round(last.angle)}°`;
   return <Chart label={words} className="h-72" option={option} />;
-} // prettier-ignore
+}

@@ -36,12 +36,18 @@ export function SleeveForm({ jobId, step, state, onDone }: Props) {
   const progress = sleeveProgress(state, axis);
   const drag = spec?.sealDrag === 'included' ? 0 : (sealDragOf(state, axis)?.value ?? null);
   const now = progress?.forecast.now ?? 0;
-  const planned = progress === null ? 0 : progress.readingsHere < 2 ? now : now + progress.forecast.step;
+  const planned =
+    progress === null ? 0 : progress.readingsHere < 2 ? now : now + progress.forecast.step;
   const [typed, setTyped] = useState('');
   const [nut, setNut] = useState('');
   const [play, setPlay] = useState('');
   if (spec === null) return <Notice title="Enter the rolling torque band first" />;
-  if (drag === null) return <Notice title="The drag of the seal comes first">It is what the wrench reads while there is still play.</Notice>;
+  if (drag === null)
+    return (
+      <Notice title="The drag of the seal comes first">
+        It is what the wrench reads while there is still play.
+      </Notice>
+    );
   const number = (text: string, kind: 'angle' | 'torque' | 'length') => {
     const reading = readField(text, kind, units.system);
     return reading.status === 'read' ? reading.quantity.value : null;
@@ -49,12 +55,17 @@ export function SleeveForm({ jobId, step, state, onDone }: Props) {
   const angle = number(typed, 'angle') ?? planned;
   const backwards = angle < now;
   const stopped = progress !== null && progress.forecast.step === 0;
-  const rows = state.torques.filter((row) => row.axisId === axis.id && row.stage === 'crush').filter((row) => row.angle === angle);
+  const rows = state.torques
+    .filter((row) => row.axisId === axis.id && row.stage === 'crush')
+    .filter((row) => row.angle === angle);
   return (
     <div className="grid gap-4">
       <Standing jobId={jobId} progress={progress} planned={planned} sleeveId={step.stationId!} />
       {progress?.solid?.stopped === true && (
-        <Notice tone="warn" title="A solid stop: the nut is tight, the play stays, and there is no preload">
+        <Notice
+          tone="warn"
+          title="A solid stop: the nut is tight, the play stays, and there is no preload"
+        >
           Do not tighten further. Likeliest first: {STOP_CAUSES.join('; ')}.
         </Notice>
       )}
@@ -62,13 +73,26 @@ export function SleeveForm({ jobId, step, state, onDone }: Props) {
         <>
           <div className="flex flex-wrap items-end gap-3">
             <div className="w-44">
-              <QuantityField label="Nut stands at" kind="angle" text={typed === '' ? `${round(planned)}` : typed} onText={setTyped} />
+              <QuantityField
+                label="Nut stands at"
+                kind="angle"
+                text={typed === '' ? `${round(planned)}` : typed}
+                onText={setTyped}
+              />
             </div>
             <details className="min-w-48">
-              <summary className="min-h-12 cursor-pointer pt-3">Nut’s torque and play, where read</summary>
+              <summary className="min-h-12 cursor-pointer pt-3">
+                Nut’s torque and play, where read
+              </summary>
               <div className="flex flex-wrap gap-3">
                 <div className="w-40">
-                  <QuantityField label="Torque of the nut" kind="torque" text={nut} onText={setNut} optional />
+                  <QuantityField
+                    label="Torque of the nut"
+                    kind="torque"
+                    text={nut}
+                    onText={setNut}
+                    optional
+                  />
                 </div>
                 <div className="w-40">
                   <QuantityField label="Play left" text={play} onText={setPlay} optional />
@@ -78,23 +102,44 @@ export function SleeveForm({ jobId, step, state, onDone }: Props) {
           </div>
           {backwards ? (
             <p role="alert" className="text-bad m-0 text-lg font-semibold">
-              Never back off: the sleeve does not come back, and preload is lost in service. The nut stands at {round(now)}°.
+              Never back off: the sleeve does not come back, and preload is lost in service. The nut
+              stands at {round(now)}°.
             </p>
           ) : (
-            <TorqueCapture jobId={jobId} practice={state.practice} axisId={axis.id} stage="crush" what="bearings" angle={angle} nutTorque={number(nut, 'torque')} endPlay={number(play, 'length')} />
+            <TorqueCapture
+              jobId={jobId}
+              practice={state.practice}
+              axisId={axis.id}
+              stage="crush"
+              what="bearings"
+              angle={angle}
+              nutTorque={number(nut, 'torque')}
+              endPlay={number(play, 'length')}
+            />
           )}
           <TorqueTape jobId={jobId} rows={rows} />
         </>
       )}
       {progress === null && (
-        <Button className="justify-self-start" onClick={() => { record(jobId, 'StepDone', { stepId: step.id, note: 'Only the seal was changed: nut back to its mark, old sleeve' }); onDone(); }}>
+        <Button
+          className="justify-self-start"
+          onClick={() => {
+            record(jobId, 'StepDone', {
+              stepId: step.id,
+              note: 'Only the seal was changed: nut back to its mark, old sleeve',
+            });
+            onDone();
+          }}
+        >
           Only the seal was changed: nut back to its mark
         </Button>
       )}
-      {stopped && progress.readingsHere < 2 && <p className="m-0 text-lg font-semibold">One more reading at this angle.</p>}
+      {stopped && progress.readingsHere < 2 && (
+        <p className="m-0 text-lg font-semibold">One more reading at this angle.</p>
+      )}
     </div>
   );
-} // prettier-ignore
+}
 
 /** The picture beside it: rolling torque against nut angle, with the forecast. */
 export function SleevePicture({ step, state }: Pick<Props, 'step' | 'state'>) {
@@ -109,7 +154,7 @@ export function SleevePicture({ step, state }: Pick<Props, 'step' | 'state'>) {
       <SleeveChart progress={progress} band={spec.band} sealDrag={drag} />
     </Panel>
   );
-} // prettier-ignore
+}
 
 interface StandingProps {
   readonly jobId: string;
@@ -120,7 +165,11 @@ interface StandingProps {
 
 function Standing({ jobId, progress, planned, sleeveId }: StandingProps) {
   if (progress === null)
-    return <p className="m-0 text-2xl font-bold">Begin with the nut snug, 0°. Then steps of {FREE_STEP}° while there is play.</p>;
+    return (
+      <p className="m-0 text-2xl font-bold">
+        Begin with the nut snug, 0°. Then steps of {FREE_STEP}° while there is play.
+      </p>
+    );
   const { forecast, readingsHere } = progress;
   const { words, now } = SLEEVE_WORDS[forecast.status];
   return (
@@ -133,18 +182,30 @@ function Standing({ jobId, progress, planned, sleeveId }: StandingProps) {
       )}
       {'toLower' in forecast && (
         <p className="m-0 text-lg">
-          Band from {round(forecast.toLower.least - forecast.now)}° to {round(forecast.toLower.most - forecast.now)}° on, likely {round(forecast.toLower.likely - forecast.now)}°; its end {round(forecast.toUpper.likely - forecast.now)}° on.
+          Band from {round(forecast.toLower.least - forecast.now)}° to{' '}
+          {round(forecast.toLower.most - forecast.now)}° on, likely{' '}
+          {round(forecast.toLower.likely - forecast.now)}°; its end{' '}
+          {round(forecast.toUpper.likely - forecast.now)}° on.
         </p>
       )}
       <p className="m-0 text-lg">{now}</p>
       {forecast.status === 'overshoot' && (
-        <Button kind="main" className="justify-self-start" onClick={() => record(jobId, 'SleeveRenewed', { stationId: sleeveId, reason: 'The old one went past the band' })}>
+        <Button
+          kind="main"
+          className="justify-self-start"
+          onClick={() =>
+            record(jobId, 'SleeveRenewed', {
+              stationId: sleeveId,
+              reason: 'The old one went past the band',
+            })
+          }
+        >
           A new sleeve is in
         </Button>
       )}
     </div>
   );
-} // prettier-ignore
+}
 
 const TONE: Readonly<Partial<Record<SleeveProgress['forecast']['status'], string>>> = {
   inBand: 'text-good',

@@ -22,21 +22,41 @@ interface Props {
 export function TorqueForm({ jobId, step, state }: Props) {
   const axis = state.unit!.axes.find(({ id }) => id === step.axisId)!;
   const what = step.rule === 'sealDrag' ? 'sealDrag' : 'bearings';
-  const stage: TorqueStage = step.rule === 'asFound' ? 'asFound' : what === 'sealDrag' ? 'trial' : 'final';
+  const stage: TorqueStage =
+    step.rule === 'asFound' ? 'asFound' : what === 'sealDrag' ? 'trial' : 'final';
   const spec = torqueSpec(state, axis.id);
   if (spec === null) return <Notice title="Enter the rolling torque band first" />;
-  const rows = state.torques.filter((row) => row.axisId === axis.id && row.stage === stage && row.what === what);
+  const rows = state.torques.filter(
+    (row) => row.axisId === axis.id && row.stage === stage && row.what === what,
+  );
   const verdict = what === 'sealDrag' ? null : rollingVerdict(state, axis, stage);
   return (
     <div className="grid gap-4">
-      <TorqueCapture jobId={jobId} practice={state.practice} axisId={axis.id} stage={stage} what={what} angle={what === 'sealDrag' ? 0 : null} />
+      <TorqueCapture
+        jobId={jobId}
+        practice={state.practice}
+        axisId={axis.id}
+        stage={stage}
+        what={what}
+        angle={what === 'sealDrag' ? 0 : null}
+      />
       <TorqueTape jobId={jobId} rows={rows} />
-      {what === 'sealDrag' && rows.length > 0 && sealDragOf(state, axis) === null && <p className="m-0 text-lg font-semibold">Two steady readings within 10 % of each other: one more.</p>}
-      {spec.through !== undefined && rows.length > 0 && verdict === null && <p role="status" className="m-0 text-lg font-semibold">The pinion’s own rolling torque comes first: it is taken off.</p>}
-      {verdict !== null && <TorqueVerdict verdict={verdict} spec={spec} advice={torqueAdvice(verdict)} />}
+      {what === 'sealDrag' && rows.length > 0 && sealDragOf(state, axis) === null && (
+        <p className="m-0 text-lg font-semibold">
+          Two steady readings within 10 % of each other: one more.
+        </p>
+      )}
+      {spec.through !== undefined && rows.length > 0 && verdict === null && (
+        <p role="status" className="m-0 text-lg font-semibold">
+          The pinion’s own rolling torque comes first: it is taken off.
+        </p>
+      )}
+      {verdict !== null && (
+        <TorqueVerdict verdict={verdict} spec={spec} advice={torqueAdvice(verdict)} />
+      )}
     </div>
   );
-} // prettier-ignore
+}
 
 interface TapeProps {
   readonly jobId: string;
@@ -51,17 +71,21 @@ export function TorqueTape({ jobId, rows }: TapeProps) {
     <ol className="m-0 flex list-none flex-wrap gap-2 p-0" aria-label="Readings">
       {rows.slice(-6).map(({ eventId, value, steady }) => (
         <li key={eventId} className={`tape-note px-3 py-1 ${steady ? '' : 'opacity-70'}`}>
-          <span className="figure text-lg">{units.show(value, 'torque')}</span> {steady ? 'steady' : 'breakaway'}
+          <span className="figure text-lg">{units.show(value, 'torque')}</span>{' '}
+          {steady ? 'steady' : 'breakaway'}
         </li>
       ))}
       <li>
-        <Button className="min-h-10 px-3 text-base" onClick={() => record(jobId, 'Undone', { eventId: rows.at(-1)!.eventId })}>
+        <Button
+          className="min-h-10 px-3 text-base"
+          onClick={() => record(jobId, 'Undone', { eventId: rows.at(-1)!.eventId })}
+        >
           Take the last back
         </Button>
       </li>
     </ol>
   );
-} // prettier-ignore
+}
 
 interface VerdictProps {
   readonly verdict: RollingVerdict;
@@ -82,13 +106,29 @@ function TorqueVerdict({ verdict, spec, advice }: VerdictProps) {
     <div className="grid gap-2" role="status">
       <Verdict word={decision.word} />
       <p className="figure m-0 text-[2.6rem] leading-tight">
-        {units.digits(bearings, 'torque')} <span className="text-2xl">± {units.show(expanded, 'torque')}</span>
+        {units.digits(bearings, 'torque')}{' '}
+        <span className="text-2xl">± {units.show(expanded, 'torque')}</span>
       </p>
-      {spec.through !== undefined && <p className="m-0 text-lg">Carrier alone: {units.show(total, 'torque')} at the pinion, the pinion’s own taken off, times {spec.through.ratio.toFixed(3)}.</p>}
-      {spec.through === undefined && total !== bearings && <p className="m-0 text-lg">Bearings alone: {units.show(total, 'torque')} with the seal, its drag taken off.</p>}
-      <BandStrip band={spec.band} quantity="torque" value={{ low: bearings, high: bearings, expanded }} guard={expanded} word={decision.word} />
+      {spec.through !== undefined && (
+        <p className="m-0 text-lg">
+          Carrier alone: {units.show(total, 'torque')} at the pinion, the pinion’s own taken off,
+          times {spec.through.ratio.toFixed(3)}.
+        </p>
+      )}
+      {spec.through === undefined && total !== bearings && (
+        <p className="m-0 text-lg">
+          Bearings alone: {units.show(total, 'torque')} with the seal, its drag taken off.
+        </p>
+      )}
+      <BandStrip
+        band={spec.band}
+        quantity="torque"
+        value={{ low: bearings, high: bearings, expanded }}
+        guard={expanded}
+        word={decision.word}
+      />
       <p className="m-0 text-lg">{advice}</p>
       <Working title="Rolling torque: the working" lines={working} />
     </div>
   );
-} // prettier-ignore
+}

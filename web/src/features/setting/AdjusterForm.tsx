@@ -27,38 +27,87 @@ export function AdjusterForm({ jobId, step, state }: Props) {
   const station = axis.stations.find(({ id }) => id === step.stationId)!;
   const spec = playSpec(state, axis.id, 'endPlay');
   const turn = adjusterProgress(state, axis);
-  if (turn === null || spec === null) return <Notice title="The turn cannot be worked out yet">The play has to be measured, and the lead of the thread described.</Notice>;
+  if (turn === null || spec === null)
+    return (
+      <Notice title="The turn cannot be worked out yet">
+        The play has to be measured, and the lead of the thread described.
+      </Notice>
+    );
   const unit = turn.notches === null ? 'angle' : 'number';
   const planned = turn.notches ?? Math.round(turn.set * 10) / 10;
   const typed = readField(text, unit, units.system);
-  const done = text === '' ? planned : typed.status === 'read' ? typed.quantity.value * Math.sign(planned || 1) : null;
-  const usable = done !== null && Math.abs(done) <= (turn.notches === null ? 3600 : 600) && (turn.notches === null || Number.isInteger(done));
+  const done =
+    text === ''
+      ? planned
+      : typed.status === 'read'
+        ? typed.quantity.value * Math.sign(planned || 1)
+        : null;
+  const usable =
+    done !== null &&
+    Math.abs(done) <= (turn.notches === null ? 3600 : 600) &&
+    (turn.notches === null || Number.isInteger(done));
   const submit = (event: FormEvent): void => {
     event.preventDefault();
-    if (usable) record(jobId, 'AdjusterTurned', { stationId: station.id, angle: turn.notches === null ? done : (done * 360) / station.notches! });
+    if (usable)
+      record(jobId, 'AdjusterTurned', {
+        stationId: station.id,
+        angle: turn.notches === null ? done : (done * 360) / station.notches!,
+      });
   };
   return (
     <div className="grid gap-4">
       <div role="status" className="bg-panel border-edge grid gap-1 rounded-[3px] border-2 p-4">
-        <p className="m-0 text-[2.6rem] leading-tight font-bold first-letter:uppercase">{turnWords(turn)}</p>
-        <p className="m-0 text-xl">
-          {turn.inwards ? 'Inwards' : 'Outwards'}: play should come to <span className="figure">{units.digits(turn.expectedPlay)} ± {units.show(turn.decision.guard)}</span>.
+        <p className="m-0 text-[2.6rem] leading-tight font-bold first-letter:uppercase">
+          {turnWords(turn)}
         </p>
-        <BandStrip band={spec.band} value={{ low: turn.expectedPlay, high: turn.expectedPlay, expanded: turn.decision.guard }} guard={turn.decision.guard} word={turn.decision.word} />
-        {turn.perNotch !== null && turn.decision.word !== 'conforms' && <p className="m-0 font-semibold">One notch is {units.show(turn.perNotch)}: no notch lands surer in the band.</p>}
-        {!turn.inwards && <p className="m-0 font-semibold">Go out further than that, then come back in to the place: always from the loose side.</p>}
-        <p className="m-0">Where two adjusters hold a gear: half of it here and half at the other side keeps the gear where it is.</p>
+        <p className="m-0 text-xl">
+          {turn.inwards ? 'Inwards' : 'Outwards'}: play should come to{' '}
+          <span className="figure">
+            {units.digits(turn.expectedPlay)} ± {units.show(turn.decision.guard)}
+          </span>
+          .
+        </p>
+        <BandStrip
+          band={spec.band}
+          value={{ low: turn.expectedPlay, high: turn.expectedPlay, expanded: turn.decision.guard }}
+          guard={turn.decision.guard}
+          word={turn.decision.word}
+        />
+        {turn.perNotch !== null && turn.decision.word !== 'conforms' && (
+          <p className="m-0 font-semibold">
+            One notch is {units.show(turn.perNotch)}: no notch lands surer in the band.
+          </p>
+        )}
+        {!turn.inwards && (
+          <p className="m-0 font-semibold">
+            Go out further than that, then come back in to the place: always from the loose side.
+          </p>
+        )}
+        <p className="m-0">
+          Where two adjusters hold a gear: half of it here and half at the other side keeps the gear
+          where it is.
+        </p>
         <Working title="Turn of the adjuster: the working" lines={turn.working} />
       </div>
       <form onSubmit={submit} className="flex flex-wrap items-start gap-3">
         <div className="w-52">
-          <QuantityField label={turn.notches === null ? 'Turned by, °' : 'Turned by, notches'} kind={unit} text={text === '' ? String(Math.abs(planned)) : text} onText={setText} quiet />
+          <QuantityField
+            label={turn.notches === null ? 'Turned by, °' : 'Turned by, notches'}
+            kind={unit}
+            text={text === '' ? String(Math.abs(planned)) : text}
+            onText={setText}
+            quiet
+          />
         </div>
         <Button type="submit" kind="main" className="mt-6" disabled={!usable}>
           It stands there
         </Button>
-        {!usable && <p role="alert" className="text-bad m-0 basis-full font-semibold">{turn.notches === null ? 'An angle up to ten turns.' : 'Whole notches.'}</p>}
+        {!usable && (
+          <p role="alert" className="text-bad m-0 basis-full font-semibold">
+            {turn.notches === null ? 'An angle up to ten turns.' : 'Whole notches.'}
+          </p>
+        )}
       </form>
     </div>
   );
-} // prettier-ignore
+}

@@ -43,53 +43,128 @@ export function ClosingForm({ jobId, step, state }: Props) {
   const progress = closingProgress(state, axis);
   // A form that cannot record what is typed is not shown: its Enter would be lost.
   if (workshop.isPending) return <Notice title="Fetching the instruments…" />;
-  const instruments = (workshop.data?.instruments ?? []).filter((card) => contactsOf(card).length > 0);
+  const instruments = (workshop.data?.instruments ?? []).filter(
+    (card) => contactsOf(card).length > 0,
+  );
   const instrument = instruments.find(({ id }) => id === chosen) ?? instruments[0];
   if (instrument === undefined)
-    return <Notice tone="warn" title="No indicator is known to the workshop">Add one on the workshop’s page.</Notice>;
+    return (
+      <Notice tone="warn" title="No indicator is known to the workshop">
+        Add one on the workshop’s page.
+      </Notice>
+    );
   const planned = Math.round(progress === null ? 0 : progress.now + progress.step);
-  const angleRead = readField(angleText === '' ? String(planned) : angleText, 'angle', units.system);
+  const angleRead = readField(
+    angleText === '' ? String(planned) : angleText,
+    'angle',
+    units.system,
+  );
   const playRead = readField(playText, 'length', units.system);
   const angle = angleRead.status === 'read' ? angleRead.quantity.value : null;
   const play = playRead.status === 'read' ? playRead.quantity.value : null;
   const backwards = angle !== null && progress !== null && angle < progress.now - 1e-9;
-  const usable = angle !== null && angle >= 0 && angle <= 7200 && !backwards && play !== null && play >= 0 && play <= 20;
+  const usable =
+    angle !== null &&
+    angle >= 0 &&
+    angle <= 7200 &&
+    !backwards &&
+    play !== null &&
+    play >= 0 &&
+    play <= 20;
   const submit = (event: FormEvent): void => {
     event.preventDefault();
     if (!usable) return;
-    record(jobId, 'ClosingRead', { stationId: step.stationId!, angle, play, typed: playText.trim(), instrument: cardOf(instrument) });
+    record(jobId, 'ClosingRead', {
+      stationId: step.stationId!,
+      angle,
+      play,
+      typed: playText.trim(),
+      instrument: cardOf(instrument),
+    });
     setAngle('');
     setPlay('');
   };
   return (
     <div className="grid gap-4">
       <div role="status" className="bg-panel border-edge grid gap-1 rounded-[3px] border-2 p-4">
-        <p className="m-0 text-3xl font-bold">{progress === null ? `Begin with the nut snug, 0°. Then steps of ${FREE_STEP}°.` : WORDS[progress.status]}</p>
-        {progress !== null && progress.step > 0 && <p className="figure m-0 text-2xl">Next step {Math.round(progress.step)}°, to {planned}°</p>}
-        {progress?.status === 'forecast' && <p className="m-0 text-lg">In the band {Math.round(progress.toUpper.likely - progress.now)}° on; gone {Math.round(progress.toZero.least - progress.now)}° on at the earliest.</p>}
-        {progress?.status === 'inBand' && <p className="m-0 text-lg">It must still turn as freely as before: drag would be preload.</p>}
+        <p className="m-0 text-3xl font-bold">
+          {progress === null
+            ? `Begin with the nut snug, 0°. Then steps of ${FREE_STEP}°.`
+            : WORDS[progress.status]}
+        </p>
+        {progress !== null && progress.step > 0 && (
+          <p className="figure m-0 text-2xl">
+            Next step {Math.round(progress.step)}°, to {planned}°
+          </p>
+        )}
+        {progress?.status === 'forecast' && (
+          <p className="m-0 text-lg">
+            In the band {Math.round(progress.toUpper.likely - progress.now)}° on; gone{' '}
+            {Math.round(progress.toZero.least - progress.now)}° on at the earliest.
+          </p>
+        )}
+        {progress?.status === 'inBand' && (
+          <p className="m-0 text-lg">
+            It must still turn as freely as before: drag would be preload.
+          </p>
+        )}
         {progress?.status === 'gone' && (
-          <Button kind="main" className="justify-self-start" onClick={() => record(jobId, 'SleeveRenewed', { stationId: step.stationId!, reason: 'The old one was crushed past its play' })}>
+          <Button
+            kind="main"
+            className="justify-self-start"
+            onClick={() =>
+              record(jobId, 'SleeveRenewed', {
+                stationId: step.stationId!,
+                reason: 'The old one was crushed past its play',
+              })
+            }
+          >
             A new sleeve is in
           </Button>
         )}
       </div>
       {progress?.status !== 'gone' && (
         <form onSubmit={submit} className="flex flex-wrap items-start gap-3">
-          <div className="w-40"><QuantityField label="Nut stands at" kind="angle" text={angleText === '' ? String(planned) : angleText} onText={setAngle} /></div>
-          <div className="w-44"><QuantityField label="Play there" text={playText} onText={setPlay} /></div>
-          <div className="w-48"><SelectField label="Read with" value={instrument.id} onChange={setChosen} options={instruments.map(({ id, name }) => [id, name])} /></div>
-          <Button type="submit" kind="main" className="mt-6" disabled={!usable}>Record it</Button>
-          {backwards && <p role="alert" className="text-bad m-0 basis-full text-lg font-semibold">Never back off: the sleeve does not come back. The nut stands at {Math.round(progress.now)}°.</p>}
+          <div className="w-40">
+            <QuantityField
+              label="Nut stands at"
+              kind="angle"
+              text={angleText === '' ? String(planned) : angleText}
+              onText={setAngle}
+            />
+          </div>
+          <div className="w-44">
+            <QuantityField label="Play there" text={playText} onText={setPlay} />
+          </div>
+          <div className="w-48">
+            <SelectField
+              label="Read with"
+              value={instrument.id}
+              onChange={setChosen}
+              options={instruments.map(({ id, name }) => [id, name])}
+            />
+          </div>
+          <Button type="submit" kind="main" className="mt-6" disabled={!usable}>
+            Record it
+          </Button>
+          {backwards && (
+            <p role="alert" className="text-bad m-0 basis-full text-lg font-semibold">
+              Never back off: the sleeve does not come back. The nut stands at{' '}
+              {Math.round(progress.now)}°.
+            </p>
+          )}
         </form>
       )}
     </div>
   );
-} // prettier-ignore
+}
 
-function cardOf({ deviceId: _, ...card }: WorkshopInstrument): Omit<WorkshopInstrument, 'deviceId'> {
+function cardOf({
+  deviceId: _,
+  ...card
+}: WorkshopInstrument): Omit<WorkshopInstrument, 'deviceId'> {
   return card;
-} // prettier-ignore
+}
 
 /** The picture beside it: play against nut angle, with where it would be gone. */
 export function ClosingPicture({ step, state }: Pick<Props, 'step' | 'state'>) {
@@ -98,11 +173,23 @@ export function ClosingPicture({ step, state }: Pick<Props, 'step' | 'state'>) {
   const spec = playSpec(state, axis.id, 'endPlay');
   const progress = closingProgress(state, axis);
   const rows = state.closing[step.stationId!];
-  const option = useCallback((ink: Ink) => closingChartOption(rows ?? [], progress!, { band: spec!.band, ink, digits: (mm) => units.digits(mm) }), [rows, progress, spec, units]);
+  const option = useCallback(
+    (ink: Ink) =>
+      closingChartOption(rows ?? [], progress!, {
+        band: spec!.band,
+        ink,
+        digits: (mm) => units.digits(mm),
+      }),
+    [rows, progress, spec, units],
+  );
   if (spec === null || progress === null) return null;
   return (
     <Panel title={`Play, ${units.unit()}, against the nut`}>
-      <Chart className="h-72" label={`Play against nut angle, ${rows?.length ?? 0} readings, the last ${units.show(progress.play)} at ${Math.round(progress.now)}°`} option={option} />
+      <Chart
+        className="h-72"
+        label={`Play against nut angle, ${rows?.length ?? 0} readings, the last ${units.show(progress.play)} at ${Math.round(progress.now)}°`}
+        option={option}
+      />
     </Panel>
   );
-} // prettier-ignore
+}

@@ -48,55 +48,104 @@ export function SpacerForm({ jobId, step, state }: Props) {
   const stationId = step.stationId!;
   if (progress.inPlace === null || step.rule === 'trySpacer')
     return <FitSpacer jobId={jobId} stationId={stationId} label="Its length, measured" />;
-  if (progress.target === null) return <Notice title="Enter the band first">The length is worked out from it.</Notice>;
+  if (progress.target === null)
+    return <Notice title="Enter the band first">The length is worked out from it.</Notice>;
   const byTorque = progress.target.by === 'torque';
   const rolling = rollingVerdict(state, axis, 'final');
   const tooTight = rolling?.status === 'judged' && rolling.decision.word === 'doesNotConform';
-  const rows = state.torques.filter((row) => row.axisId === axis.id && row.stage === 'trial' && row.what === 'bearings' && row.inPlace[stationId] === progress.inPlace);
+  const rows = state.torques.filter(
+    (row) =>
+      row.axisId === axis.id &&
+      row.stage === 'trial' &&
+      row.what === 'bearings' &&
+      row.inPlace[stationId] === progress.inPlace,
+  );
   return (
     <div className="grid gap-4">
-      {tooTight && <Notice tone="warn" title="The rolling torque is out of its band with this spacer">What was read of it counts as a trial: the next length follows from it.</Notice>}
+      {tooTight && (
+        <Notice tone="warn" title="The rolling torque is out of its band with this spacer">
+          What was read of it counts as a trial: the next length follows from it.
+        </Notice>
+      )}
       <Wanted progress={progress} />
       {byTorque && (
         <Panel title="What the one that is in gives">
           <Feel jobId={jobId} stationId={stationId} />
           <details className="mt-2">
-            <summary className="min-h-12 cursor-pointer pt-3 text-lg font-semibold">It is tight: read its rolling torque</summary>
-            <TorqueCapture jobId={jobId} practice={state.practice} axisId={axis.id} stage="trial" what="bearings" angle={null} />
+            <summary className="min-h-12 cursor-pointer pt-3 text-lg font-semibold">
+              It is tight: read its rolling torque
+            </summary>
+            <TorqueCapture
+              jobId={jobId}
+              practice={state.practice}
+              axisId={axis.id}
+              stage="trial"
+              what="bearings"
+              angle={null}
+            />
             <TorqueTape jobId={jobId} rows={rows} />
           </details>
         </Panel>
       )}
-      <FitSpacer jobId={jobId} stationId={stationId} label={progress.cut?.rest === true ? 'Turned down for a trial, now' : 'The next one, measured'} />
+      <FitSpacer
+        jobId={jobId}
+        stationId={stationId}
+        label={
+          progress.cut?.rest === true ? 'Turned down for a trial, now' : 'The next one, measured'
+        }
+      />
     </div>
   );
-} // prettier-ignore
+}
 
 function Wanted({ progress }: { readonly progress: SpacerProgress }) {
   const units = useUnits();
   const { answer, cut, inPlace } = progress;
   if (answer === null) return null;
-  if (answer.status === 'refused') return <Notice tone="warn" title="The trials contradict each other">{answer.reason}.</Notice>;
-  if (answer.status === 'needs') return <p role="status" className="m-0 text-2xl font-bold">{NEEDS_WORDS[answer.what]}</p>;
+  if (answer.status === 'refused')
+    return (
+      <Notice tone="warn" title="The trials contradict each other">
+        {answer.reason}.
+      </Notice>
+    );
+  if (answer.status === 'needs')
+    return (
+      <p role="status" className="m-0 text-2xl font-bold">
+        {NEEDS_WORDS[answer.what]}
+      </p>
+    );
   return (
     <div role="status" className="bg-panel border-edge grid gap-1 rounded-[3px] border-2 p-4">
       <p className="m-0 text-lg">Length wanted, {BASIS_WORDS[answer.basis]}</p>
       <p className="figure m-0 text-[2.6rem] leading-tight">
-        {units.digits(answer.wanted)} <span className="text-2xl">± {units.show(NORMAL_FACTOR * answer.standard)}</span>
+        {units.digits(answer.wanted)}{' '}
+        <span className="text-2xl">± {units.show(NORMAL_FACTOR * answer.standard)}</span>
       </p>
-      {answer.allowed !== null && <BandStrip band={{ lower: answer.allowed.from, upper: answer.allowed.to, target: answer.wanted }} value={inPlace === null ? null : { low: inPlace, high: inPlace, expanded: 0 }} guard={0} word={null} />}
+      {answer.allowed !== null && (
+        <BandStrip
+          band={{ lower: answer.allowed.from, upper: answer.allowed.to, target: answer.wanted }}
+          value={inPlace === null ? null : { low: inPlace, high: inPlace, expanded: 0 }}
+          guard={0}
+          word={null}
+        />
+      )}
       {cut === null ? (
-        <p className="m-0 text-xl font-bold">Every one that was tried is too short: take a longer one.</p>
+        <p className="m-0 text-xl font-bold">
+          Every one that was tried is too short: take a longer one.
+        </p>
       ) : (
         <p className="m-0 text-2xl font-bold">
-          Take {units.show(cut.now)} off the {units.digits(cut.from)}, stop at {units.show(cut.stopAt)}.
+          Take {units.show(cut.now)} off the {units.digits(cut.from)}, stop at{' '}
+          {units.show(cut.stopAt)}.
         </p>
       )}
-      {cut !== null && cut.rest && <p className="m-0">Three quarters of the cut: measure with it, then the rest.</p>}
+      {cut !== null && cut.rest && (
+        <p className="m-0">Three quarters of the cut: measure with it, then the rest.</p>
+      )}
       <Working title="Length of the spacer: the working" lines={answer.working} />
     </div>
   );
-} // prettier-ignore
+}
 
 function Feel({ jobId, stationId }: { readonly jobId: string; readonly stationId: string }) {
   const units = useUnits();
@@ -112,7 +161,11 @@ function Feel({ jobId, stationId }: { readonly jobId: string; readonly stationId
       <div className="w-48">
         <QuantityField label="Play by the indicator" text={text} onText={setText} optional />
       </div>
-      <Button className="mt-6" onClick={() => say('loose')} disabled={reading.status === 'unreadable' || (reading.status === 'read' && play === null)}>
+      <Button
+        className="mt-6"
+        onClick={() => say('loose')}
+        disabled={reading.status === 'unreadable' || (reading.status === 'read' && play === null)}
+      >
         Still some play
       </Button>
       <Button className="mt-6" onClick={() => say('tight')} disabled={text !== ''}>
@@ -120,15 +173,24 @@ function Feel({ jobId, stationId }: { readonly jobId: string; readonly stationId
       </Button>
     </div>
   );
-} // prettier-ignore
+}
 
-function FitSpacer({ jobId, stationId, label }: { readonly jobId: string; readonly stationId: string; readonly label: string }) {
+function FitSpacer({
+  jobId,
+  stationId,
+  label,
+}: {
+  readonly jobId: string;
+  readonly stationId: string;
+  readonly label: string;
+}) {
   const units = useUnits();
   const [text, setText] = useState('');
   const reading = readField(text, 'length', units.system);
   const length = lengthUpTo(LONGEST, reading);
   const fit = (trial: boolean): void => {
-    if (length !== null) record(jobId, 'SpacerFitted', { stationId, length, uncertainty: MICROMETER, trial });
+    if (length !== null)
+      record(jobId, 'SpacerFitted', { stationId, length, uncertainty: MICROMETER, trial });
     setText('');
   };
   const submit = (event: FormEvent): void => {
@@ -146,35 +208,54 @@ function FitSpacer({ jobId, stationId, label }: { readonly jobId: string; readon
       <Button className="mt-6" disabled={length === null} onClick={() => fit(false)}>
         It is in, to stay
       </Button>
-      {reading.status === 'read' && length === null && <p role="alert" className="text-bad m-0 basis-full font-semibold">More than 0 and at most {units.show(LONGEST)}.</p>}
+      {reading.status === 'read' && length === null && (
+        <p role="alert" className="text-bad m-0 basis-full font-semibold">
+          More than 0 and at most {units.show(LONGEST)}.
+        </p>
+      )}
     </form>
   );
-} // prettier-ignore
+}
 
 /** Trials so far, and the spacers on the shelf. */
 export function SpacerShelf({ jobId, step, state }: Props) {
   const units = useUnits();
   const [text, setText] = useState('');
-  const progress = spacerProgress(state, state.unit!.axes.find(({ id }) => id === step.axisId)!);
+  const progress = spacerProgress(
+    state,
+    state.unit!.axes.find(({ id }) => id === step.axisId)!,
+  );
   if (progress === null) return null;
   const { spacer, trials, shelf, inPlace } = progress;
   const reading = readField(text, 'length', units.system);
   const length = lengthUpTo(LONGEST, reading);
   const known = state.shelf[spacer.id] ?? [];
-  const list = (spacers: typeof known): void => record(jobId, 'SpacersListed', { stationId: spacer.id, spacers });
+  const list = (spacers: typeof known): void =>
+    record(jobId, 'SpacersListed', { stationId: spacer.id, spacers });
   return (
     <>
       {trials.length > 0 && (
         <Panel title={`Trials, ${units.unit()}`}>
           <table className="w-full border-collapse text-lg">
             <tbody>
-              {trials.toSorted((a, b) => b.length - a.length).map((trial) => (
-                <tr key={trial.length} className="border-edge border-t first:border-t-0">
-                  <td className="figure py-1">{units.digits(trial.length)}{trial.length === inPlace && <span className="small-label"> in now</span>}</td>
-                  <td className="py-1">{trial.feel === 'loose' ? 'loose' : 'tight'}</td>
-                  <td className="figure py-1 text-right">{trial.play !== null ? `play ${units.digits(trial.play.value)}` : trial.torque === null ? 'only felt' : units.show(trial.torque, 'torque')}</td>
-                </tr>
-              ))}
+              {trials
+                .toSorted((a, b) => b.length - a.length)
+                .map((trial) => (
+                  <tr key={trial.length} className="border-edge border-t first:border-t-0">
+                    <td className="figure py-1">
+                      {units.digits(trial.length)}
+                      {trial.length === inPlace && <span className="small-label"> in now</span>}
+                    </td>
+                    <td className="py-1">{trial.feel === 'loose' ? 'loose' : 'tight'}</td>
+                    <td className="figure py-1 text-right">
+                      {trial.play !== null
+                        ? `play ${units.digits(trial.play.value)}`
+                        : trial.torque === null
+                          ? 'only felt'
+                          : units.show(trial.torque, 'torque')}
+                    </td>
+                  </tr>
+                ))}
             </tbody>
           </table>
         </Panel>
@@ -182,22 +263,60 @@ export function SpacerShelf({ jobId, step, state }: Props) {
       <Panel title="Spacers on the shelf">
         <ul className="m-0 list-none p-0">
           {shelf.map((one) => (
-            <li key={one.id} className="border-edge grid grid-cols-[1fr_auto_auto] items-center gap-2 border-t py-1 first:border-t-0">
-              <span><span className="figure text-lg">{units.show(one.length)}</span>{progress.answer?.status === 'known' && <span className="block text-[0.95rem]">{USE_WORDS[one.use]}, {units.digits(Math.abs(one.off))} {one.off < 0 ? 'shorter' : 'longer'}</span>}</span>
-              <Button className="min-h-12 px-3 text-base" onClick={() => record(jobId, 'SpacerFitted', { stationId: spacer.id, length: one.length, uncertainty: one.uncertainty, trial: one.use !== 'fits' })}>
+            <li
+              key={one.id}
+              className="border-edge grid grid-cols-[1fr_auto_auto] items-center gap-2 border-t py-1 first:border-t-0"
+            >
+              <span>
+                <span className="figure text-lg">{units.show(one.length)}</span>
+                {progress.answer?.status === 'known' && (
+                  <span className="block text-[0.95rem]">
+                    {USE_WORDS[one.use]}, {units.digits(Math.abs(one.off))}{' '}
+                    {one.off < 0 ? 'shorter' : 'longer'}
+                  </span>
+                )}
+              </span>
+              <Button
+                className="min-h-12 px-3 text-base"
+                onClick={() =>
+                  record(jobId, 'SpacerFitted', {
+                    stationId: spacer.id,
+                    length: one.length,
+                    uncertainty: one.uncertainty,
+                    trial: one.use !== 'fits',
+                  })
+                }
+              >
                 {one.use === 'fits' ? 'It stays' : 'Try it'}
               </Button>
-              <Button className="min-h-12 px-3 text-base" aria-label={`Take ${units.show(one.length)} off the list`} onClick={() => list(known.filter(({ id }) => id !== one.id))}>
+              <Button
+                className="min-h-12 px-3 text-base"
+                aria-label={`Take ${units.show(one.length)} off the list`}
+                onClick={() => list(known.filter(({ id }) => id !== one.id))}
+              >
                 ✕
               </Button>
             </li>
           ))}
         </ul>
-        <form className="flex items-start gap-3" onSubmit={(event) => { event.preventDefault(); if (length !== null) { list([...known, { id: uuid().slice(0, 8), length, uncertainty: MICROMETER }]); setText(''); } }}>
-          <div className="w-40"><QuantityField label="Another, measured" text={text} onText={setText} quiet /></div>
-          <Button type="submit" className="mt-6" disabled={length === null || known.length >= 40}>Add it</Button>
+        <form
+          className="flex items-start gap-3"
+          onSubmit={(event) => {
+            event.preventDefault();
+            if (length !== null) {
+              list([...known, { id: uuid().slice(0, 8), length, uncertainty: MICROMETER }]);
+              setText('');
+            }
+          }}
+        >
+          <div className="w-40">
+            <QuantityField label="Another, measured" text={text} onText={setText} quiet />
+          </div>
+          <Button type="submit" className="mt-6" disabled={length === null || known.length >= 40}>
+            Add it
+          </Button>
         </form>
       </Panel>
     </>
   );
-} // prettier-ignore
+}

@@ -10,28 +10,80 @@ interface Look {
 }
 
 /** What the chart of a closing play shows: readings, the line to where it is gone, the band, and the earliest end. */
-export function closingChartOption(points: readonly PlayPoint[], progress: ClosingPlay, { band, ink, digits }: Look) {
+export function closingChartOption(
+  points: readonly PlayPoint[],
+  progress: ClosingPlay,
+  { band, ink, digits }: Look,
+) {
   const text = { color: ink('--ink'), fontFamily: 'Archivo Variable', fontSize: 13 };
   const last = points.at(-1)!;
   const furthest = 'toZero' in progress ? progress.toZero.most : last.angle + 30;
-  const ahead = 'toZero' in progress ? [[last.angle, last.play], [progress.toZero.likely, band.lower ?? 0]] : [];
-  const stop = 'toZero' in progress ? [{ xAxis: progress.toZero.least, label: { ...text, formatter: 'may be gone', position: 'insideEndTop' }, lineStyle: { color: ink('--bad'), width: 3, type: 'solid' } }] : [];
+  const ahead =
+    'toZero' in progress
+      ? [
+          [last.angle, last.play],
+          [progress.toZero.likely, band.lower ?? 0],
+        ]
+      : [];
+  const stop =
+    'toZero' in progress
+      ? [
+          {
+            xAxis: progress.toZero.least,
+            label: { ...text, formatter: 'may be gone', position: 'insideEndTop' },
+            lineStyle: { color: ink('--bad'), width: 3, type: 'solid' },
+          },
+        ]
+      : [];
   return {
     animation: false,
     textStyle: text,
     grid: { left: 62, right: 20, top: 30, bottom: 42 },
-    xAxis: { type: 'value', name: 'nut angle, °', nameLocation: 'middle', nameGap: 28, nameTextStyle: text, min: 0, max: Math.max(10, Math.ceil(furthest / 10) * 10), axisLabel: text, splitLine: { show: false }, axisLine: { lineStyle: { color: ink('--ink') } } },
-    yAxis: { type: 'value', min: 0, axisLabel: { ...text, formatter: digits }, splitLine: { lineStyle: { color: ink('--panel-edge'), opacity: 0.5 } } },
+    xAxis: {
+      type: 'value',
+      name: 'nut angle, °',
+      nameLocation: 'middle',
+      nameGap: 28,
+      nameTextStyle: text,
+      min: 0,
+      max: Math.max(10, Math.ceil(furthest / 10) * 10),
+      axisLabel: text,
+      splitLine: { show: false },
+      axisLine: { lineStyle: { color: ink('--ink') } },
+    },
+    yAxis: {
+      type: 'value',
+      min: 0,
+      axisLabel: { ...text, formatter: digits },
+      splitLine: { lineStyle: { color: ink('--panel-edge'), opacity: 0.5 } },
+    },
     series: [
       {
-        type: 'line', name: 'forecast', showSymbol: false, lineStyle: { width: 3, type: 'dashed', color: ink('--brass-edge') }, data: ahead,
-        markArea: { silent: true, data: [[{ yAxis: band.lower ?? 0, itemStyle: { color: ink('--good'), opacity: 0.18 } }, { yAxis: band.upper ?? 0 }]] },
+        type: 'line',
+        name: 'forecast',
+        showSymbol: false,
+        lineStyle: { width: 3, type: 'dashed', color: ink('--brass-edge') },
+        data: ahead,
+        markArea: {
+          silent: true,
+          data: [
+            [
+              { yAxis: band.lower ?? 0, itemStyle: { color: ink('--good'), opacity: 0.18 } },
+              { yAxis: band.upper ?? 0 },
+            ],
+          ],
+        },
       },
       {
-        type: 'line', name: 'read', symbol: 'rect', symbolSize: 11, lineStyle: { width: 2, color: ink('--plate') }, itemStyle: { color: ink('--plate') },
+        type: 'line',
+        name: 'read',
+        symbol: 'rect',
+        symbolSize: 11,
+        lineStyle: { width: 2, color: ink('--plate') },
+        itemStyle: { color: ink('--plate') },
         data: points.map(({ angle, play }) => [angle, play]),
         markLine: { silent: true, symbol: 'none', data: stop },
       },
     ],
   } as const;
-} // prettier-ignore
+}

@@ -20,11 +20,22 @@ import { SavingWords } from './SavingWords.tsx';
 /** What parts can be made of: the table, and what the workshop has added to it. */
 export function MaterialPanel({ materials }: { readonly materials: readonly WorkshopMaterial[] }) {
   const [adding, setAdding] = useState(false);
-  const rows = [...MATERIAL_IDS.map((id) => [id, MATERIALS[id]] as const), ...materials.map(({ materialId, material }) => [materialId, material] as const)];
+  const rows = [
+    ...MATERIAL_IDS.map((id) => [id, MATERIALS[id]] as const),
+    ...materials.map(({ materialId, material }) => [materialId, material] as const),
+  ];
   return (
-    <section className="bg-panel border-edge min-w-0 rounded-[3px] border-2 p-5 lg:col-span-2" aria-label="Materials">
+    <section
+      className="bg-panel border-edge min-w-0 rounded-[3px] border-2 p-5 lg:col-span-2"
+      aria-label="Materials"
+    >
       <h2 className="m-0 text-2xl">Materials</h2>
-      <div className="overflow-x-auto" role="region" aria-label="Figures of the materials" tabIndex={0}>
+      <div
+        className="overflow-x-auto"
+        role="region"
+        aria-label="Figures of the materials"
+        tabIndex={0}
+      >
         <table className="w-full border-collapse text-base">
           <thead>
             <tr className="small-label text-left">
@@ -44,11 +55,17 @@ export function MaterialPanel({ materials }: { readonly materials: readonly Work
           </tbody>
         </table>
       </div>
-      <p className="small-label m-0 my-2">Typical handbook values; the maker’s own figure goes before them.</p>
-      {adding ? <AddMaterial onDone={() => setAdding(false)} /> : <Button onClick={() => setAdding(true)}>Add a material</Button>}
+      <p className="small-label m-0 my-2">
+        Typical handbook values; the maker’s own figure goes before them.
+      </p>
+      {adding ? (
+        <AddMaterial onDone={() => setAdding(false)} />
+      ) : (
+        <Button onClick={() => setAdding(true)}>Add a material</Button>
+      )}
     </section>
   );
-} // prettier-ignore
+}
 
 function MaterialRow({ material }: { readonly material: Material }) {
   return (
@@ -75,12 +92,19 @@ function AddMaterial({ onDone }: { readonly onDone: () => void }) {
     event.preventDefault();
     setTried(true);
     if (read instanceof InputError) return;
-    void save('MaterialAdded', { materialId: uuid(), material: read }).then((taken) => taken && onDone());
+    void save('MaterialAdded', { materialId: uuid(), material: read }).then(
+      (taken) => taken && onDone(),
+    );
   };
   return (
     <form onSubmit={submit} className="grid gap-3" aria-label="Add a material">
       <div className="grid gap-3 sm:grid-cols-3">
-        <TextField label="Name" value={entry.words} onChange={(words) => setEntry({ ...entry, words })} max={60} />
+        <TextField
+          label="Name"
+          value={entry.words}
+          onChange={(words) => setEntry({ ...entry, words })}
+          max={60}
+        />
         {MATERIAL_FIGURE_NAMES.map((name) => {
           const { words, unit } = MATERIAL_FIGURES[name];
           return (
@@ -88,15 +112,27 @@ function AddMaterial({ onDone }: { readonly onDone: () => void }) {
               key={name}
               label={unit === '' ? words : `${words}, ${unit}`}
               value={entry.figures[name] ?? ''}
-              onChange={(text) => setEntry({ ...entry, figures: { ...entry.figures, [name]: text } })}
+              onChange={(text) =>
+                setEntry({ ...entry, figures: { ...entry.figures, [name]: text } })
+              }
               max={20}
             />
           );
         })}
-        <TextField label="Why not hotter" value={entry.hottestReason} onChange={(hottestReason) => setEntry({ ...entry, hottestReason })} max={200} />
+        <TextField
+          label="Why not hotter"
+          value={entry.hottestReason}
+          onChange={(hottestReason) => setEntry({ ...entry, hottestReason })}
+          max={200}
+        />
       </div>
       <label className="flex min-h-12 items-center gap-3">
-        <input type="checkbox" className="accent-brass-edge size-6" checked={entry.flame} onChange={(event) => setEntry({ ...entry, flame: event.target.checked })} />
+        <input
+          type="checkbox"
+          className="accent-brass-edge size-6"
+          checked={entry.flame}
+          onChange={(event) => setEntry({ ...entry, flame: event.target.checked })}
+        />
         A naked flame may come near it
       </label>
       {tried && read instanceof InputError && (
@@ -113,4 +149,4 @@ function AddMaterial({ onDone }: { readonly onDone: () => void }) {
       </div>
     </form>
   );
-} // prettier-ignore
+}

@@ -34,7 +34,9 @@ export function StockPanel({ sizes, held, orders }: Props) {
         <thead>
           <tr className="small-label text-left">
             {['Measured', 'In the box', 'In jobs', 'On order', 'Price', ''].map((title) => (
-              <th key={title} className="py-1 font-semibold">{title}</th>
+              <th key={title} className="py-1 font-semibold">
+                {title}
+              </th>
             ))}
           </tr>
         </thead>
@@ -42,14 +44,19 @@ export function StockPanel({ sizes, held, orders }: Props) {
           {rows.map(({ size, inBox, inJobs, onOrder }) => (
             <tr key={size.id} className="border-edge border-t">
               <td className="figure py-1">
-                {units.digits(size.thickness)} <span className="text-soft">± {units.digits(2 * size.uncertainty)}</span>
+                {units.digits(size.thickness)}{' '}
+                <span className="text-soft">± {units.digits(2 * size.uncertainty)}</span>
               </td>
               <td className="figure py-1">{inBox}</td>
               <td className="figure py-1">{inJobs}</td>
               <td className="figure py-1">{onOrder === 0 ? '–' : onOrder}</td>
               <td className="figure py-1">{size.price === null ? '–' : size.price.toFixed(2)}</td>
               <td className="py-1 text-right">
-                <Button className="min-h-12 px-3 text-base" aria-expanded={counting === size.id} onClick={() => setCounting(counting === size.id ? null : size.id)}>
+                <Button
+                  className="min-h-12 px-3 text-base"
+                  aria-expanded={counting === size.id}
+                  onClick={() => setCounting(counting === size.id ? null : size.id)}
+                >
                   Count
                 </Button>
               </td>
@@ -58,11 +65,20 @@ export function StockPanel({ sizes, held, orders }: Props) {
         </tbody>
       </table>
       {rows.length === 0 && <p className="m-0 text-lg">Nothing has been counted yet.</p>}
-      <p className="small-label m-0 my-2">± is twice the standard uncertainty of one piece. Practice jobs take nothing from the box.{worth > 0 && ` What is priced in the box is worth ${worth.toFixed(2)}.`}</p>
-      <CountForm key={counting ?? 'new'} size={sizes.find(({ id }) => id === counting) ?? null} sizes={sizes} inJobs={counting === null ? 0 : (held[counting] ?? 0)} onDone={() => setCounting(null)} />
+      <p className="small-label m-0 my-2">
+        ± is twice the standard uncertainty of one piece. Practice jobs take nothing from the box.
+        {worth > 0 && ` What is priced in the box is worth ${worth.toFixed(2)}.`}
+      </p>
+      <CountForm
+        key={counting ?? 'new'}
+        size={sizes.find(({ id }) => id === counting) ?? null}
+        sizes={sizes}
+        inJobs={counting === null ? 0 : (held[counting] ?? 0)}
+        onDone={() => setCounting(null)}
+      />
     </section>
   );
-} // prettier-ignore
+}
 
 interface CountProps {
   /** Null for a size that is new. */
@@ -76,43 +92,89 @@ interface CountProps {
 function CountForm({ size, sizes, inJobs, onDone }: CountProps) {
   const units = useUnits();
   const { saving, save } = useWorkshopRecord();
-  const [texts, setTexts] = useState({ thickness: size === null ? '' : units.show(size.thickness), count: '', price: size?.price?.toFixed(2) ?? '' });
+  const [texts, setTexts] = useState({
+    thickness: size === null ? '' : units.show(size.thickness),
+    count: '',
+    price: size?.price?.toFixed(2) ?? '',
+  });
   const set = (name: keyof typeof texts) => (text: string) => setTexts({ ...texts, [name]: text });
   const reading = readField(texts.thickness, 'length', units.system);
   const typed = reading.status === 'read' ? Number(reading.quantity.value.toFixed(3)) : null;
   const thickness = size === null ? typed : size.thickness;
   const usableThickness = thickness !== null && thickness > 0 && thickness <= 20;
-  const same = size === null && usableThickness && sizes.some((row) => Math.abs(row.thickness - thickness) < 5e-4);
+  const same =
+    size === null &&
+    usableThickness &&
+    sizes.some((row) => Math.abs(row.thickness - thickness) < 5e-4);
   const [count, price] = [readCount(texts.count), readPrice(texts.price)];
   const usable = usableThickness && !same && count !== null && price !== undefined;
   const submit = (event: FormEvent): void => {
     event.preventDefault();
     if (!usable) return;
     const sizeId = size?.id ?? `box-${thickness.toFixed(3)}-${uuid().slice(0, 4)}`;
-    void save('SizeStocked', { sizeId, thickness, uncertainty: size?.uncertainty ?? MICROMETER, count: count + inJobs, price }).then((taken) => {
+    void save('SizeStocked', {
+      sizeId,
+      thickness,
+      uncertainty: size?.uncertainty ?? MICROMETER,
+      count: count + inJobs,
+      price,
+    }).then((taken) => {
       if (!taken) return;
       setTexts({ thickness: '', count: '', price: '' });
       onDone();
     });
   };
   return (
-    <form onSubmit={submit} className="flex flex-wrap items-start gap-3" aria-label={size === null ? 'A new size' : `Count ${units.digits(size.thickness)}`}>
+    <form
+      onSubmit={submit}
+      className="flex flex-wrap items-start gap-3"
+      aria-label={size === null ? 'A new size' : `Count ${units.digits(size.thickness)}`}
+    >
       {size === null ? (
-        <div className="w-40"><QuantityField label="New size, measured" text={texts.thickness} onText={set('thickness')} quiet /></div>
+        <div className="w-40">
+          <QuantityField
+            label="New size, measured"
+            text={texts.thickness}
+            onText={set('thickness')}
+            quiet
+          />
+        </div>
       ) : (
         <p className="figure m-0 mt-8 text-xl">{units.show(size.thickness)}</p>
       )}
-      <div className="w-28"><TextField label="In the box now" value={texts.count} onChange={set('count')} max={3} /></div>
-      <div className="w-24"><TextField label="Price of one" value={texts.price} onChange={set('price')} max={9} /></div>
-      <Button type="submit" className="mt-6" disabled={!usable || saving === 'saving'}>{size === null ? 'Put it in' : 'Counted'}</Button>
-      {texts.thickness !== '' && size === null && !usableThickness && <p role="alert" className="text-bad m-0 basis-full font-semibold">A thickness of more than 0 and at most {units.show(20)}.</p>}
-      {same && <p role="alert" className="text-bad m-0 basis-full font-semibold">This size is in the list: count it there.</p>}
-      {texts.count !== '' && count === null && <p role="alert" className="text-bad m-0 basis-full font-semibold">Whole pieces, 0 to 400.</p>}
-      {price === undefined && <p role="alert" className="text-bad m-0 basis-full font-semibold">A price of 0 or more.</p>}
+      <div className="w-28">
+        <TextField label="In the box now" value={texts.count} onChange={set('count')} max={3} />
+      </div>
+      <div className="w-24">
+        <TextField label="Price of one" value={texts.price} onChange={set('price')} max={9} />
+      </div>
+      <Button type="submit" className="mt-6" disabled={!usable || saving === 'saving'}>
+        {size === null ? 'Put it in' : 'Counted'}
+      </Button>
+      {texts.thickness !== '' && size === null && !usableThickness && (
+        <p role="alert" className="text-bad m-0 basis-full font-semibold">
+          A thickness of more than 0 and at most {units.show(20)}.
+        </p>
+      )}
+      {same && (
+        <p role="alert" className="text-bad m-0 basis-full font-semibold">
+          This size is in the list: count it there.
+        </p>
+      )}
+      {texts.count !== '' && count === null && (
+        <p role="alert" className="text-bad m-0 basis-full font-semibold">
+          Whole pieces, 0 to 400.
+        </p>
+      )}
+      {price === undefined && (
+        <p role="alert" className="text-bad m-0 basis-full font-semibold">
+          A price of 0 or more.
+        </p>
+      )}
       <SavingWords saving={saving} saved="In the box." />
     </form>
   );
-} // prettier-ignore
+}
 
 /** What is on order, and what comes of it. */
 export function OrdersPanel({ sizes, orders }: Pick<Props, 'sizes' | 'orders'>) {
@@ -121,38 +183,65 @@ export function OrdersPanel({ sizes, orders }: Pick<Props, 'sizes' | 'orders'>) 
   const [texts, setTexts] = useState({ thickness: '', count: '', price: '' });
   const set = (name: keyof typeof texts) => (text: string) => setTexts({ ...texts, [name]: text });
   const reading = readField(texts.thickness, 'length', units.system);
-  const thickness = reading.status === 'read' && reading.quantity.value > 0 && reading.quantity.value <= 20 ? Number(reading.quantity.value.toFixed(3)) : null;
+  const thickness =
+    reading.status === 'read' && reading.quantity.value > 0 && reading.quantity.value <= 20
+      ? Number(reading.quantity.value.toFixed(3))
+      : null;
   const [count, price] = [readCount(texts.count, 1), readPrice(texts.price)];
   const usable = thickness !== null && count !== null && price !== undefined;
   const submit = (event: FormEvent): void => {
     event.preventDefault();
-    if (usable) void save('SizeOrdered', { orderId: uuid(), thickness, count, price }).then((taken) => taken && setTexts({ thickness: '', count: '', price: '' }));
+    if (usable)
+      void save('SizeOrdered', { orderId: uuid(), thickness, count, price }).then(
+        (taken) => taken && setTexts({ thickness: '', count: '', price: '' }),
+      );
   };
   return (
     <section className="bg-panel border-edge rounded-[3px] border-2 p-5" aria-label="On order">
       <h2 className="m-0 text-2xl">On order</h2>
       {orders.length === 0 && <p className="m-0 text-lg">Nothing is on order.</p>}
       <ul className="m-0 list-none p-0">
-        {orders.map((order) => <OrderRow key={order.orderId} order={order} sizes={sizes} />)}
+        {orders.map((order) => (
+          <OrderRow key={order.orderId} order={order} sizes={sizes} />
+        ))}
       </ul>
       <form onSubmit={submit} className="flex flex-wrap items-start gap-3">
-        <div className="w-36"><QuantityField label="Thickness" text={texts.thickness} onText={set('thickness')} quiet /></div>
-        <div className="w-24"><TextField label="Pieces" value={texts.count} onChange={set('count')} max={3} /></div>
-        <div className="w-24"><TextField label="Price of one" value={texts.price} onChange={set('price')} max={9} /></div>
-        <Button type="submit" className="mt-6" disabled={!usable || saving === 'saving'}>Order it</Button>
+        <div className="w-36">
+          <QuantityField label="Thickness" text={texts.thickness} onText={set('thickness')} quiet />
+        </div>
+        <div className="w-24">
+          <TextField label="Pieces" value={texts.count} onChange={set('count')} max={3} />
+        </div>
+        <div className="w-24">
+          <TextField label="Price of one" value={texts.price} onChange={set('price')} max={9} />
+        </div>
+        <Button type="submit" className="mt-6" disabled={!usable || saving === 'saving'}>
+          Order it
+        </Button>
       </form>
       <SavingWords saving={saving} saved="On order." />
     </section>
   );
-} // prettier-ignore
+}
 
-function OrderRow({ order, sizes }: { readonly order: OpenOrder; readonly sizes: readonly StockedSize[] }) {
+function OrderRow({
+  order,
+  sizes,
+}: {
+  readonly order: OpenOrder;
+  readonly sizes: readonly StockedSize[];
+}) {
   const units = useUnits();
   const { saving, save } = useWorkshopRecord();
   const [open, setOpen] = useState(false);
   const [texts, setTexts] = useState({ thickness: '', count: String(order.count) });
   const reading = readField(texts.thickness, 'length', units.system);
-  const measured = texts.thickness === '' ? order.thickness : reading.status === 'read' ? Number(reading.quantity.value.toFixed(3)) : null;
+  const measured =
+    texts.thickness === ''
+      ? order.thickness
+      : reading.status === 'read'
+        ? Number(reading.quantity.value.toFixed(3))
+        : null;
   const count = readCount(texts.count, 1);
   const usable = measured !== null && measured > 0 && measured <= 20 && count !== null;
   const receive = (event: FormEvent): void => {
@@ -161,25 +250,63 @@ function OrderRow({ order, sizes }: { readonly order: OpenOrder; readonly sizes:
     // Only pieces that measure the same go together: a pack is made of measured pieces.
     const same = nearestSize(sizes, measured);
     const known = same !== null && Math.abs(same.thickness - measured) < 1.5e-3 ? same : null;
-    void save('SizeReceived', { orderId: order.orderId, sizeId: known?.id ?? `box-${measured.toFixed(3)}-${uuid().slice(0, 4)}`, thickness: known?.thickness ?? measured, uncertainty: MICROMETER, count });
+    void save('SizeReceived', {
+      orderId: order.orderId,
+      sizeId: known?.id ?? `box-${measured.toFixed(3)}-${uuid().slice(0, 4)}`,
+      thickness: known?.thickness ?? measured,
+      uncertainty: MICROMETER,
+      count,
+    });
   };
   return (
     <li className="border-edge grid gap-2 border-t py-2 first:border-t-0">
       <div className="flex flex-wrap items-center justify-between gap-2">
-        <span className="text-lg"><span className="figure">{order.count} × {units.show(order.thickness)}</span>{order.price !== null && `, ${order.price.toFixed(2)} each`}</span>
+        <span className="text-lg">
+          <span className="figure">
+            {order.count} × {units.show(order.thickness)}
+          </span>
+          {order.price !== null && `, ${order.price.toFixed(2)} each`}
+        </span>
         <span className="flex gap-2">
-          <Button className="min-h-12 px-3 text-base" aria-expanded={open} onClick={() => setOpen(!open)}>It came</Button>
-          <Button className="min-h-12 px-3 text-base" onClick={() => void save('OrderCancelled', { orderId: order.orderId })}>Cancel</Button>
+          <Button
+            className="min-h-12 px-3 text-base"
+            aria-expanded={open}
+            onClick={() => setOpen(!open)}
+          >
+            It came
+          </Button>
+          <Button
+            className="min-h-12 px-3 text-base"
+            onClick={() => void save('OrderCancelled', { orderId: order.orderId })}
+          >
+            Cancel
+          </Button>
         </span>
       </div>
       {open && (
         <form onSubmit={receive} className="flex flex-wrap items-start gap-3">
-          <div className="w-40"><QuantityField label="Measured" text={texts.thickness} onText={(thickness) => setTexts({ ...texts, thickness })} quiet /></div>
-          <div className="w-24"><TextField label="Pieces" value={texts.count} onChange={(pieces) => setTexts({ ...texts, count: pieces })} max={3} /></div>
-          <Button type="submit" className="mt-6" disabled={!usable || saving === 'saving'}>Into the box</Button>
+          <div className="w-40">
+            <QuantityField
+              label="Measured"
+              text={texts.thickness}
+              onText={(thickness) => setTexts({ ...texts, thickness })}
+              quiet
+            />
+          </div>
+          <div className="w-24">
+            <TextField
+              label="Pieces"
+              value={texts.count}
+              onChange={(pieces) => setTexts({ ...texts, count: pieces })}
+              max={3}
+            />
+          </div>
+          <Button type="submit" className="mt-6" disabled={!usable || saving === 'saving'}>
+            Into the box
+          </Button>
         </form>
       )}
       <SavingWords saving={saving} saved="" />
     </li>
   );
-} // prettier-ignore
+}

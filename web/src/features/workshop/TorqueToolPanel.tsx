@@ -31,15 +31,21 @@ export function TorqueToolPanel({ tools }: { readonly tools: readonly WorkshopTo
           <li key={tool.id} className="border-edge border-t py-2 first:border-t-0">
             <span className="text-lg font-semibold">{tool.name}</span>
             <span className="text-soft block text-base">
-              One graduation {units.show(tool.graduation, 'torque')}, {units.digits(tool.least, 'torque')} to {units.show(tool.most, 'torque')}, {tool.deviceId === null ? 'read by eye' : `sends readings as ${tool.deviceId}`}
+              One graduation {units.show(tool.graduation, 'torque')},{' '}
+              {units.digits(tool.least, 'torque')} to {units.show(tool.most, 'torque')},{' '}
+              {tool.deviceId === null ? 'read by eye' : `sends readings as ${tool.deviceId}`}
             </span>
           </li>
         ))}
       </ul>
-      {adding ? <AddTool onDone={() => setAdding(false)} /> : <Button onClick={() => setAdding(true)}>Add a tool</Button>}
+      {adding ? (
+        <AddTool onDone={() => setAdding(false)} />
+      ) : (
+        <Button onClick={() => setAdding(true)}>Add a tool</Button>
+      )}
     </section>
   );
-} // prettier-ignore
+}
 
 function AddTool({ onDone }: { readonly onDone: () => void }) {
   const units = useUnits();
@@ -54,7 +60,16 @@ function AddTool({ onDone }: { readonly onDone: () => void }) {
   };
   const submit = (event: FormEvent): void => {
     event.preventDefault();
-    const tool: TorqueTool = { id: `tool-${uuid().slice(0, 8)}`, name: texts.name.trim(), graduation: torque(texts.graduation), calibrationUncertainty: texts.calibration === '' ? torque(texts.graduation) / 2 : torque(texts.calibration), least: torque(texts.least), most: torque(texts.most), kind };
+    const tool: TorqueTool = {
+      id: `tool-${uuid().slice(0, 8)}`,
+      name: texts.name.trim(),
+      graduation: torque(texts.graduation),
+      calibrationUncertainty:
+        texts.calibration === '' ? torque(texts.graduation) / 2 : torque(texts.calibration),
+      least: torque(texts.least),
+      most: torque(texts.most),
+      kind,
+    };
     if (tool.name === '') return setFault('Give it a name.');
     try {
       requireTool(tool);
@@ -68,12 +83,28 @@ function AddTool({ onDone }: { readonly onDone: () => void }) {
   return (
     <form onSubmit={submit} className="grid grid-cols-2 gap-x-3 gap-y-2" aria-label="A torque tool">
       <TextField label="Name" value={texts.name} onChange={set('name')} max={80} />
-      <SelectField label="Kind" value={kind} onChange={(value) => setKind(value as TorqueToolKind)} options={KINDS} />
-      <QuantityField label="One graduation" kind="torque" text={texts.graduation} onText={set('graduation')} />
-      <QuantityField label="Calibration, 1 σ" kind="torque" text={texts.calibration} onText={set('calibration')} optional />
+      <SelectField
+        label="Kind"
+        value={kind}
+        onChange={(value) => setKind(value as TorqueToolKind)}
+        options={KINDS}
+      />
+      <QuantityField
+        label="One graduation"
+        kind="torque"
+        text={texts.graduation}
+        onText={set('graduation')}
+      />
+      <QuantityField
+        label="Calibration, 1 σ"
+        kind="torque"
+        text={texts.calibration}
+        onText={set('calibration')}
+        optional
+      />
       <QuantityField label="Tells from" kind="torque" text={texts.least} onText={set('least')} />
       <QuantityField label="to" kind="torque" text={texts.most} onText={set('most')} />
       <CardFormFoot fault={fault} saving={saving} onLeave={onDone} />
     </form>
   );
-} // prettier-ignore
+}

@@ -2,7 +2,12 @@ import { InputError } from '@wendaxis/core/faults';
 
 import { EMPTY_INSTRUMENT, instrumentFrom, type InstrumentTexts } from './instrumentEntry.ts';
 
-const TYPED: InstrumentTexts = { ...EMPTY_INSTRUMENT, name: 'Old dial', graduation: '0.01', range: '10' }; // prettier-ignore
+const TYPED: InstrumentTexts = {
+  ...EMPTY_INSTRUMENT,
+  name: 'Old dial',
+  graduation: '0.01',
+  range: '10',
+};
 const from = (change: Partial<InstrumentTexts>) => instrumentFrom({ ...TYPED, ...change }, 'i');
 const faultOf = (change: Partial<InstrumentTexts>) => {
   const card = from(change);
@@ -12,8 +17,14 @@ const faultOf = (change: Partial<InstrumentTexts>) => {
 describe('an instrument that is added', () => {
   test('should be taken in millimetres, with half a graduation where there is no certificate', () => {
     expect(from({})).toEqual({
-      id: 'i', name: 'Old dial', graduation: 0.01, calibrationUncertainty: 0.005, range: 10, kind: 'dial', countsIn: 'mm',
-    }); // prettier-ignore
+      id: 'i',
+      name: 'Old dial',
+      graduation: 0.01,
+      calibrationUncertainty: 0.005,
+      range: 10,
+      kind: 'dial',
+      countsIn: 'mm',
+    });
     expect(from({ calibration: '0.002' })).toMatchObject({ calibrationUncertainty: 0.002 });
     expect(from({ calibration: '0' })).toMatchObject({ calibrationUncertainty: 0 });
   });

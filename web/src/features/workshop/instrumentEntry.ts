@@ -41,18 +41,42 @@ export function instrumentFrom(texts: InstrumentTexts, id: string): Instrument |
   const { name, kind, countsIn } = texts;
   try {
     requireText('name', name, 80);
-    const graduation = requireNumber('graduation', cardLength(texts.graduation, countsIn), { min: 0.0001, max: 1, unit: 'mm' });
-    const range = requireNumber('range', cardLength(texts.range, countsIn), { min: graduation, max: 200, unit: 'mm' });
+    const graduation = requireNumber('graduation', cardLength(texts.graduation, countsIn), {
+      min: 0.0001,
+      max: 1,
+      unit: 'mm',
+    });
+    const range = requireNumber('range', cardLength(texts.range, countsIn), {
+      min: graduation,
+      max: 200,
+      unit: 'mm',
+    });
     const certified = texts.calibration.trim() !== '';
-    const calibrationUncertainty = certified ? cardLength(texts.calibration, countsIn) : UNCERTIFIED * graduation;
+    const calibrationUncertainty = certified
+      ? cardLength(texts.calibration, countsIn)
+      : UNCERTIFIED * graduation;
     requireNumber('calibration', calibrationUncertainty, { min: 0, max: 1, unit: 'mm' });
-    if (calibrationUncertainty > 5 * graduation) refuse('contradiction', 'calibration', calibrationUncertainty, 'no more than five graduations: is the unit right?');
-    return { id, name: name.trim(), graduation: round(graduation), calibrationUncertainty: round(calibrationUncertainty), range: round(range), kind, countsIn };
+    if (calibrationUncertainty > 5 * graduation)
+      refuse(
+        'contradiction',
+        'calibration',
+        calibrationUncertainty,
+        'no more than five graduations: is the unit right?',
+      );
+    return {
+      id,
+      name: name.trim(),
+      graduation: round(graduation),
+      calibrationUncertainty: round(calibrationUncertainty),
+      range: round(range),
+      kind,
+      countsIn,
+    };
   } catch (error) {
     if (error instanceof InputError) return error;
     throw error;
   }
-} // prettier-ignore
+}
 
 /** To a hundredth of a micrometre: what arithmetic leaves behind it goes. */
 function round(mm: number): number {

@@ -18,7 +18,18 @@ describe('the box as it stands', () => {
       order('2', 0.1, 3),
       order('3', 0.15, 9),
     ]);
-    expect(rows.map(({ size, inBox, inJobs, onOrder, worth }) => [size.id, inBox, inJobs, onOrder, worth])).toEqual([['a', 6, 0, 3, null], ['b', 3, 2, 4, 4.5]]); // prettier-ignore
+    expect(
+      rows.map(({ size, inBox, inJobs, onOrder, worth }) => [
+        size.id,
+        inBox,
+        inJobs,
+        onOrder,
+        worth,
+      ]),
+    ).toEqual([
+      ['a', 6, 0, 3, null],
+      ['b', 3, 2, 4, 4.5],
+    ]);
     expect(nearestSize(SIZES, 0.15)).toBeNull();
   });
 
@@ -29,7 +40,19 @@ describe('the box as it stands', () => {
 
 describe('what is typed of the stock', () => {
   test('should be whole pieces, and a price or none', () => {
-    expect([readCount('12'), readCount('0'), readCount('0', 1), readCount('-3'), readCount('1.5'), readCount('500')]).toEqual([12, 0, null, null, null, null]); // prettier-ignore
-    expect([readPrice('1,20'), readPrice(' '), readPrice('-1'), readPrice('dear')]).toEqual([1.2, null, undefined, undefined]); // prettier-ignore
+    expect([
+      readCount('12'),
+      readCount('0'),
+      readCount('0', 1),
+      readCount('-3'),
+      readCount('1.5'),
+      readCount('500'),
+    ]).toEqual([12, 0, null, null, null, null]);
+    expect([readPrice('1,20'), readPrice(' '), readPrice('-1'), readPrice('dear')]).toEqual([
+      1.2,
+      null,
+      undefined,
+      undefined,
+    ]);
   });
 });

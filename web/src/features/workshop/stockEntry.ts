@@ -26,15 +26,25 @@ export function stockRows(
       const onOrder = orders
         .filter(({ thickness }) => nearestSize(sizes, thickness)?.id === size.id)
         .reduce((sum, { count }) => sum + count, 0);
-      return { size, inBox, inJobs, onOrder, worth: size.price === null ? null : inBox * size.price };
+      return {
+        size,
+        inBox,
+        inJobs,
+        onOrder,
+        worth: size.price === null ? null : inBox * size.price,
+      };
     });
-} // prettier-ignore
+}
 
 /** The size of the box that an order is for; null where it is a new one. */
 export function nearestSize(sizes: readonly StockedSize[], thickness: number): StockedSize | null {
-  const nearest = sizes.toSorted((a, b) => Math.abs(a.thickness - thickness) - Math.abs(b.thickness - thickness))[0];
-  return nearest !== undefined && Math.abs(nearest.thickness - thickness) <= SAME_SIZE ? nearest : null;
-} // prettier-ignore
+  const nearest = sizes.toSorted(
+    (a, b) => Math.abs(a.thickness - thickness) - Math.abs(b.thickness - thickness),
+  )[0];
+  return nearest !== undefined && Math.abs(nearest.thickness - thickness) <= SAME_SIZE
+    ? nearest
+    : null;
+}
 
 /** A count: whole pieces, 0 to 400; null where it is none. */
 export function readCount(text: string, least = 0): number | null {

@@ -1,10 +1,22 @@
 import { httpTransport } from './httpTransport.ts';
 import type { StreamEvent } from './streamTypes.ts';
 
-const EVENT = { id: 'a', seq: null, type: 'NoteWritten', version: 1, at: '', by: 'ann', data: {} } as unknown as StreamEvent; // prettier-ignore
+const EVENT = {
+  id: 'a',
+  seq: null,
+  type: 'NoteWritten',
+  version: 1,
+  at: '',
+  by: 'ann',
+  data: {},
+} as unknown as StreamEvent;
 const error = (code: string, fields: readonly string[] = []) => ({
-  error: { code, message: 'words', faults: fields.map((field) => ({ code: 'outOfRange', field, value: 1, expected: 'less' })) },
-}); // prettier-ignore
+  error: {
+    code,
+    message: 'words',
+    faults: fields.map((field) => ({ code: 'outOfRange', field, value: 1, expected: 'less' })),
+  },
+});
 
 /** A transport whose server answers this. */
 const answering = (status: number, body: unknown) => {
@@ -16,7 +28,8 @@ const answering = (status: number, body: unknown) => {
   });
   return { transport, asked };
 };
-const push = (status: number, body: unknown) => answering(status, body).transport.push('job-1', [EVENT, EVENT]); // prettier-ignore
+const push = (status: number, body: unknown) =>
+  answering(status, body).transport.push('job-1', [EVENT, EVENT]);
 const pull = (status: number, body: unknown) => answering(status, body).transport.pull('job-1', 7);
 
 describe('sending events', () => {
@@ -24,13 +37,26 @@ describe('sending events', () => {
     const { transport, asked } = answering(201, { accepted: [], lastSeq: 0 });
     await transport.push('job-1', [EVENT]);
     await transport.push('workshop', [EVENT]);
-    expect(asked.map(({ path }) => path)).toEqual(['/api/jobs/job-1/events', '/api/workshop/events']); // prettier-ignore
+    expect(asked.map(({ path }) => path)).toEqual([
+      '/api/jobs/job-1/events',
+      '/api/workshop/events',
+    ]);
     expect(JSON.parse(asked[0]!.init.body as string).events[0]).not.toHaveProperty('seq');
   });
 
   test.each<[string, number, unknown, object]>([
-    ['a refusal that names events', 400, error('badInput', ['events[1].data.text']), { kind: 'refused', places: [1] }],
-    ['an id that stands for something else', 409, error('idTaken', ['events[0].id']), { kind: 'refused', places: [0] }],
+    [
+      'a refusal that names events',
+      400,
+      error('badInput', ['events[1].data.text']),
+      { kind: 'refused', places: [1] },
+    ],
+    [
+      'an id that stands for something else',
+      409,
+      error('idTaken', ['events[0].id']),
+      { kind: 'refused', places: [0] },
+    ],
     ['a refusal that names no event', 400, error('badInput', ['events']), { kind: 'notOurServer' }],
     ['a log that is not there', 404, error('noSuchStream', ['streamId']), { kind: 'noSuchLog' }],
     ['another program on the port', 404, '<html>Not found</html>', { kind: 'notOurServer' }],
@@ -40,11 +66,16 @@ describe('sending events', () => {
     ['too much at once, by a proxy', 413, 'too large', { kind: 'tooLarge' }],
     ['a database that is away', 503, error('unavailable'), { kind: 'away' }],
     ['a server that fails', 500, error('internal'), { kind: 'failed' }],
-    ['a server that fails and names an event', 500, error('internal', ['events[0]']), { kind: 'failed' }],
+    [
+      'a server that fails and names an event',
+      500,
+      error('internal', ['events[0]']),
+      { kind: 'failed' },
+    ],
     ['a gateway without a server behind it', 502, 'bad gateway', { kind: 'away' }],
   ])('should tell %s', async (_, status, body, expected) => {
     expect(await push(status, body)).toMatchObject(expected);
-  }); // prettier-ignore
+  });
 
   test('should tell a network that is cut', async () => {
     const cut = httpTransport(() => Promise.reject(new TypeError('failed to fetch')));

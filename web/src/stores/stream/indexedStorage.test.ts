@@ -6,7 +6,15 @@ import { openIndexedStorage } from './indexedStorage.ts';
 import type { StreamEvent } from './streamTypes.ts';
 
 const event = (id: string, seq: number | null = null): StreamEvent =>
-  ({ id, seq, type: 'NoteWritten', version: 1, at: '', by: 'ann', data: { text: id } }) as StreamEvent; // prettier-ignore
+  ({
+    id,
+    seq,
+    type: 'NoteWritten',
+    version: 1,
+    at: '',
+    by: 'ann',
+    data: { text: id },
+  }) as StreamEvent;
 const run = (from: number, to: number) =>
   Array.from({ length: to - from + 1 }, (_, at) => event(`e${from + at}`, from + at));
 const ids = (events: readonly StreamEvent[]) => events.map(({ id }) => id);
@@ -78,7 +86,13 @@ describe('the browser’s store', () => {
         events.createIndex('byWaiting', 'waiting');
       },
     });
-    const row = (id: string, seq: number | null, order: number) => ({ id, streamId: 'job', event: event(id, seq), waiting: seq === null ? 1 : 0, order }); // prettier-ignore
+    const row = (id: string, seq: number | null, order: number) => ({
+      id,
+      streamId: 'job',
+      event: event(id, seq),
+      waiting: seq === null ? 1 : 0,
+      order,
+    });
     for (const one of [row('late', null, 20), row('done', 1, 5), row('early', null, 10)])
       await old.put('events', one);
     old.close();

@@ -3,7 +3,12 @@ import { LiveHub, type LiveNews, type Watch } from './liveHub.ts';
 /** A browser with tabs: one lock, one channel, one server that counts its connections. */
 class FakeBrowser {
   readonly tabs: FakeTab[] = [];
-  readonly connections: { readonly id: string; watches: readonly Watch[]; readonly send: (name: string, data: string) => void; closed: boolean }[] = [];
+  readonly connections: {
+    readonly id: string;
+    watches: readonly Watch[];
+    readonly send: (name: string, data: string) => void;
+    closed: boolean;
+  }[] = [];
   readonly waiting: (() => void)[] = [];
   leading: string | null = null;
   timers: (() => void)[] = [];
@@ -32,7 +37,7 @@ class FakeBrowser {
     this.timers = [];
     for (const action of due) action();
   }
-} // prettier-ignore
+}
 
 class FakeTab {
   readonly news: LiveNews[] = [];
@@ -54,11 +59,19 @@ class FakeTab {
       },
       channel: {
         post: (message) =>
-          browser.tabs.includes(this) && browser.tabs.filter((tab) => tab !== this).forEach((tab) => tab.listener(structuredClone(message))),
+          browser.tabs.includes(this) &&
+          browser.tabs
+            .filter((tab) => tab !== this)
+            .forEach((tab) => tab.listener(structuredClone(message))),
         listen: (listener) => (this.listener = listener),
       },
       openSource: (send) => {
-        const connection = { id: `c${browser.connections.length}`, watches: [] as readonly Watch[], send, closed: false };
+        const connection = {
+          id: `c${browser.connections.length}`,
+          watches: [] as readonly Watch[],
+          send,
+          closed: false,
+        };
         browser.connections.push(connection);
         return { close: () => (connection.closed = true) };
       },
@@ -72,7 +85,7 @@ class FakeTab {
     });
     this.hub.subscribe((one) => this.news.push(one));
   }
-} // prettier-ignore
+}
 
 const settle = () => new Promise((resolve) => setImmediate(resolve));
 const dial: Watch = { key: 'dial', deviceId: 'dial-a', jobId: 'j' };

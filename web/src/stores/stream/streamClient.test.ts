@@ -10,7 +10,15 @@ import type {
 } from './streamTypes.ts';
 
 const note = (id: string): StreamEvent =>
-  ({ id, seq: null, type: 'NoteWritten', version: 1, at: '2026-01-01T00:00:00.000Z', by: 'ann', data: { text: id } }) as StreamEvent; // prettier-ignore
+  ({
+    id,
+    seq: null,
+    type: 'NoteWritten',
+    version: 1,
+    at: '2026-01-01T00:00:00.000Z',
+    by: 'ann',
+    data: { text: id },
+  }) as StreamEvent;
 
 /** A server as a test wants it: it stores, unless it is told to answer otherwise. */
 class FakeServer implements Transport {
@@ -28,13 +36,18 @@ class FakeServer implements Transport {
       if (!this.stored.some(({ id }) => id === event.id))
         this.stored.push({ ...event, seq: this.stored.length + 1 });
     const seqOf = (id: string) => this.stored.find((one) => one.id === id)!.seq!;
-    return Promise.resolve({ kind: 'accepted', accepted: events.map(({ id }) => ({ id, seq: seqOf(id) })) });
-  } // prettier-ignore
+    return Promise.resolve({
+      kind: 'accepted',
+      accepted: events.map(({ id }) => ({ id, seq: seqOf(id) })),
+    });
+  }
 
   pull(_: string, after: number): Promise<PullAnswer> {
     const events = this.stored.slice(after);
-    return Promise.resolve(this.pullAnswer ?? { kind: 'page', events, lastSeq: this.stored.length });
-  } // prettier-ignore
+    return Promise.resolve(
+      this.pullAnswer ?? { kind: 'page', events, lastSeq: this.stored.length },
+    );
+  }
 }
 
 /** Patience with the browser's store is counted in steps of this many ms. */
@@ -75,7 +88,14 @@ async function settled(): Promise<void> {
 }
 
 function bench(storage: Promise<StreamStorage> = Promise.resolve(memoryStorage())) {
-  let state: StreamState = { logs: {}, reach: 'connecting', trouble: null, store: 'opening', unsaved: 0, aside: [] }; // prettier-ignore
+  let state: StreamState = {
+    logs: {},
+    reach: 'connecting',
+    trouble: null,
+    store: 'opening',
+    unsaved: 0,
+    aside: [],
+  };
   const told: string[] = [];
   const server = new FakeServer();
   const timers = new HandTimers();
@@ -212,10 +232,26 @@ describe('a server that is away', () => {
 });
 
 describe('a refusal', () => {
-  const refusing = (bad: string) => (events: readonly StreamEvent[]): PushAnswer | null => {
-    const place = events.findIndex(({ id }) => id === bad);
-    return place === -1 ? null : { kind: 'refused', places: [place], message: 'no', faults: [{ code: 'outOfRange', field: `events[${place}].data.text`, value: '', expected: 'text' }] };
-  }; // prettier-ignore
+  const refusing =
+    (bad: string) =>
+    (events: readonly StreamEvent[]): PushAnswer | null => {
+      const place = events.findIndex(({ id }) => id === bad);
+      return place === -1
+        ? null
+        : {
+            kind: 'refused',
+            places: [place],
+            message: 'no',
+            faults: [
+              {
+                code: 'outOfRange',
+                field: `events[${place}].data.text`,
+                value: '',
+                expected: 'text',
+              },
+            ],
+          };
+    };
 
   test('should set aside the entry that it names, and let all others go on in order', async () => {
     const one = bench();
@@ -255,7 +291,8 @@ describe('a refusal', () => {
 
   test('should make batches smaller when they are too large, down to the one that is', async () => {
     const one = bench();
-    one.server.answer = (events) => (events.length > 3 || events.some(({ id }) => id === 'huge') ? { kind: 'tooLarge' } : null); // prettier-ignore
+    one.server.answer = (events) =>
+      events.length > 3 || events.some(({ id }) => id === 'huge') ? { kind: 'tooLarge' } : null;
     await one.record('a', 'b', 'c', 'd', 'huge', 'e');
     expect(serverIds(one)).toEqual(['a', 'b', 'c', 'd', 'e']);
     expect(one.state.aside).toMatchObject([
@@ -265,12 +302,15 @@ describe('a refusal', () => {
 
   test('should not block the line for ever when the server fails on one entry', async () => {
     const one = bench();
-    one.server.answer = (events) => (events.some(({ id }) => id === 'poison') ? { kind: 'failed' } : null); // prettier-ignore
+    one.server.answer = (events) =>
+      events.some(({ id }) => id === 'poison') ? { kind: 'failed' } : null;
     await one.record('a', 'poison', 'b');
     expect(one.state.trouble).toBe('serverFails');
     for (let turn = 0; turn < 20; turn += 1) await one.timers.go();
     expect(serverIds(one)).toEqual(['a', 'b']);
-    expect(one.state.aside).toMatchObject([{ event: { id: 'poison' }, reason: { code: 'serverFailed' } }]); // prettier-ignore
+    expect(one.state.aside).toMatchObject([
+      { event: { id: 'poison' }, reason: { code: 'serverFailed' } },
+    ]);
     expect(one.state.trouble).toBeNull();
   });
 
@@ -286,7 +326,15 @@ describe('a refusal', () => {
 describe('the browser’s own store', () => {
   const failing = (error: unknown): StreamStorage => {
     const fail = () => Promise.reject(error as Error);
-    return { load: fail, keep: fail, confirm: fail, setAside: fail, aside: () => Promise.resolve([]), forget: fail, waitingStreams: fail }; // prettier-ignore
+    return {
+      load: fail,
+      keep: fail,
+      confirm: fail,
+      setAside: fail,
+      aside: () => Promise.resolve([]),
+      forget: fail,
+      waitingStreams: fail,
+    };
   };
 
   /** A store whose writes end when the test says so. */

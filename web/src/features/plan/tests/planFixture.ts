@@ -5,10 +5,29 @@ import type { ScreenUnits } from '../../../ui/useUnits.ts';
 
 /** A bare step for tests. */
 export const FIXTURE_STEP: Step = {
-  id: 'drain', rule: 'drain', phase: 'strip', form: 'tick', status: 'ready', title: 'Drain', how: '', reason: '',
-  axisId: null, stationId: null, partId: null, specKind: null, figures: [], missing: [], orientation: [], sizes: [], checks: [],
-  cautions: [], tools: [], consumables: [], after: [], waitsFor: [],
-}; // prettier-ignore
+  id: 'drain',
+  rule: 'drain',
+  phase: 'strip',
+  form: 'tick',
+  status: 'ready',
+  title: 'Drain',
+  how: '',
+  reason: '',
+  axisId: null,
+  stationId: null,
+  partId: null,
+  specKind: null,
+  figures: [],
+  missing: [],
+  orientation: [],
+  sizes: [],
+  checks: [],
+  cautions: [],
+  tools: [],
+  consumables: [],
+  after: [],
+  waitsFor: [],
+};
 
 /** A screen in mm. */
 export const FIXTURE_UNITS: ScreenUnits = {
