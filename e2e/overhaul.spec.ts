@@ -149,13 +149,11 @@ test('a unit is described station by station, kept, handed over and begun from a
   await page.goto(`${workshop.address}book-in`);
   await expect(page.getByRole('radio', { name: /Tarn kind of axle/ })).toBeVisible();
   const give = (content: string) =>
-    page
-      .getByLabel('A unit file')
-      .setInputFiles({
-        name: 'axle.json',
-        mimeType: 'application/json',
-        buffer: Buffer.from(content),
-      });
+    page.getByLabel('A unit file').setInputFiles({
+      name: 'axle.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(content),
+    });
   await give(text.replace('"version": 1', '"version": 9'));
   await expect(page.getByRole('alert')).toContainText('version is 9');
   await give(text.replace('"kind": "oRing"', '"kind": "sprocket"'));

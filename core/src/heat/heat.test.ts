@@ -11,7 +11,8 @@ import {
 import { coolingFactorFrom } from './coolingFactor.ts';
 import { partHeat, USUAL_HEAT, type HeatSeat } from './partHeat.ts';
 import { ringLimitOf } from './ringLimit.ts';
-import { waysIn, type WayInput } from './waysIn.ts';
+import { waysIn } from './waysIn.ts';
+import { type WayInput } from './wayIn.ts';
 
 const between = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 const CASE: LumpedBody = { material: 'castAluminium', mass: 1.6, area: 0.09 };

@@ -11,5 +11,6 @@ export {
 } from './partHeat.ts';
 export { RING_HARDNESS_LIMIT, RING_LIMIT, ringLimitOf, type HeatLimit } from './ringLimit.ts';
 export { WAY_IDS, WAYS, type WayId } from './ways.ts';
-export { BENCH_PRESS, RING_SHARE, waysIn, type WayIn, type WayInput } from './waysIn.ts';
+export { BENCH_PRESS, RING_SHARE, waysIn } from './waysIn.ts';
+export { type WayIn, type WayInput } from './wayIn.ts';
 export { BOSS, ringFreezeTime } from './wayTimes.ts';

@@ -68,56 +68,48 @@ describe('events that cannot be applied', () => {
     ],
     [
       'a band on an axis that is not there',
-      new LogBuilder()
-        .booked()
-        .add('SpecSet', {
-          specId: 's',
-          axisId: 'no',
-          kind: 'endPlay',
-          band: { lower: 0, upper: 1, target: null },
-          source: '',
-        }),
+      new LogBuilder().booked().add('SpecSet', {
+        specId: 's',
+        axisId: 'no',
+        kind: 'endPlay',
+        band: { lower: 0, upper: 1, target: null },
+        source: '',
+      }),
       /no axis no/,
     ],
     [
       'a band upside down',
-      new LogBuilder()
-        .booked()
-        .add('SpecSet', {
-          specId: 's',
-          axisId: 'axis',
-          kind: 'endPlay',
-          band: { lower: 1, upper: 0, target: null },
-          source: '',
-        }),
+      new LogBuilder().booked().add('SpecSet', {
+        specId: 's',
+        axisId: 'axis',
+        kind: 'endPlay',
+        band: { lower: 1, upper: 0, target: null },
+        source: '',
+      }),
       /band.upper/,
     ],
     [
       'a run against no band',
-      new LogBuilder()
-        .booked()
-        .add('RunOpened', {
-          runId: 'r',
-          specId: 'no',
-          stage: 'trial',
-          instrument: FIXTURE_INSTRUMENT,
-          indicator: { contact: 'lever', angle: 0 },
-          shaftHeld: true,
-        }),
+      new LogBuilder().booked().add('RunOpened', {
+        runId: 'r',
+        specId: 'no',
+        stage: 'trial',
+        instrument: FIXTURE_INSTRUMENT,
+        indicator: { contact: 'lever', angle: 0 },
+        shaftHeld: true,
+      }),
       /no spec no that a run measures/,
     ],
     [
       'a run with an impossible instrument',
-      new LogBuilder()
-        .booked()
-        .add('RunOpened', {
-          runId: 'r',
-          specId: 'spec',
-          stage: 'trial',
-          instrument: { ...FIXTURE_INSTRUMENT, graduation: 0 },
-          indicator: { contact: 'lever', angle: 0 },
-          shaftHeld: true,
-        }),
+      new LogBuilder().booked().add('RunOpened', {
+        runId: 'r',
+        specId: 'spec',
+        stage: 'trial',
+        instrument: { ...FIXTURE_INSTRUMENT, graduation: 0 },
+        indicator: { contact: 'lever', angle: 0 },
+        shaftHeld: true,
+      }),
       /instrument.graduation/,
     ],
     [

@@ -26,7 +26,7 @@ export {
   type ShelfSpacer,
   type TorqueStage,
 } from './kinds.ts';
-export type { SetAfter, SpacerFeel } from './setRows.ts';
+export type { SetAfter, SpacerFeel, TorqueReading } from './setRows.ts';
 export { foldJob, foldRest } from './foldJob.ts';
 export { packUncertainty } from './packUncertainty.ts';
 export { verdictOf } from './runs.ts';

@@ -96,16 +96,14 @@ describe('readings of a stand-in', () => {
 describe('the instrument of a run', () => {
   const opened = (kind?: 'boreGauge' | 'dial') =>
     foldJob(
-      new LogBuilder()
-        .booked()
-        .add('RunOpened', {
-          runId: 'r',
-          specId: 'spec',
-          stage: 'trial',
-          instrument: { ...FIXTURE_INSTRUMENT, ...(kind === undefined ? {} : { kind }) },
-          indicator: { contact: 'lever', angle: 0 },
-          shaftHeld: true,
-        }).events,
+      new LogBuilder().booked().add('RunOpened', {
+        runId: 'r',
+        specId: 'spec',
+        stage: 'trial',
+        instrument: { ...FIXTURE_INSTRUMENT, ...(kind === undefined ? {} : { kind }) },
+        indicator: { contact: 'lever', angle: 0 },
+        shaftHeld: true,
+      }).events,
     );
 
   test('should be one that can take a run; a card of before cards said so is taken at its word', () => {

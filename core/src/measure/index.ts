@@ -35,3 +35,4 @@ export {
   type ComponentName,
   type Uncertainty,
 } from './uncertainty.ts';
+export { MICROMETER_UNCERTAINTY } from './micrometerUncertainty.ts';

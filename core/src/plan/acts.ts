@@ -1,12 +1,13 @@
 import type { JobState } from '../job/index.ts';
 import type { Axis } from '../unit/index.ts';
+import type { RuleId } from './ruleIds.ts';
 import { sleeveNut } from './sleeves.ts';
 
 /**
  * Rules whose steps move something that a figure of the axis depends on: how far the parts lie apart, how hard they are
  * held, what drags on the shaft. What was measured before such a step does not speak for what is there after it.
  */
-export const MOVING_RULES: readonly string[] = [
+export const MOVING_RULES: readonly RuleId[] = [
   'assemble',
   'checkStack',
   'crush',

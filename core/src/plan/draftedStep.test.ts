@@ -18,7 +18,7 @@ const SUBJECT: Subject = {
   spec: null,
 };
 const RULE: Rule = {
-  id: 'trial',
+  id: 'measure',
   phase: 'seat',
   on: 'station',
   form: 'tick',
@@ -29,7 +29,7 @@ const RULE: Rule = {
 const draft = (rule: Partial<Rule>, rest: Partial<Draft> = {}): Draft => ({
   rule: { ...RULE, ...rule },
   subject: SUBJECT,
-  id: 'trial:left',
+  id: 'measure:left',
   key: [0, 0, 0],
   behind: null,
   fault: null,

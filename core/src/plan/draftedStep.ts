@@ -108,7 +108,11 @@ function about(rule: Rule, { axis, station, part, specKind }: Subject, id: strin
     stationId: station?.id ?? null,
     partId: part?.id ?? null,
     specKind,
-  };
+    stage: rule.stage ?? null,
+    reads: rule.reads ?? 'bearings',
+    ring: rule.ring ?? null,
+    beside: rule.beside ?? [],
+  } as const;
 }
 
 /** Play is measured by runs, rolling torque by readings of a wrench, backlash read off. */

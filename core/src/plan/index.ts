@@ -60,4 +60,4 @@ export {
 } from './torqueProgress.ts';
 export { sleeveOf } from './sleeves.ts';
 export { STATION_STATES, stationStates, type StationState } from './stationStates.ts';
-export type { Figure, Missing, Orientation, Step, StepForm, StepStatus } from './step.ts';
+export type { BesideId, Figure, Missing, Orientation, Step, StepForm, StepStatus } from './step.ts';

@@ -89,7 +89,7 @@ export function actionFor(state: JobState, step: Step): NextAction {
     return {
       kind: 'startRun',
       spec,
-      stage: stageOfRun(step),
+      stage: step.stage ?? 'trial',
       again: fittedAfter(state, axis!) > 0,
       step,
     };
@@ -98,11 +98,6 @@ export function actionFor(state: JobState, step: Step): NextAction {
   if (step.form === 'choosePack' && run !== null && verdict !== null)
     return { kind: 'choosePack', run, verdict, site: site!, step };
   return { kind: 'step', step };
-}
-
-function stageOfRun({ rule }: Step): RunStage {
-  if (rule === 'asFound') return 'asFound';
-  return rule === 'prove' ? 'final' : 'trial';
 }
 
 function duringRun(state: JobState, run: Run): NextAction {

@@ -1,5 +1,6 @@
 import { MOVING_RULES } from './acts.ts';
 import { rollingVerdict } from './torqueProgress.ts';
+import { RULE_IDS } from './ruleIds.ts';
 import { RULES } from './rules/rules.ts';
 import { Bench, piece, unitOf } from './tests/bench.ts';
 
@@ -113,4 +114,9 @@ describe('a rolling torque', () => {
 test('every rule that moves something is one of the plan', () => {
   const ids = RULES.map(({ id }) => id);
   expect(MOVING_RULES.filter((id) => !ids.includes(id))).toEqual([]);
+});
+
+test('every rule of the plan has its id in the table, once', () => {
+  const ids = RULES.map(({ id }) => id);
+  expect(ids.toSorted()).toEqual([...RULE_IDS].toSorted());
 });

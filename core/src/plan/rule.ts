@@ -1,11 +1,12 @@
 import type { InputFault } from '../faults/index.ts';
 import type { SizeFeature } from '../inspect/index.ts';
-import type { JobState, Spec } from '../job/index.ts';
+import type { JobState, RunStage, Spec, TorqueReading } from '../job/index.ts';
 import type { SeatingCheckId } from '../seating/index.ts';
 import type { Axis, Part, SpecKind, Station, StationKind, Unit } from '../unit/index.ts';
 import type { CautionId } from './cautions.ts';
 import type { Phase } from './phases.ts';
-import type { Figure, Missing, Orientation, StepForm } from './step.ts';
+import type { RuleId } from './ruleIds.ts';
+import type { BesideId, Figure, Missing, Orientation, StepForm } from './step.ts';
 
 /** What a rule looks at. A rule on stations has axis and station, one on parts has part, and so on. */
 export interface Subject {
@@ -29,16 +30,20 @@ export interface Numbers {
 
 /** A step waits for the steps of another rule: of its own station, part or axis, or for all of them. */
 export interface After {
-  readonly rule: string;
+  readonly rule: RuleId;
   readonly of: 'station' | 'part' | 'axis' | 'all';
 }
+
+/** After the steps of several rules. */
+export const afterAll = (of: After['of'], ...rules: readonly RuleId[]): readonly After[] =>
+  rules.map((rule) => ({ rule, of }));
 
 /** What a rule is applied to. */
 export type RuleTarget = 'unit' | 'axis' | 'spec' | 'part' | 'station';
 
 /** One row of the plan's tables: when a step is in the plan, what it says, and what it comes after. */
 export interface Rule {
-  readonly id: string;
+  readonly id: RuleId;
   readonly phase: Phase;
   readonly on: RuleTarget;
   /** Of stations: these kinds only. */
@@ -48,6 +53,14 @@ export interface Rule {
   /** Its step proves a figure as built: a tick from before something was moved says nothing. */
   readonly proves?: true;
   readonly form: StepForm;
+  /** At which point of the job what is read at its step is read. */
+  readonly stage?: RunStage;
+  /** What a torque read at its step is of; the bearings where it is not said. */
+  readonly reads?: TorqueReading['what'];
+  /** The ring that goes in at its step. */
+  readonly ring?: 'outer' | 'inner';
+  /** What is asked and shown beside its step. */
+  readonly beside?: readonly BesideId[];
   readonly when?: (subject: Subject) => boolean;
   readonly title: (subject: Subject) => string;
   readonly how: string | ((subject: Subject) => string);

@@ -136,12 +136,10 @@ describe('figures that cannot be', () => {
           for (const { id, kind } of bench.axis.stations)
             if (kind === 'shimSite')
               bench.record({ type: 'PackRecorded', data: { siteId: id, pieces: piece(0.5) } });
-          bench
-            .run(play)
-            .record({
-              type: 'SpacerFelt',
-              data: { stationId: 'spacer', feel: 'loose', play: Math.min(20, play + 0.001) },
-            });
+          bench.run(play).record({
+            type: 'SpacerFelt',
+            data: { stationId: 'spacer', feel: 'loose', play: Math.min(20, play + 0.001) },
+          });
           bench
             .record({ type: 'AdjusterTurned', data: { stationId: 'adjuster-left', angle: 3600 } })
             .run(play);
@@ -321,19 +319,17 @@ describe('what differs between trial and final build', () => {
 
 describe('a solid spacer in a job', () => {
   const pinion = () =>
-    new Bench(unitOf('pinionSolid'), 'overhaul')
-      .band('rollingTorque', 0.7, 1.1)
-      .record({
-        type: 'SpecSet',
-        data: {
-          specId: 'rollingTorque',
-          axisId: 'axis',
-          kind: 'rollingTorque',
-          band: { lower: 0.7, upper: 1.1, target: null },
-          source: 'book',
-          sealDrag: 'included',
-        },
-      });
+    new Bench(unitOf('pinionSolid'), 'overhaul').band('rollingTorque', 0.7, 1.1).record({
+      type: 'SpecSet',
+      data: {
+        specId: 'rollingTorque',
+        axisId: 'axis',
+        kind: 'rollingTorque',
+        band: { lower: 0.7, upper: 1.1, target: null },
+        source: 'book',
+        sealDrag: 'included',
+      },
+    });
 
   test('should go from felt trials to measured ones, and be cut in two goes', () => {
     const bench = pinion();

@@ -1,11 +1,13 @@
 import type { SizeFeature } from '../inspect/index.ts';
 import type { DecisionWord } from '../measure/index.ts';
+import type { RunStage, TorqueReading } from '../job/index.ts';
 import type { SeatingCheckId } from '../seating/index.ts';
 import type { Side, SpecKind } from '../unit/index.ts';
 import type { QuantityKind } from '../units/index.ts';
 import type { WorkingLine } from '../working/index.ts';
 import type { CautionId } from './cautions.ts';
 import type { Phase } from './phases.ts';
+import type { RuleId } from './ruleIds.ts';
 
 /** A number of a step, in core units, with where it comes from. A limit that is null is open. */
 export type Figure =
@@ -65,6 +67,9 @@ export type StepForm =
   | 'fitPack'
   | 'finish';
 
+/** What can stand beside a step: what will differ in the final build, and what the play found lets order ahead. */
+export type BesideId = 'playTerms' | 'packOrder';
+
 /** `done` and `setAside` are behind; `waiting` waits for other steps; `missing` can be done but lacks a number. */
 export type StepStatus = 'done' | 'setAside' | 'ready' | 'missing' | 'waiting';
 
@@ -72,7 +77,7 @@ export type StepStatus = 'done' | 'setAside' | 'ready' | 'missing' | 'waiting';
 export interface Step {
   /** Rule and target: the same after every recompute. */
   readonly id: string;
-  readonly rule: string;
+  readonly rule: RuleId;
   readonly phase: Phase;
   readonly form: StepForm;
   readonly status: StepStatus;
@@ -84,6 +89,13 @@ export interface Step {
   readonly stationId: string | null;
   readonly partId: string | null;
   readonly specKind: SpecKind | null;
+  /** At which point of the job what is read here is read; null where nothing is. */
+  readonly stage: RunStage | null;
+  /** What a torque read here is of. */
+  readonly reads: TorqueReading['what'];
+  /** The ring that goes in; null where none does. */
+  readonly ring: 'outer' | 'inner' | null;
+  readonly beside: readonly BesideId[];
   readonly figures: readonly Figure[];
   readonly missing: readonly Missing[];
   readonly orientation: readonly Orientation[];

@@ -1,7 +1,7 @@
 import { refuse, requireInteger, requireNumber } from '../faults/index.ts';
 import { requireBand, studentFactor, type Band } from '../measure/index.ts';
 import { line, type WorkingLine } from '../working/index.ts';
-import type { AngleRange } from './sleeveForecast.ts';
+import type { AngleRange } from './sleeveFit.ts';
 import { FINEST_STEP, FREE_STEP } from './sleeveForecast.ts';
 
 /** One step of the nut: where it stands, degrees from the first snug place, and the play there, mm. */

@@ -18,26 +18,22 @@ export {
   FINEST_STEP,
   FREE_STEP,
   sleeveForecast,
-  type AngleRange,
-  type SleeveFit,
   type SleeveForecast,
-  type SleevePoint,
   type SleeveQuestion,
 } from './sleeveForecast.ts';
+export { type AngleRange, type SleeveFit, type SleevePoint } from './sleeveFit.ts';
 export { solidStop, STOP_CAUSES, type SolidStop, type StopPoint } from './solidStop.ts';
 export { adjusterTurn, type AdjusterTurn } from './adjusterTurn.ts';
 export { clampShortening, type ClampInput } from './clampShortening.ts';
 export { CLAMP_SCHEMA, CORD_PULL_SCHEMA, TORQUE_TOOL_SCHEMA } from './schemas.ts';
 export { closingPlay, type ClosingPlay, type PlayPoint } from './closingPlay.ts';
 export {
-  FIRST_SHARE,
   SPACER_BASES,
-  spacerCut,
   spacerLength,
-  type SpacerCut,
   type SpacerLength,
   type SpacerTarget,
-  type SpacerTrial,
 } from './spacerLength.ts';
+export { type SpacerTrial } from './spacerZeroPlay.ts';
+export { FIRST_SHARE, spacerCut, type SpacerCut } from './spacerCut.ts';
 export { turnWords } from './turnWords.ts';
 export { warmPlay, type WarmCup, type WarmPlay } from './warmPlay.ts';

@@ -1,27 +1,14 @@
 import { refuse, requireInteger, requireNumber } from '../faults/index.ts';
 import { bandTarget, requireBand, studentFactor, type Band } from '../measure/index.ts';
 import { line, type WorkingLine } from '../working/index.ts';
-
-/** One step of tightening: where the nut stands, degrees from the first snug place, and the rolling torque there, N·m. */
-export interface SleevePoint {
-  readonly angle: number;
-  readonly torque: number;
-}
-
-/** A law of rolling torque against nut angle, fitted for one exponent. */
-export interface SleeveFit {
-  readonly exponent: number;
-  /** Angle at which the rollers take load, degrees. */
-  readonly contact: number;
-  readonly stiffness: number;
-}
-
-/** An angle with what it may be, degrees. */
-export interface AngleRange {
-  readonly least: number;
-  readonly likely: number;
-  readonly most: number;
-}
+import {
+  type SleevePoint,
+  type SleeveFit,
+  type AngleRange,
+  type Fitted,
+  fitRise,
+  rangeTo,
+} from './sleeveFit.ts';
 
 /** How far the nut still goes. Angles are of the nut, from the first snug place. */
 export type SleeveForecast = {
@@ -63,14 +50,20 @@ export interface SleeveQuestion {
 
 /** Steps while there is play, and on the rise before there is a forecast, degrees. Common practice, no source. */
 export const FREE_STEP = 15;
+
 const CLOSING_STEP = 8;
+
 /** The finest step a bar is moved by, and the share of the safe angle that is taken. Rules of this program. */
 export const FINEST_STEP = 2;
+
 const STEP_SHARE = 0.6;
+
 /** Exponents between which the rise of tapered rollers lies; with a free one the forecast is three times as wide. */
 export const EXPONENTS = { least: 1, likely: 1.2, most: 1.5 } as const;
+
 /** So many standard uncertainties above the lower limit it is taken to be in band. A rule of this program. */
 const PROOF = 2.5;
+
 /** Points of the rise that are fitted. */
 const LAST_POINTS = 5;
 
@@ -164,74 +157,6 @@ export function sleeveForecast(question: SleeveQuestion): SleeveForecast {
         'sleeveLaw',
       ),
     ],
-  };
-}
-
-interface Fitted extends SleeveFit {
-  /** Line `y = intercept + slope·θ` in `y = (T − T₀)^(1/n)`, with what its inverse prediction needs. */
-  readonly slope: number;
-  readonly meanAngle: number;
-  readonly spread: number;
-  readonly count: number;
-  readonly residual: number;
-  readonly factor: number;
-}
-
-/** Least squares of the straightened rise; null when it does not rise. */
-function fitRise(
-  rise: readonly SleevePoint[],
-  sealDrag: number,
-  uncertainty: number,
-  exponent: number,
-): Fitted | null {
-  const rows = rise.map(({ angle, torque }) => ({
-    angle,
-    y: (torque - sealDrag) ** (1 / exponent),
-  }));
-  const count = rows.length;
-  const meanAngle = rows.reduce((sum, { angle }) => sum + angle, 0) / count;
-  const meanY = rows.reduce((sum, { y }) => sum + y, 0) / count;
-  const spread = rows.reduce((sum, { angle }) => sum + (angle - meanAngle) ** 2, 0);
-  const slope =
-    rows.reduce((sum, { angle, y }) => sum + (angle - meanAngle) * (y - meanY), 0) / spread;
-  if (slope <= 0) return null;
-  const contact = meanAngle - meanY / slope;
-  const squares = rows.reduce(
-    (sum, { angle, y }) => sum + (y - meanY - slope * (angle - meanAngle)) ** 2,
-    0,
-  );
-  const seen = count > 2 ? Math.sqrt(squares / (count - 2)) : 0;
-  // The reading's own uncertainty, straightened where the last point stands: two points show no scatter of their own.
-  const last = rows.at(-1)!.y;
-  const own = (uncertainty / exponent) * last ** (1 - exponent);
-  const factor = seen > own ? studentFactor(Math.max(1, count - 2)) : studentFactor(Infinity);
-  return {
-    exponent,
-    contact,
-    stiffness: slope ** exponent,
-    slope,
-    meanAngle,
-    spread,
-    count,
-    residual: Math.max(seen, own),
-    factor,
-  };
-}
-
-/** The angle at which the torque above the seal comes to a value, over the exponents. */
-function rangeTo(fits: readonly Fitted[], torque: number, now: number): AngleRange {
-  const each = fits.map(
-    ({ exponent, contact, slope, meanAngle, spread, count, residual, factor }) => {
-      const likely = contact + torque ** (1 / exponent) / slope;
-      const half =
-        ((factor * residual) / slope) * Math.sqrt(1 / count + (likely - meanAngle) ** 2 / spread);
-      return { least: likely - half, likely, most: likely + half };
-    },
-  );
-  return {
-    least: Math.max(now, Math.min(...each.map(({ least }) => least))),
-    likely: Math.max(now, each[1]!.likely),
-    most: Math.max(now, ...each.map(({ most }) => most)),
   };
 }
 

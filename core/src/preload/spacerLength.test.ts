@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 
-import { spacerCut, spacerLength, type SpacerTrial } from './spacerLength.ts';
+import { spacerLength } from './spacerLength.ts';
+import { type SpacerTrial } from './spacerZeroPlay.ts';
+import { spacerCut } from './spacerCut.ts';
 
 const trial = (length: number, rest: Partial<SpacerTrial>): SpacerTrial => ({
   length,

@@ -1,18 +1,7 @@
 import { refuse, requireNumber } from '../faults/index.ts';
 import { bandTarget, NORMAL_FACTOR, type Band } from '../measure/index.ts';
 import { line, type WorkingLine } from '../working/index.ts';
-
-/** A solid spacer that was tried, and what it gave. mm, N·m. */
-export interface SpacerTrial {
-  readonly length: number;
-  /** Standard uncertainty of the length. */
-  readonly lengthUncertainty: number;
-  readonly feel: 'loose' | 'tight';
-  /** Free travel that was measured with it, and its standard uncertainty; null where it was only felt, or is tight. */
-  readonly play: { readonly value: number; readonly uncertainty: number } | null;
-  /** Rolling torque of the bearings alone; null where it was not read. */
-  readonly torque: number | null;
-}
+import { type SpacerTrial, type ZeroPlay, zeroPlayLength, zeroLine } from './spacerZeroPlay.ts';
 
 /** What the spacer has to give: a play (below 0 is preload), or a rolling torque. */
 export interface SpacerTarget {
@@ -49,8 +38,6 @@ export interface Bracket {
 
 /** Exponents of the rise of rolling torque with preload travel, as for a sleeve. */
 const EXPONENTS = { least: 1, most: 1.5 };
-/** Estimates of two trials may differ by so many standard uncertainties. A rule of this program. */
-const APART = 4;
 
 /**
  * The length of a solid spacer between clamped cones, from trials. A longer one gives as much more play as it is longer.
@@ -99,37 +86,6 @@ export function spacerLength(trials: readonly SpacerTrial[], target: SpacerTarge
     status: 'needs',
     what: loose !== null ? 'aTightOne' : tight !== null ? 'aLooseOne' : 'aTrial',
     bracket,
-  };
-}
-
-interface ZeroPlay {
-  readonly length: number;
-  readonly standard: number;
-  readonly trial: SpacerTrial;
-}
-
-/** Length at which the play is just gone: the mean of what the measured plays say. */
-function zeroPlayLength(trials: readonly SpacerTrial[]): ZeroPlay | null {
-  const each = trials.flatMap((trial): readonly ZeroPlay[] => {
-    if (trial.play === null) return [];
-    const standard = Math.max(1e-4, Math.hypot(trial.lengthUncertainty, trial.play.uncertainty));
-    return [{ length: trial.length - trial.play.value, standard, trial }];
-  });
-  if (each.length === 0) return null;
-  const best = each.at(-1)!;
-  for (const other of each)
-    if (Math.abs(other.length - best.length) > APART * Math.hypot(other.standard, best.standard))
-      refuse(
-        'contradiction',
-        'trials',
-        best.trial.play!.value,
-        `a play that changes as the spacer does: ${other.trial.length} mm gave ${other.trial.play!.value.toFixed(3)} mm. Measure both again, something was not home`,
-      );
-  const weight = each.reduce((sum, { standard }) => sum + standard ** -2, 0);
-  return {
-    length: each.reduce((sum, { length, standard }) => sum + length * standard ** -2, 0) / weight,
-    standard: weight ** -0.5,
-    trial: best.trial,
   };
 }
 
@@ -226,19 +182,6 @@ function byTorque(
   };
 }
 
-function zeroLine({ length, trial }: ZeroPlay): WorkingLine {
-  return line(
-    'Length of zero play',
-    'L₀ = L − play',
-    [
-      ['L', trial.length, 'length'],
-      ['play', trial.play!.value, 'length'],
-    ],
-    ['L₀', length, 'length'],
-    'loop',
-  );
-}
-
 function bracketOf(trials: readonly SpacerTrial[]): Bracket {
   const lengths = (wanted: SpacerTrial['feel']) =>
     trials.filter(({ feel }) => feel === wanted).map(({ length }) => length);
@@ -274,33 +217,4 @@ function requireTrial({ length, lengthUncertainty, play, torque }: SpacerTrial, 
     });
   if (torque !== null)
     requireNumber(`trials[${at}].torque`, torque, { min: 0, max: 500, unit: 'N·m' });
-}
-
-/** What to turn off a spacer now. mm. */
-export interface SpacerCut {
-  /** From the spacer that is turned to the wanted length; below 0 it is too short already. */
-  readonly cut: number;
-  /** Take this much now, and stop at this length. */
-  readonly now: number;
-  readonly stopAt: number;
-  /** Whether a rest is left for after the next measurement. */
-  readonly rest: boolean;
-}
-
-/** Share of a computed cut that is taken first. Common practice, no source. */
-export const FIRST_SHARE = 0.75;
-/** A rest of no more than this is taken in one go, mm. A rule of this program. */
-const LAST_CUT = 0.02;
-
-/**
- * Creep up on the length: three quarters of the computed cut first, then measure, then the rest. mm.
- * @throws InputError naming `from` or `wanted`
- * @example spacerCut(59, 58.9) // { cut: 0.1, now: 0.075, stopAt: 58.925, rest: true }
- */
-export function spacerCut(from: number, wanted: number): SpacerCut {
-  const length = { above: 0, max: 500, unit: 'mm' };
-  const cut = requireNumber('from', from, length) - requireNumber('wanted', wanted, length);
-  const whole = cut <= LAST_CUT + 1e-9;
-  const now = cut <= 0 ? 0 : whole ? cut : FIRST_SHARE * cut;
-  return { cut, now, stopAt: from - now, rest: !whole };
 }

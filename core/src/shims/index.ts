@@ -1,11 +1,11 @@
+export { jointPacks } from './jointPacks.ts';
 export {
-  jointPacks,
   type JointAnswer,
   type JointChoice,
   type JointQuestion,
   type JointSite,
   type JointSpec,
-} from './jointPacks.ts';
+} from './jointQuestion.ts';
 export { judgePack, type JudgedPack } from './judgePack.ts';
 export type { PackQuestion } from './packQuestion.ts';
 export {
@@ -14,7 +14,8 @@ export {
   type PackAnswer,
   type ProposedPack,
 } from './proposePack.ts';
-export { EQUAL_SUMS, rankPacks, type PackSearch, type RankedPack } from './rankPacks.ts';
+export { rankPacks, type PackSearch } from './rankPacks.ts';
+export { EQUAL_SUMS, type RankedPack } from './rankedPack.ts';
 export {
   micrometres,
   packThickness,
@@ -23,3 +24,4 @@ export {
   type ShimSize,
 } from './stock.ts';
 export { fewestPieces, sumTable, type SumItem, type SumTable } from './sumTable.ts';
+export { sameSize } from './sameSize.ts';

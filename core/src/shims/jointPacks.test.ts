@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 
-import { jointPacks, type JointQuestion } from './jointPacks.ts';
+import { jointPacks } from './jointPacks.ts';
+import { type JointQuestion } from './jointQuestion.ts';
 import { judgePack } from './judgePack.ts';
 import type { PackQuestion } from './packQuestion.ts';
 import { proposePack } from './proposePack.ts';

@@ -3,7 +3,8 @@ import highsLoader from 'highs';
 
 import type { PackQuestion } from './packQuestion.ts';
 import { proposePack } from './proposePack.ts';
-import { EQUAL_SUMS, rankPacks, type RankedPack } from './rankPacks.ts';
+import { rankPacks } from './rankPacks.ts';
+import { EQUAL_SUMS, type RankedPack } from './rankedPack.ts';
 import { micrometres, packThickness, type ShimSize } from './stock.ts';
 
 const size = (thickness: number, count: number, uncertainty = 0): ShimSize => ({

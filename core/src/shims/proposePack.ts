@@ -2,7 +2,8 @@ import { bandTarget } from '../measure/index.ts';
 import { line, type WorkingLine } from '../working/index.ts';
 import { nearestSums } from './nearestSums.ts';
 import { guardFor, playOf, requireQuestion, type PackQuestion } from './packQuestion.ts';
-import { rankPacks, type AllowedSums, type RankedPack } from './rankPacks.ts';
+import { rankPacks, type AllowedSums } from './rankPacks.ts';
+import { type RankedPack } from './rankedPack.ts';
 import { micrometres } from './stock.ts';
 
 /** A pack with the end play it is expected to give. */

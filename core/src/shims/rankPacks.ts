@@ -1,23 +1,9 @@
 import { countPacks } from './countPacks.ts';
 import { NEAR_PIECES, nearSearch, type NearPack } from './nearPacks.ts';
-import type { PackPiece, ShimSize } from './stock.ts';
+import type { ShimSize } from './stock.ts';
 import { micrometres } from './stock.ts';
-import { countsFor, reaches, sumTable, type SumItem, type SumTable } from './sumTable.ts';
-
-/** Sums this close to the best are taken as equal to it (µm): no shim is measured better. */
-export const EQUAL_SUMS = 2;
-
-/** A pack the search proposes. */
-export interface RankedPack {
-  readonly pieces: readonly PackPiece[];
-  /** Total, mm. */
-  readonly thickness: number;
-  readonly pieceCount: number;
-  /** Total − wanted thickness, mm. */
-  readonly deviation: number;
-  /** Fewest pieces left over of any size that is used: what the choice does to the box. */
-  readonly fewestLeft: number;
-}
+import { reaches, sumTable, type SumItem, type SumTable } from './sumTable.ts';
+import { EQUAL_SUMS, type RankedPack, type Candidate, tierOf, rank, build } from './rankedPack.ts';
 
 /** What the search found, and how many packs it speaks for. */
 export interface PackSearch {
@@ -168,12 +154,6 @@ function rankAll(
   return rank(sumsWithin(sums, limits, target), keep, (candidate) => build(candidate, sizes, sums));
 }
 
-interface Candidate {
-  readonly sum: number;
-  readonly pieces: number;
-  readonly deviation: number;
-}
-
 function sumsWithin(
   sums: SumTable,
   limits: readonly ({ from: number; to: number } | null)[],
@@ -188,74 +168,4 @@ function sumsWithin(
     if (pieces >= 0) found.push({ sum, pieces, deviation: sum - target });
   }
   return found;
-}
-
-/** Which step of nearness a deviation is in, counted from the best that can be had. */
-function tierOf(deviation: number, best: number): number {
-  return Math.max(0, Math.ceil((Math.abs(deviation) - best - EQUAL_SUMS) / EQUAL_SUMS - 1e-9));
-}
-
-function rank<C extends Candidate>(
-  candidates: readonly C[],
-  keep: number,
-  build: (candidate: C) => RankedPack,
-): readonly RankedPack[] {
-  const best = Math.min(...candidates.map(({ deviation }) => Math.abs(deviation)));
-  const tier = ({ deviation }: Candidate) => tierOf(deviation, best);
-  const byNearness = candidates.toSorted((a, b) => tier(a) - tier(b) || a.pieces - b.pieces);
-  const chosen: RankedPack[] = [];
-  // Candidates that tie on tier and pieces are compared on what they leave in the box.
-  for (let start = 0; start < byNearness.length && chosen.length < keep;) {
-    const head = byNearness[start]!;
-    const tied = byNearness
-      .slice(start)
-      .filter((other) => tier(other) === tier(head) && other.pieces === head.pieces);
-    const packs = tied.map(build);
-    chosen.push(
-      ...packs.toSorted(
-        (a, b) =>
-          b.fewestLeft - a.fewestLeft ||
-          Math.abs(a.deviation) - Math.abs(b.deviation) ||
-          a.thickness - b.thickness,
-      ),
-    );
-    start += tied.length;
-  }
-  return chosen.slice(0, keep);
-}
-
-/** The pack of a given total and piece count that leaves most of its scarcest size, found by raising what must be left. */
-function build(candidate: Candidate, sizes: readonly ShimSize[], sums: SumTable): RankedPack {
-  let left = 0;
-  let counts = countsFor(sums, candidate.pieces, candidate.sum)!;
-  for (;;) {
-    left = fewestLeftOf(counts, sums.items);
-    if (!Number.isFinite(left)) break;
-    const items = sums.items.map(({ thickness, available }) => ({
-      thickness,
-      available: Math.max(0, available - (left + 1)),
-    }));
-    const stricter = sumTable(items, candidate.pieces, candidate.sum);
-    const better = countsFor(stricter, candidate.pieces, candidate.sum);
-    if (better === null) break;
-    counts = better;
-  }
-  const pieces = sizes
-    .map(({ id, thickness }, index) => ({ sizeId: id, thickness, quantity: counts[index]! }))
-    .filter(({ quantity }) => quantity > 0);
-  return {
-    pieces,
-    thickness: candidate.sum / 1000,
-    pieceCount: candidate.pieces,
-    deviation: candidate.deviation / 1000,
-    fewestLeft: Number.isFinite(left) ? left : 0,
-  };
-}
-
-function fewestLeftOf(counts: readonly number[], items: readonly SumItem[]): number {
-  return Math.min(
-    ...items.map(({ available }, index) =>
-      counts[index]! > 0 ? available - counts[index]! : Infinity,
-    ),
-  );
 }

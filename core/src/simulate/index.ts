@@ -8,7 +8,8 @@ export {
   type HandAction,
   type VirtualAssembly,
 } from './virtualAssembly.ts';
-export { answerStep, type Recorded, type WorkHabits } from './answerStep.ts';
+export { answerStep } from './answerStep.ts';
+export { type Recorded, type WorkHabits } from './recorded.ts';
 export {
   shownRolling,
   truePlay,

@@ -17,7 +17,7 @@ import {
   type Unit,
   type UnitTemplate,
 } from '../unit/index.ts';
-import type { Recorded } from './answerStep.ts';
+import type { Recorded } from './recorded.ts';
 import { virtualPlay } from './virtualPlay.ts';
 import { virtualRolling } from './virtualRolling.ts';
 

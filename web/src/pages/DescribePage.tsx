@@ -1,15 +1,11 @@
-import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { v4 as uuid } from 'uuid';
-
 import { drawAxis } from '@wendaxis/core/drawing';
 import { stationStates } from '@wendaxis/core/plan';
 import { findStation, type Axis, type Station } from '@wendaxis/core/unit';
-
 import { AxisView } from '../features/axis/AxisView.tsx';
 import { AxisEditor } from '../features/describe/AxisEditor.tsx';
 import { KeepPanel } from '../features/describe/KeepPanel.tsx';
-import { PartEditor } from '../features/describe/PartEditor.tsx';
 import { StationEditor } from '../features/describe/StationEditor.tsx';
 import { StationList } from '../features/describe/StationList.tsx';
 import { besideStation } from '../features/describe/stationEntry.ts';
@@ -18,8 +14,10 @@ import type { OpenJob } from '../stores/useJob.ts';
 import { Button } from '../ui/Button.tsx';
 import { useUnits } from '../ui/useUnits.ts';
 import { useOpenJob } from './JobLayout.tsx';
+import { Parts } from '../features/describe/Parts.tsx';
 
 const VIEWS = { station: 'Stations', part: 'Parts', axis: 'Axes', keep: 'Keep' } as const;
+
 type View = keyof typeof VIEWS;
 
 /** Describe the unit, station by station, by pointer or by keys; the drawing and the plan follow at once. */
@@ -185,67 +183,6 @@ function Editors({ job, view, axis, station, query, go }: EditorsProps) {
       >
         Add a station
       </Button>
-    </div>
-  );
-}
-
-interface PartsProps {
-  readonly job: OpenJob;
-  readonly first: string | null;
-  readonly field: string | null;
-}
-
-function Parts({ job, first, field }: PartsProps) {
-  const { jobId, state } = job;
-  const { system } = useUnits();
-  const unit = state.unit!;
-  const [chosen, setChosen] = useState<string | null>(null);
-  const part = unit.parts.find(({ id }) => id === (chosen ?? first)) ?? unit.parts[0];
-  const inUse = new Set(unit.axes.flatMap(({ stations }) => stations.map(({ partId }) => partId)));
-  return (
-    <div className="grid gap-3">
-      <div className="flex flex-wrap gap-2" role="group" aria-label="Parts">
-        {unit.parts.map(({ id, name }) => (
-          <Button
-            key={id}
-            aria-pressed={id === part?.id}
-            className={id === part?.id ? 'border-plate!' : ''}
-            onClick={() => setChosen(id)}
-          >
-            {name}
-          </Button>
-        ))}
-        <Button
-          onClick={() => {
-            const id = `part-${uuid().slice(0, 8)}`;
-            record(jobId, 'PartDescribed', {
-              part: {
-                id,
-                name: 'New part',
-                kind: 'cover',
-                material: null,
-                mass: null,
-                area: null,
-                wall: null,
-              },
-            });
-            setChosen(id);
-          }}
-        >
-          Add a part
-        </Button>
-      </div>
-      {part !== undefined && (
-        <PartEditor
-          key={`${part.id} ${system}`}
-          part={part}
-          field={part.id === first ? field : null}
-          onRecord={(described) => record(jobId, 'PartDescribed', { part: described })}
-          onRemove={
-            inUse.has(part.id) ? null : () => record(jobId, 'PartRemoved', { partId: part.id })
-          }
-        />
-      )}
     </div>
   );
 }

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 
+import { MICROMETER_UNCERTAINTY } from '@wendaxis/core/measure';
 import type { MeasuredPiece } from '@wendaxis/core/job';
 import { micrometres, packThickness } from '@wendaxis/core/shims';
 
@@ -11,8 +12,6 @@ import { useUnits } from '../ui/useUnits.ts';
 import { useOpenJob } from './JobLayout.tsx';
 import { NotNow } from './NotNow.tsx';
 
-/** Standard uncertainty taken for a piece measured with a shop micrometer, mm. */
-const MICROMETER = 0.001;
 /** A piece may be from one micrometre to 20 mm. */
 const THICKEST = 20;
 
@@ -70,8 +69,8 @@ export function PackInPlacePage() {
       </p>
       <p className="small-label m-0">
         Each piece is taken as known to ±{' '}
-        {units.show(2 * MICROMETER, 'length', units.system === 'metric' ? 3 : 5)} (twice the
-        standard uncertainty of a shop micrometer; rule of this program).
+        {units.show(2 * MICROMETER_UNCERTAINTY.shim, 'length', units.system === 'metric' ? 3 : 5)}{' '}
+        (twice the standard uncertainty of a shop micrometer; rule of this program).
       </p>
       <Button
         kind="main"
@@ -90,6 +89,6 @@ function toPieces(values: readonly number[]): readonly MeasuredPiece[] {
     sizeId: `found-${thickness.toFixed(3)}`,
     thickness,
     quantity: values.filter((value) => value === thickness).length,
-    uncertainty: MICROMETER,
+    uncertainty: MICROMETER_UNCERTAINTY.shim,
   }));
 }

@@ -1,42 +1,18 @@
 import { useCallback, useState } from 'react';
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
 
-import {
-  actionFor,
-  CAUTIONS,
-  PHASES,
-  setsZeroPlay,
-  settersOf,
-  spacerSetter,
-  type Step,
-  type StepForm,
-} from '@wendaxis/core/plan';
-import type { Axis } from '@wendaxis/core/unit';
+import { CAUTIONS, PHASES, type Step } from '@wendaxis/core/plan';
 
-import { SpecForm } from '../features/axis/SpecForm.tsx';
-import { CompareForm } from '../features/plan/CompareForm.tsx';
-import { FigureForm } from '../features/plan/FigureForm.tsx';
-import { InspectForm } from '../features/plan/InspectForm.tsx';
-import { MarkForm } from '../features/plan/MarkForm.tsx';
-import { OrderPanel } from '../features/pack/OrderPanel.tsx';
-import { SleeveForm, SleevePicture } from '../features/preload/SleeveForm.tsx';
-import { TorqueForm } from '../features/preload/TorqueForm.tsx';
-import { AdjusterForm } from '../features/setting/AdjusterForm.tsx';
-import { ClosingForm, ClosingPicture } from '../features/setting/ClosingForm.tsx';
-import { PlayTermsPanel } from '../features/setting/PlayTermsPanel.tsx';
-import { SpacerForm, SpacerShelf } from '../features/setting/SpacerForm.tsx';
-import { SeatingForm } from '../features/plan/SeatingForm.tsx';
-import { SizesForm } from '../features/plan/SizesForm.tsx';
 import { StepFacts } from '../features/plan/StepFacts.tsx';
 import { stepState } from '../features/plan/stepState.ts';
-import { TickForm } from '../features/plan/TickForm.tsx';
+import { Beside } from '../steps/Beside.tsx';
+import { STEP_FORMS } from '../steps/stepForms.tsx';
 import { record } from '../stores/jobSync.ts';
 import type { OpenJob } from '../stores/useJob.ts';
-import { Button, buttonLook } from '../ui/Button.tsx';
+import { Button } from '../ui/Button.tsx';
 import { Notice } from '../ui/Notice.tsx';
 import { StateMark } from '../ui/StateMark.tsx';
 import { useShortcut } from '../ui/useShortcut.ts';
-import { actionWords } from '../wording/actionWords.ts';
 import { STEP_STATUS_WORDS } from '../wording/stateWords.ts';
 import { useOpenJob } from './JobLayout.tsx';
 import { NotNow } from './NotNow.tsx';
@@ -56,9 +32,6 @@ export function StepPage() {
   return <StepView key={step.id} job={job} step={step} />;
 }
 
-/** Steps whose figures stay in sight, and can be corrected, when they are behind. */
-const SHOWN_BEHIND: readonly StepForm[] = ['sizes', 'seating', 'torque', 'sleeve', 'spacer'];
-
 interface ViewProps {
   readonly job: OpenJob;
   readonly step: Step;
@@ -69,7 +42,7 @@ function StepView({ job, step }: ViewProps) {
   const navigate = useNavigate();
   const onward = useCallback(() => void navigate(`/jobs/${jobId}/step`), [jobId, navigate]);
   const behind = step.status === 'done' || step.status === 'setAside';
-  const axis = axisOf(state, step);
+  const { Form, Picture, stays, needed } = STEP_FORMS[step.form];
   const at = plan.steps.findIndex(({ id }) => id === step.id);
   return (
     <main className="grid gap-4 p-5 lg:grid-cols-[1.35fr_1fr]">
@@ -104,142 +77,17 @@ function StepView({ job, step }: ViewProps) {
           </Notice>
         )}
         {behind && <Behind job={job} step={step} onward={onward} />}
-        {(!behind || SHOWN_BEHIND.includes(step.form)) && (
-          <StepForms job={job} step={step} onDone={onward} />
-        )}
-        {!behind && state.finished === null && (
+        {(!behind || stays) && <Form job={job} step={step} onDone={onward} />}
+        {!behind && !needed && state.finished === null && (
           <SetAside jobId={jobId} step={step} onDone={onward} />
         )}
       </div>
       <div className="grid content-start gap-4">
-        {step.form === 'sleeve' &&
-          (setsZeroPlay(axis!) ? (
-            <ClosingPicture step={step} state={state} />
-          ) : (
-            <SleevePicture step={step} state={state} />
-          ))}
-        {step.form === 'spacer' && <SpacerShelf jobId={jobId} step={step} state={state} />}
+        {Picture !== undefined && <Picture job={job} step={step} onDone={onward} />}
         <StepFacts job={job} step={step} />
-        {step.rule === 'asFound' && step.specKind === 'endPlay' && (
-          <OrderPanel step={step} state={state} />
-        )}
-        {TERMS_SHOWN.includes(step.rule) &&
-          axis !== undefined &&
-          (settersOf(axis).length > 0 || spacerSetter(axis) !== null) && (
-            <PlayTermsPanel jobId={jobId} axis={axis} state={state} />
-          )}
+        <Beside job={job} step={step} onDone={onward} />
       </div>
     </main>
-  );
-}
-
-/** Steps at which it is asked what will not be the same in the final build. */
-const TERMS_SHOWN: readonly string[] = ['assemble', 'measure', 'chooseSpacer', 'turnAdjuster'];
-
-function axisOf({ unit }: OpenJob['state'], { axisId }: Step): Axis | undefined {
-  return unit!.axes.find(({ id }) => id === axisId);
-}
-
-/** How a step is done, by its form. */
-function StepForms({ job, step, onDone }: ViewProps & { readonly onDone: () => void }) {
-  const { jobId, state } = job;
-  const shared = { jobId, step, state };
-  switch (step.form) {
-    case 'tick':
-      return <TickForm jobId={jobId} step={step} onDone={onDone} />;
-    case 'heat':
-      return (
-        <>
-          <Link
-            className={`${buttonLook('main')} justify-self-start`}
-            to={`/jobs/${jobId}/heat?part=${step.partId}`}
-          >
-            To the heat plan
-          </Link>
-          <TickForm jobId={jobId} step={step} onDone={onDone} words="It is hot" />
-        </>
-      );
-    case 'mark':
-      return <MarkForm jobId={jobId} step={step} onDone={onDone} />;
-    case 'figure':
-      return <FigureForm {...shared} />;
-    case 'inspect':
-      return <InspectForm {...shared} onDone={onDone} />;
-    case 'sizes':
-      return (
-        <>
-          <SizesForm {...shared} />
-          {step.status !== 'done' && (
-            <TickForm jobId={jobId} step={step} onDone={onDone} words="Enough measured" />
-          )}
-        </>
-      );
-    case 'torque':
-      return <TorqueForm {...shared} />;
-    case 'sleeve':
-      return setsZeroPlay(axisOf(state, step)!) ? (
-        <ClosingForm {...shared} />
-      ) : (
-        <SleeveForm {...shared} onDone={onDone} />
-      );
-    case 'spacer':
-      return <SpacerForm {...shared} />;
-    case 'adjuster':
-      return <AdjusterForm {...shared} />;
-    case 'seating':
-      return <SeatingForm {...shared} />;
-    case 'compare':
-      return (
-        <>
-          <CompareForm {...shared} />
-          {step.sizes.length > 0 && (
-            <details>
-              <summary className="min-h-12 cursor-pointer text-lg font-semibold">
-                Measure the new ring itself: the fit is then known closer than its class
-              </summary>
-              <SizesForm {...shared} />
-            </details>
-          )}
-        </>
-      );
-    case 'setSpec':
-      return (
-        <SpecForm
-          jobId={jobId}
-          axis={state.unit!.axes.find(({ id }) => id === step.axisId)!}
-          kind={step.specKind!}
-          axes={state.unit!.axes}
-        />
-      );
-    case 'mend':
-      return (
-        <Link
-          className={buttonLook('main')}
-          to={`/jobs/${jobId}/describe?station=${step.stationId}`}
-        >
-          To its description
-        </Link>
-      );
-    case 'run':
-    case 'recordPack':
-    case 'choosePack':
-    case 'fitPack':
-    case 'finish':
-      return <ElsewhereForm job={job} step={step} />;
-  }
-}
-
-/** Steps that have pages of their own. They open when nothing before them is left. */
-function ElsewhereForm({ job, step }: ViewProps) {
-  const { jobId, state, next } = job;
-  const words = actionWords(actionFor(state, step));
-  const now =
-    ('step' in next && next.step.id === step.id) || ('run' in next && step.form === 'run');
-  if (!now || words.path === null) return <p className="m-0">It opens when it is the next step.</p>;
-  return (
-    <Link className={`${buttonLook('main')} justify-self-start`} to={`/jobs/${jobId}${words.path}`}>
-      {words.button}
-    </Link>
   );
 }
 
@@ -288,7 +136,6 @@ function SetAside({
 }) {
   const [open, setOpen] = useState(false);
   const [reason, setReason] = useState('');
-  if (step.form === 'finish' || step.form === 'mend' || step.form === 'setSpec') return null;
   if (!open)
     return (
       <Button className="justify-self-start" onClick={() => setOpen(true)}>

@@ -1,32 +1,13 @@
-import { judgeBoltLength, placesFor, REPAIRS } from '../../inspect/index.ts';
-import { NORMAL_FACTOR } from '../../measure/index.ts';
+import { judgeBoltLength, placesFor } from '../../inspect/index.ts';
 import { SOURCES } from '../../sources/index.ts';
-import { STATION_KIND_TABLE, STATION_KINDS, type Station } from '../../unit/index.ts';
-import { comparisonOf } from '../comparison.ts';
-import { figure, numbers, range, words } from '../figures.ts';
-import { LOCKS } from '../locks.ts';
+import { STATION_KIND_TABLE, STATION_KINDS } from '../../unit/index.ts';
+import { figure, numbers, range } from '../figures.ts';
 import { nameOf, type Rule } from '../rule.ts';
-import { expectedDepth } from '../seating.ts';
-import { ringFeatures, seatsOf, sizeUncertainty } from '../seats.ts';
+import { seatsOf, sizeUncertainty } from '../seats.ts';
 import { KIND_NUMBERS, seatNumbers } from './inspectNumbers.ts';
+import { INSPECTED } from './renewRules.ts';
 
-const ROLLING = STATION_KINDS.filter((kind) => STATION_KIND_TABLE[kind].bearing === 'rolling');
 const SEATED = STATION_KINDS.filter((kind) => STATION_KIND_TABLE[kind].bearing !== null);
-/** Nothing to decide: used once. */
-const ONCE = ['oRing'] as const;
-const INSPECTED = STATION_KINDS.filter(
-  (kind) => STATION_KIND_TABLE[kind].form !== 'body' && kind !== 'oRing',
-);
-const NEW_BEARINGS = [...ROLLING, 'drawnCup', 'needleThrust'] as const;
-const NEW_PARTS = INSPECTED.filter(
-  (kind) => !(NEW_BEARINGS as readonly string[]).includes(kind) && kind !== 'shimSite',
-);
-
-/** Never used again once it has been out, whatever it looks like. */
-function isUsedOnce({ kind, spacerType, lock }: Station): boolean {
-  if (kind === 'oRing' || kind === 'seal') return true;
-  return spacerType === 'collapsible' || (lock !== undefined && LOCKS[lock].once);
-}
 
 /** Looking, measuring, deciding; repairs and new parts follow from what was decided. */
 export const INSPECT_RULES: readonly Rule[] = [
@@ -144,120 +125,5 @@ export const INSPECT_RULES: readonly Rule[] = [
       { rule: 'measureBolts', of: 'station' },
     ],
     done: ({ state, station }) => state.decisions[station!.id] !== undefined,
-  },
-  {
-    id: 'repairPart',
-    phase: 'compare',
-    on: 'part',
-    form: 'tick',
-    when: ({ state, part }) => state.decisions[part!.id]?.verdict === 'repair',
-    title: ({ state, part }) =>
-      `${REPAIRS[state.decisions[part!.id]!.repair!].words}: ${part!.name}`,
-    how: ({ state, part }) => REPAIRS[state.decisions[part!.id]!.repair!].how,
-    reason: 'Decided at inspection. Nothing is fitted to it before.',
-    cautions: ({ state, part }) =>
-      state.decisions[part!.id]?.repair === 'weld' ? ['noFlame'] : [],
-    after: [{ rule: 'inspectPart', of: 'part' }],
-  },
-  {
-    id: 'replacePart',
-    phase: 'compare',
-    on: 'part',
-    form: 'tick',
-    when: ({ state, part }) => state.decisions[part!.id]?.verdict === 'replace',
-    title: ({ part }) => `Get another ${part!.name}`,
-    how: 'Compare seats, faces, holes and threads with the old one; then measure its seats.',
-    reason: 'Decided at inspection.',
-    after: [{ rule: 'inspectPart', of: 'part' }],
-  },
-  {
-    id: 'repair',
-    phase: 'compare',
-    on: 'station',
-    form: 'tick',
-    when: ({ state, station }) => state.decisions[station!.id]?.verdict === 'repair',
-    title: ({ state, station }) =>
-      `${REPAIRS[state.decisions[station!.id]!.repair!].words}: ${station!.name}`,
-    how: ({ state, station }) => REPAIRS[state.decisions[station!.id]!.repair!].how,
-    reason: 'Decided at inspection.',
-    cautions: ({ state, station }) =>
-      /ompound/.test(state.decisions[station!.id]?.repair ?? '') ? ['compound'] : [],
-    after: [{ rule: 'inspect', of: 'station' }],
-  },
-  {
-    id: 'compare',
-    phase: 'compare',
-    on: 'station',
-    kinds: NEW_BEARINGS,
-    form: 'compare',
-    when: ({ state, station }) => state.decisions[station!.id]?.verdict !== 'reuse',
-    title: (subject) => `Compare the new ${nameOf(subject)} with the old`,
-    how: 'Size, lettering, clearance class, radius side, oil holes, groove, shields to take off.',
-    reason: 'The last moment at which a wrong part costs nothing.',
-    numbers: ({ station }) =>
-      numbers(
-        words(
-          'Wanted',
-          station!.designation ?? `${station!.inside} × ${station!.outside} × ${station!.width} mm`,
-          'As described',
-        ),
-      ),
-    sizes: ({ station }) => ringFeatures(station!),
-    after: [{ rule: 'inspect', of: 'station' }],
-    done: ({ state, station }) =>
-      ['same', 'note'].includes(comparisonOf(state, station!)?.result ?? ''),
-  },
-  {
-    id: 'measureDepth',
-    phase: 'compare',
-    on: 'station',
-    kinds: ROLLING,
-    form: 'sizes',
-    when: ({ station }) => station!.shoulder === 'hidden',
-    title: ({ station }) => `Measure the depth to the hidden shoulder of ${station!.name}`,
-    how: 'From the face to the shoulder at three places, then the width of the new ring. Clean shoulder, no burr.',
-    reason: 'Nobody can see whether it is home: the depth says so afterwards.',
-    numbers: ({ state, station }) => {
-      const expected = expectedDepth(state, station!);
-      return numbers(
-        expected === null
-          ? null
-          : figure('Depth when it is home', 'length', expected.depth, SOURCES.asMeasured.title, {
-              expanded: NORMAL_FACTOR * expected.uncertainty,
-            }),
-      );
-    },
-    sizes: () => ['shoulderDepth', 'ringWidth'],
-    tools: ['depth gauge', 'micrometer'],
-    after: [
-      { rule: 'compare', of: 'station' },
-      { rule: 'inspect', of: 'station' },
-    ],
-    done: ({ state, station }) => expectedDepth(state, station!) !== null,
-  },
-  {
-    id: 'newPart',
-    phase: 'compare',
-    on: 'station',
-    kinds: [...NEW_PARTS, ...ONCE],
-    form: 'tick',
-    when: ({ state, station }) =>
-      isUsedOnce(station!) || state.decisions[station!.id]?.verdict === 'replace',
-    title: (subject) => `Lay the new ${nameOf(subject)} beside the old`,
-    how: ({ station }) =>
-      station!.kind === 'seal'
-        ? 'Size, lip material, dust lip or not, direction of the helix against the way the shaft turns.'
-        : 'Same size, same shape, same side features.',
-    reason: 'Used once, or decided at inspection.',
-    numbers: ({ station }) =>
-      numbers(
-        words(
-          'Size',
-          station!.designation ??
-            `${station!.inside.toFixed(1)} × ${station!.outside.toFixed(1)} × ${station!.width.toFixed(1)} mm`,
-          'As described',
-        ),
-      ),
-    after: [{ rule: 'inspect', of: 'station' }],
   },
 ];

@@ -92,6 +92,8 @@ function inBand(
 export const PRELOAD_RULES: readonly Rule[] = [
   {
     id: 'sealDrag',
+    stage: 'trial',
+    reads: 'sealDrag',
     phase: 'select',
     on: 'axis',
     form: 'torque',
@@ -173,6 +175,7 @@ export const PRELOAD_RULES: readonly Rule[] = [
   },
   {
     id: 'proveFigure',
+    stage: 'final',
     proves: true,
     phase: 'final',
     on: 'spec',

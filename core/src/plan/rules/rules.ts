@@ -1,7 +1,10 @@
 import type { Rule } from '../rule.ts';
 import { BOOK_IN_RULES } from './bookInRules.ts';
+import { FINISH_RULES } from './finishRules.ts';
 import { CLOSE_RULES } from './closeRules.ts';
+import { RENEW_RULES } from './renewRules.ts';
 import { INSPECT_RULES } from './inspectRules.ts';
+import { RETAIN_RULES } from './retainRules.ts';
 import { SEAT_RULES } from './seatRules.ts';
 import { PRELOAD_RULES } from './preloadRules.ts';
 import { SET_RULES } from './setRules.ts';
@@ -12,8 +15,11 @@ export const RULES: readonly Rule[] = [
   ...BOOK_IN_RULES,
   ...STRIP_RULES,
   ...INSPECT_RULES,
+  ...RENEW_RULES,
   ...SEAT_RULES,
+  ...RETAIN_RULES,
   ...SET_RULES,
   ...PRELOAD_RULES,
   ...CLOSE_RULES,
+  ...FINISH_RULES,
 ];

@@ -4,7 +4,7 @@ import { packThickness } from '../../shims/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { DETAIL_TABLE, STATION_KIND_TABLE, STATION_KINDS, type Station } from '../../unit/index.ts';
 import { figure, lacksStep, numbers } from '../figures.ts';
-import { nameOf, type After, type Rule } from '../rule.ts';
+import { nameOf, type Rule } from '../rule.ts';
 import { setterAt } from '../setters.ts';
 import { isSeparable, isTight, ringWords, seatInterference } from '../seats.ts';
 import type { CautionId } from '../cautions.ts';
@@ -13,30 +13,13 @@ import { ovenSeats } from '../jobHeat.ts';
 import { WAY_CAUTIONS } from '../ringWays.ts';
 import { seatingChecks, seatingDone, wantsDepth } from '../seating.ts';
 import { orientationOf } from './orientation.ts';
-import {
-  depthNumbers,
-  fitNumbers,
-  heatNumbers,
-  innerNumbers,
-  rollerNumbers,
-  seatNumbers,
-  torqueNumbers,
-} from './seatNumbers.ts';
+import { heatNumbers, innerNumbers, seatNumbers } from './seatNumbers.ts';
+import { depthNumbers, fitNumbers } from './fitNumbers.ts';
+import { READY, comesAsOne } from './seated.ts';
 
 const ROLLING = STATION_KINDS.filter((kind) => STATION_KIND_TABLE[kind].bearing === 'rolling');
-const PLACE_WORDS = DETAIL_TABLE.place.type === 'choice' ? DETAIL_TABLE.place.valueWords : {};
-const READY: readonly After[] = [
-  { rule: 'compare', of: 'station' },
-  { rule: 'newPart', of: 'station' },
-  { rule: 'repair', of: 'station' },
-  { rule: 'repairPart', of: 'all' },
-  { rule: 'replacePart', of: 'all' },
-  { rule: 'inspect', of: 'station' },
-  { rule: 'inspectPart', of: 'all' },
-];
 
-/** A shaft that was drawn into its last bearing is free again when both are so. */
-const RELIEVED = ['free', 'play'] as const;
+const PLACE_WORDS = DETAIL_TABLE.place.type === 'choice' ? DETAIL_TABLE.place.valueWords : {};
 
 /** Whether the last try put the ring home. */
 function isSeated({ tries }: JobState, { id }: Station): boolean {
@@ -53,11 +36,6 @@ function waysCautions(
 ): readonly CautionId[] {
   const chosen = ways[id]?.[ring];
   return chosen === undefined ? usual : WAY_CAUTIONS[chosen.way];
-}
-
-/** Both rings tight and not to be parted: the ring goes into the case, then the shaft into the ring. */
-function comesAsOne(station: Station): boolean {
-  return !isSeparable(station) && isTight(station, 'outer') && isTight(station, 'inner');
 }
 
 /** Fits, heat, and everything that goes into its seat. */
@@ -103,6 +81,7 @@ export const SEAT_RULES: readonly Rule[] = [
   },
   {
     id: 'seatOuter',
+    ring: 'outer',
     phase: 'seat',
     on: 'station',
     kinds: [...ROLLING, 'drawnCup', 'bush'],
@@ -195,6 +174,7 @@ export const SEAT_RULES: readonly Rule[] = [
   },
   {
     id: 'seatInner',
+    ring: 'inner',
     phase: 'seat',
     on: 'station',
     kinds: ROLLING,
@@ -220,72 +200,5 @@ export const SEAT_RULES: readonly Rule[] = [
       { rule: 'checkSeat', of: 'axis' },
       { rule: 'placeShims', of: 'axis' },
     ],
-  },
-  {
-    id: 'relieve',
-    phase: 'seat',
-    on: 'axis',
-    form: 'seating',
-    when: ({ axis }) => axis!.stations.some(comesAsOne),
-    title: (subject) => `Relieve side load on ${nameOf(subject)}`,
-    how: 'When the last ring has gripped and all is cold: turn it. Drag or no end play is side load. A light tap on each end of the shaft with a soft hammer, turn again, until it turns freely and has its play.',
-    reason:
-      'A shaft drawn into a second bearing is left pushing sideways; it eats the bearing in hours.',
-    checks: () => RELIEVED,
-    done: ({ state, axis }) =>
-      RELIEVED.every((check) => state.seating[axis!.id]?.[check]?.good === true),
-    tools: ['soft hammer'],
-    after: [
-      { rule: 'seatInner', of: 'axis' },
-      { rule: 'seatOuter', of: 'axis' },
-    ],
-  },
-  {
-    id: 'retain',
-    phase: 'seat',
-    on: 'station',
-    kinds: ['snapRing', 'retainer'],
-    form: 'tick',
-    title: (subject) => `Fit ${nameOf(subject)}`,
-    how: ({ station }) =>
-      station!.kind === 'snapRing'
-        ? 'Sharp edge away from the ring it holds. Turn it in its groove: it must sit all round.'
-        : `Threads dry and clean${station!.lock === 'threadlocker' ? ', threadlocker on them' : ''}, then torque.`,
-    reason: 'The ring behind it is home and cold.',
-    numbers: (subject) =>
-      subject.station!.kind === 'retainer' ? torqueNumbers(subject) : numbers(),
-    orientation: ({ station }) => orientationOf(station!),
-    consumables: ({ station }) => (station!.lock === 'threadlocker' ? ['threadlocker'] : []),
-    after: [
-      { rule: 'checkSeat', of: 'axis' },
-      { rule: 'seatInner', of: 'axis' },
-      { rule: 'inspect', of: 'station' },
-      { rule: 'newPart', of: 'station' },
-    ],
-  },
-  {
-    id: 'loadRollers',
-    phase: 'seat',
-    on: 'station',
-    kinds: ['looseRollers'],
-    form: 'tick',
-    title: (subject) => `Load ${nameOf(subject)}`,
-    how: 'Thick grease, a dummy shaft to hold them, count aloud. The last gap is smaller than a roller.',
-    reason: 'The set is complete and the bore is clean.',
-    numbers: rollerNumbers,
-    consumables: ['assembly grease'],
-    after: READY,
-  },
-  {
-    id: 'shells',
-    phase: 'seat',
-    on: 'station',
-    kinds: ['plainBearing'],
-    form: 'tick',
-    title: (subject) => `Lay in ${nameOf(subject)}`,
-    how: 'Backs and seats dry, faces oiled. The shell for the loaded side on the loaded side; the flanged one where the thrust is; oil holes in line. The lug locates the shell, its crush holds it.',
-    reason: 'Clearance is proven.',
-    orientation: ({ station }) => orientationOf(station!),
-    after: [...READY, { rule: 'measureSeats', of: 'station' }],
   },
 ];

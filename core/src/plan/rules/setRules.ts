@@ -1,8 +1,7 @@
-import { tighteningOrder } from '../../fasteners/index.ts';
 import type { JobState, Spec } from '../../job/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { SPEC_KINDS, type Axis } from '../../unit/index.ts';
-import { figure, fromDetail, lacksDetail, numbers, words } from '../figures.ts';
+import { figure, fromDetail, lacksDetail, numbers } from '../figures.ts';
 import {
   isProvenPlay,
   playStage,
@@ -10,13 +9,13 @@ import {
   stagePassed,
   wantsPreload,
 } from '../playProgress.ts';
-import { nameOf, type Numbers, type Rule, type Subject } from '../rule.ts';
+import { afterAll, nameOf, type Rule } from '../rule.ts';
 import { sleeveNut } from '../sleeves.ts';
 import { isIn, setterAt } from '../setters.ts';
 import { setsZeroPlay } from '../torqueProgress.ts';
 import { playNumbers } from './playNumbers.ts';
-import { torqueNumbers } from './seatNumbers.ts';
 import { buildChecks, SPACER_RULES } from './spacerRules.ts';
+import { boltNumbers } from './boltNumbers.ts';
 
 const ARRANGEMENT_HOW = {
   faceToFace: 'Cups home in their seats, shaft in, cover on with the pack in place.',
@@ -29,28 +28,6 @@ const ARRANGEMENT_HOW = {
 const SLEEVE_HOW =
   'Cups home, new sleeve between the cones, the nut snug only: the bearings keep some play. Its last turn comes when the sleeve is crushed.';
 
-function boltNumbers(subject: Subject): Numbers {
-  const station = subject.station!;
-  const { count, pattern } = station;
-  const torque = torqueNumbers(subject);
-  if (station.kind !== 'bolts') return torque;
-  const order = numbers(
-    count === undefined
-      ? lacksDetail(station, 'count')
-      : pattern === undefined
-        ? lacksDetail(station, 'pattern')
-        : words(
-            'Order',
-            tighteningOrder(count, pattern).join(' – '),
-            'Common practice: star for a circle, middle outwards otherwise',
-          ),
-  );
-  return {
-    figures: [...order.figures, ...torque.figures],
-    missing: [...order.missing, ...torque.missing],
-  };
-}
-
 /** One of several plays of an axis that has been proven while another has not. */
 function proven(state: JobState, axis: Axis, spec: Spec): boolean {
   return playStage(state, axis) === 'prove' && isProvenPlay(state, axis, spec);
@@ -60,6 +37,7 @@ function proven(state: JobState, axis: Axis, spec: Spec): boolean {
 export const SET_RULES: readonly Rule[] = [
   {
     id: 'assemble',
+    beside: ['playTerms'],
     phase: 'trial',
     on: 'axis',
     form: 'seating',
@@ -71,7 +49,8 @@ export const SET_RULES: readonly Rule[] = [
     checks: ({ axis }) => buildChecks(axis!),
     done: ({ state, axis }) =>
       buildChecks(axis!).every((check) => state.seating[axis!.id]?.[check]?.good === true),
-    after: [
+    after: afterAll(
+      'axis',
       'placeShims',
       'seatOuter',
       'seatInner',
@@ -85,10 +64,12 @@ export const SET_RULES: readonly Rule[] = [
       'newPart',
       'repair',
       'trySpacer',
-    ].map((rule) => ({ rule, of: 'axis' as const })),
+    ),
   },
   {
     id: 'measure',
+    stage: 'trial',
+    beside: ['playTerms'],
     phase: 'trial',
     on: 'spec',
     always: true,
@@ -194,6 +175,7 @@ export const SET_RULES: readonly Rule[] = [
   },
   {
     id: 'prove',
+    stage: 'final',
     proves: true,
     phase: 'final',
     on: 'spec',

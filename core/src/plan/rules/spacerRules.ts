@@ -68,6 +68,7 @@ function adjusterNumbers({ state, axis, station }: Subject): Numbers {
 export const SPACER_RULES: readonly Rule[] = [
   {
     id: 'trySpacer',
+    stage: 'trial',
     phase: 'trial',
     on: 'station',
     kinds: ['spacer'],
@@ -87,6 +88,8 @@ export const SPACER_RULES: readonly Rule[] = [
   },
   {
     id: 'chooseSpacer',
+    stage: 'final',
+    beside: ['playTerms'],
     phase: 'select',
     on: 'station',
     kinds: ['spacer'],
@@ -114,6 +117,7 @@ export const SPACER_RULES: readonly Rule[] = [
   },
   {
     id: 'turnAdjuster',
+    beside: ['playTerms'],
     phase: 'select',
     on: 'station',
     kinds: ['adjuster'],

@@ -56,6 +56,8 @@ export const STRIP_RULES: readonly Rule[] = [
   },
   {
     id: 'asFound',
+    stage: 'asFound',
+    beside: ['packOrder'],
     phase: 'strip',
     on: 'spec',
     form: 'run',

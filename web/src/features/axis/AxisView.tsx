@@ -1,13 +1,12 @@
 import { useId, useMemo } from 'react';
-
 import { drawAxis, type AxisDrawing, type DrawnStation } from '@wendaxis/core/drawing';
 import type { StationState } from '@wendaxis/core/plan';
 import type { Axis } from '@wendaxis/core/unit';
-
 import { StateShape } from '../../ui/StateMark.tsx';
 import { STATION_STATE_WORDS } from '../../wording/stateWords.ts';
 import { paintOf, pathData } from './axisPaint.ts';
 import { windowOn } from './axisWindow.ts';
+import { GainMarks } from './axisMarks.tsx';
 
 interface Props {
   readonly axis: Axis;
@@ -19,12 +18,6 @@ interface Props {
   readonly zoomOn?: string | null;
   readonly size?: 'small' | 'plate';
 }
-
-const GAIN_WORDS = {
-  '-1': 'thicker: less play',
-  '0': 'thicker: play stays',
-  '1': 'thicker: more play',
-} as const;
 
 /** The section along the shaft, scribed on a dyed plate. Every station can be selected, by pointer or key. */
 export function AxisView({
@@ -155,40 +148,6 @@ function StationShape({ drawn, hatch, unit, words, selected, onSelect }: ShapePr
       })}
     </g>
   );
-}
-
-/** Above the section, led to each site: which way a thicker piece moves the play. */
-function GainMarks({ drawing, size }: { readonly drawing: AxisDrawing; readonly size: number }) {
-  const { left, right } = drawing.extent;
-  return drawing.gains.map(({ stationId, row, anchor }, index) => {
-    // Each label has a line of its own, so that neighbouring sites do not write over each other.
-    const baseline = -drawing.extent.radius - (0.7 + 1.2 * index) * size;
-    const words = GAIN_WORDS[row.gain];
-    // Kept inside the plate: about half a size a letter.
-    const half = 0.26 * words.length * size;
-    return (
-      <g key={stationId} pointerEvents="none">
-        <line
-          x1={anchor.x}
-          x2={anchor.x}
-          y1={-anchor.y}
-          y2={baseline + 0.25 * size}
-          stroke="var(--brass)"
-          strokeWidth={0.1 * size}
-        />
-        <text
-          x={Math.min(Math.max(anchor.x, left + half), right - half)}
-          y={baseline}
-          textAnchor="middle"
-          fontSize={size}
-          fontWeight="650"
-          fill="var(--brass)"
-        >
-          {words}
-        </text>
-      </g>
-    );
-  });
 }
 
 interface LabelProps {

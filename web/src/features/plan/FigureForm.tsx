@@ -31,7 +31,7 @@ export function FigureForm({ jobId, step, state }: Props) {
   const submit = (event: FormEvent): void => {
     event.preventDefault();
     if (!usable) return;
-    const stage = step.rule === 'asFound' ? 'asFound' : 'final';
+    const stage = step.stage ?? 'final';
     record(jobId, 'FigureTaken', { specId: spec.specId, stage, value, typed: text.trim() });
     setText('');
   };

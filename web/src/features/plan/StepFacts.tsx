@@ -12,8 +12,7 @@ interface Props {
 
 /** Numbers, which way round, tools and consumables. */
 export function StepFacts({ job, step }: Props) {
-  const { figures, missing, orientation, tools, consumables } = step;
-  const ring = step.rule === 'seatInner' ? 'inner' : step.rule === 'seatOuter' ? 'outer' : null;
+  const { figures, missing, orientation, tools, consumables, ring } = step;
   return (
     <div className="grid content-start gap-4">
       {(figures.length > 0 || missing.length > 0) && (

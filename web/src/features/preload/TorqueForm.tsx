@@ -21,9 +21,8 @@ interface Props {
 /** A run of rolling torque, or of the seal's drag alone: readings, and what they say. */
 export function TorqueForm({ jobId, step, state }: Props) {
   const axis = state.unit!.axes.find(({ id }) => id === step.axisId)!;
-  const what = step.rule === 'sealDrag' ? 'sealDrag' : 'bearings';
-  const stage: TorqueStage =
-    step.rule === 'asFound' ? 'asFound' : what === 'sealDrag' ? 'trial' : 'final';
+  const { reads: what } = step;
+  const stage: TorqueStage = step.stage ?? 'final';
   const spec = torqueSpec(state, axis.id);
   if (spec === null) return <Notice title="Enter the rolling torque band first" />;
   const rows = state.torques.filter(

@@ -1,38 +1,26 @@
 import { useState, type FormEvent } from 'react';
-import { v4 as uuid } from 'uuid';
-
 import type { JobState } from '@wendaxis/core/job';
-import { NORMAL_FACTOR } from '@wendaxis/core/measure';
+import { MICROMETER_UNCERTAINTY, NORMAL_FACTOR } from '@wendaxis/core/measure';
 import {
   rollingVerdict,
   spacerProgress,
   type SpacerProgress,
   type Step,
 } from '@wendaxis/core/plan';
-
 import { record } from '../../stores/jobSync.ts';
 import { BandStrip } from '../../ui/BandStrip.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { Panel } from '../../ui/Panel.tsx';
-import { QuantityField, readField, type FieldReading } from '../../ui/QuantityField.tsx';
+import { QuantityField, readField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { Working } from '../../ui/Working.tsx';
 import { TorqueCapture } from '../preload/TorqueCapture.tsx';
 import { TorqueTape } from '../preload/TorqueForm.tsx';
-import { BASIS_WORDS, NEEDS_WORDS, USE_WORDS } from './settingWords.ts';
+import { BASIS_WORDS, NEEDS_WORDS } from './settingWords.ts';
+import { LONGEST, lengthUpTo } from './spacerLengths.ts';
 
-/** Standard uncertainty of a length by micrometer, mm. A rule of this program. */
-const MICROMETER = 0.002;
-/** Longest spacer and most play that are taken, mm. */
-const LONGEST = 500;
 const MOST_PLAY = 20;
-
-/** A length of more than 0 and at most so much; null where it is none. mm. */
-function lengthUpTo(most: number, reading: FieldReading): number | null {
-  const value = reading.status === 'read' ? reading.quantity.value : 0;
-  return value > 0 && value <= most ? value : null;
-}
 
 interface Props {
   readonly jobId: string;
@@ -46,7 +34,7 @@ export function SpacerForm({ jobId, step, state }: Props) {
   const progress = spacerProgress(state, axis);
   if (progress === null) return <Notice title="Nothing is set by this spacer" />;
   const stationId = step.stationId!;
-  if (progress.inPlace === null || step.rule === 'trySpacer')
+  if (progress.inPlace === null || step.stage === 'trial')
     return <FitSpacer jobId={jobId} stationId={stationId} label="Its length, measured" />;
   if (progress.target === null)
     return <Notice title="Enter the band first">The length is worked out from it.</Notice>;
@@ -190,7 +178,12 @@ function FitSpacer({
   const length = lengthUpTo(LONGEST, reading);
   const fit = (trial: boolean): void => {
     if (length !== null)
-      record(jobId, 'SpacerFitted', { stationId, length, uncertainty: MICROMETER, trial });
+      record(jobId, 'SpacerFitted', {
+        stationId,
+        length,
+        uncertainty: MICROMETER_UNCERTAINTY.spacer,
+        trial,
+      });
     setText('');
   };
   const submit = (event: FormEvent): void => {
@@ -214,109 +207,5 @@ function FitSpacer({
         </p>
       )}
     </form>
-  );
-}
-
-/** Trials so far, and the spacers on the shelf. */
-export function SpacerShelf({ jobId, step, state }: Props) {
-  const units = useUnits();
-  const [text, setText] = useState('');
-  const progress = spacerProgress(
-    state,
-    state.unit!.axes.find(({ id }) => id === step.axisId)!,
-  );
-  if (progress === null) return null;
-  const { spacer, trials, shelf, inPlace } = progress;
-  const reading = readField(text, 'length', units.system);
-  const length = lengthUpTo(LONGEST, reading);
-  const known = state.shelf[spacer.id] ?? [];
-  const list = (spacers: typeof known): void =>
-    record(jobId, 'SpacersListed', { stationId: spacer.id, spacers });
-  return (
-    <>
-      {trials.length > 0 && (
-        <Panel title={`Trials, ${units.unit()}`}>
-          <table className="w-full border-collapse text-lg">
-            <tbody>
-              {trials
-                .toSorted((a, b) => b.length - a.length)
-                .map((trial) => (
-                  <tr key={trial.length} className="border-edge border-t first:border-t-0">
-                    <td className="figure py-1">
-                      {units.digits(trial.length)}
-                      {trial.length === inPlace && <span className="small-label"> in now</span>}
-                    </td>
-                    <td className="py-1">{trial.feel === 'loose' ? 'loose' : 'tight'}</td>
-                    <td className="figure py-1 text-right">
-                      {trial.play !== null
-                        ? `play ${units.digits(trial.play.value)}`
-                        : trial.torque === null
-                          ? 'only felt'
-                          : units.show(trial.torque, 'torque')}
-                    </td>
-                  </tr>
-                ))}
-            </tbody>
-          </table>
-        </Panel>
-      )}
-      <Panel title="Spacers on the shelf">
-        <ul className="m-0 list-none p-0">
-          {shelf.map((one) => (
-            <li
-              key={one.id}
-              className="border-edge grid grid-cols-[1fr_auto_auto] items-center gap-2 border-t py-1 first:border-t-0"
-            >
-              <span>
-                <span className="figure text-lg">{units.show(one.length)}</span>
-                {progress.answer?.status === 'known' && (
-                  <span className="block text-[0.95rem]">
-                    {USE_WORDS[one.use]}, {units.digits(Math.abs(one.off))}{' '}
-                    {one.off < 0 ? 'shorter' : 'longer'}
-                  </span>
-                )}
-              </span>
-              <Button
-                className="min-h-12 px-3 text-base"
-                onClick={() =>
-                  record(jobId, 'SpacerFitted', {
-                    stationId: spacer.id,
-                    length: one.length,
-                    uncertainty: one.uncertainty,
-                    trial: one.use !== 'fits',
-                  })
-                }
-              >
-                {one.use === 'fits' ? 'It stays' : 'Try it'}
-              </Button>
-              <Button
-                className="min-h-12 px-3 text-base"
-                aria-label={`Take ${units.show(one.length)} off the list`}
-                onClick={() => list(known.filter(({ id }) => id !== one.id))}
-              >
-                ✕
-              </Button>
-            </li>
-          ))}
-        </ul>
-        <form
-          className="flex items-start gap-3"
-          onSubmit={(event) => {
-            event.preventDefault();
-            if (length !== null) {
-              list([...known, { id: uuid().slice(0, 8), length, uncertainty: MICROMETER }]);
-              setText('');
-            }
-          }}
-        >
-          <div className="w-40">
-            <QuantityField label="Another, measured" text={text} onText={setText} quiet />
-          </div>
-          <Button type="submit" className="mt-6" disabled={length === null || known.length >= 40}>
-            Add it
-          </Button>
-        </form>
-      </Panel>
-    </>
   );
 }

@@ -1,0 +1,26 @@
+import { tighteningOrder } from '../../fasteners/index.ts';
+import { lacksDetail, numbers, words } from '../figures.ts';
+import type { Numbers, Subject } from '../rule.ts';
+import { torqueNumbers } from './seatNumbers.ts';
+
+export function boltNumbers(subject: Subject): Numbers {
+  const station = subject.station!;
+  const { count, pattern } = station;
+  const torque = torqueNumbers(subject);
+  if (station.kind !== 'bolts') return torque;
+  const order = numbers(
+    count === undefined
+      ? lacksDetail(station, 'count')
+      : pattern === undefined
+        ? lacksDetail(station, 'pattern')
+        : words(
+            'Order',
+            tighteningOrder(count, pattern).join(' – '),
+            'Common practice: star for a circle, middle outwards otherwise',
+          ),
+  );
+  return {
+    figures: [...order.figures, ...torque.figures],
+    missing: [...order.missing, ...torque.missing],
+  };
+}

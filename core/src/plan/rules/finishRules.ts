@@ -1,0 +1,100 @@
+import { SOURCES } from '../../sources/index.ts';
+import { numbers, range } from '../figures.ts';
+import { afterAll, type Rule } from '../rule.ts';
+
+/** Air test pressure, MPa. Common practice, no source. */
+const TEST_PRESSURE = { least: 0.02, most: 0.03 } as const;
+
+/** Turning, testing, filling, and the end of the record. */
+export const FINISH_RULES: readonly Rule[] = [
+  {
+    id: 'spin',
+    phase: 'prove',
+    on: 'unit',
+    form: 'tick',
+    title: () => 'Turn it by hand, through every gear',
+    how: 'Even drag, no tight spot, no noise. Feel each bearing boss.',
+    reason: 'What is wrong now is still quick to reach.',
+    cautions: ['turning'],
+    after: afterAll(
+      'all',
+      'fitSeal',
+      'fitSealEarly',
+      'fitORing',
+      'lock',
+      'torque',
+      'assemble',
+      'prove',
+      'proveFigure',
+    ),
+  },
+  {
+    id: 'leakTest',
+    phase: 'prove',
+    on: 'unit',
+    form: 'tick',
+    when: ({ unit }) =>
+      unit.axes.some(({ stations }) =>
+        stations.some(({ kind }) => kind === 'seal' || kind === 'oRing'),
+      ),
+    title: () => 'Test it with air for leaks',
+    how: 'Breather closed, gauge on, soap on every seal. The pressure moves with the temperature: let it settle first.',
+    reason: 'Before oil hides a leak.',
+    numbers: ({ unit }) => {
+      const ratings = unit.axes
+        .flatMap(({ stations }) => stations)
+        .filter(({ kind }) => kind === 'seal')
+        .map(({ rating }) => rating ?? Infinity);
+      const most = Math.min(TEST_PRESSURE.most, ...ratings);
+      return numbers(
+        range(
+          'Air pressure',
+          'pressure',
+          { least: Math.min(TEST_PRESSURE.least, most), most },
+          SOURCES.leakPressure.title,
+        ),
+      );
+    },
+    cautions: ['airTest'],
+    tools: ['regulator, relief valve and gauge', 'soap'],
+    after: [{ rule: 'spin', of: 'all' }],
+  },
+  {
+    id: 'fill',
+    phase: 'prove',
+    on: 'unit',
+    form: 'tick',
+    title: () => 'Flush, fill and run it in',
+    how: 'Flushing oil, turn, drain, look; then the final oil to its level. Feel for heat after the first run.',
+    reason: 'Tight and turning.',
+    consumables: ['flushing oil', 'oil as the manual says', 'new plug rings'],
+    cautions: ['turning'],
+    after: [
+      { rule: 'leakTest', of: 'all' },
+      { rule: 'spin', of: 'all' },
+    ],
+  },
+  {
+    id: 'finish',
+    phase: 'record',
+    on: 'unit',
+    always: true,
+    form: 'finish',
+    title: () => 'Finish the record',
+    how: 'Note what the next one who opens it should know.',
+    reason: 'Everything before it is done.',
+    after: afterAll(
+      'all',
+      'fill',
+      'spin',
+      'prove',
+      'proveFigure',
+      'lock',
+      'mend',
+      'setSpec',
+      'recordPack',
+      'measure',
+    ),
+    done: ({ state }) => state.finished !== null,
+  },
+];

@@ -1,0 +1,132 @@
+import { effectiveInterference } from '../../fits/index.ts';
+import { looseBoreRemedy, REPAIRS } from '../../inspect/index.ts';
+import type { JobState } from '../../job/index.ts';
+import { NORMAL_FACTOR } from '../../measure/index.ts';
+import { DEPTH_REMEDIES, HOME_WITHIN } from '../../seating/index.ts';
+import { SOURCES } from '../../sources/index.ts';
+import type { Station } from '../../unit/index.ts';
+import { figure, lacksOfPart, lacksStep, numbers, range, words } from '../figures.ts';
+import type { Numbers, Subject } from '../rule.ts';
+import { clearanceInService } from '../clearanceInService.ts';
+import { partWithSeat } from '../ringWays.ts';
+import { depthVerdict, expectedDepth, wantsDepth } from '../seating.ts';
+import { isRingMeasured, isSeatMeasured, seatInterference } from '../seats.ts';
+import type { Figure, Missing } from '../step.ts';
+
+/** Interference of a ring on its seat, what the peaks of a turned seat leave of it, and, where it is loose, what to do. */
+export function fitNumbers({ state, station }: Subject, ring: 'inner' | 'outer'): Numbers {
+  const fit = seatInterference(state, station!, ring);
+  if (fit === null) {
+    const seat = ring === 'outer' ? 'bore' : 'journal';
+    return numbers(
+      lacksStep(`measured ${seat} of ${station!.name}`, `measureSeats:${station!.id}`),
+    );
+  }
+  const { mean, least, most, working } = fit;
+  const loose = mean <= 0 ? looseBoreRemedy(-mean) : null;
+  const seat = isSeatMeasured(state, station!, ring)
+    ? 'seat as measured'
+    : 'seat by its class, not measured';
+  const from = isRingMeasured(state, station!, ring)
+    ? `Ring as measured; ${seat}`
+    : `${SOURCES.iso492.title}; ${seat}`;
+  const diameter = ring === 'outer' ? station!.outside : station!.inside;
+  return numbers(
+    range('Interference', 'length', { least, most }, from, {
+      working,
+      word: mean > 0 ? 'conforms' : 'doesNotConform',
+    }),
+    figure('Interference, middle', 'length', mean, SOURCES.fitSizes.title, { working }),
+    ring === 'inner' && mean > 0
+      ? figure(
+          'Left of it once the peaks are pressed flat',
+          'length',
+          effectiveInterference(mean, diameter, 'ground'),
+          SOURCES.roughness.title,
+        )
+      : null,
+    loose === null
+      ? null
+      : words('Loose', `${REPAIRS[loose.repair].words}: ${loose.reason}`, 'Common practice'),
+    clearanceNumbers(state, station!, ring),
+  );
+}
+
+/** Internal clearance before fitting and as it runs; below zero it is said. What a seat is made of is asked for. */
+function clearanceNumbers(
+  state: JobState,
+  station: Station,
+  ring: 'inner' | 'outer',
+): readonly (Figure | Missing)[] {
+  const seat = partWithSeat(state.unit!, station, ring);
+  if (seat?.material === null) return [lacksOfPart(seat, 'material')];
+  const kept = clearanceInService(state, station);
+  if (kept === null) return [];
+  const { clearanceClass, initial, left, working } = kept;
+  return [
+    range(
+      `Internal clearance, ${clearanceClass}, before fitting`,
+      'length',
+      initial,
+      SOURCES.iso5753.title,
+    ),
+    range('Internal clearance left, running', 'length', left, SOURCES.lame.title, {
+      working,
+      word: left.least >= 0 ? 'conforms' : 'cannotDecide',
+    }),
+    ...(left.least >= 0
+      ? []
+      : [
+          words(
+            'Clearance',
+            left.most < 0
+              ? 'It runs without clearance: a larger class, or a lighter fit'
+              : 'At the tightest it runs without clearance: measure ring and seat, or take a larger class',
+            'Common practice',
+          ),
+        ]),
+  ];
+}
+
+/** How deep a ring lies when it is home, and how deep it was found to lie. */
+export function depthNumbers({ state, station }: Subject): Numbers {
+  if (!wantsDepth(station!)) return numbers();
+  const expected = expectedDepth(state, station!);
+  if (expected === null)
+    return numbers(
+      lacksStep(
+        `depth to the shoulder of ${station!.name}, and the width of the ring`,
+        `measureDepth:${station!.id}`,
+      ),
+    );
+  const verdict = depthVerdict(state, station!);
+  const wanted = figure(
+    'Depth when it is home',
+    'length',
+    expected.depth,
+    station!.depth === undefined ? SOURCES.asMeasured.title : SOURCES.asBookedIn.title,
+    { expanded: NORMAL_FACTOR * expected.uncertainty },
+  );
+  if (verdict === null) return numbers(wanted);
+  const { proud, decision, word, working } = verdict;
+  return numbers(
+    wanted,
+    figure(
+      'Stands proud by',
+      'length',
+      proud,
+      `Home within ±${HOME_WITHIN} mm, a rule of this program`,
+      {
+        expanded: decision.guard,
+        word:
+          word === 'home'
+            ? 'conforms'
+            : word === 'cannotDecide'
+              ? 'cannotDecide'
+              : 'doesNotConform',
+        working,
+      },
+    ),
+    words('So', DEPTH_REMEDIES[word], 'Common practice'),
+  );
+}

@@ -1,0 +1,79 @@
+import { numbers } from '../figures.ts';
+import { nameOf, type Rule } from '../rule.ts';
+import { orientationOf } from './orientation.ts';
+import { rollerNumbers, torqueNumbers } from './seatNumbers.ts';
+import { READY, comesAsOne } from './seated.ts';
+
+/** A shaft that was drawn into its last bearing is free again when both are so. */
+const RELIEVED = ['free', 'play'] as const;
+
+/** What holds and fills the seats: side load relieved, retainers, loose rollers, shells. */
+export const RETAIN_RULES: readonly Rule[] = [
+  {
+    id: 'relieve',
+    phase: 'seat',
+    on: 'axis',
+    form: 'seating',
+    when: ({ axis }) => axis!.stations.some(comesAsOne),
+    title: (subject) => `Relieve side load on ${nameOf(subject)}`,
+    how: 'When the last ring has gripped and all is cold: turn it. Drag or no end play is side load. A light tap on each end of the shaft with a soft hammer, turn again, until it turns freely and has its play.',
+    reason:
+      'A shaft drawn into a second bearing is left pushing sideways; it eats the bearing in hours.',
+    checks: () => RELIEVED,
+    done: ({ state, axis }) =>
+      RELIEVED.every((check) => state.seating[axis!.id]?.[check]?.good === true),
+    tools: ['soft hammer'],
+    after: [
+      { rule: 'seatInner', of: 'axis' },
+      { rule: 'seatOuter', of: 'axis' },
+    ],
+  },
+  {
+    id: 'retain',
+    phase: 'seat',
+    on: 'station',
+    kinds: ['snapRing', 'retainer'],
+    form: 'tick',
+    title: (subject) => `Fit ${nameOf(subject)}`,
+    how: ({ station }) =>
+      station!.kind === 'snapRing'
+        ? 'Sharp edge away from the ring it holds. Turn it in its groove: it must sit all round.'
+        : `Threads dry and clean${station!.lock === 'threadlocker' ? ', threadlocker on them' : ''}, then torque.`,
+    reason: 'The ring behind it is home and cold.',
+    numbers: (subject) =>
+      subject.station!.kind === 'retainer' ? torqueNumbers(subject) : numbers(),
+    orientation: ({ station }) => orientationOf(station!),
+    consumables: ({ station }) => (station!.lock === 'threadlocker' ? ['threadlocker'] : []),
+    after: [
+      { rule: 'checkSeat', of: 'axis' },
+      { rule: 'seatInner', of: 'axis' },
+      { rule: 'inspect', of: 'station' },
+      { rule: 'newPart', of: 'station' },
+    ],
+  },
+  {
+    id: 'loadRollers',
+    phase: 'seat',
+    on: 'station',
+    kinds: ['looseRollers'],
+    form: 'tick',
+    title: (subject) => `Load ${nameOf(subject)}`,
+    how: 'Thick grease, a dummy shaft to hold them, count aloud. The last gap is smaller than a roller.',
+    reason: 'The set is complete and the bore is clean.',
+    numbers: rollerNumbers,
+    consumables: ['assembly grease'],
+    after: READY,
+  },
+  {
+    id: 'shells',
+    phase: 'seat',
+    on: 'station',
+    kinds: ['plainBearing'],
+    form: 'tick',
+    title: (subject) => `Lay in ${nameOf(subject)}`,
+    how: 'Backs and seats dry, faces oiled. The shell for the loaded side on the loaded side; the flanged one where the thrust is; oil holes in line. The lug locates the shell, its crush holds it.',
+    reason: 'Clearance is proven.',
+    orientation: ({ station }) => orientationOf(station!),
+    after: [...READY, { rule: 'measureSeats', of: 'station' }],
+  },
+];

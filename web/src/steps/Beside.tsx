@@ -1,0 +1,33 @@
+import type { ComponentType } from 'react';
+
+import { settersOf, spacerSetter, type BesideId } from '@wendaxis/core/plan';
+
+import { OrderPanel } from '../features/pack/OrderPanel.tsx';
+import { PlayTermsPanel } from '../features/setting/PlayTermsPanel.tsx';
+import type { StepProps } from './stepProps.ts';
+
+const BESIDE: Readonly<Record<BesideId, ComponentType<StepProps>>> = {
+  playTerms: PlayTerms,
+  packOrder: PackOrder,
+};
+
+/** What is asked and shown beside a step. */
+export function Beside(props: StepProps) {
+  return props.step.beside.map((id) => {
+    const Panel = BESIDE[id];
+    return <Panel key={id} {...props} />;
+  });
+}
+
+/** What will not be the same in the final build, where anything is set. */
+function PlayTerms({ job: { jobId, state }, step }: StepProps) {
+  const axis = state.unit!.axes.find(({ id }) => id === step.axisId);
+  if (axis === undefined) return null;
+  if (settersOf(axis).length === 0 && spacerSetter(axis) === null) return null;
+  return <PlayTermsPanel jobId={jobId} axis={axis} state={state} />;
+}
+
+/** What the play found lets order before the strip-down. */
+function PackOrder({ job: { state }, step }: StepProps) {
+  return step.specKind === 'endPlay' ? <OrderPanel step={step} state={state} /> : null;
+}
