@@ -1,0 +1,156 @@
+import { batchOf, MOST_IN_BATCH } from './batchOf.ts';
+import type { ShownLogs } from './shownLogs.ts';
+import type { AsideReason, PushAnswer, StreamEvent, Transport, Trouble } from './streamTypes.ts';
+
+/** So often the server may fail on the same entries before they are tried one by one, and one is set aside. */
+const FAILURES_BORNE = 3;
+
+/** What stands in the way of sending or fetching; null where nothing does. */
+export type InTheWay = Trouble | 'away' | null;
+
+/** How much goes up at once. */
+export interface Pace {
+  /** Most events in the next batch: smaller after a refusal that names none. */
+  most: number;
+  failures: number;
+}
+
+/** What an exchange is wired from. */
+export interface ExchangeParts {
+  readonly transport: Transport;
+  readonly logs: ShownLogs;
+  /** What may go up now, in order. */
+  readonly ready: (streamId: string) => readonly StreamEvent[];
+  /** The server has these, with their places. */
+  readonly confirmed: (streamId: string, events: readonly StreamEvent[]) => Promise<void>;
+  /** These need not be sent again. */
+  readonly settled: (streamId: string, events: readonly StreamEvent[]) => void;
+  readonly setAside: (
+    streamId: string,
+    events: readonly StreamEvent[],
+    reason: AsideReason,
+  ) => Promise<void>;
+}
+
+/** What goes back and forth between this browser and the server about one log, and what each answer wants. */
+export class Exchange {
+  readonly #parts: ExchangeParts;
+
+  constructor(parts: ExchangeParts) {
+    this.#parts = parts;
+  }
+
+  /** Send everything that waits. @returns what stands in the way, if anything does */
+  async pushAll(streamId: string, pace: Pace): Promise<InTheWay> {
+    for (;;) {
+      const batch = batchOf(this.#parts.ready(streamId), pace.most);
+      if (batch.length === 0) return null;
+      const trouble = await this.#take(
+        streamId,
+        pace,
+        batch,
+        await this.#parts.transport.push(streamId, batch),
+      );
+      if (trouble !== null) return trouble;
+    }
+  }
+
+  /** Do what an answer wants. @returns what stands in the way, if anything does */
+  async #take(
+    streamId: string,
+    pace: Pace,
+    batch: readonly StreamEvent[],
+    answer: PushAnswer,
+  ): Promise<InTheWay> {
+    switch (answer.kind) {
+      case 'accepted':
+        pace.most = MOST_IN_BATCH;
+        pace.failures = 0;
+        return this.#accepted(streamId, batch, answer.accepted);
+      case 'refused': {
+        const named = answer.places.flatMap((place) => batch[place] ?? []);
+        if (named.length === 0) return 'notOurServer';
+        const { message, faults } = answer;
+        await this.#parts.setAside(streamId, named, { code: 'refused', message, faults });
+        return null;
+      }
+      case 'tooLarge':
+        if (batch.length > 1) pace.most = Math.floor(batch.length / 2);
+        else await this.#parts.setAside(streamId, batch, { code: 'tooLarge' });
+        return null;
+      case 'failed':
+        return this.#failed(streamId, pace, batch);
+      case 'noSuchLog':
+      case 'notOurServer':
+        return answer.kind;
+      case 'away':
+        return 'away';
+    }
+  }
+
+  /** The server fails on some entries: smaller batches, until the one it fails on is found; the others go on. */
+  async #failed(
+    streamId: string,
+    pace: Pace,
+    batch: readonly StreamEvent[],
+  ): Promise<Trouble | null> {
+    pace.failures += 1;
+    if (pace.failures < FAILURES_BORNE) return 'serverFails';
+    if (batch.length > 1) {
+      pace.most = Math.floor(batch.length / 2);
+      return null;
+    }
+    pace.failures = 0;
+    await this.#parts.setAside(streamId, batch, { code: 'serverFailed' });
+    return null;
+  }
+
+  /** Entries have their places. Where nothing of others lies between, they need not be fetched. */
+  async #accepted(
+    streamId: string,
+    batch: readonly StreamEvent[],
+    accepted: readonly { readonly id: string; readonly seq: number }[],
+  ): Promise<InTheWay> {
+    const places = new Map(accepted.map(({ id, seq }) => [id, seq]));
+    const last = this.#parts.logs.lastSeq(streamId);
+    const follow = batch.every(({ id }, at) => places.get(id) === last + at + 1);
+    if (!follow) return this.#fetchAccepted(streamId, batch, places);
+    await this.#parts.confirmed(
+      streamId,
+      batch.map((event) => ({ ...event, seq: places.get(event.id)! })),
+    );
+    return null;
+  }
+
+  /** Others have added to the log as well: fetch it, so that everything stands in its place. */
+  async #fetchAccepted(
+    streamId: string,
+    batch: readonly StreamEvent[],
+    places: ReadonlyMap<string, number>,
+  ): Promise<InTheWay> {
+    const trouble = await this.pullAll(streamId);
+    if (trouble !== null) return trouble;
+    const last = this.#parts.logs.lastSeq(streamId);
+    const there = (id: string) => (places.get(id) ?? Infinity) <= last;
+    // What the server says that it has is not sent again; an answer that says nothing of what was sent is not ours.
+    this.#parts.settled(
+      streamId,
+      batch.filter(({ id }) => there(id)),
+    );
+    return batch.every(({ id }) => there(id)) ? null : 'notOurServer';
+  }
+
+  /** Fetch what the server has beyond what we hold. @returns what stands in the way, if anything does */
+  async pullAll(streamId: string): Promise<InTheWay> {
+    for (;;) {
+      const after = this.#parts.logs.lastSeq(streamId);
+      const answer = await this.#parts.transport.pull(streamId, after);
+      if (answer.kind === 'failed') return 'serverFails';
+      if (answer.kind !== 'page') return answer.kind;
+      await this.#parts.confirmed(streamId, answer.events);
+      this.#parts.logs.change(streamId, () => ({ status: 'ready' }));
+      const last = answer.events.at(-1)?.seq ?? after;
+      if (last >= answer.lastSeq || answer.events.length === 0) return null;
+    }
+  }
+}
