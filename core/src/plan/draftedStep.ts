@@ -25,7 +25,17 @@ function workedOut(
     typeof value === 'function' ? (value as (subject: Subject) => Value)(subject) : (value ?? none);
   const open = waitsFor.length > 0 ? 'waiting' : missing.length > 0 ? 'missing' : 'ready';
   return {
-    ...about(rule, subject, id),
+    id,
+    rule: rule.id,
+    phase: rule.phase,
+    axisId: subject.axis?.id ?? null,
+    stationId: subject.station?.id ?? null,
+    partId: subject.part?.id ?? null,
+    specKind: subject.specKind,
+    stage: rule.stage ?? null,
+    reads: rule.reads ?? 'bearings',
+    ring: rule.ring ?? null,
+    beside: rule.beside ?? [],
     form: formOf(rule, subject),
     status: behind ?? open,
     title: rule.title(subject),
@@ -80,7 +90,17 @@ function cannotBeWorkedOut(
 ): Step {
   const title = isolated(() => rule.title(subject));
   return {
-    ...about(rule, subject, id),
+    id,
+    rule: rule.id,
+    phase: rule.phase,
+    axisId: subject.axis?.id ?? null,
+    stationId: subject.station?.id ?? null,
+    partId: subject.part?.id ?? null,
+    specKind: subject.specKind,
+    stage: rule.stage ?? null,
+    reads: rule.reads ?? 'bearings',
+    ring: rule.ring ?? null,
+    beside: rule.beside ?? [],
     form: 'mend',
     status: behind ?? 'missing',
     title: `${title.ok ? title.value : nameOf(subject)}: this cannot be worked out`,
@@ -97,22 +117,6 @@ function cannotBeWorkedOut(
     after,
     waitsFor: [],
   };
-}
-
-function about(rule: Rule, { axis, station, part, specKind }: Subject, id: string) {
-  return {
-    id,
-    rule: rule.id,
-    phase: rule.phase,
-    axisId: axis?.id ?? null,
-    stationId: station?.id ?? null,
-    partId: part?.id ?? null,
-    specKind,
-    stage: rule.stage ?? null,
-    reads: rule.reads ?? 'bearings',
-    ring: rule.ring ?? null,
-    beside: rule.beside ?? [],
-  } as const;
 }
 
 /** Play is measured by runs, rolling torque by readings of a wrench, backlash read off. */
