@@ -29,7 +29,7 @@ test('a run can be taken with gloves: by pointer and number pad alone', async ({
   await expect(page.getByRole('region', { name: 'Cycles' })).toContainText('0.150');
   await pad.getByRole('button', { name: '7' }).click();
   await pad.getByRole('button', { name: '3' }).click();
-  await pad.getByRole('button', { name: 'Rub out' }).click();
+  await pad.getByRole('button', { name: 'Delete' }).click();
   await expect(page.getByLabel('Or type the zero reading')).toHaveValue('7');
   await pad.getByRole('button', { name: 'Clear' }).click();
   await expect(page.getByLabel('Or type the zero reading')).toHaveValue('');

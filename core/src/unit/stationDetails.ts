@@ -169,7 +169,7 @@ export const DETAIL_TABLE: Readonly<Record<DetailName, DetailRow>> = {
     staking: 'staking',
     compound: 'retaining compound',
   }),
-  wayIn: side('Goes in moving'),
+  wayIn: side('Pushed in towards'),
   lettering: side('Lettering looks'),
   radius: side('Large radius'),
   groove: side('Groove'),

@@ -19,7 +19,7 @@ export const BOOK_IN_RULES: readonly Rule[] = [
     when: ({ faults }) => faults.length > 0,
     title: (subject) => `Mend the description of ${nameOf(subject)}`,
     how: ({ faults }) => faults.map(describeFault).join('. '),
-    reason: 'It cannot be so. Every other station can be worked on meanwhile.',
+    reason: 'What is described contradicts itself. Everything else can be worked on meanwhile.',
     done: () => false,
   },
   {

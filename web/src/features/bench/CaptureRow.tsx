@@ -150,7 +150,7 @@ export function CaptureRow({
             </Button>
           ))}
           <Button className="col-span-3" onClick={() => type(text.slice(0, -1))}>
-            Rub out
+            Delete
           </Button>
           <Button className="col-span-3" onClick={() => type('')}>
             Clear

@@ -37,7 +37,8 @@ export function PackOptions({ answer, band, chosen, onChoose }: Props) {
             </span>
             <span className="text-[0.92rem]">
               = {units.show(pack.thickness)}, {pack.pieceCount}{' '}
-              {pack.pieceCount === 1 ? 'piece' : 'pieces'}, scarcest left: {pack.fewestLeft}
+              {pack.pieceCount === 1 ? 'piece' : 'pieces'}, fewest left of one size:{' '}
+              {pack.fewestLeft}
             </span>
           </span>
           <span className="grid gap-0">
