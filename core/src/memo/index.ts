@@ -1,1 +1,2 @@
 export { oncePerObject } from './oncePerObject.ts';
+export { oncePerPair } from './oncePerPair.ts';

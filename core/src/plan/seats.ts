@@ -11,9 +11,14 @@ import {
 } from '../fits/index.ts';
 import type { HeatLimit } from '../heat/index.ts';
 import { InputError } from '../faults/index.ts';
-import { judgeRound, type RoundVerdict, type SizeFeature } from '../inspect/index.ts';
+import {
+  judgeRound,
+  SIZE_FEATURES,
+  type RoundVerdict,
+  type SizeFeature,
+} from '../inspect/index.ts';
 import type { JobState, MeasuredSize } from '../job/index.ts';
-import { oncePerObject } from '../memo/index.ts';
+import { oncePerObject, oncePerPair } from '../memo/index.ts';
 import { STATION_KIND_TABLE, type Part, type Station, type Unit } from '../unit/index.ts';
 
 /** The seats of a station that have to be measured. */
@@ -78,19 +83,36 @@ export function sizeUncertainty({ instrument }: MeasuredSize): number {
   return Math.hypot(instrument.graduation / Math.sqrt(12), instrument.calibrationUncertainty);
 }
 
+type Readings = Readonly<Record<string, MeasuredSize>>;
+
+/** One function a feature: the readings of a station's feature are an object of their own. */
+const VERDICTS = Object.fromEntries(
+  SIZE_FEATURES.map((feature) => [
+    feature,
+    oncePerPair((readings: Readings, station: Station) =>
+      judgedRound(readings, nominalOf(station, feature)!),
+    ),
+  ]),
+) as Readonly<Record<SizeFeature, (readings: Readings, station: Station) => RoundVerdict | null>>;
+
 /** The verdict on a measured bore or journal; null while too little is measured, or the readings cannot be so. */
 export function seatVerdict(
   state: JobState,
   station: Station,
   feature: SizeFeature,
 ): RoundVerdict | null {
-  const sizes = Object.entries(state.sizes[station.id]?.[feature] ?? {}).map(([place, size]) => ({
+  const readings = state.sizes[station.id]?.[feature];
+  return readings === undefined ? null : VERDICTS[feature](readings, station);
+}
+
+function judgedRound(readings: Readings, nominal: number): RoundVerdict | null {
+  const sizes = Object.entries(readings).map(([place, size]) => ({
     plane: place.startsWith('outer') ? ('outer' as const) : ('inner' as const),
     value: size.value,
     uncertainty: sizeUncertainty(size),
   }));
   try {
-    return judgeRound(sizes, nominalOf(station, feature)!);
+    return judgeRound(sizes, nominal);
   } catch (error) {
     if (error instanceof InputError) return null;
     throw error;
@@ -134,6 +156,19 @@ export function seatInterference(
   station: Station,
   ring: Ring,
 ): Interference | null {
+  return INTERFERENCES[ring](state, station);
+}
+
+const INTERFERENCES = {
+  outer: oncePerPair((state: JobState, station: Station) =>
+    interferenceOf(state, station, 'outer'),
+  ),
+  inner: oncePerPair((state: JobState, station: Station) =>
+    interferenceOf(state, station, 'inner'),
+  ),
+} as const;
+
+function interferenceOf(state: JobState, station: Station, ring: Ring): Interference | null {
   const feature = ring === 'outer' ? 'bore' : 'journal';
   try {
     const seat = seatSize(state, station, feature);
