@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 
 import { decodeDesignation } from '../bearings/index.ts';
-import { foldJob, type JobEvent, type JobState } from '../job/index.ts';
-import { answerStep, type Recorded, type WorkHabits } from '../simulate/index.ts';
+import { Recorder } from '../job/tests/recorder.ts';
+import { answerStep, type WorkHabits } from '../simulate/index.ts';
 import {
   DETAIL_TABLE,
   STATION_KIND_TABLE,
@@ -28,24 +28,8 @@ const HABITS: WorkHabits = {
   source: 'book',
 };
 
-class Bench {
-  readonly events: JobEvent[] = [];
+class Bench extends Recorder {
   #ids = 0;
-
-  constructor(unit: Unit, scope: 'overhaul' | 'setPlay' = 'overhaul') {
-    this.record({ type: 'JobOpened', data: { unit, reason: '', scope } });
-  }
-
-  record({ type, data }: Recorded): this {
-    const seq = this.events.length + 1;
-    const at = '2026-01-01T00:00:00.000Z';
-    this.events.push({ id: `e${seq}`, seq, type, version: 1, at, by: 'ann', data } as JobEvent);
-    return this;
-  }
-
-  get state(): JobState {
-    return foldJob(this.events);
-  }
 
   /** Do what the plan says next, until nothing is left or the step is by this rule. */
   work(until = '', habits: WorkHabits = HABITS): this {

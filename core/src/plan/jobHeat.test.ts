@@ -1,4 +1,4 @@
-import { foldJob, type JobEvent, type JobEventData, type JobEventType } from '../job/index.ts';
+import { Recorder } from '../job/tests/recorder.ts';
 import { unitFromTemplate, type Unit } from '../unit/index.ts';
 import { compilePlan } from './compilePlan.ts';
 import { heatedParts, jobHeat } from './jobHeat.ts';
@@ -26,25 +26,9 @@ const UNIT: Unit = {
 };
 const GAUGE = { id: 'g', name: 'g', graduation: 0.001, calibrationUncertainty: 0.001, range: 1 };
 
-class Log {
-  readonly events: JobEvent[] = [];
+class Log extends Recorder {
   constructor(unit: Unit = UNIT) {
-    this.add('JobOpened', { unit, reason: '', scope: 'overhaul' });
-  }
-  /** @param minute after midnight */
-  add<Type extends JobEventType>(type: Type, data: JobEventData[Type], minute = 0): this {
-    const at = new Date(Date.UTC(2026, 0, 1, 0, minute)).toISOString();
-    const seq = this.events.length + 1;
-    this.events.push({
-      id: `e${seq}`,
-      seq,
-      type,
-      version: 1,
-      at,
-      by: 'ann',
-      data,
-    } as unknown as JobEvent);
-    return this;
+    super(unit);
   }
   measured(): this {
     for (const [stationId, size] of [
@@ -61,9 +45,6 @@ class Log {
           instrument: GAUGE,
         });
     return this;
-  }
-  get state() {
-    return foldJob(this.events);
   }
 }
 const half = (unit: Unit, id: string) => unit.parts.find((part) => part.id === id)!;

@@ -1,5 +1,5 @@
-import { foldJob, type JobEvent, type JobState } from '../job/index.ts';
-import { answerStep, type Recorded, type WorkHabits } from '../simulate/index.ts';
+import { Recorder } from '../job/tests/recorder.ts';
+import { answerStep, type WorkHabits } from '../simulate/index.ts';
 import { bearingMass, settledTemperature } from '../thermal/index.ts';
 import type { Station, StationKind, Unit } from '../unit/index.ts';
 import { compilePlan } from './compilePlan.ts';
@@ -128,27 +128,10 @@ const UNIT: Unit = {
   ],
 };
 
-class Bench {
-  readonly events: JobEvent[] = [];
+class Bench extends Recorder {
   readonly asked: Step[] = [];
   constructor(unit: Unit = UNIT) {
-    this.record({ type: 'JobOpened', data: { unit, reason: '', scope: 'overhaul' } });
-  }
-  record({ type, data }: Recorded): this {
-    const seq = this.events.length + 1;
-    this.events.push({
-      id: `e${seq}`,
-      seq,
-      type,
-      version: 1,
-      at: '2026-01-01T00:00:00.000Z',
-      by: 'ann',
-      data,
-    } as JobEvent);
-    return this;
-  }
-  get state(): JobState {
-    return foldJob(this.events);
+    super(unit);
   }
   step(id: string): Step {
     return compilePlan(this.state).steps.find((one) => one.id === id)!;

@@ -1,4 +1,5 @@
-import { foldJob, type JobEvent, type JobEventData, type JobEventType } from '../job/index.ts';
+import type { JobEventData } from '../job/index.ts';
+import { Recorder } from '../job/tests/recorder.ts';
 import { unitFromTemplate, type Station, type Unit } from '../unit/index.ts';
 import { clearanceInService } from './clearanceInService.ts';
 import { compilePlan } from './compilePlan.ts';
@@ -42,24 +43,7 @@ function unitWith(rest: Partial<Station>, more: readonly Station[] = []): Unit {
   };
 }
 
-class Log {
-  readonly events: JobEvent[] = [];
-  constructor(unit: Unit) {
-    this.add('JobOpened', { unit, reason: '', scope: 'overhaul' });
-  }
-  add<Type extends JobEventType>(type: Type, data: JobEventData[Type]): this {
-    const seq = this.events.length + 1;
-    this.events.push({
-      id: `e${seq}`,
-      seq,
-      type,
-      version: 1,
-      at: '2026-01-01T00:00:00.000Z',
-      by: 'ann',
-      data,
-    } as unknown as JobEvent);
-    return this;
-  }
+class Log extends Recorder {
   size(feature: JobEventData['SizeMeasured']['feature'], ...values: readonly number[]): this {
     values.forEach((value, at) =>
       this.add('SizeMeasured', {
@@ -72,9 +56,6 @@ class Log {
       }),
     );
     return this;
-  }
-  get state() {
-    return foldJob(this.events);
   }
   step(id: string) {
     return compilePlan(this.state).steps.find((one) => one.id === id)!;

@@ -1,4 +1,5 @@
-import { foldJob, type JobEvent, type JobEventData, type JobEventType } from '../job/index.ts';
+import type { JobEventData } from '../job/index.ts';
+import { Recorder } from '../job/tests/recorder.ts';
 import { unitFromTemplate } from '../unit/index.ts';
 import { compilePlan } from './compilePlan.ts';
 import { playStage } from './playProgress.ts';
@@ -15,10 +16,9 @@ const TOOL = {
   most: 6,
 };
 
-class Log {
-  readonly events: JobEvent[] = [];
+class Log extends Recorder {
   constructor(sealDrag?: 'included') {
-    this.add('JobOpened', { unit: UNIT, reason: '', scope: 'overhaul' });
+    super(UNIT);
     this.add('SpecSet', {
       specId: 's',
       axisId: 'axis',
@@ -27,19 +27,6 @@ class Log {
       source: 'book',
       ...(sealDrag === undefined ? {} : { sealDrag }),
     });
-  }
-  add<Type extends JobEventType>(type: Type, data: JobEventData[Type]): this {
-    const seq = this.events.length + 1;
-    this.events.push({
-      id: `e${seq}`,
-      seq,
-      type,
-      version: 1,
-      at: '2026-01-01T00:00:00.000Z',
-      by: 'ann',
-      data,
-    } as unknown as JobEvent);
-    return this;
   }
   read(value: number, rest: Partial<JobEventData['TorqueRead']> = {}): this {
     return this.add('TorqueRead', {
@@ -58,12 +45,6 @@ class Log {
       endPlay: null,
       ...rest,
     });
-  }
-  get state() {
-    return foldJob(this.events);
-  }
-  get axis() {
-    return this.state.unit!.axes[0]!;
   }
 }
 const drag = (log: Log) =>

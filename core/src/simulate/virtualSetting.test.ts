@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 
-import { foldJob, withUncertainty, type JobEvent, type JobState } from '../job/index.ts';
+import { withUncertainty } from '../job/index.ts';
+import { Recorder } from '../job/tests/recorder.ts';
 import {
   adjusterProgress,
   jointQuestion,
@@ -10,14 +11,7 @@ import {
   spacerProgress,
 } from '../plan/index.ts';
 import { jointPacks, proposePack } from '../shims/index.ts';
-import {
-  unitFromTemplate,
-  type Axis,
-  type SpecKind,
-  type Unit,
-  type UnitTemplate,
-} from '../unit/index.ts';
-import type { Recorded } from './recorded.ts';
+import { unitFromTemplate, type Axis, type SpecKind, type UnitTemplate } from '../unit/index.ts';
 import { virtualPlay } from './virtualPlay.ts';
 import { virtualRolling } from './virtualRolling.ts';
 
@@ -37,9 +31,7 @@ const STOCK = [0.01, 0.02, 0.05, 0.1, 0.15, 0.2, 0.3, 0.5, 1].map((thickness) =>
 const end = { designation: null, family: null, dimensions: { bore: 30, outside: 62, width: 16 } };
 
 /** A job on a virtual build: what is read is what the build truly has, to the graduation of the dial. */
-class VirtualJob {
-  readonly events: JobEvent[] = [];
-  private runs = 0;
+class VirtualJob extends Recorder {
   constructor(
     template: UnitTemplate,
     private readonly seed: number,
@@ -47,36 +39,14 @@ class VirtualJob {
     change: object = {},
   ) {
     const made = unitFromTemplate(template, { name: 'x', left: end, right: end, span: 60 });
-    const unit: Unit = {
-      ...made,
-      axes: made.axes.map((axis) => ({
-        ...axis,
-        sets: sets ?? axis.sets,
-        stations: axis.stations.map((one) =>
-          ['adjuster', 'shimSite'].includes(one.kind) ? { ...one, ...change } : one,
-        ),
-      })),
-    };
-    this.record({ type: 'JobOpened', data: { unit, reason: '', scope: 'setPlay' } });
-  }
-  record({ type, data }: Recorded): this {
-    const seq = this.events.length + 1;
-    this.events.push({
-      id: `e${seq}`,
-      seq,
-      type,
-      version: 1,
-      at: '2026-01-01T00:00:00.000Z',
-      by: 'ann',
-      data,
-    } as JobEvent);
-    return this;
-  }
-  get state(): JobState {
-    return foldJob(this.events);
-  }
-  get axis(): Axis {
-    return this.state.unit!.axes[0]!;
+    const axes = made.axes.map((axis) => ({
+      ...axis,
+      sets: sets ?? axis.sets,
+      stations: axis.stations.map((one) =>
+        ['adjuster', 'shimSite'].includes(one.kind) ? { ...one, ...change } : one,
+      ),
+    }));
+    super({ ...made, axes }, 'setPlay');
   }
   band(kind: SpecKind, [lower, upper] = BANDS[kind], rest: object = {}): this {
     return this.record({
@@ -108,25 +78,7 @@ class VirtualJob {
   }
   run(kind: 'endPlay' | 'sideClearance', stage: 'trial' | 'final'): this {
     const play = Math.max(0, Math.round(this.play(kind, stage) * 1000) / 1000);
-    this.runs += 1;
-    const runId = `run${this.runs}`;
-    this.record({
-      type: 'RunOpened',
-      data: {
-        runId,
-        specId: kind,
-        stage,
-        instrument: DIAL,
-        indicator: { contact: 'faceSquareToTravel', angle: 0 },
-        shaftHeld: true,
-      },
-    });
-    for (const value of [0, play, 0, 0, play, 0, 0, play, 0])
-      this.record({
-        type: 'ReadingTaken',
-        data: { runId, value, typed: null, device: null, position: null },
-      });
-    return this.record({ type: 'RunClosed', data: { runId } });
+    return this.closedRun(kind, stage, DIAL, play);
   }
   fitProposed(): this {
     const site = playSite(this.axis)!;

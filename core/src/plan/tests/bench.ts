@@ -1,6 +1,7 @@
-import { foldJob, type JobEvent, type JobState } from '../../job/index.ts';
-import type { Recorded, WorkHabits } from '../../simulate/index.ts';
-import { unitFromTemplate, type Axis, type Unit, type UnitTemplate } from '../../unit/index.ts';
+import type { JobScope, RunStage } from '../../job/index.ts';
+import { Recorder } from '../../job/tests/recorder.ts';
+import type { WorkHabits } from '../../simulate/index.ts';
+import { unitFromTemplate, type Unit, type UnitTemplate } from '../../unit/index.ts';
 import { compilePlan } from '../compilePlan.ts';
 import { playStage } from '../playProgress.ts';
 
@@ -48,24 +49,9 @@ export const piece = (thickness: number) => [
 ];
 
 /** A bench in a test: it records, and shows how the job stands. */
-export class Bench {
-  readonly events: JobEvent[] = [];
-  private runs = 0;
-  constructor(unit: Unit, scope: 'overhaul' | 'setPlay' = 'setPlay') {
-    this.record({ type: 'JobOpened', data: { unit, reason: '', scope } });
-  }
-  record({ type, data }: Recorded): this {
-    const seq = this.events.length + 1;
-    this.events.push({
-      id: `e${seq}`,
-      seq,
-      type,
-      version: 1,
-      at: '2026-01-01T00:00:00.000Z',
-      by: 'ann',
-      data,
-    } as JobEvent);
-    return this;
+export class Bench extends Recorder {
+  constructor(unit: Unit, scope: JobScope = 'setPlay') {
+    super(unit, scope);
   }
   band(kind: 'endPlay' | 'sideClearance' | 'rollingTorque', lower: number, upper: number): this {
     return this.record({
@@ -82,27 +68,9 @@ export class Bench {
   run(
     play: number,
     kind: 'endPlay' | 'sideClearance' = 'endPlay',
-    stage: 'asFound' | 'trial' | 'final' = 'trial',
+    stage: RunStage = 'trial',
   ): this {
-    this.runs += 1;
-    const runId = `run${this.runs}`;
-    this.record({
-      type: 'RunOpened',
-      data: {
-        runId,
-        specId: kind,
-        stage,
-        instrument: DIAL,
-        indicator: { contact: 'faceSquareToTravel', angle: 0 },
-        shaftHeld: true,
-      },
-    });
-    for (const value of [0, play, 0, 0, play, 0, 0, play, 0])
-      this.record({
-        type: 'ReadingTaken',
-        data: { runId, value, typed: null, device: null, position: null },
-      });
-    return this.record({ type: 'RunClosed', data: { runId } });
+    return this.closedRun(kind, stage, DIAL, play);
   }
   pack(siteId: string, thickness: number, trial?: boolean): this {
     return this.record({
@@ -136,12 +104,6 @@ export class Bench {
         ...rest,
       },
     });
-  }
-  get state(): JobState {
-    return foldJob(this.events);
-  }
-  get axis(): Axis {
-    return this.state.unit!.axes[0]!;
   }
   get stage() {
     return playStage(this.state, this.axis);
