@@ -3,16 +3,18 @@ export {
   AGREE_WITHIN,
   carrierTorque,
   judgeRolling,
-  requireInRange,
-  requireTool,
-  TORQUE_TOOL_KINDS,
   USED_SHARE,
   type RollingRun,
   type RollingVerdict,
   type TorqueReading,
+} from './rollingTorque.ts';
+export {
+  requireInRange,
+  requireTool,
+  TORQUE_TOOL_KINDS,
   type TorqueTool,
   type TorqueToolKind,
-} from './rollingTorque.ts';
+} from './torqueTool.ts';
 export {
   EXPONENTS,
   FINEST_STEP,

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 
 import { shownRolling, trueRolling, virtualSleeve } from '../simulate/index.ts';
 import { cordTorque } from './cordTorque.ts';
-import { carrierTorque, judgeRolling, type RollingRun, type TorqueTool } from './rollingTorque.ts';
+import { carrierTorque, judgeRolling, type RollingRun } from './rollingTorque.ts';
+import { type TorqueTool } from './torqueTool.ts';
 import { sleeveForecast } from './sleeveForecast.ts';
 import { type SleevePoint } from './sleeveFit.ts';
 import { solidStop, STOP_CAUSES } from './solidStop.ts';

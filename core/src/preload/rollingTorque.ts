@@ -1,4 +1,4 @@
-import { refuse, requireNumber } from '../faults/index.ts';
+import { requireNumber } from '../faults/index.ts';
 import {
   decide,
   requireBand,
@@ -8,23 +8,7 @@ import {
   type Decision,
 } from '../measure/index.ts';
 import { line, type WorkingLine } from '../working/index.ts';
-
-/** A wrench is read in torque; a spring scale in the pull of a cord. */
-export const TORQUE_TOOL_KINDS = ['wrench', 'scale'] as const;
-export type TorqueToolKind = (typeof TORQUE_TOOL_KINDS)[number];
-
-/** A torque wrench, or a spring scale brought to torque. N·m. */
-export interface TorqueTool {
-  readonly id: string;
-  readonly name: string;
-  readonly graduation: number;
-  readonly calibrationUncertainty: number;
-  /** Below the first and above the second it does not tell. */
-  readonly least: number;
-  readonly most: number;
-  /** A wrench where it is not said. */
-  readonly kind?: TorqueToolKind;
-}
+import { type TorqueTool, requireInRange, requireTool } from './torqueTool.ts';
 
 /** One reading of rolling torque, N·m. */
 export interface TorqueReading {
@@ -63,6 +47,7 @@ export type RollingVerdict =
 
 /** Two readings agree when they differ by at most this share of their mean. Common practice, no source. */
 export const AGREE_WITHIN = 0.1;
+
 /** Where a manual is silent, bearings that have run get this share of the band for new ones. Common practice, no source. */
 export const USED_SHARE = 0.5;
 
@@ -168,36 +153,6 @@ function agreeing(values: readonly number[], graduation: number): readonly numbe
     Math.max(graduation, (AGREE_WITHIN * Math.abs(value + last)) / 2) + 1e-9;
   const from = values.findLastIndex((value) => !near(value)) + 1;
   return values.length - from < 2 ? null : values.slice(from);
-}
-
-/** Check that a tool can tell a reading at all. @throws InputError naming `field` */
-export function requireInRange(
-  { least, most, name }: TorqueTool,
-  value: number,
-  field: string,
-): void {
-  requireNumber(field, value, { min: 0, max: 2000, unit: 'N·m' });
-  if (value > most) refuse('outOfRange', field, value, `at most ${most} N·m, where ${name} ends`);
-  if (value > 0 && value < least)
-    refuse(
-      'outOfRange',
-      field,
-      value,
-      `at least ${least} N·m, below which ${name} does not tell: take a finer tool`,
-    );
-}
-
-/** Check the card of a tool. @throws InputError naming `tool.…` */
-export function requireTool(tool: TorqueTool): TorqueTool {
-  requireNumber('tool.graduation', tool.graduation, { above: 0, max: 50, unit: 'N·m' });
-  requireNumber('tool.calibrationUncertainty', tool.calibrationUncertainty, {
-    min: 0,
-    max: 50,
-    unit: 'N·m',
-  });
-  requireNumber('tool.least', tool.least, { min: 0, max: 2000, unit: 'N·m' });
-  requireNumber('tool.most', tool.most, { above: tool.least, max: 5000, unit: 'N·m' });
-  return tool;
 }
 
 /**

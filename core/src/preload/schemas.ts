@@ -10,7 +10,7 @@ import {
 } from '../schema/index.ts';
 import type { ClampInput } from './clampShortening.ts';
 import type { CordPull } from './cordTorque.ts';
-import { TORQUE_TOOL_KINDS, type TorqueTool } from './rollingTorque.ts';
+import { TORQUE_TOOL_KINDS, type TorqueTool } from './torqueTool.ts';
 
 /** A torque tool's card. */
 export const TORQUE_TOOL_SCHEMA: Schema<TorqueTool> = record({
