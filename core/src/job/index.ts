@@ -62,8 +62,5 @@ export {
 export { stockAtHand, withUncertainty } from './stockAtHand.ts';
 export { requireSpecBand } from './requireSpecBand.ts';
 export { inPlaceNow } from './inPlace.ts';
-export { requireFeel } from './events/spacerFelt.ts';
-export { requireTerm } from './events/playTermSet.ts';
-export { requireTorque } from './events/torqueRead.ts';
 export { isInstant, secondsBetween } from './instants.ts';
 export { nextToRedo, nextToUndo, standingEvents } from './undo.ts';

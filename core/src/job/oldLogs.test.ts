@@ -1,9 +1,7 @@
-import { readFileSync } from 'node:fs';
-import { fileURLToPath } from 'node:url';
-
 import type { JobEvent, WorkshopEvent } from './events.ts';
 import { foldJob } from './foldJob.ts';
 import { foldWorkshop } from './foldWorkshop.ts';
+import logs from './tests/logsOfVersion1.json';
 
 /**
  * Logs as they were written in version 1, with every kind of event applied at least once, and what they came to then.
@@ -13,8 +11,7 @@ interface OldLogs {
   readonly workshop: { readonly events: readonly WorkshopEvent[]; readonly state: object };
   readonly jobs: readonly { readonly events: readonly JobEvent[]; readonly state: object }[];
 }
-const path = fileURLToPath(new URL('./tests/logsOfVersion1.json', import.meta.url));
-const OLD = JSON.parse(readFileSync(path, 'utf8')) as OldLogs;
+const OLD = logs as unknown as OldLogs;
 /** As JSON, without what was not yet folded then: when things happened among all others. */
 const LATER = ['order', 'moved'];
 const plain = (value: unknown): unknown =>

@@ -1,7 +1,6 @@
 export {
   anObject,
   degrees,
-  fieldsOf,
   identifier,
   instant,
   leftOut,

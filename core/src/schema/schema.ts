@@ -87,11 +87,6 @@ export const lookedAtLater = <T>() => schema<T>({ kind: 'lookedAtLater' });
 /** The field may be left out; null is not leaving it out. */
 export const leftOut = <T>(of: Schema<T>): LeftOut<T> => ({ ...of, leftOut: true });
 
-/** The fields of a record; empty for anything else. */
-export function fieldsOf({ rule }: Schema<unknown>): Fields {
-  return rule.kind === 'record' ? rule.fields : {};
-}
-
 /** Whether a field may be left out. */
 export function mayBeLeftOut(field: Schema<unknown>): boolean {
   return 'leftOut' in field;

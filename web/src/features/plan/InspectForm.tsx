@@ -94,7 +94,7 @@ export function InspectForm({ jobId, step, state, onDone }: Props) {
       )}
       {verdict !== null && (
         <Choice
-          label="So it is to"
+          label="Decision"
           value={verdict}
           onChange={(value) => setOverruled(value as InspectionVerdict)}
           options={VERDICTS.map((value) => ({ value, ...VERDICT_WORDS[value] }))}

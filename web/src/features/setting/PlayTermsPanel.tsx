@@ -36,7 +36,7 @@ export function PlayTermsPanel({ jobId, axis, state }: Props) {
   const terms = state.playTerms.filter(({ axisId }) => axisId === axis.id);
   const { shift, uncertainty } = playShift(state, axis);
   return (
-    <Panel title="Not the same at the end">
+    <Panel title="Different in the final build">
       {terms.length === 0 && (
         <p className="m-0">
           A gasket, a mock-up bearing, a bearing of another width, a nut that is tightened further:
