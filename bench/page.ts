@@ -41,7 +41,7 @@ const session = await first.context().newCDPSession(first);
 await session.send('Network.enable');
 session.on('Network.loadingFinished', ({ encodedDataLength }) => (sent += encodedDataLength));
 await first.goto(server.address, { waitUntil: 'load' });
-await first.getByRole('heading', { name: 'On the bench' }).waitFor();
+await first.locator(`a[href="/jobs/${jobId}"]`).first().waitFor();
 const atOnce = sent;
 await first.waitForTimeout(3000);
 console.log(

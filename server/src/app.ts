@@ -46,7 +46,7 @@ export function createApp({ jobs, connections, devices, log, pages }: AppParts):
   app.disable('x-powered-by');
   app.disable('etag');
   const readJson = express.json({ limit: '1mb', strict: false });
-  app.use('/api', appendRoutes(jobs, [requireOwnHost, plainAnswers, requireJsonBody, readJson]));
+  appendRoutes(app, jobs, [requireOwnHost, plainAnswers, requireJsonBody, readJson]);
   app.use(requireOwnHost);
   app.use('/api', plainAnswers, requireJsonBody, readJson);
   app.use('/api', logRoutes(jobs));

@@ -6,6 +6,7 @@ import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 
 import { JobsPage } from './pages/JobsPage.tsx';
+import { fetchLater } from './pages/fetchLater.ts';
 import { LATER_PAGES } from './pages/laterPages.ts';
 import { NotFoundPage } from './pages/NotFoundPage.tsx';
 import { JobPageFailed, PageFailed } from './pages/PageFailed.tsx';
@@ -57,7 +58,4 @@ createRoot(document.getElementById('root')!).render(
     </QueryClientProvider>
   </StrictMode>,
 );
-// The other pages come after the first, when the browser has nothing else to do: a bench that loses the server has them all.
-const later = () => void Promise.all(Object.values(LATER_PAGES).map((load) => load()));
-if ('requestIdleCallback' in window) requestIdleCallback(later, { timeout: 4000 });
-else setTimeout(later, 1500);
+fetchLater(queries);

@@ -1,3 +1,4 @@
+export { BENCH_PRESS } from './benchPress.ts';
 export { coolingFactorFrom } from './coolingFactor.ts';
 export { ovenLimit, usualLimit, type BearingInPart } from './ovenLimit.ts';
 export {
@@ -11,6 +12,6 @@ export {
 } from './partHeat.ts';
 export { RING_HARDNESS_LIMIT, RING_LIMIT, ringLimitOf, type HeatLimit } from './ringLimit.ts';
 export { WAY_IDS, WAYS, type WayId } from './ways.ts';
-export { BENCH_PRESS, RING_SHARE, waysIn } from './waysIn.ts';
+export { RING_SHARE, waysIn } from './waysIn.ts';
 export { type WayIn, type WayInput } from './wayIn.ts';
 export { BOSS, ringFreezeTime } from './wayTimes.ts';

@@ -8,9 +8,6 @@ import { WAYS, type WayId, type WayRow } from './ways.ts';
 import { BOSS, gunTime, ovenTime, ringOvenTime, type BearingSize } from './wayTimes.ts';
 import type { WayInput, WayIn } from './wayIn.ts';
 
-/** A press of the usual size for a bench, N. A rule of this program; the workshop's own goes before it. */
-export const BENCH_PRESS = 100_000;
-
 /** Coldest a rolling bearing ring may be without its maker's word, and dry ice, °C. Common practice, no source. */
 const COLDEST_RING = -50;
 

@@ -6,7 +6,7 @@ import pg from 'pg';
 
 import * as schema from './schema.ts';
 
-export type Database = NodePgDatabase<typeof schema>;
+export type Database = NodePgDatabase<typeof schema> & { readonly $client: pg.Pool };
 
 /** A pool and the typed access to it. */
 export interface OpenDatabase {

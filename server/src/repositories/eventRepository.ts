@@ -1,4 +1,4 @@
-import { and, asc, eq, gt, inArray, sql } from 'drizzle-orm';
+import { and, asc, eq, gt, inArray } from 'drizzle-orm';
 
 import type { AppendAnswer, NewEvent, StreamKind } from '@wendaxis/contract';
 
@@ -9,6 +9,8 @@ import { AppendQueue, type Batch } from './appendQueue.ts';
 
 /** Most events read at once: a log of any length is read in pages, so that none fills the memory twice. */
 const PAGE = 5000;
+/** Named, so that the database prepares it once for each connection. */
+const APPEND = { name: 'append', text: 'SELECT append_batches($1::jsonb) AS answers' } as const;
 
 /**
  * What the database answers to a batch: the first place where it was new as a whole, else each event with its own, or
@@ -64,11 +66,11 @@ export class EventRepository {
   }
 
   async #store(batches: readonly Batch[]): Promise<readonly Appended[]> {
-    const sent = JSON.stringify(batches);
-    const result = await this.#db.execute<{ answers: readonly Appended[] }>(
-      sql`SELECT append_batches(${sent}::jsonb) AS answers`,
-    );
-    return result.rows[0]!.answers;
+    const { rows } = await this.#db.$client.query<{ answers: readonly Appended[] }>({
+      ...APPEND,
+      values: [JSON.stringify(batches)],
+    });
+    return rows[0]!.answers;
   }
 
   /** Events of a stream after a place, in order: one page of them. */

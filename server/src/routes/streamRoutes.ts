@@ -1,5 +1,5 @@
 import compression from 'compression';
-import { Router, type RequestHandler } from 'express';
+import { Router, type IRouter, type RequestHandler } from 'express';
 
 import { parseEvents, type StreamKind } from '@wendaxis/contract';
 import { requireInteger } from '@wendaxis/core/faults';
@@ -20,13 +20,17 @@ const idOf = (kind: StreamKind, { jobId }: { readonly jobId?: string }) =>
   kind === 'workshop' ? WORKSHOP_STREAM : requireJobId(jobId);
 
 /**
- * Append to a log. What is recorded comes first and oftenest: one layer, and an answer that is written at once.
+ * Append to a log. What is recorded comes first and oftenest: no layer between, and an answer that is written at once.
+ * @param router of the whole application
  * @param before what looks at a request first
  */
-export function appendRoutes(jobs: JobService, before: readonly RequestHandler[]): Router {
-  const router = Router();
+export function appendRoutes(
+  router: IRouter,
+  jobs: JobService,
+  before: readonly RequestHandler[],
+): void {
   for (const { kind, path } of LOGS)
-    router.post(path, ...before, async (request, response) => {
+    router.post(`/api${path}`, ...before, async (request, response) => {
       const streamId = idOf(kind, request.params);
       const answer = await jobs.append(kind, streamId, parseEvents(kind, request.body));
       const body = JSON.stringify(answer);
@@ -36,7 +40,6 @@ export function appendRoutes(jobs: JobService, before: readonly RequestHandler[]
       });
       response.end(body);
     });
-  return router;
 }
 
 /** Read the logs. */

@@ -33,6 +33,7 @@ export class LiveUpdates {
   readonly #origin = randomUUID();
   #untold = new Map<string, number>();
   #telling: NodeJS.Timeout | null = null;
+  #told: Promise<void> = Promise.resolve();
   #client: pg.Client | null = null;
   #retry: NodeJS.Timeout | null = null;
   #stopped = false;
@@ -80,8 +81,13 @@ export class LiveUpdates {
     await this.#client?.end();
   }
 
-  async #tellOthers(): Promise<void> {
+  /** One notification after the other: the connection takes one at a time. */
+  #tellOthers(): Promise<void> {
     this.#telling = null;
+    return (this.#told = this.#told.then(() => this.#tellUntold()));
+  }
+
+  async #tellUntold(): Promise<void> {
     const rows = [...this.#untold];
     if (rows.length === 0 || this.#client === null) return; // told once the connection stands again
     this.#untold = new Map();

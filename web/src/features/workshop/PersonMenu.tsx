@@ -1,81 +1,46 @@
 import { UserRound } from 'lucide-react';
-import { Dialog } from 'radix-ui';
-import { useCallback, useState } from 'react';
-import { Link } from 'react-router';
+import { lazy, Suspense, useCallback, useState } from 'react';
 
 import { useSettings } from '../../stores/settingsStore.ts';
 import { useWorkshop } from '../../stores/useWorkshop.ts';
 import { Button, Key } from '../../ui/Button.tsx';
 import { useShortcut } from '../../ui/useShortcut.ts';
 
+/** The first page stands without it. */
+const PersonDialog = lazy(async () => ({
+  default: (await import('./PersonDialog.tsx')).PersonDialog,
+}));
+
 /** Who is at the bench on this device: every entry is signed by them until another is chosen. */
 export function PersonMenu() {
-  const { personId, setPerson } = useSettings();
+  const personId = useSettings((settings) => settings.personId);
   const [open, setOpen] = useState(false);
-  const people = useWorkshop().data?.people ?? [];
-  const here = people.find((person) => person.personId === personId);
+  const here = useWorkshop().data?.people.find((person) => person.personId === personId);
   useShortcut(
     ['i'],
     useCallback(() => setOpen(true), []),
   );
-  const choose = (id: string | null): void => {
-    setPerson(id);
-    setOpen(false);
-  };
   return (
-    <Dialog.Root open={open} onOpenChange={setOpen}>
-      <Dialog.Trigger asChild>
-        <Button
-          kind="plate"
-          className={here === undefined ? 'border-dashed!' : ''}
-          aria-label={
-            here === undefined
-              ? 'Who is at the bench? Nobody is chosen'
-              : `At the bench: ${here.name}. Change`
-          }
-        >
-          <UserRound aria-hidden="true" className="size-5" />
-          {here?.name ?? 'Who is here?'} <Key name="I" />
-        </Button>
-      </Dialog.Trigger>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-10 bg-black/50" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="bg-page text-ink fixed top-1/2 left-1/2 z-20 grid max-h-[90dvh] w-[min(32rem,94vw)] -translate-x-1/2 -translate-y-1/2 gap-3 overflow-auto rounded-[3px] p-5"
-        >
-          <Dialog.Title className="m-0 text-2xl">Who is at the bench?</Dialog.Title>
-          <p className="m-0">What is recorded on this device is signed by them.</p>
-          {people.map((person, at) => (
-            <Button
-              key={person.personId}
-              autoFocus={at === 0}
-              kind={person.personId === personId ? 'main' : 'plain'}
-              className="min-h-14 justify-start!"
-              aria-pressed={person.personId === personId}
-              onClick={() => choose(person.personId)}
-            >
-              {person.name}
-              {person.role !== '' && <span className="font-normal">{person.role}</span>}
-            </Button>
-          ))}
-          {people.length === 0 && (
-            <p className="m-0 text-lg">Nobody is on the workshop’s list yet.</p>
-          )}
-          <div className="flex flex-wrap gap-3">
-            <Link
-              className="text-ink inline-flex min-h-12 items-center"
-              to="/workshop#people"
-              onClick={() => setOpen(false)}
-            >
-              Add a person
-            </Link>
-            {here !== undefined && (
-              <Button onClick={() => choose(null)}>Nobody: do not sign</Button>
-            )}
-          </div>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <>
+      <Button
+        kind="plate"
+        className={here === undefined ? 'border-dashed!' : ''}
+        aria-haspopup="dialog"
+        aria-label={
+          here === undefined
+            ? 'Who is at the bench? Nobody is chosen'
+            : `At the bench: ${here.name}. Change`
+        }
+        onClick={() => setOpen(true)}
+      >
+        <UserRound aria-hidden="true" className="size-5" />
+        {here?.name ?? 'Who is here?'} <Key name="I" />
+      </Button>
+      {open && (
+        <Suspense>
+          <PersonDialog close={() => setOpen(false)} />
+        </Suspense>
+      )}
+    </>
   );
 }
