@@ -1,7 +1,21 @@
 import type { Schema } from '../schema/index.ts';
+import type { QuantityKind } from '../units/index.ts';
 import type { Envelope } from './envelope.ts';
 import type { JobState } from './state.ts';
 import type { WorkshopState } from './workshopState.ts';
+
+/** How the log tells quantities and names: in the reader's units, lengths unless another kind is named. */
+export interface LogTeller {
+  /** Number and unit. */
+  readonly show: (value: number, kind?: QuantityKind, decimals?: number) => string;
+  /** The number alone. */
+  readonly digits: (value: number, kind?: QuantityKind, decimals?: number) => string;
+  readonly unit: (kind?: QuantityKind) => string;
+  /** What a station, part or axis is called. */
+  readonly name: (id: string) => string;
+  /** What a step of the plan is called. */
+  readonly step: (id: string) => string;
+}
 
 /** Everything about one kind of event. Its TypeScript type, its check and its place in the log follow from this. */
 export interface EventRow<Type extends string, Data, State> {
@@ -16,6 +30,8 @@ export interface EventRow<Type extends string, Data, State> {
   readonly joint?: (data: Data) => unknown;
   /** It speaks of what came before it, too: the log is folded whole again. */
   readonly changesWhatWas?: true;
+  /** What the log says of it, in one line. */
+  readonly says: (data: Data, tell: LogTeller) => string;
   /**
    * The new state, or a sentence that says why the event cannot be applied.
    * @param order of the event among all that stand: what came later is higher
@@ -29,6 +45,7 @@ export type AnyEventRow<State> = Pick<
   'type' | 'data' | 'since' | 'lifts' | 'changesWhatWas'
 > & {
   readonly joint?: (data: never) => unknown;
+  readonly says: (data: never, tell: LogTeller) => string;
   readonly reduce: (state: State, event: never, order: number) => State | string;
 };
 

@@ -8,13 +8,17 @@ export {
   type WorkshopEventData,
   type WorkshopEventType,
 } from './events.ts';
-export type { AnyEventRow, EventRow, EventRows } from './eventRow.ts';
+export type { AnyEventRow, EventRow, EventRows, LogTeller } from './eventRow.ts';
+export { logLine } from './logLine.ts';
 export { JOB_EVENTS } from './jobEventTable.ts';
 export { WORKSHOP_EVENTS } from './workshopEventTable.ts';
 export {
   CLOCK_KINDS,
+  CLOCK_WORDS,
   JOB_SCOPES,
+  OUTCOME_WORDS,
   RING_CLOCKS,
+  RUN_STAGE_WORDS,
   SEAT_OUTCOMES,
   TORQUE_STAGES,
   type ClockKind,

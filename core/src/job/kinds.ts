@@ -8,6 +8,13 @@ export type JobScope = (typeof JOB_SCOPES)[number];
 /** What a clock waits for. */
 export const CLOCK_KINDS = ['oven', 'freezer', 'cooling', 'ringWarming', 'ringFreezing'] as const;
 export type ClockKind = (typeof CLOCK_KINDS)[number];
+export const CLOCK_WORDS: Readonly<Record<ClockKind, string>> = {
+  oven: 'In the oven',
+  freezer: 'In the freezer',
+  cooling: 'Out of the oven',
+  ringWarming: 'Ring on the heater',
+  ringFreezing: 'Ring in the freezer',
+};
 
 /** Clocks that wait for one ring: their target is a station, not a part. */
 export const RING_CLOCKS: readonly ClockKind[] = ['ringWarming', 'ringFreezing'];
@@ -15,10 +22,21 @@ export const RING_CLOCKS: readonly ClockKind[] = ['ringWarming', 'ringFreezing']
 /** How a ring went in. */
 export const SEAT_OUTCOMES = ['droppedIn', 'tapped', 'drewIn', 'stoppedHalfWay'] as const;
 export type SeatOutcome = (typeof SEAT_OUTCOMES)[number];
+export const OUTCOME_WORDS: Readonly<Record<SeatOutcome, string>> = {
+  droppedIn: 'Dropped in',
+  tapped: 'Tapped home',
+  drewIn: 'Drew in',
+  stoppedHalfWay: 'Stopped half way',
+};
 
 /** At which point of the job a run is taken. */
 export const RUN_STAGES = ['asFound', 'trial', 'final'] as const;
 export type RunStage = (typeof RUN_STAGES)[number];
+export const RUN_STAGE_WORDS: Readonly<Record<RunStage, string>> = {
+  asFound: 'as found',
+  trial: 'trial',
+  final: 'as built',
+};
 
 /** As a run, or on the way of crushing a sleeve. */
 export const TORQUE_STAGES = ['asFound', 'trial', 'crush', 'final'] as const;

@@ -1,19 +1,18 @@
 import { judgeRun } from '../measure/index.ts';
+import { oncePerPair } from '../memo/index.ts';
 import { cyclesOf } from './cycles.ts';
-import type { JobState, Run } from './state.ts';
+import type { JobState, Run, Spec } from './state.ts';
+
+/** A run is judged once, and its verdict carried with it: another reading makes another run, another band another spec. */
+const judged = oncePerPair(({ band }: Spec, run: Run) => {
+  const { instrument, indicator, shaftHeld } = run;
+  return judgeRun({ instrument, indicator, shaftHeld, band, cycles: cyclesOf(run).complete });
+});
 
 /** The verdict of a run as it stands; null when its spec is gone. */
-export function verdictOf(state: JobState, run: Run) {
-  const spec = state.specs.find(({ specId }) => specId === run.specId);
-  if (spec === undefined) return null;
-  const { instrument, indicator, shaftHeld } = run;
-  return judgeRun({
-    instrument,
-    indicator,
-    shaftHeld,
-    band: spec.band,
-    cycles: cyclesOf(run).complete,
-  });
+export function verdictOf({ specs }: JobState, run: Run) {
+  const spec = specs.find(({ specId }) => specId === run.specId);
+  return spec === undefined ? null : judged(spec, run);
 }
 
 /** Change a run that is open. It is looked for from the end, where the open one stands. */

@@ -8,6 +8,7 @@ export {
 } from './jointQuestion.ts';
 export { judgePack, type JudgedPack } from './judgePack.ts';
 export type { PackQuestion } from './packQuestion.ts';
+export { packWords, pieceOrder } from './packWords.ts';
 export {
   proposePack,
   type NothingFits,

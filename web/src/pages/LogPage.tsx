@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 
 import { standingEvents } from '@wendaxis/core/job';
 
@@ -9,13 +9,17 @@ import { record } from '../stores/jobSync.ts';
 import { UNSIGNED } from '../stores/settingsStore.ts';
 import { Button } from '../ui/Button.tsx';
 import { useUnits } from '../ui/useUnits.ts';
-import { eventLine, eventTime } from '../wording/eventLine.ts';
+import { eventLine, eventTime, tellerOf } from '../wording/eventLine.ts';
 import { useOpenJob } from './JobLayout.tsx';
 
 /** The logbook of a job: it wrote itself. */
 export function LogPage() {
-  const { jobId, events, state, next } = useOpenJob();
+  const { jobId, events, state, plan, next } = useOpenJob();
   const units = useUnits();
+  const tell = useMemo(
+    () => tellerOf(units, { unit: state.unit, plan }),
+    [units, state.unit, plan],
+  );
   const [note, setNote] = useState('');
   const standing = new Set(standingEvents(events).map(({ id }) => id));
   const text = note.trim();
@@ -97,7 +101,7 @@ export function LogPage() {
                 <span className="inline-block break-words">{nameOf(event.by)}</span>
               </span>
               <span className={stands || event.type === 'Undone' ? '' : 'text-soft line-through'}>
-                {eventLine(event, units)}
+                {eventLine('job', event, tell)}
                 {event.type === 'Undone' && `: ${undoneWords(event.data?.eventId)}`}
                 {event.seq === null && <em> (waits to be sent)</em>}
               </span>
@@ -123,6 +127,6 @@ export function LogPage() {
 
   function undoneWords(eventId: string | undefined): string {
     const target = events.find(({ id }) => id === eventId);
-    return target === undefined ? 'an entry' : eventLine(target, units);
+    return target === undefined ? 'an entry' : eventLine('job', target, tell);
   }
 }

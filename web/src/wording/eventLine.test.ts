@@ -1,7 +1,6 @@
-import { drawsFrom, randomLog } from '@wendaxis/core/draws';
-import type { JobEvent } from '@wendaxis/core/job';
+import { unitFromTemplate } from '@wendaxis/core/unit';
 
-import { eventLine, eventTime } from './eventLine.ts';
+import { eventLine, eventTime, tellerOf } from './eventLine.ts';
 import { unreadableWords } from './unreadableWords.ts';
 
 const UNITS = {
@@ -9,24 +8,30 @@ const UNITS = {
   show: (value: number) => `${value} mm`,
   digits: String,
   unit: () => 'mm',
-} as unknown as Parameters<typeof eventLine>[1];
+} as const;
 
 describe('a line of the logbook', () => {
-  it('is there for whatever was recorded, with no broken number in a sound entry', () => {
-    for (let seed = 1; seed <= 200; seed += 1)
-      for (const event of randomLog(drawsFrom(seed), 60, 0.3)) {
-        const line = eventLine(event, UNITS);
-        expect(typeof line === 'string' && line.length > 0).toBe(true);
-      }
-    for (const event of randomLog(drawsFrom(9), 300))
-      expect(eventLine(event, UNITS)).not.toMatch(/\b(NaN|undefined)\b|\[object/u);
-  });
-
-  it('names the type of what it cannot word', () => {
-    for (const data of [null, undefined, 7, 'x', []]) {
-      const event = { type: 'PackChosen', data } as unknown as JobEvent;
-      expect(eventLine(event, UNITS)).toBe('An entry that cannot be read (PackChosen)');
-    }
+  it('calls what it speaks of by its name, and what is gone by its id', () => {
+    const end = {
+      designation: null,
+      family: null,
+      dimensions: { bore: 30, outside: 62, width: 16 },
+    };
+    const unit = unitFromTemplate('pinionSleeve', {
+      name: 'Pinion',
+      left: end,
+      right: end,
+      span: 42,
+    });
+    const tell = tellerOf(UNITS, { unit, plan: null });
+    const [station] = unit.axes[0]!.stations;
+    const line = (stationId: string) =>
+      eventLine('job', { type: 'MarkMade', data: { stationId, text: 'blue' } }, tell);
+    expect(line(station!.id)).toBe(`Marked ${station!.name}: blue`);
+    expect(line('gone')).toBe('Marked gone: blue');
+    expect(
+      eventLine('workshop', { type: 'WorkshopNamed', data: { name: 'Slip' } }, tell),
+    ).toContain('Slip');
   });
 });
 

@@ -1,15 +1,47 @@
-import { isolated } from '@wendaxis/core/faults';
-import { isInstant, type JobEvent } from '@wendaxis/core/job';
+import {
+  isInstant,
+  JOB_EVENTS,
+  logLine,
+  WORKSHOP_EVENTS,
+  type LogTeller,
+} from '@wendaxis/core/job';
+import type { Plan } from '@wendaxis/core/plan';
+import type { Unit } from '@wendaxis/core/unit';
 
 import type { ScreenUnits } from '../ui/useUnits.ts';
-import { eventWords } from './eventWords.ts';
 
-/** An event as one line; one that cannot be worded, whatever is in it, is named by its type. */
-export function eventLine(event: JobEvent, units: ScreenUnits): string {
-  const words = isolated(() => eventWords(event, units));
-  return words.ok && typeof words.value === 'string'
-    ? words.value
-    : `An entry that cannot be read (${event.type})`;
+/** What is called by what name: a unit and the plan for it; an id that neither knows stands for itself. */
+export interface Named {
+  readonly unit: Unit | null;
+  readonly plan: Plan | null;
+}
+
+/** How the log is told on this screen. */
+export function tellerOf(units: ScreenUnits, { unit, plan }: Named): LogTeller {
+  const named = [
+    ...(unit?.parts ?? []),
+    ...(unit?.axes.flatMap((axis) => [axis, ...axis.stations]) ?? []),
+  ];
+  const names = new Map(named.map(({ id, name }) => [id, name]));
+  const steps = new Map(plan?.steps.map(({ id, title }) => [id, title]));
+  return {
+    show: units.show,
+    digits: units.digits,
+    unit: units.unit,
+    name: (id) => names.get(id) ?? id,
+    step: (id) => steps.get(id) ?? id,
+  };
+}
+
+const ROWS = { job: JOB_EVENTS, workshop: WORKSHOP_EVENTS } as const;
+
+/** An event of either log as one line. */
+export function eventLine(
+  kind: keyof typeof ROWS,
+  event: { readonly type: string; readonly data: unknown },
+  tell: LogTeller,
+): string {
+  return kind === 'job' ? logLine(ROWS.job, event, tell) : logLine(ROWS.workshop, event, tell);
 }
 
 const TIME = new Intl.DateTimeFormat('en-GB', {

@@ -1,22 +1,5 @@
 import type { PartHeat } from '@wendaxis/core/heat';
-import type { ClockKind, SeatOutcome } from '@wendaxis/core/job';
-
-/** What a clock waits for. */
-export const CLOCK_WORDS: Readonly<Record<ClockKind, string>> = {
-  oven: 'In the oven',
-  freezer: 'In the freezer',
-  cooling: 'Out of the oven',
-  ringWarming: 'Ring on the heater',
-  ringFreezing: 'Ring in the freezer',
-};
-
-/** How a ring went in. */
-export const OUTCOME_WORDS: Readonly<Record<SeatOutcome, string>> = {
-  droppedIn: 'Dropped in',
-  tapped: 'Tapped home',
-  drewIn: 'Drew in',
-  stoppedHalfWay: 'Stopped half way',
-};
+import type { SeatOutcome } from '@wendaxis/core/job';
 
 /** What to do next after each. */
 export const OUTCOME_NEXT: Readonly<Record<SeatOutcome, string>> = {

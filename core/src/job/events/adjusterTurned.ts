@@ -9,6 +9,8 @@ export const adjusterTurned = jobEvent({
   type: 'AdjusterTurned',
   since: 1,
   data: record({ stationId: identifier(), angle: degrees(-3600, 3600) }),
+  says: ({ stationId, angle }, tell) =>
+    `${tell.name(stationId)} turned ${Math.abs(Math.round(angle * 10) / 10)}° ${angle < 0 ? 'outwards' : 'inwards'}`,
   reduce: (state, { data }, order) =>
     atStation(state, 'adjuster', data.stationId, ({ id }) => {
       const angle = requireNumber('angle', data.angle, { min: -3600, max: 3600, unit: '°' });

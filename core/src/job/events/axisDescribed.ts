@@ -9,6 +9,7 @@ export const axisDescribed = jobEvent({
   since: 1,
   data: record({ axis: BARE_AXIS_SCHEMA }),
   joint: ({ axis }) => requireAxis(axis, 'axis'),
+  says: (data) => `Axis described: ${data.axis.name}`,
   reduce: (state, { data: { axis } }) =>
     withUnit(state, (unit) => withAxis(unit, requireAxis(axis, 'axis'))),
 });

@@ -7,6 +7,7 @@ export const axisRemoved = jobEvent({
   type: 'AxisRemoved',
   since: 1,
   data: record({ axisId: identifier() }),
+  says: (data, tell) => `Axis taken away: ${tell.name(data.axisId)}`,
   reduce: (state, { data: { axisId } }) =>
     withUnit(state, (unit) =>
       unit.axes.length > 1 ? withoutAxis(unit, axisId) : 'a unit has at least one axis',

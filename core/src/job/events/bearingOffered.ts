@@ -17,6 +17,13 @@ export const bearingOffered = jobEvent({
       }),
     ),
   }),
+  says: ({ stationId, designation, dimensions }, tell) => {
+    const size =
+      dimensions === null
+        ? ''
+        : `${tell.digits(dimensions.bore, 'length', 2)} × ${tell.digits(dimensions.outside, 'length', 2)} × ${tell.show(dimensions.width, 'length', 2)}`;
+    return `New for ${tell.name(stationId)}: ${designation ?? size}`;
+  },
   reduce: (state, { data: { stationId, ...offered } }) =>
     missingStation(state, stationId) ?? {
       ...state,

@@ -1,3 +1,4 @@
+import { CLOCK_WORDS } from '../kinds.ts';
 import { identifier, number, oneOf, record } from '../../schema/index.ts';
 import { jobEvent } from '../eventRow.ts';
 import { CLOCK_KINDS, RING_CLOCKS } from '../kinds.ts';
@@ -13,6 +14,8 @@ export const clockStarted = jobEvent({
     targetId: identifier(),
     seconds: number(0, 172_800, 's'),
   }),
+  says: (data, tell) =>
+    `${CLOCK_WORDS[data.kind]}: ${tell.name(data.targetId)}, ${Math.round(data.seconds / 60)} min`,
   reduce: (state, { data, at }) => {
     if (state.finished !== null) return 'the job is finished';
     if (state.clocks.some(({ clockId }) => clockId === data.clockId))

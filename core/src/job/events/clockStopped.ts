@@ -5,6 +5,7 @@ export const clockStopped = jobEvent({
   type: 'ClockStopped',
   since: 1,
   data: record({ clockId: identifier() }),
+  says: () => 'Clock stopped',
   reduce: (state, { data: { clockId }, at }) => {
     const running = state.clocks.some(
       (clock) => clock.clockId === clockId && clock.stoppedAt === null,

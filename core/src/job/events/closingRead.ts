@@ -17,6 +17,7 @@ export const closingRead = jobEvent({
     instrument: INSTRUMENT_SCHEMA,
   }),
   joint: requireClosing,
+  says: (data, tell) => `Play ${tell.show(data.play)} with the nut at ${data.angle}°`,
   reduce: (state, { data }, order) => {
     if (state.finished !== null) return 'the job is finished';
     const station = findStation(state.unit!, data.stationId)?.station;

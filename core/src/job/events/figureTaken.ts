@@ -1,3 +1,4 @@
+import { RUN_STAGE_WORDS } from '../kinds.ts';
 import { requireNumber } from '../../faults/index.ts';
 import { identifier, number, oneOf, orNull, record, text } from '../../schema/index.ts';
 import { jobEvent } from '../eventRow.ts';
@@ -14,6 +15,7 @@ export const figureTaken = jobEvent({
     value: number(-100, 500),
     typed: orNull(text(40)),
   }),
+  says: (data) => `Read off: ${data.typed ?? data.value}, ${RUN_STAGE_WORDS[data.stage]}`,
   reduce: (state, { data, at }, order) => {
     if (!state.specs.some(({ specId }) => specId === data.specId)) return `no spec ${data.specId}`;
     const figure = { ...data, value: requireNumber('value', data.value), order, at };

@@ -18,6 +18,10 @@ export const heatSet = jobEvent({
       handling: number(3, 600, 's'),
     }),
   }),
+  says: (data, tell) => {
+    const { oven, rings } = data.settings;
+    return `Heat of ${tell.name(data.partId)}: oven ${tell.show(oven, 'temperature')}, rings ${tell.show(rings, 'temperature')}`;
+  },
   reduce: (state, { data: { partId, settings } }) => {
     for (const name of ['oven', 'rings', 'ambient', 'running', 'handling'] as const)
       requireNumber(`settings.${name}`, settings[name]);

@@ -1,3 +1,4 @@
+import { REPAIRS } from '../../inspect/index.ts';
 import { requireOneOf } from '../../faults/index.ts';
 import { REPAIR_IDS, VERDICTS } from '../../inspect/index.ts';
 import { identifier, oneOf, orNull, record, text } from '../../schema/index.ts';
@@ -14,6 +15,10 @@ export const inspectionDecided = jobEvent({
     repair: orNull(oneOf(REPAIR_IDS)),
     reason: text(500),
   }),
+  says: ({ targetId, verdict, repair, reason }, tell) => {
+    const how = repair === null ? '' : ` (${REPAIRS[repair].words})`;
+    return `Decided on ${tell.name(targetId)}: ${verdict}${how}. ${reason}`;
+  },
   reduce: (state, { data: { targetId, ...decision } }) => {
     requireOneOf('verdict', decision.verdict, VERDICTS);
     if (decision.repair !== null) requireOneOf('repair', decision.repair, REPAIR_IDS);

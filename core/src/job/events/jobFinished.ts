@@ -5,6 +5,7 @@ export const jobFinished = jobEvent({
   type: 'JobFinished',
   since: 1,
   data: record({ note: text(2000) }),
+  says: (data) => `Finished. ${data.note}`,
   reduce: (state, { data, at }) =>
     state.runs.some(({ status }) => status === 'open')
       ? 'a run is still open'

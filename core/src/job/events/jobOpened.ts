@@ -9,6 +9,7 @@ export const jobOpened = jobEvent({
   since: 1,
   data: record({ unit: UNIT_SCHEMA, reason: text(2000), scope: oneOf(JOB_SCOPES) }),
   joint: ({ unit }) => requireUnit(unit, 'unit.'),
+  says: (data) => `Booked in: ${data.unit.name}. ${data.reason}`,
   reduce: (state, { data, at }) =>
     state.unit === null
       ? {

@@ -5,6 +5,7 @@ export const jobReopened = jobEvent({
   type: 'JobReopened',
   since: 1,
   data: record({ reason: text(300) }),
+  says: (data) => `Opened again: ${data.reason}`,
   reduce: (state) =>
     state.finished === null ? 'the job is not finished' : { ...state, finished: null },
 });

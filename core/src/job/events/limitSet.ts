@@ -9,6 +9,8 @@ export const limitSet = jobEvent({
   type: 'LimitSet',
   since: 1,
   data: record({ targetId: identifier(), limit: number(30, 300, '°C'), reason: text(300, 5) }),
+  says: ({ targetId, limit, reason }, tell) =>
+    `Heat limit of ${tell.name(targetId)}: ${tell.show(limit, 'temperature')}. ${reason}`,
   reduce: (state, { data: { targetId, limit, reason } }) => {
     requireNumber('limit', limit, { min: 30, max: 300, unit: '°C' });
     const isRing = missingStation(state, targetId) === null;

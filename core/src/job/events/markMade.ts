@@ -7,6 +7,7 @@ export const markMade = jobEvent({
   type: 'MarkMade',
   since: 1,
   data: record({ stationId: identifier(), text: text(300, 1) }),
+  says: (data, tell) => `Marked ${tell.name(data.stationId)}: ${data.text}`,
   reduce: (state, { data: { stationId, text: words }, at, by }) =>
     missingStation(state, stationId) ?? {
       ...state,

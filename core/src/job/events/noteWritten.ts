@@ -6,6 +6,7 @@ export const noteWritten = jobEvent({
   type: 'NoteWritten',
   since: 1,
   data: record({ text: text(4000, 1) }),
+  says: (data) => `Note: ${data.text}`,
   reduce: (state, { data, at, by }) => ({
     ...state,
     notes: withItem(state.notes, { text: data.text, at, by }),

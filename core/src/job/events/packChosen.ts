@@ -1,3 +1,4 @@
+import { packThickness, packWords } from '../../shims/index.ts';
 import { identifier, record } from '../../schema/index.ts';
 import { jobEvent } from '../eventRow.ts';
 import { PIECES_SCHEMA } from '../kinds.ts';
@@ -10,6 +11,8 @@ export const packChosen = jobEvent({
   since: 1,
   data: record({ siteId: identifier(), pieces: PIECES_SCHEMA, runId: identifier() }),
   joint: requireMeasured,
+  says: (data, tell) =>
+    `Pack chosen: ${packWords(data.pieces, tell.digits)} = ${tell.show(packThickness(data.pieces))}`,
   reduce: (state, { data, at, by }) =>
     atStation(state, 'shimSite', data.siteId, ({ id }) => {
       const pack = { pieces: requirePieces(data.pieces), runId: data.runId, at, by };

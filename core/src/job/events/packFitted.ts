@@ -1,3 +1,4 @@
+import { packThickness, packWords } from '../../shims/index.ts';
 import { identifier, leftOut, record, yesNo } from '../../schema/index.ts';
 import { jobEvent } from '../eventRow.ts';
 import { PIECES_SCHEMA } from '../kinds.ts';
@@ -14,6 +15,8 @@ export const packFitted = jobEvent({
     trial: leftOut(yesNo()),
   }),
   joint: requireMeasured,
+  says: (data, tell) =>
+    `Pack fitted${data.trial === true ? ' for a trial' : ''}: ${packWords(data.pieces, tell.digits)} = ${tell.show(packThickness(data.pieces))}`,
   reduce: (state, { data, at, by }, order) =>
     atStation(state, 'shimSite', data.siteId, ({ id }) => {
       const { [id]: _done, ...chosen } = state.chosen;

@@ -9,6 +9,7 @@ export const partDescribed = jobEvent({
   since: 1,
   data: record({ part: PART_SCHEMA }),
   joint: ({ part }) => requirePart(part, 'part'),
+  says: (data) => `Part described: ${data.part.name}`,
   reduce: (state, { data: { part } }) =>
     withUnit(state, (unit) => withPart(unit, requirePart(part, 'part'))),
 });

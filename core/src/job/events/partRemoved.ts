@@ -7,6 +7,7 @@ export const partRemoved = jobEvent({
   type: 'PartRemoved',
   since: 1,
   data: record({ partId: identifier() }),
+  says: (data, tell) => `Part taken away: ${tell.name(data.partId)}`,
   reduce: (state, { data: { partId } }) =>
     withUnit(state, (unit) => {
       const stations = unit.axes.flatMap((axis) => axis.stations);

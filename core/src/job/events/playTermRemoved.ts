@@ -5,6 +5,7 @@ export const playTermRemoved = jobEvent({
   type: 'PlayTermRemoved',
   since: 1,
   data: record({ termId: identifier() }),
+  says: () => 'A difference between trial and final build taken off the list',
   reduce: (state, { data: { termId } }) =>
     state.playTerms.some((row) => row.termId === termId)
       ? { ...state, playTerms: state.playTerms.filter((row) => row.termId !== termId) }

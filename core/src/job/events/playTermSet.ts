@@ -1,3 +1,4 @@
+import { PLAY_TERMS } from '../../arrangement/index.ts';
 import { PLAY_TERM_SCHEMA, termShift } from '../../arrangement/index.ts';
 import { refuse } from '../../faults/index.ts';
 import { CLAMP_SCHEMA, clampShortening } from '../../preload/index.ts';
@@ -19,6 +20,8 @@ export const playTermSet = jobEvent({
     clamp: orNull(CLAMP_SCHEMA),
   }),
   joint: requireTerm,
+  says: ({ name, term }, tell) =>
+    `${PLAY_TERMS[term.kind].words}, ${name}: ${tell.digits(term.trial)} in the trial, ${tell.show(term.final)} at the end`,
   reduce: (state, { data }) => {
     if (!hasAxis(state, data.axisId)) return `no axis ${data.axisId}`;
     requireTerm(data);

@@ -7,5 +7,7 @@ export const practiceMarked = jobEvent({
   since: 1,
   data: record({ reason: text(300) }),
   changesWhatWas: true,
+  says: (data) =>
+    `Marked as practice: simulated readings count, no record of a real unit. ${data.reason}`,
   reduce: (state) => state,
 });

@@ -19,6 +19,13 @@ export const readingTaken = jobEvent({
     /** Mark on the shaft. */
     position: orNull(degrees(0, 360)),
   }),
+  says: ({ value, typed, device, position }, tell) => {
+    const origin =
+      typed !== null
+        ? `typed “${typed}”`
+        : `from ${device ?? 'the indicator'}${isSimulated(device) ? ', simulated' : ''}`;
+    return `Reading ${tell.show(value)}, ${origin}${position === null ? '' : `, mark ${position}°`}`;
+  },
   reduce: (state, { id, data, at }) =>
     withOpenRun(state, data.runId, (run) => {
       const { typed, device, position } = data;

@@ -7,6 +7,7 @@ export const runClosed = jobEvent({
   type: 'RunClosed',
   since: 1,
   data: record({ runId: identifier() }),
+  says: () => 'Verdict accepted',
   reduce: (state, { data }) => {
     const run = state.runs.find(({ runId }) => runId === data.runId);
     if (run !== undefined && run.status === 'open' && verdictOf(state, run)?.status !== 'judged')

@@ -19,6 +19,8 @@ export const runOpened = jobEvent({
     indicator: INDICATOR_SCHEMA,
     shaftHeld: yesNo(),
   }),
+  says: (data) =>
+    `Run opened with ${data.instrument.name}, ${data.shaftHeld ? 'shaft held' : 'shaft can tip'}`,
   reduce: (state, { data, at, by }, order) => {
     if (state.finished !== null) return 'the job is finished';
     const spec = state.specs.find(({ specId }) => specId === data.specId);

@@ -1,3 +1,4 @@
+import { SEATING_CHECKS } from '../../seating/index.ts';
 import { identifier, oneOf, record, yesNo } from '../../schema/index.ts';
 import { SEATING_CHECK_IDS } from '../../seating/index.ts';
 import { jobEvent } from '../eventRow.ts';
@@ -13,6 +14,8 @@ export const seatChecked = jobEvent({
     check: oneOf(SEATING_CHECK_IDS),
     good: yesNo(),
   }),
+  says: ({ targetId, check, good }, tell) =>
+    `Checked ${tell.name(targetId)}: ${SEATING_CHECKS[check].words}: ${good ? 'yes' : 'no'}`,
   reduce: (state, { data: { targetId, check, good }, at }) => {
     if (!hasAxis(state, targetId) && missingStation(state, targetId) !== null)
       return `no station or axis ${targetId}`;

@@ -17,6 +17,8 @@ export const sizeMeasured = jobEvent({
     instrument: INSTRUMENT_SCHEMA,
   }),
   joint: ({ feature, value }) => requireSize(feature, value),
+  says: ({ stationId, feature, place, value, instrument }, tell) =>
+    `Measured ${feature} of ${tell.name(stationId)}, ${place}: ${tell.show(value)} with ${instrument.name}`,
   reduce: (state, { data, at, by }) => {
     const { stationId, feature, place, value, typed, instrument } = data;
     const station = findStation(state.unit!, stationId)?.station;

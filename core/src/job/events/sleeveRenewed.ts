@@ -7,6 +7,7 @@ export const sleeveRenewed = jobEvent({
   type: 'SleeveRenewed',
   since: 1,
   data: record({ stationId: identifier(), reason: text(300, 1) }),
+  says: (data, tell) => `New sleeve, ${tell.name(data.stationId)}: ${data.reason}`,
   reduce: (state, { data: { stationId } }, order) => {
     const station = state.unit === null ? undefined : findStation(state.unit, stationId)?.station;
     if (station?.kind !== 'spacer') return `no sleeve ${stationId}`;

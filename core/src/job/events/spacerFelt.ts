@@ -15,6 +15,8 @@ export const spacerFelt = jobEvent({
     play: orNull(millimetres(0, 20)),
   }),
   joint: requireFeel,
+  says: ({ stationId, feel, play }, tell) =>
+    `${tell.name(stationId)}: ${feel === 'tight' ? 'no play left' : play === null ? 'still some play' : `play ${tell.show(play)}`}`,
   reduce: (state, { data }) =>
     atStation(state, 'spacer', data.stationId, ({ id }) => {
       const pack = state.packs[id];

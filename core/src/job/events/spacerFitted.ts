@@ -13,6 +13,8 @@ export const spacerFitted = jobEvent({
     uncertainty: millimetres(0, 0.1),
     trial: yesNo(),
   }),
+  says: ({ stationId, length: long, trial }, tell) =>
+    `Spacer in, ${tell.name(stationId)}: ${tell.show(long)}${trial ? ', for a trial' : ', to stay'}`,
   reduce: (state, { data, at, by }, order) =>
     atStation(state, 'spacer', data.stationId, ({ id }) => {
       requireSpacer('length', data);

@@ -9,6 +9,8 @@ export const spacersListed = jobEvent({
   type: 'SpacersListed',
   since: 1,
   data: record({ stationId: identifier(), spacers: list(40, SHELF_SPACER_SCHEMA) }),
+  says: (data, tell) =>
+    `Spacers on the shelf: ${data.spacers.map((one) => tell.digits(one.length)).join(', ')}`,
   reduce: (state, { data }) =>
     atStation(state, 'spacer', data.stationId, ({ id }) => {
       data.spacers.forEach((spacer, at) => requireSpacer(`spacers[${at}].length`, spacer));

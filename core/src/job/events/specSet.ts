@@ -1,7 +1,7 @@
 import { refuse } from '../../faults/index.ts';
 import { BAND_SCHEMA } from '../../measure/index.ts';
 import { identifier, leftOut, number, oneOf, record, text } from '../../schema/index.ts';
-import { SPEC_KIND_NAMES } from '../../unit/index.ts';
+import { SPEC_KIND_NAMES, SPEC_KINDS } from '../../unit/index.ts';
 import { jobEvent } from '../eventRow.ts';
 import { hasAxis } from '../onUnit.ts';
 import { requireSpecBand } from '../requireSpecBand.ts';
@@ -27,6 +27,13 @@ export const specSet = jobEvent({
     requireSpecBand(kind, band);
     if (through?.axisId === axisId)
       refuse('contradiction', 'through.axisId', axisId, 'the axis of the pinion, not its own');
+  },
+  says: ({ kind, band, source }, tell) => {
+    const { words, quantity } = SPEC_KINDS[kind];
+    const limit = (value: number | null) =>
+      value === null ? 'open' : tell.digits(value, quantity);
+    const name = words.charAt(0).toUpperCase() + words.slice(1);
+    return `${name} band ${limit(band.lower)} to ${limit(band.upper)} ${tell.unit(quantity)}. ${source}`;
   },
   reduce: (state, { data }) => {
     if (!hasAxis(state, data.axisId)) return `no axis ${data.axisId}`;

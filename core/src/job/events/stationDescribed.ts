@@ -9,6 +9,7 @@ export const stationDescribed = jobEvent({
   since: 1,
   data: record({ axisId: identifier(), station: STATION_SCHEMA }),
   joint: ({ station }) => requireStation(station, new Set([station.partId]), 'station'),
+  says: (data) => `Described: ${data.station.name}`,
   reduce: (state, { data: { axisId, station } }) =>
     withUnit(state, (unit) => {
       if (!unit.axes.some(({ id }) => id === axisId)) return `no axis ${axisId}`;

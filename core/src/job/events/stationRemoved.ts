@@ -7,6 +7,7 @@ export const stationRemoved = jobEvent({
   type: 'StationRemoved',
   since: 1,
   data: record({ stationId: identifier() }),
+  says: (data, tell) => `Taken off the axis: ${tell.name(data.stationId)}`,
   reduce: (state, { data: { stationId } }) =>
     withUnit(state, (unit) =>
       unit.axes.some(({ stations }) => stations.some(({ id }) => id === stationId))

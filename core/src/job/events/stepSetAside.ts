@@ -7,6 +7,7 @@ export const stepSetAside = jobEvent({
   type: 'StepSetAside',
   since: 1,
   data: record({ stepId: stepId(), reason: text(300, 1) }),
+  says: (data, tell) => `Not needed: ${tell.step(data.stepId)}. ${data.reason}`,
   reduce: (state, { id, data, at, by }, order) =>
     withStep(state, data.stepId, {
       status: 'setAside',

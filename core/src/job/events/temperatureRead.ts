@@ -16,6 +16,8 @@ export const temperatureRead = jobEvent({
     /** Device that sent it; null or absent when it was typed. */
     device: leftOut(orNull(identifier())),
   }),
+  says: (data, tell) =>
+    `Thermometer on ${tell.name(data.partId)}: ${tell.show(data.value, 'temperature')}${isSimulated(data.device) ? ', simulated' : ''}`,
   reduce: (state, { data: { partId, value, device }, at }) => {
     if (isSimulated(device) && !state.practice) return NOT_IN_A_REAL_JOB;
     requireNumber('value', value, { min: -100, max: 400, unit: '°C' });

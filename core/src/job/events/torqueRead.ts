@@ -52,6 +52,10 @@ export const torqueRead = jobEvent({
     endPlay: orNull(millimetres(-5, 20)),
   }),
   joint: requireTorque,
+  says: ({ what, value, steady, angle, tool, device }, tell) => {
+    const where = angle === null ? '' : ` at ${angle}°`;
+    return `${what === 'sealDrag' ? 'Seal alone' : 'Rolling torque'} ${tell.show(value, 'torque')}${where}, ${steady ? 'steady' : 'breakaway'}, ${tool.name}${isSimulated(device) ? ', simulated' : ''}`;
+  },
   reduce: (state, { id: eventId, data, at }, order) => {
     if (state.finished !== null) return 'the job is finished';
     if (!hasAxis(state, data.axisId)) return `no axis ${data.axisId}`;

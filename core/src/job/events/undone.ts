@@ -7,5 +7,6 @@ export const undone = jobEvent({
   since: 1,
   data: record({ eventId: uuid() }),
   changesWhatWas: true,
+  says: () => 'Taken back',
   reduce: (state) => state,
 });

@@ -16,6 +16,7 @@ export const wayChosen = jobEvent({
     /** What the workshop's press stood on the day, N. */
     pressRating: number(1000, 5_000_000, 'N'),
   }),
+  says: (data, tell) => `Way in for ${tell.name(data.stationId)}: ${WAYS[data.way].words}`,
   reduce: (state, { data: { stationId, ring, way, pressRating } }) => {
     requireNumber('pressRating', pressRating, { above: 0, unit: 'N' });
     if (WAYS[requireOneOf('way', way, WAY_IDS)].ring !== ring)

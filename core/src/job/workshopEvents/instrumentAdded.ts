@@ -12,6 +12,7 @@ export const instrumentAdded = workshopEvent({
     /** Device that streams its readings; null when it is read by eye. */
     deviceId: orNull(identifier()),
   }),
+  says: ({ instrument }) => `Instrument: ${instrument.name}`,
   reduce: (state, { data: { instrument, deviceId } }) => ({
     ...state,
     instruments: replaced(state.instruments, { ...instrument, deviceId }, (row) => row.id),

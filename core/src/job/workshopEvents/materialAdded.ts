@@ -13,6 +13,7 @@ export const materialAdded = workshopEvent({
     typeof material === 'string'
       ? refuse('contradiction', 'material', material, 'the figures of a material, not a name')
       : requireMaterial('material', material),
+  says: ({ materialId }) => `Material: ${materialId}`,
   reduce: (state, { data }) => ({
     ...state,
     materials: replaced(state.materials, data, (row) => row.materialId),

@@ -6,5 +6,6 @@ export const orderCancelled = workshopEvent({
   type: 'OrderCancelled',
   since: 1,
   data: record({ orderId: identifier() }),
+  says: () => 'An order cancelled',
   reduce: (state, { data }) => ({ ...state, orders: withoutOrder(state.orders, data.orderId) }),
 });

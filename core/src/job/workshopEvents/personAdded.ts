@@ -7,6 +7,7 @@ export const personAdded = workshopEvent({
   type: 'PersonAdded',
   since: 1,
   data: record({ personId: identifier(), name: text(60, 1), role: text(60) }),
+  says: ({ name }) => `Works here: ${name}`,
   reduce: (state, { data }) => ({
     ...state,
     people: replaced(state.people, data, (row) => row.personId),

@@ -14,6 +14,7 @@ export const sizeOrdered = workshopEvent({
     price: orNull(number(0, 100_000)),
   }),
   joint: ({ thickness }) => requireMicrometres(thickness),
+  says: ({ count, thickness }, tell) => `Ordered: ${count} shims of ${tell.show(thickness)}`,
   reduce: (state, { data }) => ({
     ...state,
     orders: replaced(state.orders, data, (row) => row.orderId),

@@ -15,6 +15,7 @@ export const sizeReceived = workshopEvent({
     count: whole(1, 400),
   }),
   joint: ({ thickness }) => requireMicrometres(thickness),
+  says: ({ count, thickness }, tell) => `Received: ${count} shims of ${tell.show(thickness)}`,
   reduce: (state, { data: { orderId, sizeId: id, thickness, uncertainty, count } }) => {
     const order = state.orders.find((row) => row.orderId === orderId);
     const before = state.sizes.find((row) => row.id === id);

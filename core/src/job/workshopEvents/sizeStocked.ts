@@ -25,6 +25,7 @@ export const sizeStocked = workshopEvent({
     price: leftOut(orNull(number(0, 100_000))),
   }),
   joint: ({ thickness }) => requireMicrometres(thickness),
+  says: ({ count, thickness }, tell) => `In the box: ${count} shims of ${tell.show(thickness)}`,
   reduce: (state, { data: { sizeId: id, thickness, uncertainty, count, price } }) => {
     const known = state.sizes.find((row) => row.id === id)?.price ?? null;
     const size = { id, thickness, uncertainty, count, price: price ?? known };

@@ -9,6 +9,7 @@ export const templateSaved = workshopEvent({
   since: 1,
   data: record({ templateId: identifier(), name: text(80, 1), unit: UNIT_SCHEMA }),
   joint: ({ unit }) => requireUnit(unit, 'unit.'),
+  says: ({ name }) => `Template: ${name}`,
   reduce: (state, { data }) => ({
     ...state,
     templates: replaced(state.templates, data, (row) => row.templateId),

@@ -9,6 +9,7 @@ export const torqueToolAdded = workshopEvent({
   since: 1,
   data: record({ tool: TORQUE_TOOL_SCHEMA, deviceId: orNull(identifier()) }),
   joint: ({ tool }) => requireTool(tool),
+  says: ({ tool }) => `Torque tool: ${tool.name}`,
   reduce: (state, { data: { tool, deviceId } }) => ({
     ...state,
     torqueTools: replaced(state.torqueTools, { ...tool, deviceId }, (row) => row.id),

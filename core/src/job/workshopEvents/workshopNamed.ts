@@ -5,5 +5,6 @@ export const workshopNamed = workshopEvent({
   type: 'WorkshopNamed',
   since: 1,
   data: record({ name: text(80, 1) }),
+  says: ({ name }) => `The workshop is called ${name}`,
   reduce: (state, { data }) => ({ ...state, name: data.name }),
 });

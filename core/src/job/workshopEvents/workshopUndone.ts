@@ -7,5 +7,6 @@ export const workshopUndone = workshopEvent({
   since: 1,
   data: record({ eventId: uuid() }),
   changesWhatWas: true,
+  says: () => 'Taken back',
   reduce: (state) => state,
 });

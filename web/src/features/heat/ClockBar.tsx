@@ -1,13 +1,12 @@
 import { useEffect } from 'react';
 import { Link } from 'react-router';
 
-import { RING_CLOCKS } from '@wendaxis/core/job';
+import { CLOCK_WORDS, RING_CLOCKS } from '@wendaxis/core/job';
 
 import { useClocks, type HeldClock } from '../../stores/clockStore.ts';
 import { useNow } from '../../stores/useNow.ts';
 import { Button } from '../../ui/Button.tsx';
 import { speak } from '../../ui/speak.ts';
-import { CLOCK_WORDS } from '../../wording/heatWords.ts';
 import { clockText } from './clock.ts';
 import { ring } from './ring.ts';
 

@@ -2,7 +2,7 @@ import { useState, type FormEvent } from 'react';
 import { v4 as uuid } from 'uuid';
 
 import type { PartHeat } from '@wendaxis/core/heat';
-import { SEAT_OUTCOMES, type JobState, type PlannedHeat } from '@wendaxis/core/job';
+import { OUTCOME_WORDS, SEAT_OUTCOMES, type JobState, type PlannedHeat } from '@wendaxis/core/job';
 import type { Part } from '@wendaxis/core/unit';
 
 import { offeredDevice } from '../bench/offeredDevice.ts';
@@ -12,7 +12,7 @@ import { useNow } from '../../stores/useNow.ts';
 import { Button } from '../../ui/Button.tsx';
 import { QuantityField, readField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
-import { OUTCOME_NEXT, OUTCOME_WORDS } from '../../wording/heatWords.ts';
+import { OUTCOME_NEXT } from '../../wording/heatWords.ts';
 import { clockText, spanText } from './clock.ts';
 
 interface Props {

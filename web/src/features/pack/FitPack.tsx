@@ -2,14 +2,13 @@ import { useCallback } from 'react';
 
 import { verdictOf, type JobState } from '@wendaxis/core/job';
 import { gainAt, inFinalBuild, kindSetAt } from '@wendaxis/core/plan';
-import { packThickness } from '@wendaxis/core/shims';
+import { packThickness, packWords, pieceOrder } from '@wendaxis/core/shims';
 import { findStation, SPEC_KINDS, type Station } from '@wendaxis/core/unit';
 
 import { record } from '../../stores/jobSync.ts';
 import { Button } from '../../ui/Button.tsx';
 import { useShortcut } from '../../ui/useShortcut.ts';
 import { useUnits } from '../../ui/useUnits.ts';
-import { packWords, pieceOrder } from './packWords.ts';
 
 interface Props {
   readonly jobId: string;

@@ -1,3 +1,4 @@
+import { packWords } from '@wendaxis/core/shims';
 import { useCallback, useMemo, useState } from 'react';
 import { RadioGroup } from 'radix-ui';
 
@@ -18,7 +19,6 @@ import { Notice } from '../../ui/Notice.tsx';
 import { useShortcut } from '../../ui/useShortcut.ts';
 import { useUnits } from '../../ui/useUnits.ts';
 import { PlayTermsPanel } from '../setting/PlayTermsPanel.tsx';
-import { packWords } from './packWords.ts';
 import { StockTable } from './StockTable.tsx';
 
 interface Props {

@@ -1,3 +1,4 @@
+import { packWords } from '@wendaxis/core/shims';
 import { RadioGroup } from 'radix-ui';
 
 import type { Band } from '@wendaxis/core/measure';
@@ -5,7 +6,6 @@ import type { PackAnswer } from '@wendaxis/core/shims';
 
 import { BandStrip } from '../../ui/BandStrip.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
-import { packWords } from './packWords.ts';
 
 interface Props {
   readonly answer: PackAnswer;

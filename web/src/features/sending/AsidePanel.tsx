@@ -1,14 +1,12 @@
-import type { JobEvent } from '@wendaxis/core/job';
-
 import { browserStreams, useStreams, type AsideEvent } from '../../stores/stream/index.ts';
 import { Button } from '../../ui/Button.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
-import { eventLine } from '../../wording/eventLine.ts';
+import { eventLine, tellerOf } from '../../wording/eventLine.ts';
 import { download } from '../log/download.ts';
 
 /** Entries that the server would not take: what they were, why, and what can be done with them. */
 export function AsidePanel() {
-  const units = useUnits();
+  const tell = tellerOf(useUnits(), { unit: null, plan: null });
   const aside = useStreams((streams) => streams.aside);
   if (aside.length === 0) return null;
   const ids = aside.map(({ event }) => event.id);
@@ -26,7 +24,8 @@ export function AsidePanel() {
       <ul className="m-0 my-2 pl-5">
         {aside.slice(0, 5).map((row) => (
           <li key={row.event.id}>
-            {eventLine(row.event as JobEvent, units)}: {reasonWords(row)}{' '}
+            {eventLine(row.streamId === 'workshop' ? 'workshop' : 'job', row.event, tell)}:{' '}
+            {reasonWords(row)}{' '}
             <button
               type="button"
               className="text-ink min-h-12 cursor-pointer border-0 bg-transparent px-1 font-semibold underline"

@@ -1,4 +1,4 @@
-import type { PackPiece } from '@wendaxis/core/shims';
+import type { PackPiece } from './stock.ts';
 
 /** Pieces of a pack in the order they go in: thick outside, thin inside. */
 export function pieceOrder(pieces: readonly PackPiece[]): readonly number[] {
