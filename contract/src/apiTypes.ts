@@ -66,6 +66,7 @@ export interface ErrorAnswer {
   readonly error: {
     readonly code: string;
     readonly message: string;
-    readonly faults: readonly InputFault[];
+    /** Each as data, and in words in core units. */
+    readonly faults: readonly (InputFault & { readonly expected: string })[];
   };
 }

@@ -1,7 +1,7 @@
 import { plainToInstance } from 'class-transformer';
 import { validateSync, type ValidationError } from 'class-validator';
 
-import type { InputFault } from '@wendaxis/core/faults';
+import type { InputFault, Wanted } from '@wendaxis/core/faults';
 
 import { plainDataFault } from './plainData.ts';
 
@@ -17,7 +17,7 @@ export function checkShape(
   { isPlain = false } = {},
 ): readonly InputFault[] {
   if (typeof value !== 'object' || value === null || Array.isArray(value))
-    return [{ code: 'missing', field: path, value: shortened(value), expected: 'an object' }];
+    return [{ code: 'missing', field: path, value: shortened(value), wanted: { id: 'object' } }];
   const unsound = isPlain ? null : plainDataFault(value, path);
   if (unsound !== null) return [unsound];
   const instance = plainToInstance(dto, value);
@@ -33,11 +33,12 @@ export function checkShape(
 function toFaults(error: ValidationError, path: string): readonly InputFault[] {
   const step = /^\d+$/.test(error.property) ? `[${error.property}]` : `.${error.property}`;
   const field = `${path}${step}`.replace(/^\./, '');
-  const own = Object.entries(error.constraints ?? {}).map(([name, message]): InputFault => ({
+  const contexts = (error.contexts ?? {}) as Readonly<Record<string, Wanted>>;
+  const own = Object.keys(error.constraints ?? {}).map((name): InputFault => ({
     code: name === 'whitelistValidation' ? 'unknownName' : codeOf(error.value as unknown),
     field,
     value: shortened(error.value as unknown),
-    expected: name === 'whitelistValidation' ? 'no such field: leave it out' : message,
+    wanted: contexts[name] ?? { id: 'noSuchField' },
   }));
   return [...own, ...(error.children ?? []).flatMap((child) => toFaults(child, field))];
 }

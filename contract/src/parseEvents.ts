@@ -39,7 +39,7 @@ function envelopeOf(rows: Rows) {
   return record({
     id: uuid(),
     type: oneOf(Object.keys(rows)),
-    version: whole(1, EVENT_VERSION, ': update the server'),
+    version: whole(1, EVENT_VERSION, { id: 'serverVersion', version: EVENT_VERSION }),
     at: instant(),
     by: identifier(),
     data: anObject(),
@@ -60,7 +60,7 @@ export function parseEvents(kind: StreamKind, body: unknown): readonly NewEvent[
         code: 'missing',
         field: 'events',
         value: Array.isArray(events) ? events.length : null,
-        expected: `a list of 1 to ${MOST_EVENTS} events`,
+        wanted: { id: 'list', least: 1, most: MOST_EVENTS },
       },
     ]);
   const faults = events.flatMap((event, index) => eventFaults(kind, event, `events[${index}]`));

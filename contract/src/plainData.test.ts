@@ -29,15 +29,22 @@ describe('plain data', () => {
 
   it('is bounded in depth', () => {
     expect(plainDataFault(nested(12), 'body')).toBeNull();
-    expect(plainDataFault(nested(13), 'body')?.expected).toBe('at most 12 levels');
+    expect(plainDataFault(nested(13), 'body')?.wanted).toEqual({
+      id: 'atMost',
+      most: 12,
+      of: 'levels',
+    });
     expect(plainDataFault(JSON.parse('['.repeat(5000) + ']'.repeat(5000)), 'body')).not.toBeNull();
   });
 
   it('is bounded in how much there is of it, wherever it is', () => {
     expect(plainDataFault(Array(60_000).fill(0), 'body')).toBeNull();
-    expect(plainDataFault(Array(60_001).fill(0), 'body')?.expected).toBe('at most 60000 members');
+    expect(plainDataFault(Array(60_001).fill(0), 'body')?.wanted).toMatchObject({
+      most: 60_000,
+      of: 'members',
+    });
     const spread = Array.from({ length: 300 }, () => Array<number>(200).fill(0));
-    expect(plainDataFault(spread, 'body')?.expected).toBe('at most 60000 members');
+    expect(plainDataFault(spread, 'body')?.wanted).toMatchObject({ most: 60_000, of: 'members' });
   });
 
   it('holds only text that can be stored and shown', () => {

@@ -1,4 +1,4 @@
-import { isId, type InputFault } from '@wendaxis/core/faults';
+import { isId, type InputFault, type Wanted } from '@wendaxis/core/faults';
 
 /** Bounds of what one request may hold. Far above any record of ours; they stop input made to exhaust the program. */
 const DEEPEST = 12;
@@ -26,10 +26,10 @@ function faultIn(
 ): InputFault | null {
   if (typeof value === 'string') return textFault(value, path);
   if (typeof value !== 'object' || value === null) return null;
-  if (levels === 0) return fault(path, `at most ${DEEPEST} levels`);
+  if (levels === 0) return fault(path, { id: 'atMost', most: DEEPEST, of: 'levels' });
   for (const [key, member] of Object.entries(value)) {
     left.members -= 1;
-    if (left.members < 0) return fault(path, `at most ${MOST_MEMBERS} members`);
+    if (left.members < 0) return fault(path, { id: 'atMost', most: MOST_MEMBERS, of: 'members' });
     const own = Array.isArray(value) ? `${path}[${key}]` : `${path}.${key.slice(0, 40)}`;
     // A key that names something every object has is no field of ours, and would be found where nothing was put.
     if (key === '__proto__' || (!isId(key) && key in Object.prototype))
@@ -37,7 +37,7 @@ function faultIn(
         code: 'unknownName',
         field: own,
         value: null,
-        expected: 'no such field: leave it out',
+        wanted: { id: 'noSuchField' },
       };
     const found = faultIn(member, own, levels - 1, left);
     if (found !== null) return found;
@@ -46,10 +46,10 @@ function faultIn(
 }
 
 function textFault(value: string, path: string): InputFault | null {
-  if (value.length > LONGEST_TEXT) return fault(path, `at most ${LONGEST_TEXT} characters`);
-  return BROKEN_TEXT.test(value) ? fault(path, 'must not hold NUL or broken characters') : null;
+  if (value.length > LONGEST_TEXT) return fault(path, { id: 'textLength', longest: LONGEST_TEXT });
+  return BROKEN_TEXT.test(value) ? fault(path, { id: 'soundText' }) : null;
 }
 
-function fault(field: string, expected: string): InputFault {
-  return { code: 'outOfRange', field, value: '…', expected };
+function fault(field: string, wanted: Wanted): InputFault {
+  return { code: 'outOfRange', field, value: '…', wanted };
 }

@@ -1,4 +1,4 @@
-import { InputError } from '@wendaxis/core/faults';
+import { InputError, wantedWords, type InputFault, type Wanted } from '@wendaxis/core/faults';
 import type { ErrorAnswer } from '@wendaxis/contract';
 
 /** Every error the server answers with: its code, HTTP status and message. */
@@ -121,6 +121,23 @@ function causes(error: unknown): readonly Error[] {
   return error instanceof Error ? [error, ...causes(error.cause)] : [];
 }
 
+/** What a field is held to by the errors of this server that name one. */
+const WANTED: Readonly<Partial<Record<ErrorCode, Wanted>>> = {
+  idTaken: { id: 'ownId' },
+  noSuchStream: { id: 'openedJob' },
+  noSuchDevice: { id: 'knownDevice' },
+  practiceOnly: { id: 'practiceJob' },
+};
+
+function faultsOf(error: ServerError | InputError): readonly InputFault[] {
+  if (error instanceof InputError) return error.faults;
+  const { code, field, value } = error;
+  const wanted = WANTED[code];
+  return field === null || wanted === undefined
+    ? []
+    : [{ code: 'contradiction', field, value, wanted }];
+}
+
 /** The answer for an error. */
 export function errorAnswer(error: ServerError | InputError): {
   readonly status: number;
@@ -128,18 +145,9 @@ export function errorAnswer(error: ServerError | InputError): {
 } {
   const code = error instanceof InputError ? 'badInput' : error.code;
   const { status, message } = ERRORS[code];
-  const faults =
-    error instanceof InputError
-      ? error.faults
-      : error.field === null
-        ? []
-        : [
-            {
-              code: 'contradiction' as const,
-              field: error.field,
-              value: error.value,
-              expected: message,
-            },
-          ];
+  const faults = faultsOf(error).map((fault) => ({
+    ...fault,
+    expected: wantedWords(fault.wanted),
+  }));
   return { status, body: { error: { code, message, faults } } };
 }

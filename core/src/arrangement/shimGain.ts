@@ -10,15 +10,13 @@ import { GAIN_TABLE, type Arrangement, type GainRow, type ShimPlace } from './ga
 export function shimGain(arrangement: Arrangement, place: ShimPlace, field = 'place'): GainRow {
   const rows = GAIN_TABLE.filter((candidate) => candidate.arrangement === arrangement);
   if (rows.length === 0)
-    return refuse(
-      'unknownName',
-      'arrangement',
-      arrangement,
-      'faceToFace, backToBack or plainThrust',
-    );
+    return refuse('unknownName', 'arrangement', arrangement, {
+      id: 'oneOf',
+      names: ['faceToFace', 'backToBack', 'plainThrust'],
+    });
   const found = rows.find((candidate) => candidate.place === place);
   return (
     found ??
-    refuse('contradiction', field, place, `one of ${rows.map((known) => known.place).join(', ')}`)
+    refuse('contradiction', field, place, { id: 'oneOf', names: rows.map((known) => known.place) })
   );
 }

@@ -25,19 +25,9 @@ export function trialGain(first: TrialBuild, second: TrialBuild): number {
     requireNumber(`trials[${index}].endPlay`, trial.endPlay, bounds),
   ) as [number, number];
   if (Math.abs(t2 - t1) < 0.05 - 1e-9)
-    refuse(
-      'contradiction',
-      'trials[1].thickness',
-      t2,
-      'a pack at least 0.05 mm different from the first',
-    );
+    refuse('contradiction', 'trials[1].thickness', t2, { id: 'trialPacksDiffer', by: 0.05 });
   const gain = (e2 - e1) / (t2 - t1);
   if (Math.abs(gain) > 1.5)
-    refuse(
-      'contradiction',
-      'trials[1].endPlay',
-      e2,
-      'a play that changes by at most 1.5 times the pack: measure both builds again',
-    );
+    refuse('contradiction', 'trials[1].endPlay', e2, { id: 'playMovesWithPack' });
   return gain;
 }

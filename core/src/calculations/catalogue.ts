@@ -23,8 +23,8 @@ export const CATALOGUE: readonly Calculation[] = [
 export function calculate(name: string, input: unknown): unknown {
   const calculation = CATALOGUE.find((candidate) => candidate.name === name);
   if (calculation === undefined) {
-    const names = CATALOGUE.map((known) => known.name).join(', ');
-    return refuse('unknownName', 'name', name, `one of ${names}`);
+    const names = CATALOGUE.map((known) => known.name);
+    return refuse('unknownName', 'name', name, { id: 'oneOf', names });
   }
   checkShape(calculation.fields, input);
   return calculation.run(input as never);

@@ -1,3 +1,5 @@
+import { wantedWords, type Wanted } from './wanted.ts';
+
 /** What kind of rule a value broke. Wording lives with the reader; the code is what programs test. */
 export type FaultCode =
   'missing' | 'notANumber' | 'outOfRange' | 'unreadable' | 'unknownName' | 'contradiction';
@@ -5,14 +7,14 @@ export type FaultCode =
 /**
  * One thing wrong with an input, as data.
  *
- * `field` is a path (`cycles[2].lift`), `value` is what was given, `expected` says in words (with
- * the unit) what would be accepted, which is also the remedy.
+ * `field` is a path (`cycles[2].lift`), `value` is what was given, `wanted` is what it is held to,
+ * as data: the words are put to it where it is read, in the reader's units.
  */
 export interface InputFault {
   readonly code: FaultCode;
   readonly field: string;
   readonly value: unknown;
-  readonly expected: string;
+  readonly wanted: Wanted;
 }
 
 /** The one error the core raises for bad input. It carries every fault found, never only a sentence. */
@@ -26,9 +28,9 @@ export class InputError extends Error {
   }
 }
 
-/** A fault as one line: field, value, and what was expected. */
-export function describeFault(fault: InputFault): string {
-  return `${fault.field} is ${show(fault.value)}: expected ${fault.expected}`;
+/** A fault as one line, in core units: field, value, and what was expected. A screen puts its own words to it. */
+export function describeFault({ field, value, wanted }: InputFault): string {
+  return `${field} is ${show(value)}: expected ${wantedWords(wanted)}`;
 }
 
 function show(value: unknown): string {

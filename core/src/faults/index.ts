@@ -1,6 +1,5 @@
 export { describeFault, InputError, type FaultCode, type InputFault } from './fault.ts';
 export {
-  ID_WORDS,
   isId,
   refuse,
   requireId,
@@ -8,8 +7,17 @@ export {
   requireNumber,
   requireOneOf,
   requireText,
-  type Bounds,
 } from './require.ts';
+export {
+  plainAmount,
+  WANTED,
+  wantedWords,
+  type Amount,
+  type Bounds,
+  type TellAmount,
+  type Wanted,
+  type WantedId,
+} from './wanted.ts';
 export { exceeds } from './exceeds.ts';
 export { orRefused } from './orRefused.ts';
 export { describeError, isolated, type Isolated } from './isolated.ts';

@@ -7,7 +7,7 @@ describe('a computation that stands by itself', () => {
   });
 
   it('tells bad input with its field, and an error of the program as one', () => {
-    const bad = isolated(() => refuse('outOfRange', 'width', -1, 'above 0'));
+    const bad = isolated(() => refuse('outOfRange', 'width', -1, { id: 'number', above: 0 }));
     expect(bad.ok).toBe(false);
     expect(bad.ok ? '' : bad.fault).toContain('width');
     const broken = isolated(() => (null as unknown as { name: string }).name);
@@ -22,7 +22,7 @@ describe('a computation that stands by itself', () => {
 
   it('lets an error of the program through where only a refusal is expected', () => {
     const refused = orRefused(
-      () => refuse('outOfRange', 'width', -1, 'above 0'),
+      () => refuse('outOfRange', 'width', -1, { id: 'number', above: 0 }),
       (error) => error,
     );
     expect(refused).toBeInstanceOf(InputError);

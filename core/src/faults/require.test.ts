@@ -1,5 +1,6 @@
 import type { InputError } from './fault.ts';
 import { describeFault } from './fault.ts';
+import { wantedWords } from './wanted.ts';
 import { requireInteger, requireNumber, requireOneOf, requireText } from './require.ts';
 
 const faultsOf = (check: () => unknown) => {
@@ -26,19 +27,19 @@ describe('checking numbers', () => {
     [2, 'outOfRange'],
   ])('should refuse %p as %s', (value, code) => {
     expect(faultsOf(() => requireNumber('t', value, { min: 0, max: 1, unit: 'mm' }))).toMatchObject(
-      [{ code, field: 't', value, expected: 'at least 0 mm and at most 1 mm' }],
+      [{ code, field: 't', value, wanted: { id: 'number', min: 0, max: 1, unit: 'mm' } }],
     );
   });
 
   test('should hold open ends open', () => {
     expect(faultsOf(() => requireNumber('t', 0, { above: 0 }))).toHaveLength(1);
     expect(faultsOf(() => requireNumber('t', 5, { below: 5 }))).toHaveLength(1);
-    expect(faultsOf(() => requireNumber('t', NaN))[0]!.expected).toBe('a finite number');
+    expect(wantedWords(faultsOf(() => requireNumber('t', NaN))[0]!.wanted)).toBe('a finite number');
   });
 
   test('should refuse a broken number where a whole one is wanted', () => {
     expect(requireInteger('n', 3)).toBe(3);
-    expect(faultsOf(() => requireInteger('n', 3.5, { max: 9 }))[0]!.expected).toContain(
+    expect(wantedWords(faultsOf(() => requireInteger('n', 3.5, { max: 9 }))[0]!.wanted)).toContain(
       'a whole number',
     );
   });
@@ -49,7 +50,7 @@ describe('checking names', () => {
     expect(requireOneOf('hand', 'left', ['right', 'left'])).toBe('left');
     expect(faultsOf(() => requireOneOf('hand', 'both', ['right', 'left']))[0]).toMatchObject({
       code: 'unknownName',
-      expected: 'one of right, left',
+      wanted: { id: 'oneOf', names: ['right', 'left'] },
     });
   });
 });
@@ -69,10 +70,10 @@ describe('telling a fault', () => {
       code: 'unreadable',
       field: 'lift',
       value: 'x'.repeat(90),
-      expected: 'a number',
+      wanted: { id: 'number' },
     } as const;
     const text = describeFault(fault);
-    expect(text).toMatch(/^lift is "x+…: expected a number$/);
+    expect(text).toMatch(/^lift is "x+…: expected a finite number$/);
     expect(text.length).toBeLessThan(100);
     expect(describeFault({ ...fault, value: undefined })).toContain('undefined');
     expect(describeFault({ ...fault, value: () => 1 })).toContain('=>');

@@ -1,18 +1,10 @@
 import { exceeds } from './exceeds.ts';
 import { InputError, type FaultCode } from './fault.ts';
-
-/** Bounds of a number. Ends are included, rounding aside, unless `above`/`below` are used. `unit` is only for the message. */
-export interface Bounds {
-  readonly min?: number;
-  readonly max?: number;
-  readonly above?: number;
-  readonly below?: number;
-  readonly unit?: string;
-}
+import type { Bounds, Wanted } from './wanted.ts';
 
 /** Raise the core's input error for one field. */
-export function refuse(code: FaultCode, field: string, value: unknown, expected: string): never {
-  throw new InputError([{ code, field, value, expected }]);
+export function refuse(code: FaultCode, field: string, value: unknown, wanted: Wanted): never {
+  throw new InputError([{ code, field, value, wanted }]);
 }
 
 /**
@@ -21,18 +13,16 @@ export function refuse(code: FaultCode, field: string, value: unknown, expected:
  */
 export function requireNumber(field: string, value: unknown, bounds: Bounds = {}): number {
   if (typeof value !== 'number' || !Number.isFinite(value))
-    return refuse(
-      value === undefined ? 'missing' : 'notANumber',
-      field,
-      value,
-      describeBounds(bounds),
-    );
+    return refuse(value === undefined ? 'missing' : 'notANumber', field, value, {
+      id: 'number',
+      ...bounds,
+    });
   const outside =
     (bounds.min !== undefined && exceeds(bounds.min, value)) ||
     (bounds.max !== undefined && exceeds(value, bounds.max)) ||
     (bounds.above !== undefined && value <= bounds.above) ||
     (bounds.below !== undefined && value >= bounds.below);
-  return outside ? refuse('outOfRange', field, value, describeBounds(bounds)) : value;
+  return outside ? refuse('outOfRange', field, value, { id: 'number', ...bounds }) : value;
 }
 
 /** As {@link requireNumber}, for whole numbers. */
@@ -40,7 +30,7 @@ export function requireInteger(field: string, value: unknown, bounds: Bounds = {
   const number = requireNumber(field, value, bounds);
   return Number.isInteger(number)
     ? number
-    : refuse('outOfRange', field, value, `a whole number, ${describeBounds(bounds)}`);
+    : refuse('outOfRange', field, value, { id: 'number', ...bounds, whole: true });
 }
 
 /**
@@ -49,10 +39,10 @@ export function requireInteger(field: string, value: unknown, bounds: Bounds = {
  */
 export function requireText(field: string, value: unknown, longest: number): string {
   if (typeof value !== 'string' || value.trim() === '')
-    return refuse('missing', field, value, 'some text');
+    return refuse('missing', field, value, { id: 'someText' });
   return value.length <= longest
     ? value
-    : refuse('outOfRange', field, value, `at most ${longest} characters`);
+    : refuse('outOfRange', field, value, { id: 'textLength', longest });
 }
 
 /**
@@ -65,7 +55,7 @@ export function requireOneOf<Name extends string>(
   names: readonly Name[],
 ): Name {
   const found = names.find((name) => name === value);
-  return found ?? refuse('unknownName', field, value, `one of ${names.join(', ')}`);
+  return found ?? refuse('unknownName', field, value, { id: 'oneOf', names });
 }
 
 const ID = /^[A-Za-z0-9][A-Za-z0-9:._-]{0,63}$/;
@@ -83,19 +73,5 @@ export function isId(value: unknown): value is string {
  * @throws InputError `unreadable`, naming `field`
  */
 export function requireId(field: string, value: unknown): string {
-  return isId(value) ? value : refuse('unreadable', field, value, ID_WORDS);
-}
-
-/** What an id is, in words. */
-export const ID_WORDS = '1 to 64 letters, digits or : . _ -, and no name that every object has';
-
-function describeBounds({ min, max, above, below, unit }: Bounds): string {
-  const suffix = unit === undefined ? '' : ` ${unit}`;
-  const parts = [
-    min === undefined ? null : `at least ${min}${suffix}`,
-    above === undefined ? null : `more than ${above}${suffix}`,
-    max === undefined ? null : `at most ${max}${suffix}`,
-    below === undefined ? null : `less than ${below}${suffix}`,
-  ].filter((part) => part !== null);
-  return parts.length === 0 ? `a finite number${suffix && ` in${suffix}`}` : parts.join(' and ');
+  return isId(value) ? value : refuse('unreadable', field, value, { id: 'id' });
 }

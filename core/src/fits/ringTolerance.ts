@@ -36,6 +36,10 @@ export function ringLimits(
   requireNumber('size', size, { above: 0, unit: 'mm' });
   const row = TABLE[family][ring].find(([upTo]) => size <= upTo);
   if (row === undefined)
-    return refuse('outOfRange', 'size', size, `at most ${TABLE[family][ring].at(-1)![0]} mm`);
+    return refuse('outOfRange', 'size', size, {
+      id: 'number',
+      max: TABLE[family][ring].at(-1)![0],
+      unit: 'mm',
+    });
   return { least: size - row[1] / 1000, most: size };
 }

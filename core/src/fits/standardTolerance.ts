@@ -29,5 +29,7 @@ export function standardTolerance(size: number, grade: Grade): number {
   requireOneOf('grade', grade, GRADES);
   requireNumber('size', size, { above: 3, max: 500, unit: 'mm' });
   const width = TABLE[grade][BANDS.findIndex((upTo) => size <= upTo)];
-  return width === undefined ? refuse('outOfRange', 'size', size, 'at most 500 mm') : width / 1000;
+  return width === undefined
+    ? refuse('outOfRange', 'size', size, { id: 'number', max: 500, unit: 'mm' })
+    : width / 1000;
 }

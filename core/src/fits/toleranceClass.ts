@@ -43,14 +43,17 @@ export function toleranceClass(
   const grade = Number(digits);
   const isHole = (HOLES as readonly string[]).includes(letter);
   if (!isHole && !(SHAFTS as readonly string[]).includes(letter))
-    return refuse(
-      'unknownName',
-      field,
-      text,
-      `a letter of ${HOLES.join(' ')} or ${SHAFTS.join(' ')} with a grade, such as H7 or k6`,
-    );
+    return refuse('unknownName', field, text, {
+      id: 'toleranceLetter',
+      holes: HOLES,
+      shafts: SHAFTS,
+    });
   if (grade < LEAST_GRADE || grade > MOST_GRADE)
-    return refuse('outOfRange', field, text, `a grade of ${LEAST_GRADE} to ${MOST_GRADE}`);
+    return refuse('outOfRange', field, text, {
+      id: 'toleranceGrade',
+      least: LEAST_GRADE,
+      most: MOST_GRADE,
+    });
   const width = it(size, grade);
   const lower = isHole
     ? holeUpper(letter, grade, size, field) - width
@@ -77,7 +80,11 @@ function shaftLower(letter: string, grade: number, size: number, field: string):
     case 'j': {
       const row = SHAFT_J[grade];
       return row === undefined
-        ? refuse('contradiction', field, `j${grade}`, 'j in grade 5, 6 or 7')
+        ? refuse('contradiction', field, `j${grade}`, {
+            id: 'letterGrade',
+            letter: 'j',
+            grades: 'in grade 5, 6 or 7',
+          })
         : band(row, size);
     }
     case 'k':
@@ -103,13 +110,21 @@ function holeUpper(letter: string, grade: number, size: number, field: string): 
     case 'J': {
       const row = HOLE_J[grade];
       return row === undefined
-        ? refuse('contradiction', field, `J${grade}`, 'J in grade 6, 7 or 8')
+        ? refuse('contradiction', field, `J${grade}`, {
+            id: 'letterGrade',
+            letter: 'J',
+            grades: 'in grade 6, 7 or 8',
+          })
         : band(row, size);
     }
     case 'K':
       return grade <= 8
         ? -band(SHAFT_DEVIATIONS.k, size) + delta
-        : refuse('contradiction', field, `K${grade}`, 'K up to grade 8');
+        : refuse('contradiction', field, `K${grade}`, {
+            id: 'letterGrade',
+            letter: 'K',
+            grades: 'up to grade 8',
+          });
     case 'M':
       if (grade === 6 && size > 250 && size <= 315) return -9;
       return -band(SHAFT_DEVIATIONS.m, size) + (grade <= 8 ? delta : 0);

@@ -41,12 +41,7 @@ export function judgeRound(sizes: readonly PlacedSize[], nominal: number): Round
   requireNumber('nominal', nominal, { above: 3, max: 500, unit: 'mm' });
   sizes.forEach(({ value }, at) =>
     Math.abs(value - nominal) > 0.05 * nominal
-      ? refuse(
-          'outOfRange',
-          `sizes[${at}].value`,
-          value,
-          `within 5 % of ${nominal} mm: check the reading and its unit`,
-        )
+      ? refuse('outOfRange', `sizes[${at}].value`, value, { id: 'nearNominal', nominal })
       : value,
   );
   const planes = (['outer', 'inner'] as const).map((plane) =>

@@ -11,7 +11,7 @@ export function liftEvent(
   { version, data }: Envelope<string, unknown>,
 ): unknown {
   if (version > EVENT_VERSION)
-    refuse('outOfRange', 'version', version, `at most ${EVENT_VERSION}: update the program`);
+    refuse('outOfRange', 'version', version, { id: 'programVersion', version: EVENT_VERSION });
   let lifted = data;
   for (let from = version; from < EVENT_VERSION; from += 1)
     lifted = lifts[from]?.(lifted as object) ?? lifted;

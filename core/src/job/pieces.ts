@@ -5,7 +5,7 @@ import type { JobState } from './state.ts';
 
 /** @throws InputError naming `pieces` or a field of one */
 export function requirePieces(pieces: readonly MeasuredPiece[]): readonly MeasuredPiece[] {
-  if (!Array.isArray(pieces)) return refuse('missing', 'pieces', pieces, 'a list of pieces');
+  if (!Array.isArray(pieces)) return refuse('missing', 'pieces', pieces, { id: 'list' });
   pieces.forEach(({ thickness, quantity, uncertainty }: MeasuredPiece, at) => {
     requireNumber(`pieces[${at}].thickness`, thickness, { above: 0, max: 20, unit: 'mm' });
     requireInteger(`pieces[${at}].quantity`, quantity, { min: 1, max: 400 });
@@ -27,7 +27,7 @@ export function requireMicrometres(thickness: number, field = 'thickness'): void
       code: 'outOfRange',
       field,
       value: thickness,
-      expected: 'whole micrometres (three decimals of a mm)',
+      wanted: { id: 'wholeMicrometres' },
     },
   ]);
 }

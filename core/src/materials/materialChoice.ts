@@ -63,13 +63,13 @@ export function requireMaterial(field: string, value: unknown): MaterialChoice {
   const own = value as Material;
   const stray = Object.keys(own).find((name) => !MEMBERS.has(name));
   if (stray !== undefined)
-    refuse('unknownName', `${field}.${stray}`, stray, `one of ${[...MEMBERS].join(', ')}`);
+    refuse('unknownName', `${field}.${stray}`, stray, { id: 'oneOf', names: [...MEMBERS] });
   requireText(`${field}.words`, own.words, 60);
   requireText(`${field}.hottestReason`, own.hottestReason, 200);
   for (const name of MATERIAL_FIGURE_NAMES)
     requireNumber(`${field}.${name}`, own[name], MATERIAL_FIGURES[name].bounds);
   if (typeof own.flame !== 'boolean')
-    refuse('unreadable', `${field}.flame`, own.flame, 'true or false');
+    refuse('unreadable', `${field}.flame`, own.flame, { id: 'yesNo' });
   return own;
 }
 

@@ -20,19 +20,16 @@ export function requireBand(
   const { lower, upper, target } = band;
   if (lower !== null) requireNumber('band.lower', lower, bounds);
   if (upper !== null) requireNumber('band.upper', upper, bounds);
-  if (lower === null && upper === null)
-    refuse('missing', 'band', band, 'a lower or an upper limit');
+  if (lower === null && upper === null) refuse('missing', 'band', band, { id: 'aLimit' });
   if (lower !== null && upper !== null && lower >= upper)
-    refuse(
-      'contradiction',
-      'band.upper',
-      upper,
-      `more than the lower limit, ${lower}${bounds.unit === undefined ? '' : ` ${bounds.unit}`}`,
-    );
+    refuse('contradiction', 'band.upper', upper, {
+      id: 'aboveLowerLimit',
+      lower: { value: lower, unit: bounds.unit ?? '' },
+    });
   if (target === null) return band;
   requireNumber('band.target', target);
   if ((lower !== null && target < lower) || (upper !== null && target > upper))
-    refuse('contradiction', 'band.target', target, 'a target inside the band');
+    refuse('contradiction', 'band.target', target, { id: 'insideBand' });
   return band;
 }
 

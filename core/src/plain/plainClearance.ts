@@ -28,7 +28,7 @@ export function plainClearance(
     ['bores', bores],
     ['journals', journals],
   ] as const) {
-    if (values.length === 0) refuse('missing', name, values, 'at least one diameter');
+    if (values.length === 0) refuse('missing', name, values, { id: 'aDiameter' });
     values.forEach((value, at) => requireNumber(`${name}[${at}]`, value, { above: 0, unit: 'mm' }));
   }
   const least = Math.min(...bores) - Math.max(...journals);

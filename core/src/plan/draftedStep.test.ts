@@ -100,7 +100,7 @@ describe('a drafted step', () => {
   });
 
   it('tells bad input with its field', () => {
-    const how = () => refuse('outOfRange', 'bore', -1, 'above 0');
+    const how = () => refuse('outOfRange', 'bore', -1, { id: 'number', above: 0 });
     expect(draftedStep(draft({ how }), [], []).how).toContain('bore');
   });
 

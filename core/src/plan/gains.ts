@@ -1,5 +1,5 @@
 import { trialGain } from '../arrangement/index.ts';
-import { orRefused } from '../faults/index.ts';
+import { orRefused, type InputFault } from '../faults/index.ts';
 import { verdictOf, type JobState } from '../job/index.ts';
 import type { Axis, Station } from '../unit/index.ts';
 import { playSpec } from './playProgress.ts';
@@ -15,7 +15,7 @@ export type Gain =
     }
   /** The place is not known: so many trial builds with packs that differ enough are there, and two are wanted. */
   | { readonly status: 'needsTrials'; readonly trials: number }
-  | { readonly status: 'refused'; readonly reason: string };
+  | { readonly status: 'refused'; readonly fault: InputFault };
 
 /** Packs of two trials differ by at least this, mm: below it the difference drowns in the readings. */
 export const TRIAL_APART = 0.05;
@@ -45,19 +45,21 @@ export function gainAt(state: JobState, axis: Axis, station: Station, kind: Play
     return { status: 'needsTrials', trials: last === undefined ? 0 : 1 };
   const measured = orRefused(
     () => trialGain(first, last),
-    ({ faults: [fault] }) =>
-      `two trials gave ${String(fault!.value)} mm: expected ${fault!.expected}`,
+    ({ faults: [fault] }) => fault!,
   );
-  if (typeof measured === 'string') return { status: 'refused', reason: measured };
+  if (typeof measured !== 'number') return { status: 'refused', fault: measured };
   const value = measured;
-
   const uncertainty =
     Math.hypot(first.uncertainty, last.uncertainty) / Math.abs(last.thickness - first.thickness);
   if (Math.abs(value) <= SNAP * uncertainty)
     return {
       status: 'refused',
-      reason:
-        'the pack hardly moves the play: it sits where it does not count, or a ring was not home in one of the builds',
+      fault: {
+        code: 'contradiction',
+        field: 'gain',
+        value,
+        wanted: { id: 'gainSeen', gain: SNAP * uncertainty },
+      },
     };
   const whole = Math.abs(Math.abs(value) - 1) <= SNAP * uncertainty;
   return {

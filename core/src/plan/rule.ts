@@ -66,6 +66,8 @@ export interface Rule {
   readonly how: string | ((subject: Subject) => string);
   readonly reason: string | ((subject: Subject) => string);
   readonly numbers?: (subject: Subject) => Numbers;
+  /** What cannot be so in what was described. */
+  readonly faults?: (subject: Subject) => readonly InputFault[];
   readonly orientation?: (subject: Subject) => readonly Orientation[];
   readonly sizes?: (subject: Subject) => readonly SizeFeature[];
   readonly checks?: (subject: Subject) => readonly SeatingCheckId[];

@@ -212,11 +212,11 @@ describe('a gain that nobody knows', () => {
   test('should be refused where the pack does nothing, or more than it can', () => {
     expect(gain(unknown().run(0.4).pack('shims', 0.8, true).run(0.4))).toMatchObject({
       status: 'refused',
-      reason: expect.stringContaining('hardly'),
+      fault: { field: 'gain', wanted: { id: 'gainSeen' } },
     });
     expect(gain(unknown().run(0.4).pack('shims', 0.9, true).run(0.1))).toMatchObject({
       status: 'refused',
-      reason: expect.stringContaining('measure both'),
+      fault: { field: 'trials[1].endPlay', wanted: { id: 'playMovesWithPack' } },
     });
   });
 });
@@ -391,7 +391,7 @@ describe('a solid spacer in a job', () => {
       .run(0.1);
     expect(spacerProgress(torn.state, torn.axis)!.answer).toMatchObject({
       status: 'refused',
-      reason: expect.stringContaining('Measure both again'),
+      fault: { wanted: { id: 'spacerMovesPlay', length: expect.any(Number) } },
     });
   });
 

@@ -1,4 +1,4 @@
-import { orRefused } from '../faults/index.ts';
+import { orRefused, type InputFault } from '../faults/index.ts';
 import { packUncertainty, verdictOf, type JobState, type ShelfSpacer } from '../job/index.ts';
 import { NORMAL_FACTOR } from '../measure/index.ts';
 import {
@@ -35,7 +35,7 @@ export interface SpacerProgress {
   readonly target: SpacerTarget | null;
   readonly trials: readonly SpacerTrial[];
   /** The length wanted, or why the trials do not tell. */
-  readonly answer: SpacerLength | { readonly status: 'refused'; readonly reason: string } | null;
+  readonly answer: SpacerLength | { readonly status: 'refused'; readonly fault: InputFault } | null;
   /** From the spacer in place, or from the longest that was tried where that one is too short. */
   readonly cut: (SpacerCut & { readonly from: number }) | null;
   readonly shelf: readonly RankedSpacer[];
@@ -112,7 +112,7 @@ function answerTo(trials: readonly SpacerTrial[], target: SpacerTarget): SpacerP
     () => spacerLength(trials, target),
     ({ faults: [fault] }) => ({
       status: 'refused',
-      reason: `${String(fault!.value)} mm: expected ${fault!.expected}`,
+      fault: fault!,
     }),
   );
 }

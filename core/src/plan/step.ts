@@ -1,3 +1,4 @@
+import type { InputFault } from '../faults/index.ts';
 import type { SizeFeature } from '../inspect/index.ts';
 import type { DecisionWord } from '../measure/index.ts';
 import type { RunStage, TorqueReading } from '../job/index.ts';
@@ -98,6 +99,8 @@ export interface Step {
   readonly beside: readonly BesideId[];
   readonly figures: readonly Figure[];
   readonly missing: readonly Missing[];
+  /** What cannot be so in what was described, which it is there to put right. */
+  readonly faults: readonly InputFault[];
   readonly orientation: readonly Orientation[];
   /** Sizes that can be entered at this step, and checks that are answered with yes or no. */
   readonly sizes: readonly SizeFeature[];

@@ -46,12 +46,10 @@ export function closingPlay(
     requireNumber(`points[${at}].angle`, angle, { min: 0, max: 7200, unit: '°' });
     requireNumber(`points[${at}].play`, play, { min: 0, max: 20, unit: 'mm' });
     if (at > 0 && angle < points[at - 1]!.angle - 1e-9)
-      refuse(
-        'contradiction',
-        `points[${at}].angle`,
-        angle,
-        `at least ${points[at - 1]!.angle}°: a nut on a collapsible sleeve is never backed off`,
-      );
+      refuse('contradiction', `points[${at}].angle`, angle, {
+        id: 'neverBackedOff',
+        angle: points[at - 1]!.angle,
+      });
   });
   requireBand(band);
   requireNumber('uncertainty', uncertainty, { above: 0, max: 1, unit: 'mm' });

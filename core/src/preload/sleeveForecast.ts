@@ -168,12 +168,10 @@ function requireSleeve(question: SleeveQuestion): SleeveQuestion {
     requireNumber(`points[${at}].torque`, torque, { min: 0, max: 500, unit: 'N·m' });
     const before = points[at - 1];
     if (before !== undefined && angle < before.angle - 1e-9)
-      refuse(
-        'contradiction',
-        `points[${at}].angle`,
-        angle,
-        `at least ${before.angle}°: a nut on a collapsible sleeve is never backed off, the sleeve does not come back and preload is lost`,
-      );
+      refuse('contradiction', `points[${at}].angle`, angle, {
+        id: 'neverBackedOff',
+        angle: before.angle,
+      });
   });
   requireBand(band, { min: 0, max: 500, unit: 'N·m' });
   requireNumber('sealDrag', sealDrag, { min: 0, max: 100, unit: 'N·m' });

@@ -191,12 +191,10 @@ function bracketOf(trials: readonly SpacerTrial[]): Bracket {
     tight: tight.length === 0 ? null : Math.max(...tight),
   };
   if (bracket.loose !== null && bracket.tight !== null && bracket.tight >= bracket.loose)
-    refuse(
-      'contradiction',
-      'trials',
-      bracket.tight,
-      `shorter than ${bracket.loose} mm, which still had play: a ring was not home in one of the two builds`,
-    );
+    refuse('contradiction', 'trials', bracket.tight, {
+      id: 'shorterThanLoose',
+      length: bracket.loose,
+    });
   return bracket;
 }
 

@@ -33,12 +33,11 @@ export function zeroPlayLength(trials: readonly SpacerTrial[]): ZeroPlay | null 
   const best = each.at(-1)!;
   for (const other of each)
     if (Math.abs(other.length - best.length) > APART * Math.hypot(other.standard, best.standard))
-      refuse(
-        'contradiction',
-        'trials',
-        best.trial.play!.value,
-        `a play that changes as the spacer does: ${other.trial.length} mm gave ${other.trial.play!.value.toFixed(3)} mm. Measure both again, something was not home`,
-      );
+      refuse('contradiction', 'trials', best.trial.play!.value, {
+        id: 'spacerMovesPlay',
+        length: other.trial.length,
+        play: other.trial.play!.value,
+      });
   const weight = each.reduce((sum, { standard }) => sum + standard ** -2, 0);
   return {
     length: each.reduce((sum, { length, standard }) => sum + length * standard ** -2, 0) / weight,

@@ -25,14 +25,9 @@ export function requireInRange(
   field: string,
 ): void {
   requireNumber(field, value, { min: 0, max: 2000, unit: 'N·m' });
-  if (value > most) refuse('outOfRange', field, value, `at most ${most} N·m, where ${name} ends`);
+  if (value > most) refuse('outOfRange', field, value, { id: 'toolEnds', most, tool: name });
   if (value > 0 && value < least)
-    refuse(
-      'outOfRange',
-      field,
-      value,
-      `at least ${least} N·m, below which ${name} does not tell: take a finer tool`,
-    );
+    refuse('outOfRange', field, value, { id: 'toolTells', least, tool: name });
 }
 
 /** Check the card of a tool. @throws InputError naming `tool.…` */

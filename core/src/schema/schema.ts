@@ -1,3 +1,5 @@
+import type { Wanted } from '../faults/index.ts';
+
 declare const TYPE: unique symbol;
 
 /** What a value must be, as data: from one schema follow its TypeScript type, its check and its refusal. */
@@ -17,7 +19,12 @@ export type TypeOf<S> = S extends Schema<infer T> ? T : never;
 /** The rules there are. Bounds are inclusive; `unit` is for the words of a refusal. */
 export type Rule =
   | { readonly kind: 'number'; readonly min: number; readonly max: number; readonly unit: string }
-  | { readonly kind: 'whole'; readonly min: number; readonly max: number; readonly past: string }
+  | {
+      readonly kind: 'whole';
+      readonly min: number;
+      readonly max: number;
+      readonly past: Wanted | undefined;
+    }
   | { readonly kind: 'text'; readonly max: number; readonly min: number }
   | { readonly kind: 'identifier' }
   | { readonly kind: 'stepId' }
@@ -58,8 +65,8 @@ export const number = (min: number, max: number, unit = '') =>
 export const millimetres = (min: number, max: number) => number(min, max, 'mm');
 /** An angle, degrees. */
 export const degrees = (min: number, max: number) => number(min, max, '°');
-/** A whole number within bounds. @param past what to do about more than the highest, for the words of a refusal */
-export const whole = (min: number, max: number, past = '') =>
+/** A whole number within bounds. @param past what is held to instead of the bounds */
+export const whole = (min: number, max: number, past?: Wanted) =>
   schema<number>({ kind: 'whole', min, max, past });
 /** Text that a person wrote, of at most so many characters. */
 export const text = (max: number, min = 0) => schema<string>({ kind: 'text', max, min });

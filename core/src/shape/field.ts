@@ -1,4 +1,4 @@
-import { InputError, type InputFault } from '../faults/index.ts';
+import { InputError, type InputFault, type Wanted } from '../faults/index.ts';
 
 /**
  * One field of an input. `path` uses `.` for members and `[]` for each entry of a list:
@@ -51,26 +51,21 @@ function toTree(fields: readonly Field[]): Tree {
 
 function shapeFaults(tree: Tree, value: unknown, path: string): readonly InputFault[] {
   if (tree.list) {
-    if (!Array.isArray(value)) return [fault('missing', path, value, 'a list')];
+    if (!Array.isArray(value)) return [fault('missing', path, value, { id: 'list' })];
     const each = { ...tree, list: false };
     return value.flatMap((entry, index) => shapeFaults(each, entry, `${path}[${index}]`));
   }
   if ('leaf' in tree) return leafFaults(tree.leaf, value, path);
   if (typeof value !== 'object' || value === null || Array.isArray(value))
     return [
-      fault(
-        'missing',
-        path || 'input',
-        value,
-        `an object with ${[...tree.members.keys()].join(', ')}`,
-      ),
+      fault('missing', path || 'input', value, { id: 'object', members: [...tree.members.keys()] }),
     ];
   const given = value as Record<string, unknown>;
   const at = (name: string) => (path === '' ? name : `${path}.${name}`);
   const unknown = Object.keys(given).filter((name) => !tree.members.has(name));
   return [
     ...unknown.map((name) =>
-      fault('unknownName', at(name), given[name], `one of ${[...tree.members.keys()].join(', ')}`),
+      fault('unknownName', at(name), given[name], { id: 'oneOf', names: [...tree.members.keys()] }),
     ),
     ...[...tree.members].flatMap(([name, member]) =>
       shapeFaults(member, own(given, name), at(name)),
@@ -85,15 +80,15 @@ function own(given: Record<string, unknown>, name: string): unknown {
 function leafFaults(field: Field, value: unknown, path: string): readonly InputFault[] {
   if (value === undefined && field.optional) return [];
   if (value === null && field.nullable) return [];
-  const expected = describeType(field);
-  if (value === undefined) return [fault('missing', path, value, expected)];
+  const wanted = { id: 'fieldOf', type: describeType(field) } as const;
+  if (value === undefined) return [fault('missing', path, value, wanted)];
   const right =
     typeof field.type === 'string'
       ? isOfType(field.type, value)
       : typeof value === 'string' && field.type.includes(value);
   return right
     ? []
-    : [fault(typeof field.type === 'string' ? 'notANumber' : 'unknownName', path, value, expected)];
+    : [fault(typeof field.type === 'string' ? 'notANumber' : 'unknownName', path, value, wanted)];
 }
 
 function isOfType(type: Exclude<Field['type'], readonly string[]>, value: unknown): boolean {
@@ -122,7 +117,7 @@ function fault(
   code: InputFault['code'],
   field: string,
   value: unknown,
-  expected: string,
+  wanted: Wanted,
 ): InputFault {
-  return { code, field, value, expected };
+  return { code, field, value, wanted };
 }

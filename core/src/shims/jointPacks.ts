@@ -216,12 +216,9 @@ function solve(specs: readonly JointSpec[], sites: readonly JointSite[]): readon
     [rows[column], rows[pivot]] = [rows[pivot]!, rows[column]!];
     const head = rows[column]!;
     if (Math.abs(head[column]!) < 0.05)
-      refuse(
-        'contradiction',
-        'sites',
-        sites.map(({ id }) => id).join(', '),
-        'places that move the figures independently of each other',
-      );
+      refuse('contradiction', 'sites', sites.map(({ id }) => id).join(', '), {
+        id: 'independentPlaces',
+      });
     for (let at = 0; at < n; at += 1) {
       if (at === column) continue;
       const share = rows[at]![column]! / head[column]!;

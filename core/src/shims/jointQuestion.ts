@@ -70,7 +70,7 @@ export function requireJoint(question: JointQuestion): JointQuestion {
     requireNumber(`sites[${at}].thickness`, thickness, { min: 0, max: 100, unit: 'mm' });
     requireNumber(`sites[${at}].uncertainty`, uncertainty, { min: 0, max: 1, unit: 'mm' });
     if (typeof gains !== 'object' || gains === null)
-      refuse('missing', `sites[${at}].gains`, gains, 'a gain for each figure');
+      refuse('missing', `sites[${at}].gains`, gains, { id: 'gainForEach' });
     for (const [id, gain] of Object.entries(gains))
       requireNumber(`sites[${at}].gains.${id}`, gain, { min: -10, max: 10 });
   });

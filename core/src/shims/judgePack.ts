@@ -23,7 +23,7 @@ export function judgePack(question: PackQuestion, pieces: readonly PackPiece[]):
   pieces.forEach(({ sizeId, quantity }, at) => {
     const size = q.stock.find(({ id }) => id === sizeId);
     if (size === undefined)
-      refuse('contradiction', `pieces[${at}].sizeId`, sizeId, 'a size of the stock at hand');
+      refuse('contradiction', `pieces[${at}].sizeId`, sizeId, { id: 'sizeOfStock' });
     requireInteger(`pieces[${at}].quantity`, quantity, { min: 0, max: size.count });
   });
   const thickness = packThickness(pieces);

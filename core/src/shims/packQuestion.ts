@@ -58,8 +58,7 @@ export function requireQuestion(q: PackQuestion): PackQuestion {
     unit: 'mm',
   });
   requireNumber('gain', q.gain, { min: -10, max: 10 });
-  if (Math.abs(q.gain) < 0.05)
-    refuse('contradiction', 'gain', q.gain, 'a place where thickness moves the play (gain not 0)');
+  if (Math.abs(q.gain) < 0.05) refuse('contradiction', 'gain', q.gain, { id: 'gainNotZero' });
   requireBand(q.band);
   requireStock(q.stock);
   requireInteger('mostPieces', q.mostPieces, { min: 1, max: 8 });

@@ -30,19 +30,15 @@ export function requireStock(stock: readonly ShimSize[]): readonly ShimSize[] {
     const field = `stock[${index}]`;
     requireNumber(`${field}.thickness`, size.thickness, { above: 0, max: 20, unit: 'mm' });
     if (Math.abs(micrometres(size.thickness) - size.thickness * 1000) > 1e-6)
-      refuse(
-        'outOfRange',
-        `${field}.thickness`,
-        size.thickness,
-        'whole micrometres (three decimals of a mm)',
-      );
+      refuse('outOfRange', `${field}.thickness`, size.thickness, { id: 'wholeMicrometres' });
     requireInteger(`${field}.count`, size.count, { min: 0, max: MOST_PIECES });
     requireNumber(`${field}.uncertainty`, size.uncertainty, { min: 0, max: 0.1, unit: 'mm' });
     if (stock.findIndex(({ id }) => id === size.id) !== index)
-      refuse('contradiction', `${field}.id`, size.id, 'an id of its own');
+      refuse('contradiction', `${field}.id`, size.id, { id: 'ownId' });
   });
   const pieces = stock.reduce((sum, { count }) => sum + count, 0);
-  if (pieces > MOST_PIECES) refuse('outOfRange', 'stock', pieces, `at most ${MOST_PIECES} pieces`);
+  if (pieces > MOST_PIECES)
+    refuse('outOfRange', 'stock', pieces, { id: 'atMost', most: MOST_PIECES, of: 'pieces' });
   return stock;
 }
 

@@ -90,26 +90,30 @@ function blockedByCircle(seats: readonly SeatTask[]): null {
     'contradiction',
     'seats',
     seats.map(({ id }) => id),
-    'seats that do not wait for each other in a circle',
+    { id: 'noCircle' },
   );
 }
 
 function requireSeats(seats: readonly SeatTask[]): void {
   if (seats.length > MOST_SEATS)
-    refuse('outOfRange', 'seats', seats.length, `at most ${MOST_SEATS} of one part`);
+    refuse('outOfRange', 'seats', seats.length, {
+      id: 'atMost',
+      most: MOST_SEATS,
+      of: 'of one part',
+    });
   const ids = new Set(seats.map(({ id }) => id));
   if (ids.size < seats.length)
     refuse(
       'contradiction',
       'seats',
       seats.map(({ id }) => id),
-      'an id of its own for each',
+      { id: 'ownId' },
     );
   seats.forEach(({ deadline, handling, after }, n) => {
     requireNumber(`seats[${n}].deadline`, deadline, { min: 0, max: 1e6, unit: 's' });
     requireNumber(`seats[${n}].handling`, handling, { above: 0, max: 3600, unit: 's' });
     for (const id of after)
       if (!ids.has(id))
-        refuse('unknownName', `seats[${n}].after`, id, `one of ${[...ids].join(', ')}`);
+        refuse('unknownName', `seats[${n}].after`, id, { id: 'oneOf', names: [...ids] });
   });
 }

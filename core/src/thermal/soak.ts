@@ -75,12 +75,12 @@ export function soakTime({
   const goal = warming ? target - NEAR_ENOUGH : target + NEAR_ENOUGH;
   const there = warming ? from >= goal : from <= goal;
   if (!there && (warming ? medium <= goal : medium >= goal))
-    return refuse(
-      'contradiction',
-      'medium',
-      medium,
-      `${warming ? 'more' : 'less'} than ${goal} °C to come to ${target} °C`,
-    );
+    return refuse('contradiction', 'medium', medium, {
+      id: 'soakGoal',
+      side: warming ? 'more' : 'less',
+      goal,
+      target,
+    });
   const seconds = there ? 0 : tau * Math.log((medium - from) / (medium - goal));
   return {
     seconds,

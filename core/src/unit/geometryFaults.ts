@@ -1,5 +1,5 @@
 import { findGain, UNKNOWN_PLACE } from '../arrangement/index.ts';
-import { exceeds, InputError, isolated, type InputFault } from '../faults/index.ts';
+import { exceeds, InputError, isolated, type InputFault, type Wanted } from '../faults/index.ts';
 import { toleranceClass } from '../fits/index.ts';
 import { oncePerObject } from '../memo/index.ts';
 import { STATION_KIND_TABLE } from './stationKinds.ts';
@@ -21,7 +21,9 @@ export const geometryFaults = oncePerObject((unit: Unit): GeometryFaults => {
       const faults = isolated(() => stationFaults(station, axis));
       return [
         station.id,
-        faults.ok ? faults.value : [fault('station', station.id, faults.fault)],
+        faults.ok
+          ? faults.value
+          : [fault('station', station.id, { id: 'notWorkedOut', why: faults.fault })],
       ] as const;
     }),
   );
@@ -43,9 +45,9 @@ function ownSize({ kind, width, inside, outside }: Station): readonly InputFault
   return [
     ...(kind !== 'looseRollers' || inside > 0
       ? []
-      : [fault('inside', inside, 'the diameter of the journal they run on, more than 0 mm')]),
-    ...(outside > inside ? [] : [fault('outside', outside, `more than the inside, ${inside} mm`)]),
-    ...(width > 0 ? [] : [fault('width', width, 'more than 0 mm')]),
+      : [fault('inside', inside, { id: 'journalOfRollers' })]),
+    ...(outside > inside ? [] : [fault('outside', outside, { id: 'aboveInside', inside })]),
+    ...(width > 0 ? [] : [fault('width', width, { id: 'number', above: 0, unit: 'mm' })]),
   ];
 }
 
@@ -54,18 +56,12 @@ function depthInBore({ kind, depth, width, boreDepth }: Station): readonly Input
   const inner = (depth ?? 0) + width;
   return !exceeds(inner, boreDepth)
     ? []
-    : [
-        fault(
-          'depth',
-          depth ?? 0,
-          `at most ${round(boreDepth - width)} mm: the seal is ${width} mm wide and the bore ${boreDepth} mm deep`,
-        ),
-      ];
+    : [fault('depth', depth ?? 0, { id: 'sealInBore', most: boreDepth - width, width, boreDepth })];
 }
 
 function torqueBand({ torqueLeast, torqueMost }: Station): readonly InputFault[] {
   if (torqueLeast === undefined || torqueMost === undefined || torqueLeast <= torqueMost) return [];
-  return [fault('torqueMost', torqueMost, `at least the least torque, ${torqueLeast} N·m`)];
+  return [fault('torqueMost', torqueMost, { id: 'aboveLeastTorque', least: torqueLeast })];
 }
 
 /** A class that the standard does not have, for the size it stands at. */
@@ -75,15 +71,7 @@ function seatClasses({ boreClass, journalClass, inside, outside }: Station): rea
     try {
       const { side } = toleranceClass(name, size, field);
       const wanted = field === 'boreClass' ? 'hole' : 'shaft';
-      return side === wanted
-        ? []
-        : [
-            fault(
-              field,
-              name,
-              `a class of a ${wanted}, such as ${wanted === 'hole' ? 'N7' : 'k5'}`,
-            ),
-          ];
+      return side === wanted ? [] : [fault(field, name, { id: 'classOf', side: wanted })];
     } catch (error) {
       if (error instanceof InputError) return error.faults;
       throw error;
@@ -100,9 +88,9 @@ function placeInArrangement(
   { arrangement }: Axis,
 ): readonly InputFault[] {
   if (place === undefined)
-    return kind === 'shimSite' ? [fault('place', null, 'where the thickness sits')] : [];
+    return kind === 'shimSite' ? [fault('place', null, { id: 'placeNeeded' })] : [];
   return place !== UNKNOWN_PLACE && findGain(arrangement, place) === null
-    ? [fault('place', place, 'a place that this arrangement has')]
+    ? [fault('place', place, { id: 'placeOfArrangement' })]
     : [];
 }
 
@@ -122,17 +110,13 @@ function inTheWay(station: Station, all: readonly Station[]): readonly InputFaul
   );
   return other === undefined
     ? []
-    : [fault('at', station.at, `room of its own: ${other.name} stands in the same place`)];
+    : [fault('at', station.at, { id: 'roomOfItsOwn', other: other.name })];
 }
 
 function overlap(from: number, to: number, otherFrom: number, otherTo: number): boolean {
   return Math.min(to, otherTo) - Math.max(from, otherFrom) > TOUCHING;
 }
 
-function fault(field: string, value: unknown, expected: string): InputFault {
-  return { code: 'contradiction', field, value, expected };
-}
-
-function round(mm: number): number {
-  return Math.round(mm * 1000) / 1000;
+function fault(field: string, value: unknown, wanted: Wanted): InputFault {
+  return { code: 'contradiction', field, value, wanted };
 }

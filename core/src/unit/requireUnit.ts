@@ -9,6 +9,7 @@ import {
 } from '../faults/index.ts';
 import { GAIN_TABLE } from '../arrangement/index.ts';
 import { requireMaterial } from '../materials/index.ts';
+import { UNIT_TABLE } from '../units/index.ts';
 import { SPEC_KIND_NAMES } from './specKinds.ts';
 import { DETAIL_NAMES, DETAIL_TABLE, type DetailName } from './stationDetails.ts';
 import { STATION_KIND_TABLE } from './stationKinds.ts';
@@ -29,7 +30,7 @@ import {
  */
 export function requireUnit(unit: Unit, path = ''): Unit {
   if (!Array.isArray(unit?.parts) || !Array.isArray(unit.axes))
-    refuse('missing', path.slice(0, -1) || 'unit', null, 'a unit with its parts and axes');
+    refuse('missing', path.slice(0, -1) || 'unit', null, { id: 'unitWithParts' });
   const parts = new Set(unit.parts.map((part) => part?.id));
   const faults: InputFault[] = [
     ...faultsOf(() => requireNamed(unit, path.slice(0, -1) || 'unit')),
@@ -42,13 +43,9 @@ export function requireUnit(unit: Unit, path = ''): Unit {
         faultsOf(() => requireStation(station, parts, `${path}axes[${a}].stations[${s}]`)),
       ),
     ),
-    ...twiceFault(`${path}parts.id`, unit.parts, 'an id of its own for each part'),
-    ...twiceFault(`${path}axes.id`, unit.axes, 'an id of its own for each axis'),
-    ...twiceFault(
-      `${path}axes.stations.id`,
-      unit.axes.flatMap(stationsOf),
-      'an id of its own for each station',
-    ),
+    ...twiceFault(`${path}parts.id`, unit.parts),
+    ...twiceFault(`${path}axes.id`, unit.axes),
+    ...twiceFault(`${path}axes.stations.id`, unit.axes.flatMap(stationsOf)),
   ];
   if (faults.length > 0) throw new InputError(faults);
   return unit;
@@ -65,8 +62,7 @@ function stationsOf(axis: Axis | null): readonly Station[] {
 export function requireAxis<Row extends Omit<Axis, 'stations'>>(axis: Row, field: string): Row {
   requireNamed(axis, field);
   requireOneOf(`${field}.arrangement`, axis.arrangement, ARRANGEMENTS);
-  if (!Array.isArray(axis.sets))
-    refuse('missing', `${field}.sets`, axis.sets, 'a list of what is set on it');
+  if (!Array.isArray(axis.sets)) refuse('missing', `${field}.sets`, axis.sets, { id: 'setsList' });
   for (const kind of axis.sets) requireOneOf(`${field}.sets`, kind, SPEC_KIND_NAMES);
   return axis;
 }
@@ -111,21 +107,21 @@ export function requireStation(station: Station, parts: ReadonlySet<string>, fie
   requireNumber(`${field}.inside`, station.inside, { min: 0, max: 3000, unit: 'mm' });
   requireNumber(`${field}.outside`, station.outside, { min: 0, max: 3000, unit: 'mm' });
   if (!parts.has(station.partId))
-    refuse('unknownName', `${field}.partId`, station.partId, `one of ${[...parts].join(', ')}`);
+    refuse('unknownName', `${field}.partId`, station.partId, { id: 'oneOf', names: [...parts] });
   const { words, details } =
     STATION_KIND_TABLE[requireOneOf(`${field}.kind`, station.kind, STATION_KINDS)];
   for (const name of DETAIL_NAMES) {
     const value = station[name];
     if (value === undefined) continue;
     if (!details.includes(name))
-      refuse('contradiction', `${field}.${name}`, value, `no such detail on: ${words}`);
+      refuse('contradiction', `${field}.${name}`, value, { id: 'detailOf', kind: words });
     requireDetail(name, value, `${field}.${name}`);
   }
 }
 
 function requireNamed(named: { readonly id: string; readonly name: string }, field: string): void {
   if (typeof named !== 'object' || named === null)
-    return refuse('missing', field, named, 'an object');
+    return refuse('missing', field, named, { id: 'object' });
   const { id, name } = named;
   requireId(`${field}.id`, id);
   requireText(`${field}.name`, name, 80);
@@ -134,22 +130,27 @@ function requireNamed(named: { readonly id: string; readonly name: string }, fie
 function requireDetail(name: DetailName, value: string | number, field: string): void {
   const row = DETAIL_TABLE[name];
   if (row.type === 'number') {
-    const number = requireNumber(field, value, { min: row.least, max: row.most });
+    const number = requireNumber(field, value, {
+      min: row.least,
+      max: row.most,
+      ...(row.quantity === 'number' ? {} : { unit: UNIT_TABLE[row.quantity][0]!.sign }),
+    });
     if (row.whole && !Number.isInteger(number))
-      refuse('outOfRange', field, value, 'a whole number');
+      refuse('outOfRange', field, value, { id: 'number', whole: true });
   } else if (row.type === 'choice') requireOneOf(field, value as string, row.values);
   else if (typeof value !== 'string' || value.length > row.longest)
-    refuse('outOfRange', field, value, `text of at most ${row.longest} characters`);
+    refuse('outOfRange', field, value, { id: 'textLength', longest: row.longest });
 }
 
 function twiceFault(
   field: string,
   rows: readonly { readonly id: string }[],
-  expected: string,
 ): readonly InputFault[] {
   const seen = new Set<string>();
   const twice = rows.find(({ id }) => seen.size === seen.add(id).size);
-  return twice === undefined ? [] : [{ code: 'contradiction', field, value: twice.id, expected }];
+  return twice === undefined
+    ? []
+    : [{ code: 'contradiction', field, value: twice.id, wanted: { id: 'ownId' } }];
 }
 
 function faultsOf(check: () => void): readonly InputFault[] {

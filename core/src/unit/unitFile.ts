@@ -35,37 +35,32 @@ export function writeUnitFile(unit: Unit): string {
  */
 export function readUnitFile(text: string): Unit {
   if (text.length > UNIT_FILE_LONGEST)
-    refuse(
-      'outOfRange',
-      'file',
-      `${text.length} characters`,
-      `at most ${UNIT_FILE_LONGEST} characters`,
-    );
+    refuse('outOfRange', 'file', `${text.length} characters`, {
+      id: 'textLength',
+      longest: UNIT_FILE_LONGEST,
+    });
   const file = parse(text);
   const { format, version } = (file ?? {}) as Partial<UnitFile>;
-  if (format !== 'wendaxis-unit') refuse('unknownName', 'format', format ?? null, 'wendaxis-unit');
+  if (format !== 'wendaxis-unit')
+    refuse('unknownName', 'format', format ?? null, { id: 'format', format: 'wendaxis-unit' });
   if (version !== UNIT_FILE_VERSION)
-    refuse(
-      'outOfRange',
-      'version',
-      version ?? null,
-      `${UNIT_FILE_VERSION}: a newer file needs a newer program`,
-    );
+    refuse('outOfRange', 'version', version ?? null, {
+      id: 'fileVersion',
+      version: UNIT_FILE_VERSION,
+    });
   checkShape(FIELDS, file);
   const { unit } = file as UnitFile;
   requireText('unit.name', unit.name, 80);
   if (unit.parts.length > MOST_PARTS)
-    refuse('outOfRange', 'unit.parts', unit.parts.length, `at most ${MOST_PARTS}`);
+    refuse('outOfRange', 'unit.parts', unit.parts.length, { id: 'atMost', most: MOST_PARTS });
   if (unit.axes.length > MOST_AXES)
-    refuse('outOfRange', 'unit.axes', unit.axes.length, `at most ${MOST_AXES}`);
+    refuse('outOfRange', 'unit.axes', unit.axes.length, { id: 'atMost', most: MOST_AXES });
   const crowded = unit.axes.findIndex(({ stations }) => stations.length > MOST_STATIONS);
   if (crowded >= 0)
-    refuse(
-      'outOfRange',
-      `unit.axes[${crowded}].stations`,
-      unit.axes[crowded]!.stations.length,
-      `at most ${MOST_STATIONS}`,
-    );
+    refuse('outOfRange', `unit.axes[${crowded}].stations`, unit.axes[crowded]!.stations.length, {
+      id: 'atMost',
+      most: MOST_STATIONS,
+    });
   return requireUnit(unit, 'unit.');
 }
 
@@ -73,12 +68,7 @@ function parse(text: string): unknown {
   try {
     return JSON.parse(text) as unknown;
   } catch (error) {
-    return refuse(
-      'unreadable',
-      'file',
-      (error as Error).message,
-      'JSON, as this program writes it',
-    );
+    return refuse('unreadable', 'file', (error as Error).message, { id: 'json' });
   }
 }
 

@@ -49,7 +49,7 @@ export function parseQuantity(
   const typed = text.trim();
   const match = typed.length > 40 ? null : SHAPE.exec(normalise(typed));
   if (match === null)
-    return refuse('unreadable', field, text, `a number with a unit, such as ${EXAMPLES[kind]}`);
+    return refuse('unreadable', field, text, { id: 'numberWithUnit', example: EXAMPLES[kind] });
   const [, sign, whole, numerator, denominator, decimal, unitText] = match;
   const magnitude =
     decimal === undefined
@@ -58,9 +58,9 @@ export function parseQuantity(
   const unitTyped = unitText !== undefined && unitText !== '';
   const row = unitTyped ? findUnit(field, kind, unitText) : unitById(kind, assume);
   const value = (sign === '-' ? -magnitude : magnitude) * row.factor + row.offset;
-  if (!Number.isFinite(value)) return refuse('outOfRange', field, text, 'a smaller number');
+  if (!Number.isFinite(value)) return refuse('outOfRange', field, text, { id: 'smallerNumber' });
   if (kind === 'temperature' && value < -273.15)
-    return refuse('outOfRange', field, text, 'a temperature above absolute zero (−273.15 °C)');
+    return refuse('outOfRange', field, text, { id: 'aboveAbsoluteZero' });
   return { kind, value, unit: row.id, unitTyped, typed };
 }
 
@@ -98,8 +98,7 @@ function normalise(text: string): string {
 }
 
 function fraction(field: string, typed: string, top?: string, bottom?: string): number {
-  if (Number(bottom) === 0)
-    refuse('outOfRange', field, typed, 'a fraction whose lower part is not 0');
+  if (Number(bottom) === 0) refuse('outOfRange', field, typed, { id: 'fraction' });
   return Number(top) / Number(bottom);
 }
 
@@ -108,20 +107,15 @@ function decimalPoint(field: string, typed: string, text: string): string {
   const [whole = '', places] = text.split(',');
   if (places === undefined) return text;
   if (places.length === 3 && Number(whole) !== 0)
-    refuse(
-      'unreadable',
-      field,
-      typed,
-      `${whole}.${places} or ${whole}${places}, without the comma`,
-    );
+    refuse('unreadable', field, typed, { id: 'withoutComma', whole, places });
   return `${whole}.${places}`;
 }
 
 function findUnit(field: string, kind: QuantityKind, text: string): UnitRow {
   const name = text.toLowerCase().replace(/[\s.·⋅*-]/gu, '');
   const row = UNIT_TABLE[kind].find(({ aliases }) => aliases.includes(name));
-  const known = UNIT_TABLE[kind].map(({ sign }) => sign).join(', ');
-  return row ?? refuse('unknownName', field, text, `a unit of ${kind}: ${known}`);
+  const known = UNIT_TABLE[kind].map(({ sign }) => sign);
+  return row ?? refuse('unknownName', field, text, { id: 'unitOf', kind, known });
 }
 
 /**
@@ -130,5 +124,5 @@ function findUnit(field: string, kind: QuantityKind, text: string): UnitRow {
  */
 export function unitById(kind: QuantityKind, id: string): UnitRow {
   const row = UNIT_TABLE[kind].find((candidate) => candidate.id === id);
-  return row ?? refuse('unknownName', 'unit', id, `a unit of ${kind}`);
+  return row ?? refuse('unknownName', 'unit', id, { id: 'unitOf', kind, known: [] });
 }

@@ -9,5 +9,5 @@ const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-
 export function requireJobId(value: unknown): string {
   return typeof value === 'string' && UUID.test(value)
     ? value
-    : refuse('unreadable', 'jobId', value ?? null, 'the UUID of a job, in lower case');
+    : refuse('unreadable', 'jobId', value ?? null, { id: 'uuid' });
 }

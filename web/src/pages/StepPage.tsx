@@ -13,6 +13,8 @@ import { Button } from '../ui/Button.tsx';
 import { Notice } from '../ui/Notice.tsx';
 import { StateMark } from '../ui/StateMark.tsx';
 import { useShortcut } from '../ui/useShortcut.ts';
+import { useUnits } from '../ui/useUnits.ts';
+import { faultWords } from '../wording/faultWords.ts';
 import { STEP_STATUS_WORDS } from '../wording/stateWords.ts';
 import { useOpenJob } from './JobLayout.tsx';
 import { NotNow } from './NotNow.tsx';
@@ -39,6 +41,7 @@ interface ViewProps {
 
 function StepView({ job, step }: ViewProps) {
   const { jobId, plan, state } = job;
+  const units = useUnits();
   const navigate = useNavigate();
   const onward = useCallback(() => void navigate(`/jobs/${jobId}/step`), [jobId, navigate]);
   const behind = step.status === 'done' || step.status === 'setAside';
@@ -53,6 +56,11 @@ function StepView({ job, step }: ViewProps) {
             <StateMark state={stepState(step, plan.next)} words={STEP_STATUS_WORDS[step.status]} />
           </p>
           <h1 className="m-0 text-[2.2rem] leading-tight">{step.title}</h1>
+          {step.faults.map((fault) => (
+            <p key={fault.field} className="m-0 text-xl font-semibold">
+              {faultWords(fault, units)}
+            </p>
+          ))}
           <p className="m-0 text-xl">{step.how}</p>
           <p className="text-soft m-0">{step.reason}</p>
         </div>

@@ -1,6 +1,6 @@
 import { useId } from 'react';
 
-import { InputError } from '@wendaxis/core/faults';
+import { InputError, type Wanted } from '@wendaxis/core/faults';
 import {
   assumedUnit,
   tryParseQuantity,
@@ -9,20 +9,21 @@ import {
   type UnitSystem,
 } from '@wendaxis/core/units';
 
+import { wantedIn } from '../wording/faultWords.ts';
 import { useUnits } from './useUnits.ts';
 
 /** What a field holds: nothing yet, a quantity, or text that cannot be read (and why). */
 export type FieldReading =
   | { readonly status: 'empty' }
   | { readonly status: 'read'; readonly quantity: TypedQuantity }
-  | { readonly status: 'unreadable'; readonly expected: string };
+  | { readonly status: 'unreadable'; readonly wanted: Wanted };
 
 /** Read what was typed into a field; a bare number is in the screen's unit. */
 export function readField(text: string, kind: QuantityKind, system: UnitSystem): FieldReading {
   if (text.trim() === '') return { status: 'empty' };
   const result = tryParseQuantity(text, kind, assumedUnit(kind, system));
   return result instanceof InputError
-    ? { status: 'unreadable', expected: result.faults[0]!.expected }
+    ? { status: 'unreadable', wanted: result.faults[0]!.wanted }
     : { status: 'read', quantity: result };
 }
 
@@ -67,7 +68,7 @@ export function QuantityField({
           ? 'May be left open'
           : `In ${units.unit(kind)}, or with a unit`,
     read: reading.status === 'read' ? echo(units.show(reading.quantity.value, kind), text) : '',
-    unreadable: bad ? `Expected ${reading.expected}` : '',
+    unreadable: bad ? `Expected ${wantedIn(reading.wanted, units)}` : '',
   }[reading.status];
   return (
     <div className={`grid ${compact ? '' : 'gap-1'}`}>

@@ -6,7 +6,8 @@ import type { QuantityKind } from '@wendaxis/core/units';
 import type { Term, WorkingLine } from '@wendaxis/core/working';
 
 import { Button } from './Button.tsx';
-import { useUnits, type ScreenUnits } from './useUnits.ts';
+import type { ScreenUnits } from './screenUnits.ts';
+import { useUnits } from './useUnits.ts';
 
 const STANDING = {
   standard: 'published standard',

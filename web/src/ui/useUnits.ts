@@ -1,33 +1,10 @@
 import { useMemo } from 'react';
 
-import { formatQuantity, type QuantityKind, type UnitSystem } from '@wendaxis/core/units';
-
 import { useSettings } from '../stores/settingsStore.ts';
+import { screenUnits, type ScreenUnits } from './screenUnits.ts';
 
-/** Quantities as this screen shows them. */
-export interface ScreenUnits {
-  readonly system: UnitSystem;
-  /** Number and unit. */
-  show(value: number, kind?: QuantityKind, decimals?: number): string;
-  /** The number alone. */
-  digits(value: number, kind?: QuantityKind, decimals?: number): string;
-  unit(kind?: QuantityKind): string;
-}
-
-/** Format in the unit system the screen is switched to. Lengths unless another kind is named. */
+/** Format in the unit system the screen is switched to. */
 export function useUnits(): ScreenUnits {
   const system = useSettings((settings) => settings.system);
-  return useMemo(() => {
-    const format = (value: number, kind: QuantityKind = 'length', decimals?: number) =>
-      formatQuantity(value, kind, system, decimals);
-    return {
-      system,
-      show: (value, kind, decimals) => {
-        const { text, unit } = format(value, kind, decimals);
-        return unit === '' || unit === '°' ? `${text}${unit}` : `${text} ${unit}`;
-      },
-      digits: (value, kind, decimals) => format(value, kind, decimals).text,
-      unit: (kind) => format(0, kind).unit,
-    };
-  }, [system]);
+  return useMemo(() => screenUnits(system), [system]);
 }

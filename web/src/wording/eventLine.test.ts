@@ -1,14 +1,8 @@
 import { unitFromTemplate } from '@wendaxis/core/unit';
 
+import { screenUnits } from '../ui/screenUnits.ts';
 import { eventLine, eventTime, tellerOf } from './eventLine.ts';
 import { unreadableWords } from './unreadableWords.ts';
-
-const UNITS = {
-  system: 'metric',
-  show: (value: number) => `${value} mm`,
-  digits: String,
-  unit: () => 'mm',
-} as const;
 
 describe('a line of the logbook', () => {
   it('calls what it speaks of by its name, and what is gone by its id', () => {
@@ -23,7 +17,7 @@ describe('a line of the logbook', () => {
       right: end,
       span: 42,
     });
-    const tell = tellerOf(UNITS, { unit, plan: null });
+    const tell = tellerOf(screenUnits('metric'), { unit, plan: null });
     const [station] = unit.axes[0]!.stations;
     const line = (stationId: string) =>
       eventLine('job', { type: 'MarkMade', data: { stationId, text: 'blue' } }, tell);

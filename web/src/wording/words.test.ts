@@ -1,19 +1,13 @@
-import { formatQuantity } from '@wendaxis/core/units';
 import type { Decision, Remedy } from '@wendaxis/core/measure';
 import { STAGES_OF } from '@wendaxis/core/plan';
 
-import type { ScreenUnits } from '../ui/useUnits.ts';
+import { screenUnits } from '../ui/screenUnits.ts';
 import { dialDecimals } from '../features/bench/dialDecimals.ts';
 import { HANDS, PHASE_WORDS } from '../features/bench/phaseWords.ts';
 import { ACTION_WORDS, STAGE_WORDS } from './actionWords.ts';
 import { remedyWords, sideWords } from './verdictWords.ts';
 
-const units: ScreenUnits = {
-  system: 'metric',
-  digits: (value) => formatQuantity(value, 'length', 'metric').text,
-  show: (value) => `${formatQuantity(value, 'length', 'metric').text} mm`,
-  unit: () => 'mm',
-};
+const units = screenUnits('metric');
 
 describe('verdicts in words', () => {
   const decision = (word: Decision['word'], limit: Decision['limit']): Decision => ({

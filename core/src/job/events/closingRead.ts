@@ -27,12 +27,7 @@ export const closingRead = jobEvent({
     const before = state.closing[data.stationId] ?? [];
     const stood = before.at(-1)?.angle ?? 0;
     if (data.angle < stood)
-      refuse(
-        'contradiction',
-        'angle',
-        data.angle,
-        `at least ${stood}°: a nut on a collapsible sleeve is never backed off`,
-      );
+      refuse('contradiction', 'angle', data.angle, { id: 'neverBackedOff', angle: stood });
     const closing = { ...state.closing, [data.stationId]: [...before, data] };
     return { ...state, closing, moved: { ...state.moved, [data.stationId]: order } };
   },

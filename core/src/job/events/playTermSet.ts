@@ -39,10 +39,8 @@ export function requireTerm({ term, clamp }: PlayTermRow): void {
   if (clamp === null) return;
   const shorter = clampShortening(clamp);
   if (Math.abs(shorter - (term.final - term.trial)) > 1e-6)
-    refuse(
-      'contradiction',
-      'term.final',
-      term.final,
-      `${(term.trial + shorter).toFixed(6)} mm, which the nut torques give`,
-    );
+    refuse('contradiction', 'term.final', term.final, {
+      id: 'nutTorquesGive',
+      length: term.trial + shorter,
+    });
 }

@@ -26,7 +26,7 @@ export const specSet = jobEvent({
   joint: ({ axisId, kind, band, through }) => {
     requireSpecBand(kind, band);
     if (through?.axisId === axisId)
-      refuse('contradiction', 'through.axisId', axisId, 'the axis of the pinion, not its own');
+      refuse('contradiction', 'through.axisId', axisId, { id: 'anotherAxis' });
   },
   says: ({ kind, band, source }, tell) => {
     const { words, quantity } = SPEC_KINDS[kind];

@@ -76,5 +76,5 @@ export function requireTorque({ tool, value, pull }: TorqueReading): void {
   if (pull === null) return;
   const { torque } = cordTorque(pull);
   if (Math.abs(torque - value) > 1e-6 + 1e-4 * value)
-    refuse('contradiction', 'value', value, `${torque.toFixed(4)} N·m, which is F·(r + cord/2)`);
+    refuse('contradiction', 'value', value, { id: 'pullGives', torque });
 }

@@ -11,9 +11,9 @@ export const materialAdded = workshopEvent({
   data: record({ materialId: identifier(), material: lookedAtLater<Material>() }),
   joint: ({ material }) =>
     typeof material === 'string'
-      ? refuse('contradiction', 'material', material, 'the figures of a material, not a name')
+      ? refuse('contradiction', 'material', material, { id: 'figuresOfMaterial' })
       : requireMaterial('material', material),
-  says: ({ materialId }) => `Material: ${materialId}`,
+  says: ({ material }) => `Material: ${material.words}`,
   reduce: (state, { data }) => ({
     ...state,
     materials: replaced(state.materials, data, (row) => row.materialId),

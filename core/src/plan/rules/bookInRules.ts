@@ -1,4 +1,3 @@
-import { describeFault } from '../../faults/index.ts';
 import { SPEC_KINDS } from '../../unit/index.ts';
 import { bandFigure, numbers } from '../figures.ts';
 import { nameOf, NO_NUMBERS, type Rule, type Subject } from '../rule.ts';
@@ -18,7 +17,8 @@ export const BOOK_IN_RULES: readonly Rule[] = [
     form: 'mend',
     when: ({ faults }) => faults.length > 0,
     title: (subject) => `Mend the description of ${nameOf(subject)}`,
-    how: ({ faults }) => faults.map(describeFault).join('. '),
+    how: 'Put it right where it is described.',
+    faults: ({ faults }) => faults,
     reason: 'What is described contradicts itself. Everything else can be worked on meanwhile.',
     done: () => false,
   },

@@ -1,7 +1,7 @@
 import { useState, type FormEvent } from 'react';
 import { v4 as uuid } from 'uuid';
 
-import { describeFault, InputError } from '@wendaxis/core/faults';
+import { InputError } from '@wendaxis/core/faults';
 import { requireSpecBand } from '@wendaxis/core/job';
 import type { Band } from '@wendaxis/core/measure';
 import { USED_SHARE } from '@wendaxis/core/preload';
@@ -13,6 +13,7 @@ import { QuantityField, readField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { SelectField } from '../describe/SelectField.tsx';
 import { TextField } from '../describe/TextField.tsx';
+import { faultsWords } from '../../wording/faultWords.ts';
 
 interface Props {
   readonly jobId: string;
@@ -33,7 +34,8 @@ function ratioOf(carrier: Axis, pinion: Axis | undefined): string {
 /** The band of what is set on an axis, and the line it was read from. */
 export function SpecForm({ jobId, axis, kind, axes }: Props) {
   const { words, quantity } = SPEC_KINDS[kind];
-  const { system, show } = useUnits();
+  const units = useUnits();
+  const { system, show } = units;
   const [texts, setTexts] = useState({ lower: '', upper: '', source: '' });
   const [sealDrag, setSealDrag] = useState<'included' | 'excluded'>('excluded');
   const [throughAxis, setThroughAxis] = useState('');
@@ -64,7 +66,7 @@ export function SpecForm({ jobId, axis, kind, axes }: Props) {
       requireSpecBand(kind, band);
     } catch (error) {
       if (!(error instanceof InputError)) throw error;
-      return setFault(error.faults.map(describeFault).join('. '));
+      return setFault(faultsWords(error.faults, units));
     }
     record(jobId, 'SpecSet', {
       specId: uuid(),

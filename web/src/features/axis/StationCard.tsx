@@ -1,7 +1,6 @@
 import { Link } from 'react-router';
 
 import { findGain } from '@wendaxis/core/arrangement';
-import { describeFault } from '@wendaxis/core/faults';
 import { FINDINGS, REPAIRS } from '@wendaxis/core/inspect';
 import type { JobState } from '@wendaxis/core/job';
 import { materialOf } from '@wendaxis/core/materials';
@@ -17,7 +16,9 @@ import {
 } from '@wendaxis/core/unit';
 
 import { StepRow } from '../plan/StepRow.tsx';
-import { useUnits, type ScreenUnits } from '../../ui/useUnits.ts';
+import type { ScreenUnits } from '../../ui/screenUnits.ts';
+import { useUnits } from '../../ui/useUnits.ts';
+import { faultWords } from '../../wording/faultWords.ts';
 
 interface Props {
   readonly jobId: string;
@@ -51,7 +52,7 @@ export function StationCard({ jobId, axis, station, number, state, plan }: Props
       </div>
       {faults.map((fault) => (
         <p key={fault.field} role="alert" className="text-bad m-0 font-semibold">
-          {describeFault(fault)}
+          {faultWords(fault, units)}
         </p>
       ))}
       <dl className="m-0 mt-1 grid grid-cols-[max-content_1fr] gap-x-4 gap-y-0.5">

@@ -1,6 +1,5 @@
 import { useEffect, useRef, useState, type FormEvent } from 'react';
 
-import { describeFault } from '@wendaxis/core/faults';
 import {
   DETAIL_TABLE,
   geometryFaults,
@@ -25,6 +24,7 @@ import {
   type StationEdits,
 } from './stationEntry.ts';
 import { TextField } from './TextField.tsx';
+import { faultsWords, faultWords } from '../../wording/faultWords.ts';
 
 interface Props {
   readonly unit: Unit;
@@ -73,7 +73,7 @@ export function StationEditor({ unit, station, field, onRecord, onCopy, onRemove
     >
       {faults.map((fault) => (
         <p key={fault.field} role="alert" className="text-bad m-0 font-semibold">
-          {describeFault(fault)}
+          {faultWords(fault, units)}
         </p>
       ))}
       <div className="grid grid-cols-2 gap-x-3 gap-y-2">
@@ -137,7 +137,7 @@ export function StationEditor({ unit, station, field, onRecord, onCopy, onRemove
       </div>
       {edited.status === 'faulty' && changed && (
         <p role="alert" className="text-bad m-0 font-semibold">
-          {edited.reasons.join('. ')}
+          {faultsWords(edited.faults, units)}
         </p>
       )}
       <div className="flex flex-wrap gap-3">

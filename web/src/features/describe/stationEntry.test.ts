@@ -1,5 +1,7 @@
 import type { Station } from '@wendaxis/core/unit';
 
+import { screenUnits } from '../../ui/screenUnits.ts';
+import { faultsWords } from '../../wording/faultWords.ts';
 import { besideStation, editStation, sizesFrom, type StationEdits } from './stationEntry.ts';
 
 const SEAL: Station = {
@@ -66,15 +68,25 @@ describe('editing a station', () => {
   });
 
   test.each<[string, StationEdits, RegExp]>([
-    ['an empty size', { texts: { width: '' } }, /width/],
-    ['an empty name', { texts: { name: ' ' } }, /name/],
-    ['words for a number', { texts: { depth: 'deep' } }, /depth is "deep": expected a number/],
-    ['a choice that is none', { texts: { lip: 'up' } }, /lip is "up": expected one of left, right/],
-    ['a part that is not there', { texts: { partId: 'ghost' } }, /partId/],
-    ['half a tooth', { kind: 'gear', texts: { teeth: '40.5' } }, /teeth .* whole number/],
+    ['an empty size', { texts: { width: '' } }, /Width/],
+    ['an empty name', { texts: { name: ' ' } }, /Name/],
+    [
+      'words for a number',
+      { texts: { depth: 'deep' } },
+      /Depth from the face is “deep”: expected a number/,
+    ],
+    [
+      'a choice that is none',
+      { texts: { lip: 'up' } },
+      /Lip and spring is “up”: expected one of left, right/,
+    ],
+    ['a part that is not there', { texts: { partId: 'ghost' } }, /Stands in or on is “ghost”/],
+    ['half a tooth', { kind: 'gear', texts: { teeth: '40.5' } }, /Teeth .* whole number/],
   ])('should refuse %s, with the reason', (_, edits, reason) => {
     const edited = edit(edits);
-    expect(edited.status === 'faulty' && edited.reasons.join()).toMatch(reason);
+    expect(edited.status === 'faulty' && faultsWords(edited.faults, screenUnits('metric'))).toMatch(
+      reason,
+    );
   });
 });
 

@@ -1,5 +1,5 @@
 import { decodeDesignation, type BearingDimensions } from '@wendaxis/core/bearings';
-import { describeFault, InputError } from '@wendaxis/core/faults';
+import { InputError, type InputFault } from '@wendaxis/core/faults';
 import {
   DETAIL_TABLE,
   requireStation,
@@ -31,7 +31,7 @@ export const NO_EDITS: StationEdits = { texts: {} };
 /** The station as edited, or why it cannot be recorded. */
 export type EditedStation =
   | { readonly status: 'sound'; readonly station: Station }
-  | { readonly status: 'faulty'; readonly reasons: readonly string[] };
+  | { readonly status: 'faulty'; readonly faults: readonly InputFault[] };
 
 /**
  * Apply edits to a station. A detail whose text is emptied is taken away; details that the new kind does not have
@@ -43,7 +43,7 @@ export function editStation(
   partIds: ReadonlySet<string>,
   system: UnitSystem,
 ): EditedStation {
-  const reasons: string[] = [];
+  const faults: InputFault[] = [];
   const kind = edits.kind ?? station.kind;
   const kept = new Set<string>([...BASE, ...STATION_KIND_TABLE[kind].details]);
   const result = new Map<string, unknown>(
@@ -52,7 +52,7 @@ export function editStation(
   for (const [name, text] of Object.entries(edits.texts)) {
     if (!kept.has(name)) continue;
     const value = readValue(name, text, system);
-    if (value instanceof InputError) reasons.push(value.faults.map(describeFault).join('. '));
+    if (value instanceof InputError) faults.push(...value.faults);
     else if (value === null) result.delete(name);
     else result.set(name, value);
   }
@@ -61,11 +61,9 @@ export function editStation(
     requireStation(edited, partIds, '');
   } catch (error) {
     if (!(error instanceof InputError)) throw error;
-    reasons.push(
-      ...error.faults.map((fault) => describeFault({ ...fault, field: fault.field.slice(1) })),
-    );
+    faults.push(...error.faults.map((fault) => ({ ...fault, field: fault.field.slice(1) })));
   }
-  return reasons.length > 0 ? { status: 'faulty', reasons } : { status: 'sound', station: edited };
+  return faults.length > 0 ? { status: 'faulty', faults } : { status: 'sound', station: edited };
 }
 
 const BASE = ['id', 'kind', 'name', 'partId', 'at', 'width', 'inside', 'outside'];
@@ -85,8 +83,8 @@ function readValue(
   if (!isSize && row?.type !== 'number') return trimmed;
   const reading = readField(trimmed, row?.type === 'number' ? row.quantity : 'length', system);
   if (reading.status === 'read') return reading.quantity.value;
-  const expected = reading.status === 'unreadable' ? reading.expected : 'a number';
-  return new InputError([{ code: 'unreadable', field: name, value: text, expected }]);
+  const wanted = reading.status === 'unreadable' ? reading.wanted : ({ id: 'number' } as const);
+  return new InputError([{ code: 'unreadable', field: name, value: text, wanted }]);
 }
 
 /** Sizes that a designation says, when they are not the station's already. */

@@ -10,6 +10,7 @@ import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { PieceCounter } from './HandPack.tsx';
+import { faultWords } from '../../wording/faultWords.ts';
 
 interface Props {
   readonly jobId: string;
@@ -42,7 +43,7 @@ export function TrialPack({ jobId, state, site, gain, stock }: Props) {
       </div>
       {gain.status === 'refused' && (
         <Notice tone="warn" title="The two builds do not tell">
-          {gain.reason}.
+          {faultWords(gain.fault, units)}.
         </Notice>
       )}
       <p className="m-0 text-lg">

@@ -1,6 +1,6 @@
 import type { Figure } from '@wendaxis/core/plan';
 
-import type { ScreenUnits } from '../../ui/useUnits.ts';
+import type { ScreenUnits } from '../../ui/screenUnits.ts';
 
 /** A count is whole, a share has two decimals. */
 function numberWords(value: number): string {

@@ -1,4 +1,5 @@
-import { FIXTURE_STEP, FIXTURE_UNITS } from './tests/planFixture.ts';
+import { screenUnits } from '../../ui/screenUnits.ts';
+import { FIXTURE_STEP } from './tests/planFixture.ts';
 import { figureWords } from './figureWords.ts';
 import { possibleFindings, suggestionFrom } from './inspectModel.ts';
 import { stepState } from './stepState.ts';
@@ -23,7 +24,7 @@ describe('figures in words', () => {
     [{ ...quantity, quantity: 'number', least: 0.825, most: 0.825 }, '0.82'],
     [{ form: 'text', name: '', text: '1 – 4 – 2', source: '' }, '1 – 4 – 2'],
   ] as const)('should show %j', (figure, words) => {
-    expect(figureWords(figure, FIXTURE_UNITS)).toBe(words);
+    expect(figureWords(figure, screenUnits('metric'))).toBe(words);
   });
 });
 

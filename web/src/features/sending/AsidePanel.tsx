@@ -1,12 +1,15 @@
 import { browserStreams, useStreams, type AsideEvent } from '../../stores/stream/index.ts';
 import { Button } from '../../ui/Button.tsx';
+import type { ScreenUnits } from '../../ui/screenUnits.ts';
 import { useUnits } from '../../ui/useUnits.ts';
 import { eventLine, tellerOf } from '../../wording/eventLine.ts';
+import { faultsWords } from '../../wording/faultWords.ts';
 import { download } from '../log/download.ts';
 
 /** Entries that the server would not take: what they were, why, and what can be done with them. */
 export function AsidePanel() {
-  const tell = tellerOf(useUnits(), { unit: null, plan: null });
+  const units = useUnits();
+  const tell = tellerOf(units, { unit: null, plan: null });
   const aside = useStreams((streams) => streams.aside);
   if (aside.length === 0) return null;
   const ids = aside.map(({ event }) => event.id);
@@ -25,7 +28,7 @@ export function AsidePanel() {
         {aside.slice(0, 5).map((row) => (
           <li key={row.event.id}>
             {eventLine(row.streamId === 'workshop' ? 'workshop' : 'job', row.event, tell)}:{' '}
-            {reasonWords(row)}{' '}
+            {reasonWords(row, units)}{' '}
             <button
               type="button"
               className="text-ink min-h-12 cursor-pointer border-0 bg-transparent px-1 font-semibold underline"
@@ -45,13 +48,10 @@ export function AsidePanel() {
   );
 }
 
-function reasonWords({ reason }: AsideEvent): string {
+function reasonWords({ reason }: AsideEvent, units: ScreenUnits): string {
   if (reason.code === 'tooLarge') return 'it is larger than the server takes';
   if (reason.code === 'serverFailed') return 'the server failed on it again and again';
-  const faults = reason.faults.map(
-    ({ field, expected }) => `${field.replace(/^events\[\d+\]\./u, '')} ${expected}`,
-  );
-  return faults.length === 0 ? reason.message : faults.join('; ');
+  return reason.faults.length === 0 ? reason.message : faultsWords(reason.faults, units);
 }
 
 function exportAside(rows: readonly AsideEvent[]): void {

@@ -19,6 +19,7 @@ import { TorqueCapture } from '../preload/TorqueCapture.tsx';
 import { TorqueTape } from '../preload/TorqueForm.tsx';
 import { BASIS_WORDS, NEEDS_WORDS } from './settingWords.ts';
 import { LONGEST, lengthUpTo } from './spacerLengths.ts';
+import { faultWords } from '../../wording/faultWords.ts';
 
 const MOST_PLAY = 20;
 
@@ -93,7 +94,7 @@ function Wanted({ progress }: { readonly progress: SpacerProgress }) {
   if (answer.status === 'refused')
     return (
       <Notice tone="warn" title="The trials contradict each other">
-        {answer.reason}.
+        {faultWords(answer.fault, units)}.
       </Notice>
     );
   if (answer.status === 'needs')

@@ -2,7 +2,7 @@ import { useState, type FormEvent } from 'react';
 import { v4 as uuid } from 'uuid';
 
 import { isSimulated } from '@wendaxis/core/devices';
-import { describeFault, InputError } from '@wendaxis/core/faults';
+import { InputError } from '@wendaxis/core/faults';
 import type { WorkshopInstrument } from '@wendaxis/core/job';
 import {
   INSTRUMENT_KIND_NAMES,
@@ -25,6 +25,7 @@ import {
   UNCERTIFIED,
   type InstrumentTexts,
 } from './instrumentEntry.ts';
+import { faultsWords } from '../../wording/faultWords.ts';
 
 const KINDS = INSTRUMENT_KIND_NAMES.map((kind) => [kind, INSTRUMENT_KINDS[kind].words] as const);
 
@@ -94,7 +95,7 @@ function AddInstrument({ onDone }: { readonly onDone: () => void }) {
   const submit = (event: FormEvent): void => {
     event.preventDefault();
     const card = instrumentFrom(texts, `instrument-${uuid().slice(0, 8)}`);
-    if (card instanceof InputError) return setFault(card.faults.map(describeFault).join('. '));
+    if (card instanceof InputError) return setFault(faultsWords(card.faults, units));
     setFault(null);
     void save('InstrumentAdded', { instrument: card, deviceId: null }).then(
       (taken) => taken && onDone(),

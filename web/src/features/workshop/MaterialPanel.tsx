@@ -1,7 +1,7 @@
 import { useState, type FormEvent } from 'react';
 import { v4 as uuid } from 'uuid';
 
-import { describeFault, InputError } from '@wendaxis/core/faults';
+import { InputError } from '@wendaxis/core/faults';
 import type { WorkshopMaterial } from '@wendaxis/core/job';
 import {
   MATERIAL_FIGURE_NAMES,
@@ -13,9 +13,11 @@ import {
 
 import { useWorkshopRecord } from '../../stores/useWorkshopRecord.ts';
 import { Button } from '../../ui/Button.tsx';
+import { useUnits } from '../../ui/useUnits.ts';
 import { TextField } from '../describe/TextField.tsx';
 import { EMPTY_MATERIAL, readMaterial } from './materialEntry.ts';
 import { SavingWords } from './SavingWords.tsx';
+import { faultsWords } from '../../wording/faultWords.ts';
 
 /** What parts can be made of: the table, and what the workshop has added to it. */
 export function MaterialPanel({ materials }: { readonly materials: readonly WorkshopMaterial[] }) {
@@ -84,6 +86,7 @@ function MaterialRow({ material }: { readonly material: Material }) {
 }
 
 function AddMaterial({ onDone }: { readonly onDone: () => void }) {
+  const units = useUnits();
   const { saving, save } = useWorkshopRecord();
   const [entry, setEntry] = useState(EMPTY_MATERIAL);
   const [tried, setTried] = useState(false);
@@ -137,7 +140,7 @@ function AddMaterial({ onDone }: { readonly onDone: () => void }) {
       </label>
       {tried && read instanceof InputError && (
         <p role="alert" className="text-bad m-0 font-semibold">
-          {read.faults.map(describeFault).join('. ')}
+          {faultsWords(read.faults, units)}
         </p>
       )}
       <div className="flex flex-wrap items-center gap-3">

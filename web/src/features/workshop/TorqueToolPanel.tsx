@@ -1,7 +1,7 @@
 import { useState, type FormEvent } from 'react';
 import { v4 as uuid } from 'uuid';
 
-import { describeFault, InputError } from '@wendaxis/core/faults';
+import { InputError } from '@wendaxis/core/faults';
 import type { WorkshopTorqueTool } from '@wendaxis/core/job';
 import { requireTool, type TorqueTool, type TorqueToolKind } from '@wendaxis/core/preload';
 
@@ -12,6 +12,7 @@ import { useUnits } from '../../ui/useUnits.ts';
 import { SelectField } from '../describe/SelectField.tsx';
 import { TextField } from '../describe/TextField.tsx';
 import { CardFormFoot } from './CardFormFoot.tsx';
+import { faultsWords } from '../../wording/faultWords.ts';
 
 const EMPTY = { name: '', graduation: '', least: '', most: '', calibration: '' };
 const KINDS: readonly (readonly [TorqueToolKind, string])[] = [
@@ -75,7 +76,7 @@ function AddTool({ onDone }: { readonly onDone: () => void }) {
       requireTool(tool);
     } catch (error) {
       if (!(error instanceof InputError)) throw error;
-      return setFault(error.faults.map(describeFault).join('. '));
+      return setFault(faultsWords(error.faults, units));
     }
     setFault(null);
     void save('TorqueToolAdded', { tool, deviceId: null }).then((taken) => taken && onDone());

@@ -57,12 +57,7 @@ export function instrumentFrom(texts: InstrumentTexts, id: string): Instrument |
       : UNCERTIFIED * graduation;
     requireNumber('calibration', calibrationUncertainty, { min: 0, max: 1, unit: 'mm' });
     if (calibrationUncertainty > 5 * graduation)
-      refuse(
-        'contradiction',
-        'calibration',
-        calibrationUncertainty,
-        'no more than five graduations: is the unit right?',
-      );
+      refuse('contradiction', 'calibration', calibrationUncertainty, { id: 'mostGraduations' });
     return {
       id,
       name: name.trim(),

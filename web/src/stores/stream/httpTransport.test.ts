@@ -14,7 +14,13 @@ const error = (code: string, fields: readonly string[] = []) => ({
   error: {
     code,
     message: 'words',
-    faults: fields.map((field) => ({ code: 'outOfRange', field, value: 1, expected: 'less' })),
+    faults: fields.map((field) => ({
+      code: 'outOfRange',
+      field,
+      value: 1,
+      expected: 'less',
+      wanted: { id: 'smallerNumber' },
+    })),
   },
 });
 

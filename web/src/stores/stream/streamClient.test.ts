@@ -247,7 +247,7 @@ describe('a refusal', () => {
                 code: 'outOfRange',
                 field: `events[${place}].data.text`,
                 value: '',
-                expected: 'text',
+                wanted: { id: 'someText' },
               },
             ],
           };

@@ -1,7 +1,4 @@
 import type { Step } from '@wendaxis/core/plan';
-import { formatQuantity } from '@wendaxis/core/units';
-
-import type { ScreenUnits } from '../../../ui/useUnits.ts';
 
 /** A bare step for tests. */
 export const FIXTURE_STEP: Step = {
@@ -17,6 +14,7 @@ export const FIXTURE_STEP: Step = {
   stationId: null,
   partId: null,
   specKind: null,
+  faults: [],
   stage: null,
   reads: 'bearings',
   ring: null,
@@ -31,15 +29,4 @@ export const FIXTURE_STEP: Step = {
   consumables: [],
   after: [],
   waitsFor: [],
-};
-
-/** A screen in mm. */
-export const FIXTURE_UNITS: ScreenUnits = {
-  system: 'metric',
-  digits: (value, kind = 'length') => formatQuantity(value, kind, 'metric').text,
-  show: (value, kind = 'length') => {
-    const { text, unit } = formatQuantity(value, kind, 'metric');
-    return `${text} ${unit}`;
-  },
-  unit: (kind = 'length') => formatQuantity(0, kind, 'metric').unit,
 };

@@ -1,0 +1,66 @@
+import {
+  plainAmount,
+  wantedWords,
+  type Amount,
+  type InputFault,
+  type Wanted,
+} from '@wendaxis/core/faults';
+import type { QuantityKind } from '@wendaxis/core/units';
+
+import type { ScreenUnits } from '../ui/screenUnits.ts';
+import { FIELD_WORDS, type FieldWords } from './fieldWords.ts';
+
+const QUANTITY_OF_UNIT: Readonly<Record<string, QuantityKind>> = {
+  mm: 'length',
+  'N·m': 'torque',
+  '°C': 'temperature',
+  K: 'temperatureDifference',
+  N: 'force',
+  MPa: 'pressure',
+  kg: 'mass',
+  'm²': 'area',
+};
+
+/** An amount in core units, as this screen shows it. */
+function amountWords(amount: Amount, units: ScreenUnits): string {
+  const kind = QUANTITY_OF_UNIT[amount.unit];
+  return kind === undefined ? plainAmount(amount) : units.show(amount.value, kind);
+}
+
+/** What is wanted, in this screen's units. */
+export function wantedIn(wanted: Wanted, units: ScreenUnits): string {
+  return wantedWords(wanted, (amount) => amountWords(amount, units));
+}
+
+/** A fault as one line: the field by its own label, what is there, and what was expected, in this screen's units. */
+export function faultWords({ field, value, wanted }: InputFault, units: ScreenUnits): string {
+  const known = fieldWordsOf(field);
+  const unit = wanted.id === 'number' ? (wanted.unit ?? '') : '';
+  const quantity = known?.quantity ?? QUANTITY_OF_UNIT[unit];
+  const tell = (amount: Amount): string => {
+    if (amount.unit !== '') return amountWords(amount, units);
+    if (quantity !== undefined) return units.show(amount.value, quantity);
+    const { scale, unit: sign } = known?.own ?? { scale: 1, unit: '' };
+    return plainAmount({ value: amount.value / scale, unit: sign });
+  };
+  const place = /\[\d+\]/u.test(field) && known !== null ? ` (${field})` : '';
+  return `${known?.words ?? field}${place} ${valueWords(value, tell)}: expected ${wantedWords(wanted, tell)}`;
+}
+
+/** Faults as sentences. */
+export function faultsWords(faults: readonly InputFault[], units: ScreenUnits): string {
+  return faults.map((fault) => faultWords(fault, units)).join('. ');
+}
+
+/** By its last two names, else by its last. */
+function fieldWordsOf(field: string): FieldWords | null {
+  const names = field.replace(/\[\d+\]/gu, '').split('.');
+  return FIELD_WORDS[names.slice(-2).join('.')] ?? FIELD_WORDS[names.at(-1)!] ?? null;
+}
+
+function valueWords(value: unknown, tell: (amount: Amount) => string): string {
+  if (value === undefined || value === null || value === '') return 'is not given';
+  if (typeof value === 'number') return `is ${tell({ value, unit: '' })}`;
+  const text = typeof value === 'string' ? `“${value}”` : (JSON.stringify(value) ?? '…');
+  return `is ${text.length > 60 ? `${text.slice(0, 57)}…` : text}`;
+}
