@@ -10,7 +10,8 @@ import {
   type JobEventType,
 } from '../job/index.ts';
 import { SEATING_CHECK_IDS } from '../seating/index.ts';
-import { SPEC_KIND_NAMES, type Unit } from '../unit/index.ts';
+import { FIGURE_KINDS } from '../figures/index.ts';
+import { type Unit } from '../unit/index.ts';
 import { DRAWN_DIAL as dial, DRAWN_WRENCH as tool } from './drawnCards.ts';
 import type { Draws } from './draws.ts';
 import { DESIGNATIONS, randomUnit, size } from './randomUnit.ts';
@@ -72,7 +73,7 @@ export function dataOf(
     SpecSet: () => ({
       specId,
       axisId,
-      kind: draws.one(SPEC_KIND_NAMES),
+      kind: draws.one(FIGURE_KINDS),
       band: band(),
       source: 'sheet',
       ...(draws.chance(0.3) ? { sealDrag: draws.one(['included', 'excluded']) } : {}),

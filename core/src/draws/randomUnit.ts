@@ -1,8 +1,8 @@
 import { GAIN_TABLE } from '../arrangement/index.ts';
+import { FIGURE_KINDS } from '../figures/index.ts';
 import {
   DETAIL_TABLE,
   PART_KINDS,
-  SPEC_KIND_NAMES,
   STATION_KIND_TABLE,
   STATION_KINDS,
   type DetailName,
@@ -95,7 +95,7 @@ export function randomUnit(draws: Draws): Unit {
       id: id('axis'),
       name: 'Shaft',
       arrangement: draws.one(ARRANGEMENTS),
-      sets: SPEC_KIND_NAMES.filter(() => draws.chance(0.5)),
+      sets: FIGURE_KINDS.filter(() => draws.chance(0.5)),
       stations: Array.from({ length: draws.whole(0, 10) }, station),
     })),
   } as Unit;

@@ -2,7 +2,8 @@ import type { Band, IndicatorSetting, Instrument } from '../measure/index.ts';
 import type { FindingId, InspectionVerdict, RepairId, SizeFeature } from '../inspect/index.ts';
 import type { SeatingCheckId } from '../seating/index.ts';
 import type { WayId } from '../heat/index.ts';
-import type { SpecKind, Unit } from '../unit/index.ts';
+import type { FigureKind } from '../figures/index.ts';
+import type { Unit } from '../unit/index.ts';
 import type {
   ClockKind,
   JobScope,
@@ -30,7 +31,7 @@ export interface ThroughPair {
 export interface Spec {
   readonly specId: string;
   readonly axisId: string;
-  readonly kind: SpecKind;
+  readonly kind: FigureKind;
   readonly band: Band;
   readonly source: string;
   readonly sealDrag?: 'included' | 'excluded';

@@ -1,40 +1,73 @@
+import { FIGURES, type Dependency, type FigureKind } from '../figures/index.ts';
 import type { JobState } from '../job/index.ts';
-import type { Axis } from '../unit/index.ts';
+import { oncePerPair } from '../memo/index.ts';
+import type { Axis, Station } from '../unit/index.ts';
 import type { RuleId } from './ruleIds.ts';
 import { sleeveNut } from './sleeves.ts';
 
 /**
- * Rules whose steps move something that a figure of the axis depends on: how far the parts lie apart, how hard they are
- * held, what drags on the shaft. What was measured before such a step does not speak for what is there after it.
+ * What the steps of a rule move, of that on which figures depend. What was measured before such a step does not speak for
+ * what is there after it. A rule that is not named moves nothing.
  */
-export const MOVING_RULES: readonly RuleId[] = [
-  'assemble',
-  'checkStack',
-  'crush',
-  'fitSealEarly',
-  'loadRollers',
-  'newPart',
-  'placeShims',
-  'repair',
-  'retain',
-  'seatInner',
-  'seatOuter',
-  'setAdjuster',
-  'shells',
-  'torque',
-];
+export const MOVES: Readonly<Partial<Record<RuleId, readonly Dependency[]>>> = {
+  assemble: ['distance', 'clamp', 'drag', 'mesh'],
+  checkStack: ['distance', 'clamp'],
+  crush: ['distance', 'clamp'],
+  fitSealEarly: ['drag'],
+  loadRollers: ['distance', 'drag'],
+  newPart: ['distance', 'clamp', 'drag', 'mesh'],
+  placeShims: ['distance', 'mesh'],
+  repair: ['distance', 'clamp', 'drag', 'mesh'],
+  retain: ['distance', 'clamp'],
+  seatInner: ['distance', 'clamp', 'mesh'],
+  seatOuter: ['distance', 'clamp', 'mesh'],
+  setAdjuster: ['distance', 'clamp', 'mesh'],
+  shells: ['distance', 'drag'],
+  torque: ['distance', 'clamp', 'mesh'],
+};
+/** What is set at a station, in shims, length or turns: it moves these. */
+const SET: readonly Dependency[] = ['distance', 'clamp', 'mesh'];
+
+/** What a station can move at all, whatever is done at it; everything where it is not named. */
+const ONLY: Readonly<Partial<Record<Station['kind'], readonly Dependency[]>>> = {
+  seal: ['drag'],
+  oRing: [],
+};
+
+/** An act that moved something: when, among all that happened, and what. */
+interface Act {
+  readonly order: number;
+  readonly moves: readonly Dependency[];
+}
+
+/** Everything that was moved on an axis. */
+const actsOn = oncePerPair((state: JobState, axis: Axis): readonly Act[] => {
+  const stations = axis.stations.flatMap(({ id, kind }) => [
+    ...ticked(state, id, ONLY[kind]),
+    { order: state.moved[id] ?? 0, moves: SET },
+  ]);
+  const crushed = state.torques.findLast((row) => row.axisId === axis.id && row.stage === 'crush');
+  return [
+    ...ticked(state, axis.id),
+    ...stations,
+    { order: crushed?.order ?? 0, moves: MOVES.crush! },
+  ];
+});
+
+function ticked({ steps }: JobState, id: string, only?: readonly Dependency[]): readonly Act[] {
+  return Object.entries(MOVES).flatMap(([rule, moves]) => {
+    const step = steps[`${rule}:${id}`];
+    if (step?.status !== 'done') return [];
+    return [{ order: step.order, moves: moves.filter((one) => only?.includes(one) ?? true) }];
+  });
+}
 
 /** When something that a figure of an axis depends on was last moved, among all that happened; 0 when nothing was. */
-export function lastAct(state: JobState, axis: Axis): number {
-  const ids = axis.stations.map(({ id }) => id);
-  const ticked = [axis.id, ...ids].flatMap((id) =>
-    MOVING_RULES.map((rule) => {
-      const step = state.steps[`${rule}:${id}`];
-      return step?.status === 'done' ? step.order : 0;
-    }),
-  );
-  const crushed = state.torques.findLast((row) => row.axisId === axis.id && row.stage === 'crush');
-  return Math.max(0, crushed?.order ?? 0, ...ticked, ...ids.map((id) => state.moved[id] ?? 0));
+export function lastAct(state: JobState, axis: Axis, figure: FigureKind): number {
+  const { dependsOn } = FIGURES[figure];
+  return actsOn(state, axis)
+    .filter(({ moves }) => moves.some((one) => dependsOn.some((other) => other === one)))
+    .reduce((last, { order }) => Math.max(last, order), 0);
 }
 
 /** Whether nuts and bolts of an axis still want their torque, after which its figures are proven. */

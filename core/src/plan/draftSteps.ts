@@ -52,13 +52,18 @@ function drafted(
 }
 
 /** What the mechanic said of a step, as far as it still counts. */
-function saidOf({ proves }: Rule, { state, axis }: Subject, id: string): StepStatus | null {
+function saidOf(
+  { proves }: Rule,
+  { state, axis, specKind }: Subject,
+  id: string,
+): StepStatus | null {
   const record = Object.hasOwn(state.steps, id) ? state.steps[id]! : null;
   const outdated =
     record?.status === 'done' &&
     proves === true &&
     axis !== null &&
-    record.order < lastAct(state, axis);
+    specKind !== null &&
+    record.order < lastAct(state, axis, specKind);
   return record === null || outdated ? null : record.status;
 }
 

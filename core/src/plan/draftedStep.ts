@@ -1,5 +1,5 @@
 import { isolated } from '../faults/index.ts';
-import { SPEC_KINDS } from '../unit/index.ts';
+import { FIGURES } from '../figures/index.ts';
 import type { Draft } from './draftSteps.ts';
 import { nameOf, NO_NUMBERS, type Numbers, type Rule, type Subject } from './rule.ts';
 import type { Figure, Missing, Step, StepForm } from './step.ts';
@@ -124,5 +124,5 @@ function cannotBeWorkedOut(
 /** Play is measured by runs, rolling torque by readings of a wrench, backlash read off. */
 function formOf({ form }: Rule, { specKind }: Subject): StepForm {
   if (form !== 'run' && form !== 'figure') return form;
-  return SPEC_KINDS[specKind!].taken;
+  return FIGURES[specKind!].taken;
 }

@@ -11,6 +11,7 @@ export {
 export { readJob, readState, type JobReading, type Unreadable } from './readJob.ts';
 export { STAGES_OF, type Stage } from './stages.ts';
 export { PHASE_NAMES, PHASES, type Phase } from './phases.ts';
+export { judgedFigures, type JudgedFigure } from './judgedFigures.ts';
 export {
   currentRun,
   playShift,
@@ -48,16 +49,14 @@ export { partWithSeat, ringWays, snapRingUnder } from './ringWays.ts';
 export { depthVerdict, expectedDepth, seatingChecks, seatingDone } from './seating.ts';
 export { measuredSuggestions, type MeasuredSuggestion } from './measuredSuggestions.ts';
 export { isSealed, nominalOf, seatsOf, seatVerdict } from './seats.ts';
+export { rollingVerdict } from './torqueProgress.ts';
 export {
-  rollingVerdict,
-  sealDragOf,
   closingProgress,
   setsZeroPlay,
   sleeveProgress,
-  torqueSpec,
-  wantsSealDrag,
   type SleeveProgress,
-} from './torqueProgress.ts';
+} from './sleeveProgress.ts';
+export { sealDragOf, torqueSpec, wantsSealDrag } from './torqueReadings.ts';
 export { sleeveOf } from './sleeves.ts';
 export { STATION_STATES, stationStates, type StationState } from './stationStates.ts';
 export type { BesideId, Figure, Missing, Orientation, Step, StepForm, StepStatus } from './step.ts';

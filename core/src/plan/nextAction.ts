@@ -9,7 +9,8 @@ import {
   type RunStage,
   type Spec,
 } from '../job/index.ts';
-import { findStation, type Axis, type SpecKind, type Station } from '../unit/index.ts';
+import type { FigureKind } from '../figures/index.ts';
+import { findStation, type Axis, type Station } from '../unit/index.ts';
 import { compilePlan, type Plan } from './compilePlan.ts';
 import { kindSetAt } from './packQuestion.ts';
 import type { Phase } from './phases.ts';
@@ -23,7 +24,7 @@ export type NextAction =
   | {
       readonly kind: 'setSpec';
       readonly axis: Axis;
-      readonly specKind: SpecKind;
+      readonly specKind: FigureKind;
       readonly step: Step;
     }
   | { readonly kind: 'recordPack'; readonly site: Station; readonly step: Step }

@@ -1,6 +1,7 @@
 import { termShift } from '../arrangement/index.ts';
 import { verdictOf, type JobState, type Run, type SetAfter, type Spec } from '../job/index.ts';
 import type { Band, RunVerdict } from '../measure/index.ts';
+import { oncePerObject, oncePerPair } from '../memo/index.ts';
 import type { Axis } from '../unit/index.ts';
 import { lastAct, torqueIsOpen } from './acts.ts';
 import { PLAY_KINDS, settersOf, type PlayKind } from './setters.ts';
@@ -44,15 +45,26 @@ export function fittedAfter(state: JobState, axis: Axis): number {
 
 /** The last closed run of a spec that speaks for what is now in place; null when it has to be measured. */
 export function currentRun(state: JobState, specId: string): Run | null {
-  const axisId = state.specs.find((spec) => spec.specId === specId)?.axisId;
-  const axis = state.unit?.axes.find(({ id }) => id === axisId);
-  const since = state.runs.slice(axis === undefined ? 0 : (lastSet(state, axis)?.runs ?? 0));
-  return (
-    since.findLast(
-      (run) => run.specId === specId && run.status === 'closed' && run.stage !== 'asFound',
-    ) ?? null
-  );
+  return currentRuns(state).get(specId) ?? null;
 }
+
+/** The runs that speak for what is now in place, by spec. */
+const currentRuns = oncePerObject((state: JobState): ReadonlyMap<string, Run> => {
+  const { specs, runs, unit } = state;
+  const since = new Map(
+    specs.map(({ specId, axisId }) => {
+      const axis = unit?.axes.find(({ id }) => id === axisId);
+      return [specId, axis === undefined ? 0 : (lastSet(state, axis)?.runs ?? 0)];
+    }),
+  );
+  return new Map(
+    runs.flatMap((run, at) =>
+      run.status === 'closed' && run.stage !== 'asFound' && at >= (since.get(run.specId) ?? 0)
+        ? [[run.specId, run]]
+        : [],
+    ),
+  );
+});
 
 /** What the terms of an axis do to its end play from trial to final build, mm. */
 export function playShift(
@@ -66,7 +78,7 @@ export function playShift(
 }
 
 /** How far the setting of the play is on an axis. */
-export function playStage(state: JobState, axis: Axis): PlayStage {
+export const playStage = oncePerPair((state: JobState, axis: Axis): PlayStage => {
   const kinds = PLAY_KINDS.filter((kind) => axis.sets.includes(kind));
   const specs = kinds.flatMap((kind) => playSpec(state, axis.id, kind) ?? []);
   if (specs.length < kinds.length || specs.length === 0) return 'measure';
@@ -84,12 +96,13 @@ export function playStage(state: JobState, axis: Axis): PlayStage {
     return specs.every((spec) => isProvenPlay(state, axis, spec)) ? 'proven' : 'prove';
   // Without a place to set it nothing can be chosen: something else has to be put right, and the play measured again.
   return setters.length === 0 ? 'prove' : 'choose';
-}
+});
 
 /** Whether a run in band speaks for a play as built: taken after the last act that can change it, and none is left. */
-export function isProvenPlay(state: JobState, axis: Axis, { specId }: Spec): boolean {
+export function isProvenPlay(state: JobState, axis: Axis, { specId, kind }: Spec): boolean {
   const run = currentRun(state, specId);
-  if (run === null || run.order < lastAct(state, axis) || torqueIsOpen(state, axis)) return false;
+  if (run === null || run.order < lastAct(state, axis, kind) || torqueIsOpen(state, axis))
+    return false;
   return playVerdict(state, specId)?.decision.word === 'conforms';
 }
 

@@ -1,4 +1,6 @@
-import { MOVING_RULES } from './acts.ts';
+import { verdictOf } from '../job/index.ts';
+import { MOVES } from './acts.ts';
+import { judgedFigures } from './judgedFigures.ts';
 import { rollingVerdict } from './torqueProgress.ts';
 import { RULE_IDS } from './ruleIds.ts';
 import { RULES } from './rules/rules.ts';
@@ -111,9 +113,36 @@ describe('a rolling torque', () => {
   });
 });
 
+describe('an act that moves one thing', () => {
+  test('should leave the proof of what does not depend on it', () => {
+    const bench = booked(['endPlay', 'rollingTorque'])
+      .band('endPlay', 0.1, 0.18)
+      .band('rollingTorque', 0.7, 1.1);
+    const seal = bench.axis.stations.find(({ kind }) => kind === 'seal')!.id;
+    tick(bench, `torque:${bolts(bench)}`);
+    bench.run(0.14, 'endPlay', 'final');
+    for (const value of [0.9, 0.9, 0.9]) bench.torque(value, { stage: 'final' });
+    const built = () => judgedFigures(bench.state, bench.axis);
+    expect(built().endPlay).toMatchObject({ word: 'conforms', asBuilt: true });
+    expect(built().rollingTorque).toMatchObject({ value: 0.9, asBuilt: true });
+    tick(bench, `fitSealEarly:${seal}`);
+    expect(built().endPlay).toMatchObject({ asBuilt: true });
+    expect(built().rollingTorque).toBeUndefined();
+    tick(bench, 'assemble:axis');
+    expect(built().endPlay).toMatchObject({ asBuilt: false });
+  });
+
+  test('should be judged once for a state', () => {
+    const bench = booked(['endPlay']).band('endPlay', 0.1, 0.18).run(0.14, 'endPlay', 'final');
+    const { state, axis } = bench;
+    expect(judgedFigures(state, axis)).toBe(judgedFigures(state, axis));
+    expect(verdictOf(state, state.runs[0]!)).toBe(verdictOf(state, state.runs[0]!));
+  });
+});
+
 test('every rule that moves something is one of the plan', () => {
   const ids = RULES.map(({ id }) => id);
-  expect(MOVING_RULES.filter((id) => !ids.includes(id))).toEqual([]);
+  expect(Object.keys(MOVES).filter((id) => !ids.some((known) => known === id))).toEqual([]);
 });
 
 test('every rule of the plan has its id in the table, once', () => {

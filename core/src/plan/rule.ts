@@ -2,7 +2,8 @@ import type { InputFault } from '../faults/index.ts';
 import type { SizeFeature } from '../inspect/index.ts';
 import type { JobState, RunStage, Spec, TorqueReading } from '../job/index.ts';
 import type { SeatingCheckId } from '../seating/index.ts';
-import type { Axis, Part, SpecKind, Station, StationKind, Unit } from '../unit/index.ts';
+import type { FigureKind } from '../figures/index.ts';
+import type { Axis, Part, Station, StationKind, Unit } from '../unit/index.ts';
 import type { CautionId } from './cautions.ts';
 import type { Phase } from './phases.ts';
 import type { RuleId } from './ruleIds.ts';
@@ -18,7 +19,7 @@ export interface Subject {
   readonly part: Part | null;
   /** What cannot be so in the station's geometry. */
   readonly faults: readonly InputFault[];
-  readonly specKind: SpecKind | null;
+  readonly specKind: FigureKind | null;
   readonly spec: Spec | null;
 }
 

@@ -1,9 +1,10 @@
 import { findGain, UNKNOWN_PLACE, type Arrangement } from '../arrangement/index.ts';
 import type { JobState } from '../job/index.ts';
-import type { Axis, SpecKind, Station } from '../unit/index.ts';
+import type { FigureKind } from '../figures/index.ts';
+import type { Axis, Station } from '../unit/index.ts';
 
 /** Kinds of spec that a thickness moves and a guided run measures. */
-export type PlayKind = Extract<SpecKind, 'endPlay' | 'sideClearance'>;
+export type PlayKind = Extract<FigureKind, 'endPlay' | 'sideClearance'>;
 export const PLAY_KINDS: readonly PlayKind[] = ['endPlay', 'sideClearance'];
 
 /** By what the play of an axis is set: shims at a site, a spacer turned to length, or a threaded adjuster. */

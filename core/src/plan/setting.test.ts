@@ -21,7 +21,8 @@ import { runningPlay } from './runningPlay.ts';
 import { settersOf } from './setters.ts';
 import { spacerProgress } from './spacerProgress.ts';
 import { Bench, DIAL, HABITS, piece, unitOf } from './tests/bench.ts';
-import { closingProgress, isCrushed, rollingVerdict } from './torqueProgress.ts';
+import { rollingVerdict } from './torqueProgress.ts';
+import { closingProgress, isCrushed } from './sleeveProgress.ts';
 
 const STOCK = [0.05, 0.1, 0.15, 0.2, 0.25, 0.3, 0.5, 1].map((thickness) => ({
   id: `s${thickness}`,

@@ -13,7 +13,7 @@ import { packThickness } from '../shims/index.ts';
 import type { Axis, Station } from '../unit/index.ts';
 import { playShift, playSpec } from './playProgress.ts';
 import { settersOf, solidSpacerOf } from './setters.ts';
-import { sealDragOf, torqueSpec, wantsSealDrag } from './torqueProgress.ts';
+import { sealDragOf, torqueSpec, wantsSealDrag } from './torqueReadings.ts';
 
 /** A spacer of the shelf against the length that is wanted. */
 export interface RankedSpacer extends ShelfSpacer {

@@ -3,7 +3,8 @@ import type { SizeFeature } from '../inspect/index.ts';
 import type { DecisionWord } from '../measure/index.ts';
 import type { RunStage, TorqueReading } from '../job/index.ts';
 import type { SeatingCheckId } from '../seating/index.ts';
-import type { Side, SpecKind } from '../unit/index.ts';
+import type { FigureKind } from '../figures/index.ts';
+import type { Side } from '../unit/index.ts';
 import type { QuantityKind } from '../units/index.ts';
 import type { WorkingLine } from '../working/index.ts';
 import type { CautionId } from './cautions.ts';
@@ -89,7 +90,7 @@ export interface Step {
   readonly axisId: string | null;
   readonly stationId: string | null;
   readonly partId: string | null;
-  readonly specKind: SpecKind | null;
+  readonly specKind: FigureKind | null;
   /** At which point of the job what is read here is read; null where nothing is. */
   readonly stage: RunStage | null;
   /** What a torque read here is of. */

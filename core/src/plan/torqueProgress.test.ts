@@ -3,7 +3,9 @@ import { Recorder } from '../job/tests/recorder.ts';
 import { unitFromTemplate } from '../unit/index.ts';
 import { compilePlan } from './compilePlan.ts';
 import { playStage } from './playProgress.ts';
-import { isCrushed, rollingVerdict, sealDragOf, sleeveProgress } from './torqueProgress.ts';
+import { rollingVerdict } from './torqueProgress.ts';
+import { isCrushed, sleeveProgress } from './sleeveProgress.ts';
+import { sealDragOf } from './torqueReadings.ts';
 
 const end = { designation: null, family: null, dimensions: { bore: 30, outside: 62, width: 16 } };
 const UNIT = unitFromTemplate('pinionSleeve', { name: 'Pinion', left: end, right: end, span: 42 });

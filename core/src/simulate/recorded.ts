@@ -1,7 +1,7 @@
 import type { FindingId } from '../inspect/index.ts';
 import type { JobEventData, JobEventType } from '../job/index.ts';
 import type { Band, Instrument } from '../measure/index.ts';
-import type { SpecKind } from '../unit/index.ts';
+import type { FigureKind } from '../figures/index.ts';
 
 /** Something a mechanic records: the type of the event and what it carries. */
 export type Recorded = {
@@ -14,7 +14,7 @@ export interface WorkHabits {
   /** What seats are measured with; the instrument of the runs when it is not given. */
   readonly gauge?: Instrument;
   /** Bands for specs that are still to be entered, with the line they come from. */
-  readonly bands: Readonly<Partial<Record<SpecKind, Band>>>;
+  readonly bands: Readonly<Partial<Record<FigureKind, Band>>>;
   readonly source: string;
   /** Findings other than the first of the table, by station or part. */
   readonly findings?: Readonly<Record<string, FindingId>>;

@@ -11,12 +11,13 @@ import {
   spacerProgress,
 } from '../plan/index.ts';
 import { jointPacks, proposePack } from '../shims/index.ts';
-import { unitFromTemplate, type Axis, type SpecKind, type UnitTemplate } from '../unit/index.ts';
+import type { FigureKind } from '../figures/index.ts';
+import { unitFromTemplate, type Axis, type UnitTemplate } from '../unit/index.ts';
 import { virtualPlay } from './virtualPlay.ts';
 import { virtualRolling } from './virtualRolling.ts';
 
 const DIAL = { id: 'd', name: 'd', graduation: 0.001, calibrationUncertainty: 0.0005, range: 10 };
-const BANDS: Readonly<Record<SpecKind, readonly [number, number]>> = {
+const BANDS: Readonly<Record<FigureKind, readonly [number, number]>> = {
   endPlay: [0.1, 0.18],
   sideClearance: [0.15, 0.25],
   rollingTorque: [0.7, 1.1],
@@ -48,7 +49,7 @@ class VirtualJob extends Recorder {
     }));
     super({ ...made, axes }, 'setPlay');
   }
-  band(kind: SpecKind, [lower, upper] = BANDS[kind], rest: object = {}): this {
+  band(kind: FigureKind, [lower, upper] = BANDS[kind], rest: object = {}): this {
     return this.record({
       type: 'SpecSet',
       data: {
@@ -100,7 +101,7 @@ class VirtualJob extends Recorder {
     );
   }
 }
-const inBand = (value: number, kind: SpecKind) =>
+const inBand = (value: number, kind: FigureKind) =>
   value >= BANDS[kind][0] && value <= BANDS[kind][1];
 const seeds = fc.integer({ min: 0, max: 1_000_000 });
 

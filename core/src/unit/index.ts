@@ -16,7 +16,6 @@ export {
   requireUnit,
 } from './requireUnit.ts';
 export { SIDES, type Side } from './side.ts';
-export { SPEC_KIND_NAMES, SPEC_KINDS, type SpecKind, type SpecKindRow } from './specKinds.ts';
 export {
   DETAIL_NAMES,
   DETAIL_TABLE,

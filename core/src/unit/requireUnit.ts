@@ -10,7 +10,7 @@ import {
 import { GAIN_TABLE } from '../arrangement/index.ts';
 import { requireMaterial } from '../materials/index.ts';
 import { UNIT_TABLE } from '../units/index.ts';
-import { SPEC_KIND_NAMES } from './specKinds.ts';
+import { FIGURE_KINDS } from '../figures/index.ts';
 import { DETAIL_NAMES, DETAIL_TABLE, type DetailName } from './stationDetails.ts';
 import { STATION_KIND_TABLE } from './stationKinds.ts';
 import {
@@ -63,7 +63,7 @@ export function requireAxis<Row extends Omit<Axis, 'stations'>>(axis: Row, field
   requireNamed(axis, field);
   requireOneOf(`${field}.arrangement`, axis.arrangement, ARRANGEMENTS);
   if (!Array.isArray(axis.sets)) refuse('missing', `${field}.sets`, axis.sets, { id: 'setsList' });
-  for (const kind of axis.sets) requireOneOf(`${field}.sets`, kind, SPEC_KIND_NAMES);
+  for (const kind of axis.sets) requireOneOf(`${field}.sets`, kind, FIGURE_KINDS);
   return axis;
 }
 

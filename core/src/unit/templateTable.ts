@@ -10,7 +10,7 @@ import {
 import type { Layout, TemplateInput } from './layouts/layout.ts';
 import { crankcaseHalves, floatingCountershaft, needleThrustStack } from './layouts/caseLayouts.ts';
 import { coneSpacerShims, coverShims, retainedGear, thrustWasher } from './layouts/shaftLayouts.ts';
-import type { SpecKind } from './specKinds.ts';
+import type { FigureKind } from '../figures/index.ts';
 
 /** One of the usual arrangements a unit can be begun from. */
 export interface TemplateRow {
@@ -19,7 +19,7 @@ export interface TemplateRow {
   readonly note: string;
   readonly axisName: string;
   readonly arrangement: Arrangement;
-  readonly sets: readonly SpecKind[];
+  readonly sets: readonly FigureKind[];
   /** What the two things at the ends are called when they are asked for. */
   readonly ends: readonly [left: string, right: string];
   readonly layout: (input: TemplateInput) => Layout;

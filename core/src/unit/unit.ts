@@ -1,6 +1,6 @@
 import type { Arrangement } from '../arrangement/index.ts';
 import type { MaterialChoice } from '../materials/index.ts';
-import type { SpecKind } from './specKinds.ts';
+import type { FigureKind } from '../figures/index.ts';
 import type { StationDetails } from './stationDetails.ts';
 
 /** What a part of the unit is. */
@@ -70,7 +70,7 @@ export interface Axis {
   readonly name: string;
   readonly arrangement: Arrangement;
   /** What is set on this axis, each against a band. */
-  readonly sets: readonly SpecKind[];
+  readonly sets: readonly FigureKind[];
   readonly stations: readonly Station[];
 }
 

@@ -2,7 +2,7 @@ import { GAIN_TABLE } from '../arrangement/index.ts';
 import { refuse, requireText } from '../faults/index.ts';
 import { checkShape, type Field } from '../shape/index.ts';
 import { requireUnit } from './requireUnit.ts';
-import { SPEC_KIND_NAMES } from './specKinds.ts';
+import { FIGURE_KINDS } from '../figures/index.ts';
 import { DETAIL_NAMES, DETAIL_TABLE } from './stationDetails.ts';
 import { PART_KINDS, STATION_KINDS, type Unit } from './unit.ts';
 
@@ -91,7 +91,7 @@ const FIELDS: readonly Field[] = [
     nullable: true,
   })),
   oneOf('unit.axes[].arrangement', [...new Set(GAIN_TABLE.map(({ arrangement }) => arrangement))]),
-  oneOf('unit.axes[].sets[]', SPEC_KIND_NAMES),
+  oneOf('unit.axes[].sets[]', FIGURE_KINDS),
   ...['id', 'name', 'partId'].map((name) => text(`${STATION}.${name}`)),
   oneOf(`${STATION}.kind`, STATION_KINDS),
   ...['at', 'width', 'inside', 'outside'].map((name) => number(`${STATION}.${name}`)),

@@ -14,7 +14,7 @@ import {
   type Schema,
 } from '../schema/index.ts';
 import type { MaterialChoice } from '../materials/index.ts';
-import { SPEC_KIND_NAMES } from './specKinds.ts';
+import { FIGURE_KINDS } from '../figures/index.ts';
 import { DETAIL_NAMES, DETAIL_TABLE, type DetailName } from './stationDetails.ts';
 import {
   PART_KINDS,
@@ -61,7 +61,7 @@ const BARE_AXIS = {
   id: identifier(),
   name: text(80, 1),
   arrangement: oneOf(ARRANGEMENTS),
-  sets: someOf(SPEC_KIND_NAMES),
+  sets: someOf(FIGURE_KINDS),
 };
 
 /** An axis without what stands on it. */

@@ -1,6 +1,6 @@
 import { contactsOf, INDICATOR_SCHEMA, INSTRUMENT_SCHEMA, judgeRun } from '../../measure/index.ts';
 import { identifier, oneOf, record, yesNo } from '../../schema/index.ts';
-import { SPEC_KINDS } from '../../unit/index.ts';
+import { FIGURES } from '../../figures/index.ts';
 import { jobEvent } from '../eventRow.ts';
 import { inPlaceNow } from '../inPlace.ts';
 import { RUN_STAGES } from '../kinds.ts';
@@ -24,7 +24,7 @@ export const runOpened = jobEvent({
   reduce: (state, { data, at, by }, order) => {
     if (state.finished !== null) return 'the job is finished';
     const spec = state.specs.find(({ specId }) => specId === data.specId);
-    if (spec === undefined || SPEC_KINDS[spec.kind].taken !== 'run')
+    if (spec === undefined || FIGURES[spec.kind].taken !== 'run')
       return `no spec ${data.specId} that a run measures`;
     if (state.runs.some(({ runId }) => runId === data.runId)) return `run ${data.runId} exists`;
     if (state.runs.some(({ status }) => status === 'open')) return 'another run is open';

@@ -1,7 +1,7 @@
 import { refuse } from '../../faults/index.ts';
 import { BAND_SCHEMA } from '../../measure/index.ts';
 import { identifier, leftOut, number, oneOf, record, text } from '../../schema/index.ts';
-import { SPEC_KIND_NAMES, SPEC_KINDS } from '../../unit/index.ts';
+import { FIGURE_KINDS, FIGURES } from '../../figures/index.ts';
 import { jobEvent } from '../eventRow.ts';
 import { hasAxis } from '../onUnit.ts';
 import { requireSpecBand } from '../requireSpecBand.ts';
@@ -13,7 +13,7 @@ export const specSet = jobEvent({
   data: record({
     specId: identifier(),
     axisId: identifier(),
-    kind: oneOf(SPEC_KIND_NAMES),
+    kind: oneOf(FIGURE_KINDS),
     /** In the core unit of the kind: mm or N·m. */
     band: BAND_SCHEMA,
     /** Rolling torque: whether the seal's drag is in the figure; taken as not, where it is not said. */
@@ -29,7 +29,7 @@ export const specSet = jobEvent({
       refuse('contradiction', 'through.axisId', axisId, { id: 'anotherAxis' });
   },
   says: ({ kind, band, source }, tell) => {
-    const { words, quantity } = SPEC_KINDS[kind];
+    const { words, quantity } = FIGURES[kind];
     const limit = (value: number | null) =>
       value === null ? 'open' : tell.digits(value, quantity);
     const name = words.charAt(0).toUpperCase() + words.slice(1);

@@ -1,11 +1,11 @@
-import { SPEC_KINDS } from '../../unit/index.ts';
+import { FIGURES } from '../../figures/index.ts';
 import { bandFigure, numbers } from '../figures.ts';
 import { nameOf, NO_NUMBERS, type Rule, type Subject } from '../rule.ts';
 
 const bandOf = ({ spec, specKind }: Subject) =>
   spec === null
     ? NO_NUMBERS
-    : numbers(bandFigure('Band', SPEC_KINDS[specKind!].quantity, spec.band, spec.source));
+    : numbers(bandFigure('Band', FIGURES[specKind!].quantity, spec.band, spec.source));
 
 /** Booking in: bands, and what cannot be so in the description. */
 export const BOOK_IN_RULES: readonly Rule[] = [
@@ -28,9 +28,8 @@ export const BOOK_IN_RULES: readonly Rule[] = [
     on: 'spec',
     always: true,
     form: 'setSpec',
-    when: ({ state, specKind }) =>
-      state.scope === 'overhaul' || SPEC_KINDS[specKind!].taken === 'run',
-    title: ({ axis, specKind }) => `Enter the ${SPEC_KINDS[specKind!].words} band, ${axis!.name}`,
+    when: ({ state, specKind }) => state.scope === 'overhaul' || FIGURES[specKind!].taken === 'run',
+    title: ({ axis, specKind }) => `Enter the ${FIGURES[specKind!].words} band, ${axis!.name}`,
     how: 'From the unit’s manual, with the line it stands on.',
     reason: 'Every reading is judged against it.',
     numbers: bandOf,

@@ -3,7 +3,8 @@ import { verdictOf, type JobState, type Spec } from '../../job/index.ts';
 import { bandTarget, NORMAL_FACTOR } from '../../measure/index.ts';
 import { packThickness } from '../../shims/index.ts';
 import { SOURCES } from '../../sources/index.ts';
-import { SPEC_KINDS, type Axis } from '../../unit/index.ts';
+import { FIGURES } from '../../figures/index.ts';
+import { type Axis } from '../../unit/index.ts';
 import { bandFigure, figure, numbers, words } from '../figures.ts';
 import { inFinalBuild } from '../packQuestion.ts';
 import { playShift, playVerdict } from '../playProgress.ts';
@@ -16,7 +17,7 @@ import type { Figure } from '../step.ts';
 export function playNumbers({ state, axis, spec }: Subject): Numbers {
   if (spec === null) return numbers();
   const site = playSite(axis!);
-  const { quantity } = SPEC_KINDS[spec.kind];
+  const { quantity } = FIGURES[spec.kind];
   const band = bandFigure('Band', quantity, spec.band, spec.source);
   const warm = warmFigures(state, axis!, spec);
   const found = state.runs.findLast(

@@ -1,21 +1,16 @@
 import { NORMAL_FACTOR } from '../../measure/index.ts';
 import { SOURCES } from '../../sources/index.ts';
-import { SPEC_KINDS } from '../../unit/index.ts';
+import { FIGURES } from '../../figures/index.ts';
 import { bandFigure, figure, numbers } from '../figures.ts';
-import { lastAct } from '../acts.ts';
+import { judgedFigures } from '../judgedFigures.ts';
 import { playSpec } from '../playProgress.ts';
 import { sleeveNut, sleeveOf } from '../sleeves.ts';
 import type { Numbers, Rule, Subject } from '../rule.ts';
 import { nameOf } from '../rule.ts';
 import type { Figure } from '../step.ts';
-import {
-  isCrushed,
-  setsZeroPlay,
-  rollingVerdict,
-  sealDragOf,
-  torqueSpec,
-  wantsSealDrag,
-} from '../torqueProgress.ts';
+import { rollingVerdict } from '../torqueProgress.ts';
+import { isCrushed, setsZeroPlay } from '../sleeveProgress.ts';
+import { sealDragOf, torqueSpec, wantsSealDrag } from '../torqueReadings.ts';
 
 /** Rolling torque as read: with and without the seal, against its band. */
 function torqueNumbersOf({ state, axis, spec }: Subject): readonly Figure[] {
@@ -61,31 +56,22 @@ function figureNumbers(subject: Subject): Numbers {
       ),
       torqueNumbersOf(subject),
     );
-  const { quantity } = SPEC_KINDS[specKind!];
-  const taken = (stage: string) =>
-    state.figures.findLast((row) => row.specId === spec.specId && row.stage === stage);
-  const asFound = taken('asFound');
-  const final = taken('final');
+  const { quantity } = FIGURES[specKind!];
+  const asFound = state.figures.findLast(
+    (row) => row.specId === spec.specId && row.stage === 'asFound',
+  );
+  const built = judgedFigures(state, subject.axis!)[specKind!];
   return numbers(
     bandFigure('Band', quantity, spec.band, spec.source),
     asFound === undefined
       ? null
       : figure('As found', quantity, asFound.value, SOURCES.asMeasured.title),
-    final === undefined
+    built?.stage !== 'final'
       ? null
-      : final.order < lastAct(subject.state, subject.axis!)
-        ? figure('Before the last change', quantity, final.value, SOURCES.asMeasured.title)
-        : figure('As built', quantity, final.value, SOURCES.asMeasured.title, {
-            word: inBand(spec.band, final.value) ? 'conforms' : 'doesNotConform',
-          }),
+      : built.asBuilt
+        ? figure('As built', quantity, built.value, SOURCES.asMeasured.title, { word: built.word })
+        : figure('Before the last change', quantity, built.value, SOURCES.asMeasured.title),
   );
-}
-
-function inBand(
-  { lower, upper }: { readonly lower: number | null; readonly upper: number | null },
-  value: number,
-): boolean {
-  return (lower === null || value >= lower) && (upper === null || value <= upper);
 }
 
 /** Rolling torque, sleeves, and figures that are read off. */
@@ -180,17 +166,13 @@ export const PRELOAD_RULES: readonly Rule[] = [
     phase: 'final',
     on: 'spec',
     form: 'figure',
-    when: ({ specKind }) => SPEC_KINDS[specKind!].taken !== 'run',
+    when: ({ specKind }) => FIGURES[specKind!].taken !== 'run',
     title: ({ axis, specKind }) =>
-      `Measure the ${SPEC_KINDS[specKind!].words} as built, ${axis!.name}`,
-    how: ({ specKind }) => SPEC_KINDS[specKind!].how,
+      `Measure the ${FIGURES[specKind!].words} as built, ${axis!.name}`,
+    how: ({ specKind }) => FIGURES[specKind!].how,
     reason: 'Only a reading proves it.',
     numbers: figureNumbers,
-    tools: ({ specKind }) => [
-      specKind === 'rollingTorque'
-        ? 'beam or dial torque wrench'
-        : 'dial indicator on a firm stand',
-    ],
+    tools: ({ specKind }) => [FIGURES[specKind!].tool],
     after: [
       { rule: 'setSpec', of: 'axis' },
       { rule: 'sealDrag', of: 'axis' },
@@ -202,21 +184,9 @@ export const PRELOAD_RULES: readonly Rule[] = [
       { rule: 'fitPack', of: 'axis' },
       { rule: 'torque', of: 'axis' },
     ],
-    done: ({ state, axis, spec }) => {
-      if (spec?.kind === 'rollingTorque') {
-        const verdict = rollingVerdict(state, axis!, 'final');
-        if (verdict !== null)
-          return verdict.status === 'judged' && verdict.decision.word === 'conforms';
-      }
-      const final =
-        spec === null
-          ? undefined
-          : state.figures.findLast((row) => row.specId === spec.specId && row.stage === 'final');
-      return (
-        final !== undefined &&
-        final.order > lastAct(state, axis!) &&
-        inBand(spec!.band, final.value)
-      );
+    done: ({ state, axis, specKind }) => {
+      const built = judgedFigures(state, axis!)[specKind!];
+      return built?.asBuilt === true && built.word === 'conforms';
     },
   },
 ];

@@ -1,6 +1,7 @@
 import type { JobState, Spec } from '../../job/index.ts';
 import { SOURCES } from '../../sources/index.ts';
-import { SPEC_KINDS, type Axis } from '../../unit/index.ts';
+import { FIGURES } from '../../figures/index.ts';
+import { type Axis } from '../../unit/index.ts';
 import { figure, fromDetail, lacksDetail, numbers } from '../figures.ts';
 import {
   isProvenPlay,
@@ -12,7 +13,7 @@ import {
 import { afterAll, nameOf, type Rule } from '../rule.ts';
 import { sleeveNut } from '../sleeves.ts';
 import { isIn, setterAt } from '../setters.ts';
-import { setsZeroPlay } from '../torqueProgress.ts';
+import { setsZeroPlay } from '../sleeveProgress.ts';
 import { playNumbers } from './playNumbers.ts';
 import { buildChecks, SPACER_RULES } from './spacerRules.ts';
 import { boltNumbers } from './boltNumbers.ts';
@@ -74,9 +75,9 @@ export const SET_RULES: readonly Rule[] = [
     on: 'spec',
     always: true,
     form: 'run',
-    when: ({ specKind, axis }) => SPEC_KINDS[specKind!].taken === 'run' && !setsZeroPlay(axis!),
-    title: ({ axis, specKind }) => `Measure the ${SPEC_KINDS[specKind!].words}, ${axis!.name}`,
-    how: ({ specKind }) => SPEC_KINDS[specKind!].how,
+    when: ({ specKind, axis }) => FIGURES[specKind!].taken === 'run' && !setsZeroPlay(axis!),
+    title: ({ axis, specKind }) => `Measure the ${FIGURES[specKind!].words}, ${axis!.name}`,
+    how: ({ specKind }) => FIGURES[specKind!].how,
     reason: 'One good measurement, then the arithmetic: no second guess.',
     numbers: playNumbers,
     tools: ['dial indicator on a firm stand'],
@@ -182,9 +183,9 @@ export const SET_RULES: readonly Rule[] = [
     always: true,
     form: 'run',
     when: ({ specKind, spec }) =>
-      SPEC_KINDS[specKind!].taken === 'run' && (spec === null || !wantsPreload(spec.band)),
-    title: ({ axis, specKind }) => `Prove the ${SPEC_KINDS[specKind!].words}, ${axis!.name}`,
-    how: ({ specKind }) => SPEC_KINDS[specKind!].how,
+      FIGURES[specKind!].taken === 'run' && (spec === null || !wantsPreload(spec.band)),
+    title: ({ axis, specKind }) => `Prove the ${FIGURES[specKind!].words}, ${axis!.name}`,
+    how: ({ specKind }) => FIGURES[specKind!].how,
     reason: 'Only a reading proves the pack.',
     numbers: playNumbers,
     tools: ['dial indicator on a firm stand'],

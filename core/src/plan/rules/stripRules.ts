@@ -1,6 +1,6 @@
 import { tighteningOrder } from '../../fasteners/index.ts';
+import { FIGURES } from '../../figures/index.ts';
 import {
-  SPEC_KINDS,
   STATION_KINDS,
   STATION_KIND_TABLE,
   type Station,
@@ -62,20 +62,16 @@ export const STRIP_RULES: readonly Rule[] = [
     on: 'spec',
     form: 'run',
     title: ({ axis, specKind }) =>
-      `Measure the ${SPEC_KINDS[specKind!].words} as found, ${axis!.name}`,
-    how: ({ specKind }) => SPEC_KINDS[specKind!].how,
+      `Measure the ${FIGURES[specKind!].words} as found, ${axis!.name}`,
+    how: ({ specKind }) => FIGURES[specKind!].how,
     reason: 'Before anything moves: it is the best first estimate of the new pack.',
     numbers: ({ spec, specKind }) =>
       numbers(
         spec === null
           ? null
-          : bandFigure('Band', SPEC_KINDS[specKind!].quantity, spec.band, spec.source),
+          : bandFigure('Band', FIGURES[specKind!].quantity, spec.band, spec.source),
       ),
-    tools: ({ specKind }) => [
-      specKind === 'rollingTorque'
-        ? 'beam or dial torque wrench'
-        : 'dial indicator on a firm stand',
-    ],
+    tools: ({ specKind }) => [FIGURES[specKind!].tool],
     after: [{ rule: 'setSpec', of: 'axis' }],
     done: ({ state, spec }) =>
       spec !== null &&

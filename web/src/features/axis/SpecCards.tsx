@@ -1,6 +1,7 @@
-import { verdictOf, type JobState, type Spec } from '@wendaxis/core/job';
-import { currentRun } from '@wendaxis/core/plan';
-import { SPEC_KINDS, type Axis } from '@wendaxis/core/unit';
+import { FIGURES } from '@wendaxis/core/figures';
+import type { JobState, Spec } from '@wendaxis/core/job';
+import { judgedFigures, type JudgedFigure } from '@wendaxis/core/plan';
+import type { Axis } from '@wendaxis/core/unit';
 
 import { BandStrip } from '../../ui/BandStrip.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
@@ -8,71 +9,59 @@ import { Verdict } from '../../ui/Verdict.tsx';
 
 /** What is set on an axis: each figure against its band. */
 export function SpecCards({ axis, state }: { readonly axis: Axis; readonly state: JobState }) {
+  const judged = judgedFigures(state, axis);
   return state.specs
     .filter(({ axisId }) => axisId === axis.id)
-    .map((spec) =>
-      SPEC_KINDS[spec.kind].taken === 'run' ? (
-        <PlayCard key={spec.specId} spec={spec} state={state} />
-      ) : (
-        <FigureCard key={spec.specId} spec={spec} state={state} />
-      ),
-    );
+    .map((spec) => <SpecCard key={spec.specId} spec={spec} figure={judged[spec.kind] ?? null} />);
 }
 
-function PlayCard({ spec, state }: { readonly spec: Spec; readonly state: JobState }) {
+const STAGE_WORDS = {
+  asFound: 'as found',
+  trial: 'in the trial build',
+  final: 'before the last change',
+} as const;
+
+interface Props {
+  readonly spec: Spec;
+  readonly figure: JudgedFigure | null;
+}
+
+function SpecCard({ spec: { kind, band, source }, figure }: Props) {
   const units = useUnits();
-  const { words } = SPEC_KINDS[spec.kind];
-  const run = currentRun(state, spec.specId);
-  const verdict = run === null ? null : verdictOf(state, run);
-  const judged = verdict?.status === 'judged' ? verdict : null;
-  const value = judged && {
-    low: judged.value.low,
-    high: judged.value.high,
-    expanded: judged.decision.guard,
-  };
+  const { words, quantity, taken } = FIGURES[kind];
+  const guard = figure?.expanded ?? 0;
   return (
     <section className="bg-panel border-edge rounded-[3px] border-2 p-4" aria-label={words}>
       <div className="flex flex-wrap items-baseline justify-between gap-3">
         <h2 className="m-0 text-2xl first-letter:uppercase">{words}</h2>
-        {judged === null ? (
-          <span className="font-semibold">Not measured with this pack</span>
+        {figure === null ? (
+          <span className="font-semibold">
+            {taken === 'run' ? 'Not measured with this pack' : 'Not measured yet'}
+          </span>
         ) : (
-          <Verdict word={judged.decision.word} size="small" />
+          <Verdict word={figure.word} size="small" />
         )}
       </div>
-      {judged !== null && (
-        <p className="figure m-0 text-3xl">
-          {units.digits(judged.value.mean)} ± {units.show(judged.decision.guard)}
+      {figure !== null && (
+        <p className="m-0">
+          <span className="figure text-3xl">
+            {figure.expanded === null
+              ? units.show(figure.value, quantity)
+              : `${units.digits(figure.value, quantity)} ± ${units.show(figure.expanded, quantity)}`}
+          </span>{' '}
+          <span className="text-soft">
+            {figure.asBuilt ? 'as built' : STAGE_WORDS[figure.stage]}
+          </span>
         </p>
       )}
       <BandStrip
-        band={spec.band}
-        value={value}
-        guard={judged?.decision.guard ?? 0}
-        word={judged?.decision.word ?? null}
+        band={band}
+        value={figure === null ? null : { low: figure.low, high: figure.high, expanded: guard }}
+        guard={guard}
+        word={figure?.word ?? null}
+        quantity={quantity}
       />
-      <p className="small-label m-0">{spec.source}</p>
-    </section>
-  );
-}
-
-function FigureCard({ spec, state }: { readonly spec: Spec; readonly state: JobState }) {
-  const units = useUnits();
-  const { words, quantity } = SPEC_KINDS[spec.kind];
-  const last = state.figures.findLast(({ specId }) => specId === spec.specId);
-  const value = last === undefined ? null : { low: last.value, high: last.value, expanded: 0 };
-  return (
-    <section className="bg-panel border-edge rounded-[3px] border-2 p-4" aria-label={words}>
-      <div className="flex flex-wrap items-baseline justify-between gap-3">
-        <h2 className="m-0 text-2xl first-letter:uppercase">{words}</h2>
-        <span className="figure text-xl">
-          {last === undefined
-            ? 'Not measured yet'
-            : `${units.show(last.value, quantity)} ${last.stage === 'asFound' ? 'as found' : 'as built'}`}
-        </span>
-      </div>
-      <BandStrip band={spec.band} value={value} guard={0} word={null} quantity={quantity} />
-      <p className="small-label m-0">{spec.source}</p>
+      <p className="small-label m-0">{source}</p>
     </section>
   );
 }

@@ -5,7 +5,8 @@ import { InputError } from '@wendaxis/core/faults';
 import { requireSpecBand } from '@wendaxis/core/job';
 import type { Band } from '@wendaxis/core/measure';
 import { USED_SHARE } from '@wendaxis/core/preload';
-import { SPEC_KINDS, type Axis, type SpecKind } from '@wendaxis/core/unit';
+import { FIGURES, type FigureKind } from '@wendaxis/core/figures';
+import { type Axis } from '@wendaxis/core/unit';
 
 import { record } from '../../stores/jobSync.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -18,7 +19,7 @@ import { faultsWords } from '../../wording/faultWords.ts';
 interface Props {
   readonly jobId: string;
   readonly axis: Axis;
-  readonly kind: SpecKind;
+  readonly kind: FigureKind;
   /** All axes of the unit: a carrier may be read at its pinion. */
   readonly axes: readonly Axis[];
 }
@@ -33,7 +34,7 @@ function ratioOf(carrier: Axis, pinion: Axis | undefined): string {
 
 /** The band of what is set on an axis, and the line it was read from. */
 export function SpecForm({ jobId, axis, kind, axes }: Props) {
-  const { words, quantity } = SPEC_KINDS[kind];
+  const { words, quantity } = FIGURES[kind];
   const units = useUnits();
   const { system, show } = units;
   const [texts, setTexts] = useState({ lower: '', upper: '', source: '' });

@@ -1,7 +1,8 @@
 import { useState, type FormEvent } from 'react';
 
 import { LOAD_PATH, type Arrangement } from '@wendaxis/core/arrangement';
-import { SPEC_KIND_NAMES, SPEC_KINDS, type Axis, type SpecKind } from '@wendaxis/core/unit';
+import { FIGURE_KINDS, FIGURES, type FigureKind } from '@wendaxis/core/figures';
+import { type Axis } from '@wendaxis/core/unit';
 
 import { Button } from '../../ui/Button.tsx';
 import { SelectField } from './SelectField.tsx';
@@ -23,7 +24,7 @@ interface Props {
 export function AxisEditor({ axis, onRecord, onRemove }: Props) {
   const [name, setName] = useState(axis.name);
   const [arrangement, setArrangement] = useState(axis.arrangement);
-  const [sets, setSets] = useState<readonly SpecKind[]>(axis.sets);
+  const [sets, setSets] = useState<readonly FigureKind[]>(axis.sets);
   const submit = (event: FormEvent): void => {
     event.preventDefault();
     if (name.trim() !== '') onRecord({ id: axis.id, name: name.trim(), arrangement, sets });
@@ -42,21 +43,21 @@ export function AxisEditor({ axis, onRecord, onRemove }: Props) {
       <p className="m-0">{LOAD_PATH[arrangement]}</p>
       <fieldset className="m-0 flex flex-wrap gap-3 border-0 p-0">
         <legend className="small-label mb-1 p-0">What is set on it</legend>
-        {SPEC_KIND_NAMES.map((kind) => (
+        {FIGURE_KINDS.map((kind) => (
           <button
             key={kind}
             type="button"
             aria-pressed={sets.includes(kind)}
             onClick={() =>
               setSets(
-                SPEC_KIND_NAMES.filter((one) =>
+                FIGURE_KINDS.filter((one) =>
                   one === kind ? !sets.includes(kind) : sets.includes(one),
                 ),
               )
             }
             className="bg-panel border-edge aria-pressed:border-plate aria-pressed:bg-plate aria-pressed:text-scribe min-h-12 rounded-[3px] border-2 px-4 text-lg font-semibold first-letter:uppercase"
           >
-            {SPEC_KINDS[kind].words}
+            {FIGURES[kind].words}
           </button>
         ))}
       </fieldset>

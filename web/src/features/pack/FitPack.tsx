@@ -3,7 +3,8 @@ import { useCallback } from 'react';
 import { verdictOf, type JobState } from '@wendaxis/core/job';
 import { gainAt, inFinalBuild, kindSetAt } from '@wendaxis/core/plan';
 import { packThickness, packWords, pieceOrder } from '@wendaxis/core/shims';
-import { findStation, SPEC_KINDS, type Station } from '@wendaxis/core/unit';
+import { FIGURES } from '@wendaxis/core/figures';
+import { findStation, type Station } from '@wendaxis/core/unit';
 
 import { record } from '../../stores/jobSync.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -83,6 +84,6 @@ export function FitPack({ jobId, state, site, onFitted }: Props) {
     if (gain.status !== 'known') return '';
     const { value } = inFinalBuild(state, found.axis, kind, verdict);
     const play = value + gain.value * (after - before);
-    return `The ${SPEC_KINDS[kind].words} should go from ${units.digits(verdict.value.mean)} to ${units.show(play)}.`;
+    return `The ${FIGURES[kind].words} should go from ${units.digits(verdict.value.mean)} to ${units.show(play)}.`;
   }
 }

@@ -10,7 +10,8 @@ import {
   type JointChoice,
   type JointQuestion,
 } from '@wendaxis/core/shims';
-import { SPEC_KINDS, type Axis, type SpecKind } from '@wendaxis/core/unit';
+import { FIGURES, type FigureKind } from '@wendaxis/core/figures';
+import { type Axis } from '@wendaxis/core/unit';
 
 import { record } from '../../stores/jobSync.ts';
 import { BandStrip } from '../../ui/BandStrip.tsx';
@@ -153,7 +154,7 @@ function Expected({
       {choice.expected.map(({ specId, value, expanded, decision }) => (
         <span key={specId} className="grid">
           <span className="first-letter:uppercase">
-            {SPEC_KINDS[specId as SpecKind].words}{' '}
+            {FIGURES[specId as FigureKind].words}{' '}
             <span className="figure text-lg">
               {units.digits(value)} ± {units.show(expanded)}
             </span>

@@ -2,7 +2,7 @@ import { useState, type FormEvent } from 'react';
 
 import type { JobState } from '@wendaxis/core/job';
 import type { Step } from '@wendaxis/core/plan';
-import { SPEC_KINDS } from '@wendaxis/core/unit';
+import { FIGURES } from '@wendaxis/core/figures';
 
 import { record } from '../../stores/jobSync.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -20,7 +20,7 @@ interface Props {
 export function FigureForm({ jobId, step, state }: Props) {
   const { system } = useUnits();
   const [text, setText] = useState('');
-  const { words, quantity, least, most } = SPEC_KINDS[step.specKind!];
+  const { words, quantity, least, most } = FIGURES[step.specKind!];
   const spec = state.specs.find(
     ({ axisId, kind }) => axisId === step.axisId && kind === step.specKind,
   );

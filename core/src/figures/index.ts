@@ -1,0 +1,2 @@
+export type { Dependency, FigureRow } from './figureRow.ts';
+export { FIGURE_KINDS, FIGURES, type FigureKind } from './figureTable.ts';

@@ -1,0 +1,57 @@
+import type { JobState, Spec, TorqueRecord } from '../job/index.ts';
+import { judgeRolling, type RollingVerdict } from '../preload/index.ts';
+import type { Axis } from '../unit/index.ts';
+import { sleeveOf } from './sleeves.ts';
+
+/** The spec of rolling torque of an axis. */
+export function torqueSpec({ specs }: JobState, axisId: string): Spec | null {
+  return specs.find((spec) => spec.axisId === axisId && spec.kind === 'rollingTorque') ?? null;
+}
+
+/** Readings that speak for the sleeve that is in now; all of them where there is none. */
+export function sinceSleeve(
+  { torques, sleeveSince }: JobState,
+  axis: Axis,
+): readonly TorqueRecord[] {
+  const sleeve = sleeveOf(axis);
+  return torques
+    .slice(sleeve === null ? 0 : (sleeveSince[sleeve.id] ?? 0))
+    .filter(({ axisId }) => axisId === axis.id);
+}
+
+/** Drag of the seal alone, from the readings that agree; null while it is not measured. N·m. */
+export function sealDragOf(
+  state: JobState,
+  axis: Axis,
+): { readonly value: number; readonly uncertainty: number } | null {
+  const rows = state.torques.filter(
+    ({ axisId, what }) => axisId === axis.id && what === 'sealDrag',
+  );
+  const verdict = judged(rows, { lower: 0, upper: null, target: null }, null);
+  return verdict?.status === 'judged'
+    ? { value: verdict.total, uncertainty: verdict.standard }
+    : null;
+}
+
+/** Whether the drag of a seal has to be known before the bearings can be judged: it is in, and not in the figure. */
+export function wantsSealDrag(state: JobState, axis: Axis): boolean {
+  const spec = torqueSpec(state, axis.id);
+  return (
+    spec !== null &&
+    spec.sealDrag !== 'included' &&
+    (sleeveOf(axis) !== null || axis.stations.some(({ kind }) => kind === 'seal'))
+  );
+}
+
+export function judged(
+  rows: readonly TorqueRecord[],
+  band: Spec['band'],
+  sealDrag: Parameters<typeof judgeRolling>[0]['sealDrag'],
+): RollingVerdict | null {
+  const last = rows.at(-1);
+  if (last === undefined) return null;
+  // Another tool begins the run anew: readings of two tools are not averaged.
+  const from = rows.findLastIndex(({ tool }) => tool.id !== last.tool.id) + 1;
+  const readings = rows.slice(from).map(({ value, steady }) => ({ value, steady }));
+  return judgeRolling({ tool: last.tool, readings, band, sealDrag, square: last.square });
+}
