@@ -29,6 +29,17 @@ export function withItem<Item>(list: readonly Item[], item: Item): readonly Item
   return longer;
 }
 
+/** A list with another item in place of one. */
+export function withItemAt<Item>(list: readonly Item[], at: number, item: Item): readonly Item[] {
+  if (made?.has(list) === true) {
+    (list as Item[])[at] = item;
+    return list;
+  }
+  const changed = list.with(at, item);
+  made?.add(changed);
+  return changed;
+}
+
 /** A record with an entry put in, in place of one with its key. */
 export function withEntry<Value>(
   record: Readonly<Record<string, Value>>,

@@ -1,5 +1,6 @@
 import { judgeRun } from '../measure/index.ts';
 import { oncePerPair } from '../memo/index.ts';
+import { withItemAt } from './growing.ts';
 import { cyclesOf } from './cycles.ts';
 import type { JobState, Run, Spec } from './state.ts';
 
@@ -28,5 +29,5 @@ export function withOpenRun(
   const changed = change(run);
   return typeof changed === 'string'
     ? changed
-    : { ...state, runs: state.runs.with(index, changed) };
+    : { ...state, runs: withItemAt(state.runs, index, changed) };
 }

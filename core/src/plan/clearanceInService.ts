@@ -9,7 +9,7 @@ import { BOSS, RING_SHARE, USUAL_HEAT } from '../heat/index.ts';
 import type { JobState } from '../job/index.ts';
 import type { MaterialChoice } from '../materials/index.ts';
 import { clearanceLeft, pressFit, USUAL_FRICTION } from '../pressFit/index.ts';
-import { oncePerObject } from '../memo/index.ts';
+import { oncePerObject, oncePerPair } from '../memo/index.ts';
 import type { Station, StationKind, Unit } from '../unit/index.ts';
 import { line, type WorkingLine } from '../working/index.ts';
 import { partWithSeat } from './ringWays.ts';
@@ -36,36 +36,38 @@ export interface ClearanceInService {
  * clearance to the loosest with the most. Null where no table has it, or where a tight ring's fit or the material of
  * its seat is not known yet.
  */
-export function clearanceInService(state: JobState, station: Station): ClearanceInService | null {
-  const type = TYPES[station.kind];
-  if (type === undefined) return null;
-  const clearanceClass = classOf(station);
-  const initial = internalClearance(type, station.inside, clearanceClass);
-  const fits = (['inner', 'outer'] as const).map((ring) =>
-    isTight(station, ring) ? seatInterference(state, station, ring) : { least: 0, most: 0 },
-  );
-  const [inner, outer] = fits;
-  const seats = seatMaterials(state.unit!, station);
-  if (initial === null || inner == null || outer == null || seats === null) return null;
-  const worst = leftWith(state, station, {
-    ...seats,
-    initial: initial.least,
-    inner: inner.most,
-    outer: outer.most,
-  });
-  const best = leftWith(state, station, {
-    ...seats,
-    initial: initial.most,
-    inner: inner.least,
-    outer: outer.least,
-  });
-  return {
-    clearanceClass,
-    initial,
-    left: { least: worst.left, most: best.left },
-    working: worst.working,
-  };
-}
+export const clearanceInService = oncePerPair(
+  (state: JobState, station: Station): ClearanceInService | null => {
+    const type = TYPES[station.kind];
+    if (type === undefined) return null;
+    const clearanceClass = classOf(station);
+    const initial = internalClearance(type, station.inside, clearanceClass);
+    const fits = (['inner', 'outer'] as const).map((ring) =>
+      isTight(station, ring) ? seatInterference(state, station, ring) : { least: 0, most: 0 },
+    );
+    const [inner, outer] = fits;
+    const seats = seatMaterials(state.unit!, station);
+    if (initial === null || inner == null || outer == null || seats === null) return null;
+    const worst = leftWith(state, station, {
+      ...seats,
+      initial: initial.least,
+      inner: inner.most,
+      outer: outer.most,
+    });
+    const best = leftWith(state, station, {
+      ...seats,
+      initial: initial.most,
+      inner: inner.least,
+      outer: outer.least,
+    });
+    return {
+      clearanceClass,
+      initial,
+      left: { least: worst.left, most: best.left },
+      working: worst.working,
+    };
+  },
+);
 
 const classOf = oncePerObject(({ designation }: Station): ClearanceClass => {
   if (designation === undefined) return 'CN';

@@ -2,6 +2,7 @@ import type { JobState } from '../job/index.ts';
 import { draftedStep } from './draftedStep.ts';
 import { draftSteps, type Draft } from './draftSteps.ts';
 import type { After, Subject } from './rule.ts';
+import type { RuleId } from './ruleIds.ts';
 import type { Missing, Step } from './step.ts';
 
 /** The build plan: every step in an order that can be worked, with what is still missing. */
@@ -60,29 +61,36 @@ export function compilePlan(state: JobState): Plan {
 
 /** The steps each one comes after. */
 function edgesOf(drafts: readonly Draft[]): ReadonlyMap<string, readonly Draft[]> {
-  const byRule = new Map<string, Draft[]>();
-  for (const draft of drafts) {
-    const same = byRule.get(draft.rule.id);
-    if (same === undefined) byRule.set(draft.rule.id, [draft]);
+  const found = new Map<string, Draft[]>();
+  const put = (key: string, draft: Draft): void => {
+    const same = found.get(key);
+    if (same === undefined) found.set(key, [draft]);
     else same.push(draft);
-  }
+  };
+  for (const draft of drafts)
+    for (const of of RELATIONS) {
+      const key = keyOf(draft.rule.id, draft.subject, of);
+      if (key !== null) put(key, draft);
+    }
   return new Map(
     drafts.map((draft) => [
       draft.id,
-      (draft.rule.after ?? []).flatMap((after) =>
-        (byRule.get(after.rule) ?? []).filter(
-          (other) => other !== draft && related(draft.subject, other.subject, after.of),
-        ),
-      ),
+      (draft.rule.after ?? []).flatMap(({ rule, of }) => {
+        const key = keyOf(rule, draft.subject, of);
+        const others = key === null ? [] : (found.get(key) ?? []);
+        return others.includes(draft) ? others.filter((other) => other !== draft) : others;
+      }),
     ]),
   );
 }
 
-function related(one: Subject, other: Subject, of: After['of']): boolean {
-  if (of === 'all') return true;
-  if (of === 'station') return one.station !== null && one.station.id === other.station?.id;
-  if (of === 'part') return one.part !== null && one.part.id === other.part?.id;
-  return one.axis !== null && one.axis.id === other.axis?.id;
+const RELATIONS: readonly After['of'][] = ['all', 'station', 'part', 'axis'];
+
+/** Steps of a rule that are related to a subject have the same key; null where the subject has no such relation. */
+function keyOf(rule: RuleId, subject: Subject, of: After['of']): string | null {
+  if (of === 'all') return rule;
+  const id = subject[of]?.id;
+  return id === undefined ? null : `${rule} ${of} ${id}`;
 }
 
 /** By key, each behind everything it comes after. @throws Error when rules name each other in a circle */

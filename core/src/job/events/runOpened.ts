@@ -2,6 +2,7 @@ import { contactsOf, INDICATOR_SCHEMA, INSTRUMENT_SCHEMA, judgeRun } from '../..
 import { identifier, oneOf, record, yesNo } from '../../schema/index.ts';
 import { FIGURES } from '../../figures/index.ts';
 import { jobEvent } from '../eventRow.ts';
+import { withItem } from '../growing.ts';
 import { inPlaceNow } from '../inPlace.ts';
 import { RUN_STAGES } from '../kinds.ts';
 import type { Run } from '../state.ts';
@@ -27,7 +28,7 @@ export const runOpened = jobEvent({
     if (spec === undefined || FIGURES[spec.kind].taken !== 'run')
       return `no spec ${data.specId} that a run measures`;
     if (state.runs.some(({ runId }) => runId === data.runId)) return `run ${data.runId} exists`;
-    if (state.runs.some(({ status }) => status === 'open')) return 'another run is open';
+    if (state.runs.at(-1)?.status === 'open') return 'another run is open';
     if (data.instrument.kind !== undefined && contactsOf(data.instrument).length === 0)
       return `${data.instrument.name} cannot take a run`;
     judgeRun({ ...data, band: spec.band, cycles: [] }); // refuses an instrument that cannot be used
@@ -40,6 +41,6 @@ export const runOpened = jobEvent({
       openedAt: at,
       by,
     };
-    return { ...state, runs: [...state.runs, run] };
+    return { ...state, runs: withItem(state.runs, run) };
   },
 });

@@ -2,6 +2,7 @@ import { featuresOf, placesFor, requireSize, SIZE_FEATURES } from '../../inspect
 import { INSTRUMENT_SCHEMA } from '../../measure/index.ts';
 import { identifier, millimetres, oneOf, orNull, record, text } from '../../schema/index.ts';
 import { findStation } from '../../unit/index.ts';
+import { withEntry } from '../growing.ts';
 import { jobEvent } from '../eventRow.ts';
 
 /** One diameter or length at one place; a later one at the same place replaces it. */
@@ -29,7 +30,10 @@ export const sizeMeasured = jobEvent({
     requireSize(feature, value);
     const sizes = state.sizes[stationId] ?? {};
     const measured = { value, typed, instrument, at, by };
-    const changed = { ...sizes, [feature]: { ...sizes[feature], [place]: measured } };
-    return { ...state, sizes: { ...state.sizes, [stationId]: changed } };
+    const places = withEntry(sizes[feature] ?? {}, place, measured);
+    return {
+      ...state,
+      sizes: withEntry(state.sizes, stationId, withEntry(sizes, feature, places)),
+    };
   },
 });
