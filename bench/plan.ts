@@ -59,8 +59,8 @@ for (const { id, inside, outside, kind } of unit.axes[0]!.stations) {
         });
 }
 const state = foldJob(log);
-if (state.ignored.length > 0)
-  throw new Error(`the bench records what is ignored: ${state.ignored[0]!.reason}`);
+if (state.log.ignored.length > 0)
+  throw new Error(`the bench records what is ignored: ${state.log.ignored[0]!.reason}`);
 const [axis] = unit.axes;
 
 // A state of its own for each run: what is worked out once for a state is worked out again, as after every entry.

@@ -119,7 +119,7 @@ for (const [template, what] of [
     });
     // The first pack was the last: one run before it, one that proves it.
     expect(
-      state.runs.filter(({ status }) => status === 'closed').map(({ stage }) => stage),
+      state.measured.runs.filter(({ status }) => status === 'closed').map(({ stage }) => stage),
     ).toEqual(['asFound', 'trial', 'final']);
     for (const [id, { status }] of Object.entries(state.steps).filter(([step]) =>
       step.startsWith('lock'),
@@ -266,7 +266,7 @@ test('two sites that depend on each other are chosen together, with what differs
     habits: habits(),
     until: ({ rule }) => rule === 'prove',
   });
-  expect(Object.keys(state.setAfter).toSorted()).toEqual(['shims', 'sleeve-shims']);
+  expect(Object.keys(state.setting.setAfter).toSorted()).toEqual(['shims', 'sleeve-shims']);
 });
 
 test('where nobody knows which way a shim works, two builds tell; a pack can be put together by hand', async ({
@@ -345,7 +345,7 @@ test('an adjuster is turned by notches, and a hub is closed without preload', as
     habits: habits(),
     until: ({ rule }) => rule === 'prove',
   });
-  expect(turned.turned).toEqual({ 'adjuster-left': 48 });
+  expect(turned.setting.turned).toEqual({ 'adjuster-left': 48 });
 
   const hub = await bookIn(
     page,
@@ -451,7 +451,7 @@ test('a reading that was typed in another unit is asked back, and one that lies 
   // Given up, and measured anew: too much play, a thinner pack goes in, and the play stays.
   const open = (
     await workTo(page, address, jobId, { habits: habits(), until: () => true })
-  ).runs.at(-1)!;
+  ).measured.runs.at(-1)!;
   await recordIn(page, address, jobId, 'RunAbandoned', { runId: open.runId, reason: 'bumped' });
   await page.reload();
   await typedRun(page, '0.30', /Shop dial/);

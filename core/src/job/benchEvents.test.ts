@@ -2,7 +2,7 @@ import { foldJob } from './foldJob.ts';
 import { FIXTURE_INSTRUMENT, FIXTURE_UNIT, LogBuilder } from './tests/jobFixture.ts';
 
 const opened = () => new LogBuilder().booked();
-const ignored = (log: LogBuilder) => foldJob(log.events).ignored.map(({ reason }) => reason);
+const ignored = (log: LogBuilder) => foldJob(log.events).log.ignored.map(({ reason }) => reason);
 const GEAR = {
   id: 'gear',
   kind: 'gear',
@@ -96,9 +96,12 @@ describe('at the bench', () => {
       .add('SizeMeasured', size(79.99, 'inner-60'))
       .add('SizeMeasured', size(79.985));
     const state = foldJob(log.events);
-    expect(state.marks['left']!.map(({ text }) => text)).toEqual(['one', 'two']);
+    expect(state.inspection.marks['left']!.map(({ text }) => text)).toEqual(['one', 'two']);
     expect(
-      Object.entries(state.sizes['left']!.bore!).map(([place, { value }]) => [place, value]),
+      Object.entries(state.inspection.sizes['left']!.bore!).map(([place, { value }]) => [
+        place,
+        value,
+      ]),
     ).toEqual([
       ['outer-0', 79.985],
       ['inner-60', 79.99],
@@ -118,11 +121,13 @@ describe('at the bench', () => {
       .add('BearingOffered', { stationId: 'left', designation: '30208', dimensions: null })
       .add('FigureTaken', { specId: 'spec', stage: 'asFound', value: 0.3, typed: '.3' });
     expect(foldJob(log.events)).toMatchObject({
-      findings: { left: { findings: ['rough'], note: 'gritty' } },
-      decisions: { left: { verdict: 'replace' }, case: { repair: 'dress' } },
-      offered: { left: { designation: '30208' } },
-      figures: [{ specId: 'spec', value: 0.3 }],
-      ignored: [],
+      inspection: {
+        findings: { left: { findings: ['rough'], note: 'gritty' } },
+        decisions: { left: { verdict: 'replace' }, case: { repair: 'dress' } },
+        offered: { left: { designation: '30208' } },
+      },
+      measured: { figures: [{ specId: 'spec', value: 0.3 }] },
+      log: { ignored: [] },
     });
   });
 

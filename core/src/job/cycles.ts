@@ -1,5 +1,5 @@
 import type { Cycle } from '../measure/index.ts';
-import type { Reading, Run } from './state.ts';
+import type { Reading, Run } from './stateRows.ts';
 
 /** What the next reading of a run is. */
 export type ReadingPhase = 'zero' | 'lift' | 'return';

@@ -15,7 +15,7 @@ const FOLDING: Omit<Folding<JobState>, 'lastAt' | 'order'> = {
     unit !== null || type === 'JobOpened' ? null : 'the job has not been opened',
   refused: (state, { id, type }, reason) => ({
     ...state,
-    ignored: withItem(state.ignored, { eventId: id, type, reason }),
+    log: { ...state.log, ignored: withItem(state.log.ignored, { eventId: id, type, reason }) },
   }),
 };
 
@@ -28,11 +28,12 @@ const FOLDING: Omit<Folding<JobState>, 'lastAt' | 'order'> = {
  */
 export function foldJob(events: readonly JobEvent[]): JobState {
   const newer = events.find(({ version }) => version > EVENT_VERSION);
-  if (newer !== undefined) return { ...EMPTY_JOB, newerVersion: newer.version };
+  if (newer !== undefined)
+    return { ...EMPTY_JOB, log: { ...EMPTY_JOB.log, newerVersion: newer.version } };
   const standing = standingEvents(events);
   // The mark speaks for the whole job, wherever it stands in the log.
   const practice = standing.some(({ type }) => type === 'PracticeMarked');
-  return foldOnto({ ...EMPTY_JOB, practice }, standing);
+  return foldOnto({ ...EMPTY_JOB, sheet: { ...EMPTY_JOB.sheet, practice } }, standing);
 }
 
 /**
@@ -43,11 +44,16 @@ export function foldRest(before: JobState, rest: readonly JobEvent[]): JobState 
   const plain = rest.every(
     ({ type, version }) => ROWS[type]?.changesWhatWas !== true && version <= EVENT_VERSION,
   );
-  return plain && before.newerVersion === null ? foldOnto(before, rest) : null;
+  return plain && before.log.newerVersion === null ? foldOnto(before, rest) : null;
 }
 
 function foldOnto(before: JobState, events: readonly JobEvent[]): JobState {
-  const { order, lastAt } = before;
+  const {
+    log: { order, lastAt },
+  } = before;
   const folded = foldEvents(ROWS, before, events, { ...FOLDING, order, lastAt });
-  return { ...folded.state, order: order + events.length, lastAt: folded.lastAt };
+  return {
+    ...folded.state,
+    log: { ...folded.state.log, order: order + events.length, lastAt: folded.lastAt },
+  };
 }

@@ -48,10 +48,10 @@ export {
 export { JOB_FILE_VERSION, jobFile, readingRows, type JobFile, type ReadingRow } from './record.ts';
 export { cyclesOf, type ReadingPhase } from './cycles.ts';
 export { EMPTY_JOB } from './emptyJob.ts';
+export { type JobState } from './state.ts';
 export {
   type Clock,
   type IgnoredEvent,
-  type JobState,
   type MeasuredSize,
   type Pack,
   type Reading,
@@ -62,7 +62,7 @@ export {
   type TakenFigure,
   type ThroughPair,
   type TorqueRecord,
-} from './state.ts';
+} from './stateRows.ts';
 export { stockAtHand, withUncertainty } from './stockAtHand.ts';
 export { requireSpecBand } from './requireSpecBand.ts';
 export { inPlaceNow } from './inPlace.ts';

@@ -27,7 +27,7 @@ export function atStation(
   stationId: string,
   change: (station: Station) => JobState | string,
 ): JobState | string {
-  if (state.finished !== null) return 'the job is finished';
+  if (state.sheet.finished !== null) return 'the job is finished';
   const station = findStation(state.unit!, stationId)?.station;
   return station?.kind === kind ? change(station) : `no ${NAMES[kind] ?? kind} ${stationId}`;
 }
@@ -39,7 +39,7 @@ export function withUnit(
   state: JobState,
   change: (unit: Unit) => Unit | string,
 ): JobState | string {
-  if (state.finished !== null) return 'the job is finished';
+  if (state.sheet.finished !== null) return 'the job is finished';
   if (state.unit === null) return 'the job has not been opened';
   const unit = change(state.unit);
   return typeof unit === 'string' ? unit : { ...state, unit };

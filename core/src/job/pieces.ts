@@ -42,6 +42,6 @@ export function requireSpacer(
 }
 
 /** That something which sets the play was changed now: what was read before does not speak for it. */
-export function setNow({ runs, torques }: JobState, trial: boolean): SetAfter {
+export function setNow({ measured: { runs, torques } }: JobState, trial: boolean): SetAfter {
   return { runs: runs.length, torques: torques.length, trial };
 }

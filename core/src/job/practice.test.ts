@@ -44,7 +44,11 @@ describe('readings of a stand-in', () => {
     const log = simulatedRun(new LogBuilder().booked())
       .add('TorqueRead', wrench('wrench-a'))
       .add('TemperatureRead', thermometer('thermo-a'));
-    const { runs, torques, temperatures, ignored } = foldJob(log.events);
+    const {
+      measured: { runs, torques },
+      heating: { temperatures },
+      log: { ignored },
+    } = foldJob(log.events);
     expect(runs[0]).toMatchObject({ readings: [], status: 'open' });
     expect([torques, temperatures]).toEqual([[], {}]);
     expect(ignored).toHaveLength(12); // nine readings, the closing of a run without a verdict, and two more
@@ -57,13 +61,13 @@ describe('readings of a stand-in', () => {
       .add('TemperatureRead', thermometer('thermo-a'))
       .add('PracticeMarked', { reason: 'learning' });
     const state = foldJob(log.events);
-    expect(state).toMatchObject({ practice: true, ignored: [] });
-    expect(state.runs[0]!.status).toBe('closed');
-    expect(state.torques).toHaveLength(1);
+    expect(state).toMatchObject({ sheet: { practice: true }, log: { ignored: [] } });
+    expect(state.measured.runs[0]!.status).toBe('closed');
+    expect(state.measured.torques).toHaveLength(1);
     const mark = log.events.at(-1)!.id;
     expect(foldJob(log.add('Undone', { eventId: mark }).events)).toMatchObject({
-      practice: false,
-      torques: [],
+      sheet: { practice: false },
+      measured: { torques: [] },
     });
   });
 
@@ -75,8 +79,10 @@ describe('readings of a stand-in', () => {
       .add('TorqueRead', wrench(null))
       .add('TemperatureRead', thermometer());
     const state = foldJob(log.events);
-    expect(state.ignored).toEqual([]);
-    expect([state.runs[0]!.readings.length, state.torques.length]).toEqual([9, 2]);
+    expect(state.log.ignored).toEqual([]);
+    expect([state.measured.runs[0]!.readings.length, state.measured.torques.length]).toEqual([
+      9, 2,
+    ]);
   });
 
   test('should bear the mark in the table of readings and in the job’s file', () => {
@@ -107,8 +113,8 @@ describe('the instrument of a run', () => {
     );
 
   test('should be one that can take a run; a card of before cards said so is taken at its word', () => {
-    expect(opened('boreGauge').ignored).toMatchObject([{ reason: 'Dial cannot take a run' }]);
-    expect(opened('dial').runs).toHaveLength(1);
-    expect(opened().runs).toHaveLength(1);
+    expect(opened('boreGauge').log.ignored).toMatchObject([{ reason: 'Dial cannot take a run' }]);
+    expect(opened('dial').measured.runs).toHaveLength(1);
+    expect(opened().measured.runs).toHaveLength(1);
   });
 });

@@ -23,7 +23,10 @@ export interface JobFile {
 
 /** Put a job's log into a file. */
 export function jobFile(jobId: string, events: readonly JobEvent[], exportedAt: string): JobFile {
-  const { unit, practice } = foldJob(events);
+  const {
+    unit,
+    sheet: { practice },
+  } = foldJob(events);
   const name = unit?.name ?? '';
   return {
     format: 'wendaxis-job',
@@ -58,7 +61,7 @@ export interface ReadingRow {
 
 /** Every reading of a job, one row each, in the order taken; travel and drift stand on the return reading. */
 export function readingRows(state: JobState): readonly ReadingRow[] {
-  return state.runs.flatMap((run, index) => {
+  return state.measured.runs.flatMap((run, index) => {
     const judged = verdictOf(state, run)?.cycles ?? [];
     const phases = ['zero', 'lift', 'return'] as const;
     const whole = cyclesOf(run).complete.length;

@@ -2,7 +2,8 @@ import { judgeRun } from '../measure/index.ts';
 import { oncePerPair } from '../memo/index.ts';
 import { withItemAt } from './growing.ts';
 import { cyclesOf } from './cycles.ts';
-import type { JobState, Run, Spec } from './state.ts';
+import type { JobState } from './state.ts';
+import type { Run, Spec } from './stateRows.ts';
 
 /** A run is judged once, and its verdict carried with it: another reading makes another run, another band another spec. */
 const judged = oncePerPair(({ band }: Spec, run: Run) => {
@@ -22,12 +23,15 @@ export function withOpenRun(
   runId: string,
   change: (run: Run) => Run | string,
 ): JobState | string {
-  const index = state.runs.findLastIndex((candidate) => candidate.runId === runId);
-  const run = state.runs[index];
+  const index = state.measured.runs.findLastIndex((candidate) => candidate.runId === runId);
+  const run = state.measured.runs[index];
   if (run === undefined) return `no run ${runId}`;
   if (run.status !== 'open') return `run ${runId} is ${run.status}`;
   const changed = change(run);
   return typeof changed === 'string'
     ? changed
-    : { ...state, runs: withItemAt(state.runs, index, changed) };
+    : {
+        ...state,
+        measured: { ...state.measured, runs: withItemAt(state.measured.runs, index, changed) },
+      };
 }

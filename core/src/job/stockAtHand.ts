@@ -17,7 +17,7 @@ export function stockAtHand(
   job: JobState,
   siteIds: readonly string[],
 ): readonly ShimSize[] {
-  const otherSites = Object.entries(job.packs)
+  const otherSites = Object.entries(job.setting.packs)
     .filter(([id]) => !siteIds.includes(id))
     .map(([, pack]) => pack);
   const usedHere = piecesBySize(otherSites);
@@ -26,7 +26,7 @@ export function stockAtHand(
     count: Math.max(0, size.count - (usedElsewhere[size.id] ?? 0) - (usedHere[size.id] ?? 0)),
   }));
   const found = siteIds
-    .flatMap((siteId) => job.foundPacks[siteId]?.pieces ?? [])
+    .flatMap((siteId) => job.setting.foundPacks[siteId]?.pieces ?? [])
     .filter(({ sizeId }) => !sizes.some(({ id }) => id === sizeId))
     .map(({ sizeId: id, thickness, quantity: count, uncertainty }) => ({
       id,

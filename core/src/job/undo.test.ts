@@ -36,8 +36,8 @@ describe('undo as an event', () => {
 
   test('should open a run again when its closing is taken back', () => {
     const log = undo(new LogBuilder().booked().run('r1', [0.3, 0.3, 0.3]));
-    expect(foldJob(log.events).runs[0]!.status).toBe('open');
-    expect(foldJob(undo(log).events).runs[0]!.readings).toHaveLength(8);
+    expect(foldJob(log.events).measured.runs[0]!.status).toBe('open');
+    expect(foldJob(undo(log).events).measured.runs[0]!.readings).toHaveLength(8);
   });
 
   test('should be the same as never having done it, and redo as never having undone it', () => {
@@ -48,12 +48,14 @@ describe('undo as an event', () => {
           const base = () => new LogBuilder().booked().run('r', [], false);
           const without = base();
           values.forEach((value) => without.reading('r', value));
-          const expected = foldJob(without.events).runs;
+          const expected = foldJob(without.events).measured.runs;
           const log = base();
           values.forEach((value) => log.reading('r', value));
           log.reading('r', 9);
-          expect(foldJob(undo(log).events).runs).toEqual(expected);
-          expect(foldJob(redo(log).events).runs[0]!.readings).toHaveLength(values.length + 1);
+          expect(foldJob(undo(log).events).measured.runs).toEqual(expected);
+          expect(foldJob(redo(log).events).measured.runs[0]!.readings).toHaveLength(
+            values.length + 1,
+          );
         },
       ),
       { numRuns: 50 },

@@ -130,13 +130,16 @@ describe('the stock at hand', () => {
       ] as const;
     const two = {
       ...job,
-      packs: {},
-      foundPacks: Object.fromEntries([
-        found('one', 'x', 0.5),
-        found('two', 'x', 0.5),
-        found('three', 'x', 0.7),
-        found('four', 'y', 1),
-      ]),
+      setting: {
+        ...job.setting,
+        packs: {},
+        foundPacks: Object.fromEntries([
+          found('one', 'x', 0.5),
+          found('two', 'x', 0.5),
+          found('three', 'x', 0.7),
+          found('four', 'y', 1),
+        ]),
+      },
     };
     const lying = (...sites: string[]) =>
       stockAtHand([], {}, two, sites).map(({ id, thickness, count }) => [id, thickness, count]);
@@ -170,7 +173,7 @@ describe('the stock at hand', () => {
   });
 
   test('should add pieces up by size', () => {
-    expect(piecesBySize(Object.values(job.packs))).toEqual({ found: 1 });
+    expect(piecesBySize(Object.values(job.setting.packs))).toEqual({ found: 1 });
   });
 });
 

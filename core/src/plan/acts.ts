@@ -44,9 +44,11 @@ interface Act {
 const actsOn = oncePerPair((state: JobState, axis: Axis): readonly Act[] => {
   const stations = axis.stations.flatMap(({ id, kind }) => [
     ...ticked(state, id, ONLY[kind]),
-    { order: state.moved[id] ?? 0, moves: SET },
+    { order: state.setting.moved[id] ?? 0, moves: SET },
   ]);
-  const crushed = state.torques.findLast((row) => row.axisId === axis.id && row.stage === 'crush');
+  const crushed = state.measured.torques.findLast(
+    (row) => row.axisId === axis.id && row.stage === 'crush',
+  );
   return [
     ...ticked(state, axis.id),
     ...stations,
@@ -71,7 +73,7 @@ export function lastAct(state: JobState, axis: Axis, figure: FigureKind): number
 }
 
 /** Whether nuts and bolts of an axis still want their torque, after which its figures are proven. */
-export function torqueIsOpen({ scope, steps }: JobState, axis: Axis): boolean {
+export function torqueIsOpen({ steps, sheet: { scope } }: JobState, axis: Axis): boolean {
   if (scope === 'setPlay') return false;
   const last = sleeveNut(axis)?.id;
   return axis.stations.some(

@@ -32,7 +32,7 @@ function within({ band: { lower, upper } }: Spec, value: number): boolean {
 
 /** Mean travel of a spec's last accepted run, worked out anew from the bare readings. */
 function lastTravel(state: JobState, { specId }: Spec): number | null {
-  const run = state.runs.findLast(
+  const run = state.measured.runs.findLast(
     (one) => one.specId === specId && one.status === 'closed' && one.stage !== 'asFound',
   );
   if (run === undefined) return null;
@@ -61,10 +61,10 @@ function inventedProofs(state: JobState, steps: readonly Step[]): readonly strin
         const travel = lastTravel(state, spec);
         return travel === null;
       }
-      const figure = state.figures.findLast(
+      const figure = state.measured.figures.findLast(
         (row) => row.specId === spec.specId && row.stage === 'final',
       );
-      const read = state.torques.some(
+      const read = state.measured.torques.some(
         (row) => row.axisId === axisId && row.steady && row.stage !== 'asFound',
       );
       return !read && (figure === undefined || !within(spec, figure.value));

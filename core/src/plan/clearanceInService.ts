@@ -95,7 +95,7 @@ function leftWith(
 ) {
   const { inside: bore, outside, width } = station;
   const { housing, shaft } = fit;
-  const running = state.heat[station.partId]?.running ?? USUAL_HEAT.running;
+  const running = state.heating.heat[station.partId]?.running ?? USUAL_HEAT.running;
   const [innerRaceway, outerRaceway] = [
     bore + RING_SHARE * (outside - bore),
     outside - RING_SHARE * (outside - bore),

@@ -4,7 +4,7 @@ import type { Station } from '../unit/index.ts';
 
 /** New against old for a station; null while nothing was offered. */
 export function comparisonOf(state: JobState, station: Station) {
-  const offered = state.offered[station.id];
+  const offered = state.inspection.offered[station.id];
   if (offered === undefined) return null;
   const { inside: bore, outside, width } = station;
   return compareBearings(

@@ -123,8 +123,8 @@ describe('the build plan', () => {
         for (const one of answerStep(bench.state, next, HABITS, () => `id${turn}`))
           bench.record(one);
       }
-      expect(bench.state.finished).not.toBeNull();
-      expect(bench.state.ignored).toEqual([]);
+      expect(bench.state.sheet.finished).not.toBeNull();
+      expect(bench.state.log.ignored).toEqual([]);
       const { steps, behind } = compilePlan(bench.state);
       expect(behind).toBe(steps.length);
       for (const rule of ['drain', 'clean', 'assemble', 'spin', 'finish'])
@@ -479,7 +479,7 @@ describe('two axes whose play is set', () => {
     expect(open()).toEqual(['finish']);
     bench.record({
       type: 'PackFitted',
-      data: { siteId: 'second-shims', pieces: bench.state.packs['second-shims']!.pieces },
+      data: { siteId: 'second-shims', pieces: bench.state.setting.packs['second-shims']!.pieces },
     });
     expect(open()).toEqual(['prove:second:endPlay', 'finish']);
   });

@@ -13,7 +13,7 @@ export function atFitting(
   station: Station,
   ring: 'outer' | 'inner',
 ): string | null {
-  const repair = state.decisions[station.id]?.repair ?? null;
+  const repair = state.inspection.decisions[station.id]?.repair ?? null;
   const row: Repair | null = repair === null ? null : REPAIRS[repair];
   if (row?.atFitting === undefined) return null;
   const loose = (['outer', 'inner'] as const).filter(

@@ -24,7 +24,7 @@ export interface Draft {
 export function draftSteps(state: JobState, unit: Unit): readonly Draft[] {
   const subjects = subjectsOf(state, unit);
   return RULES.flatMap((rule, ruleAt) => {
-    if (state.scope === 'setPlay' && !rule.always) return [];
+    if (state.sheet.scope === 'setPlay' && !rule.always) return [];
     return subjects[rule.on]
       .filter(({ faults }) => faults.length === 0 || rule.id === 'mend')
       .filter(({ station }) => rule.kinds === undefined || rule.kinds.includes(station!.kind))

@@ -16,7 +16,9 @@ export function expectedReading(
   const zero = partial[0]?.value;
   if (phase !== 'lift' || zero === undefined) return null;
   const travels = cyclesOf(run).complete.map(({ lift, zero: from }) => lift - from);
-  const before = state.runs.findLast((one) => one.specId === specId && one.status === 'closed');
+  const before = state.measured.runs.findLast(
+    (one) => one.specId === specId && one.status === 'closed',
+  );
   const verdict = before === undefined ? null : verdictOf(state, before);
   const plays = [
     ...travels,

@@ -73,7 +73,7 @@ export function gainAt(state: JobState, axis: Axis, station: Station, kind: Play
 /** Builds that were measured, in order; those that differ elsewhere on the axis from the last one are left out. */
 function trialsAt(state: JobState, axis: Axis, station: Station, kind: PlayKind): readonly Trial[] {
   const spec = playSpec(state, axis.id, kind);
-  const runs = state.runs.filter(
+  const runs = state.measured.runs.filter(
     ({ specId, status, inPlace }) =>
       specId === spec?.specId && status === 'closed' && inPlace[station.id] !== undefined,
   );

@@ -134,7 +134,7 @@ describe('the heat of a job', () => {
 });
 
 describe('clocks and thermometers in the log', () => {
-  const ignored = (log: Log) => log.state.ignored.map(({ reason }) => reason);
+  const ignored = (log: Log) => log.state.log.ignored.map(({ reason }) => reason);
   const clock = (clockId: string, targetId = 'half-left') =>
     ({ clockId, kind: 'oven', targetId, seconds: 60 }) as const;
 
@@ -142,7 +142,7 @@ describe('clocks and thermometers in the log', () => {
     const log = new Log()
       .add('ClockStarted', clock('c'), 1)
       .add('ClockStopped', { clockId: 'c' }, 9);
-    expect(log.state.clocks).toMatchObject([
+    expect(log.state.heating.clocks).toMatchObject([
       { startedAt: '2026-01-01T00:01:00.000Z', stoppedAt: '2026-01-01T00:09:00.000Z' },
     ]);
   });

@@ -35,7 +35,7 @@ export interface JobHeat {
  */
 export function partOvenLimit(state: JobState, part: Part): HeatLimit | null {
   if (part.material === null) return null;
-  const own = state.limits[part.id] ?? usualLimit({ material: part.material });
+  const own = state.heating.limits[part.id] ?? usualLimit({ material: part.material });
   const body = bodyOf(part);
   if (body === null) return own;
   const bearings = ovenSeats(state, part.id).map((station) => ({
@@ -45,7 +45,7 @@ export function partOvenLimit(state: JobState, part: Part): HeatLimit | null {
     width: station.width,
     ringLimit: ringLimitFor(state, station),
   }));
-  return ovenLimit(body, bearings, { ...USUAL_HEAT, ...state.heat[part.id] }.rings, own);
+  return ovenLimit(body, bearings, { ...USUAL_HEAT, ...state.heating.heat[part.id] }.rings, own);
 }
 
 /** Ways in that need no oven: their rings are left out of the heat of the part. */
@@ -62,7 +62,10 @@ const BY_ITSELF: readonly string[] = [
  * cannot be as it is described is left out: its plan says so, and the others stand.
  */
 export function ovenSeats(state: JobState, partId: string): readonly Station[] {
-  const { unit, ways } = state;
+  const {
+    unit,
+    fitting: { ways },
+  } = state;
   const faulty = geometryFaults(unit!);
   return outerSeatsIn(unit!, partId).filter(
     (station) =>
@@ -74,7 +77,9 @@ export function ovenSeats(state: JobState, partId: string): readonly Station[] {
 
 /** Rings of a part for which a way without the oven was chosen. */
 export function leftOut(state: JobState, partId: string): readonly Station[] {
-  const { ways } = state;
+  const {
+    fitting: { ways },
+  } = state;
   return outerSeatsIn(state.unit!, partId).filter(({ id }) =>
     BY_ITSELF.includes(ways[id]?.outer?.way ?? ''),
   );
@@ -96,7 +101,7 @@ export function jobHeat(state: JobState, part: Part, settings?: Partial<HeatSett
   const seen = coolingSeen(state, part);
   const all: HeatSettings = {
     ...USUAL_HEAT,
-    ...state.heat[part.id],
+    ...state.heating.heat[part.id],
     coolingFactor: seen?.factor ?? 1,
     ...settings,
   };
@@ -114,7 +119,9 @@ export function jobHeat(state: JobState, part: Part, settings?: Partial<HeatSett
   const body = bodyOf(part);
   const seats = missing.length > 0 ? [] : stations.map((station) => heatSeat(state, unit, station));
   const plan =
-    body === null || seats.length === 0 ? null : partHeat(body, seats, all, state.limits[part.id]);
+    body === null || seats.length === 0
+      ? null
+      : partHeat(body, seats, all, state.heating.limits[part.id]);
   return { part, settings: all, missing, plan, seenOn: seen?.on ?? null };
 }
 
@@ -139,7 +146,7 @@ function heatSeat(state: JobState, unit: Unit, station: Station): HeatSeat {
 }
 
 /** What a bearing stands: as set for this job, else as is usual. */
-export function ringLimitFor({ limits }: JobState, station: Station): HeatLimit {
+export function ringLimitFor({ heating: { limits } }: JobState, station: Station): HeatLimit {
   return limits[station.id] ?? ringLimitOf(isSealed(station));
 }
 
@@ -161,7 +168,7 @@ function coolingSeen(
   state: JobState,
   part: Part,
 ): { readonly factor: number; readonly on: string } | null {
-  const rows = state.clocks
+  const rows = state.heating.clocks
     .filter(({ kind }) => kind === 'cooling')
     .flatMap((clock) => factorOf(state, clock));
   const own = rows.findLast(({ partId }) => partId === part.id);
@@ -173,9 +180,9 @@ function coolingSeen(
 function factorOf(state: JobState, clock: Clock) {
   const part = state.unit!.parts.find(({ id }) => id === clock.targetId);
   const body = part === undefined ? null : bodyOf(part);
-  const settings = { ...USUAL_HEAT, ...state.heat[clock.targetId] };
+  const settings = { ...USUAL_HEAT, ...state.heating.heat[clock.targetId] };
   if (part === undefined || body === null) return [];
-  return (state.temperatures[part.id] ?? []).flatMap(({ value: read, at }) => {
+  return (state.heating.temperatures[part.id] ?? []).flatMap(({ value: read, at }) => {
     const seconds = secondsBetween(clock.startedAt, at);
     const inTime = seconds > 0 && (clock.stoppedAt === null || at <= clock.stoppedAt);
     const factor = inTime

@@ -63,7 +63,7 @@ function rolled(
 
 function readOff(state: JobState, axis: Axis, { specId, kind, band }: Spec): JudgedFigure | null {
   const of = (stage: JudgedFigure['stage']) =>
-    state.figures.findLast((row) => row.specId === specId && row.stage === stage);
+    state.measured.figures.findLast((row) => row.specId === specId && row.stage === stage);
   const taken = of('final') ?? of('trial') ?? of('asFound');
   if (taken === undefined) return null;
   const { value, stage, order } = taken;

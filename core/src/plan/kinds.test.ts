@@ -153,8 +153,8 @@ class Bench extends Recorder {
 describe('a unit of every kind', () => {
   test('should be worked through, each kind with the steps of its trade', () => {
     const bench = new Bench().work();
-    expect(bench.state.finished).not.toBeNull();
-    expect(bench.state.ignored).toEqual([]);
+    expect(bench.state.sheet.finished).not.toBeNull();
+    expect(bench.state.log.ignored).toEqual([]);
     const ids = bench.asked.map(({ id }) => id);
     for (const id of [
       'takeOutRollers:rollers',

@@ -33,7 +33,7 @@ function suggestions(station: Station, sizes: Readonly<Record<string, readonly n
       });
     });
   const state = foldJob(log.events);
-  expect(state.ignored).toEqual([]);
+  expect(state.log.ignored).toEqual([]);
   return measuredSuggestions(state, station).map(({ verdict, repair, reason }) => [
     verdict,
     repair,

@@ -83,7 +83,7 @@ function looseness(state: JobState, station: Station): readonly MeasuredSuggesti
 function clearance(state: JobState, station: Station): readonly MeasuredSuggestion[] {
   if (STATION_KIND_TABLE[station.kind].bearing !== 'plain') return [];
   const [bores, journals] = (['bore', 'journal'] as const).map((feature) =>
-    Object.values(state.sizes[station.id]?.[feature] ?? {}),
+    Object.values(state.inspection.sizes[station.id]?.[feature] ?? {}),
   );
   if (bores!.length === 0 || journals!.length === 0) return [];
   const { most } = plainClearance(
@@ -101,7 +101,7 @@ function clearance(state: JobState, station: Station): readonly MeasuredSuggesti
 
 function bolts(state: JobState, station: Station): readonly MeasuredSuggestion[] {
   if (station.longest === undefined) return [];
-  const lengths = Object.values(state.sizes[station.id]?.length ?? {});
+  const lengths = Object.values(state.inspection.sizes[station.id]?.length ?? {});
   const past = lengths.filter(
     (size) =>
       judgeBoltLength(size.value, station.longest!, sizeUncertainty(size)).word ===

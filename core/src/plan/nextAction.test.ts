@@ -132,6 +132,13 @@ describe('what a pack is chosen from', () => {
     const state = after((log) => log.booked().run('r1', [0.31, 0.31, 0.31]));
     const action = nextAction(state);
     if (action.kind !== 'choosePack') throw new Error(action.kind);
-    expect(packQuestion({ ...state, packs: {} }, action.verdict, action.site, [])).toBeNull();
+    expect(
+      packQuestion(
+        { ...state, setting: { ...state.setting, packs: {} } },
+        action.verdict,
+        action.site,
+        [],
+      ),
+    ).toBeNull();
   });
 });

@@ -65,8 +65,8 @@ export type NextAction =
  */
 export function nextAction(state: JobState, plan: Plan = compilePlan(state)): NextAction {
   if (state.unit === null) return { kind: 'openJob' };
-  if (state.finished !== null) return { kind: 'done' };
-  const open = state.runs.find(({ status }) => status === 'open');
+  if (state.sheet.finished !== null) return { kind: 'done' };
+  const open = state.measured.runs.find(({ status }) => status === 'open');
   if (open !== undefined) return duringRun(state, open);
   return plan.next === null ? { kind: 'done' } : actionFor(state, plan.next);
 }
@@ -84,7 +84,7 @@ export function actionFor(state: JobState, step: Step): NextAction {
   if (step.form === 'setSpec')
     return { kind: 'setSpec', axis: axis!, specKind: step.specKind!, step };
   if (step.form === 'recordPack') return { kind: 'recordPack', site: site!, step };
-  if (step.form === 'fitPack' && state.chosen[site!.id] !== undefined)
+  if (step.form === 'fitPack' && state.setting.chosen[site!.id] !== undefined)
     return { kind: 'fitPack', site: site!, step };
   if (step.form === 'run' && spec !== undefined)
     return {
@@ -147,14 +147,14 @@ const OVERHAUL_STAGE: Readonly<Record<Phase, Stage>> = {
 
 /** The stage of a job. Measuring after a pack was fitted is proving. */
 export function stageOf(state: JobState, action: NextAction): Stage {
-  if (state.scope === 'overhaul') {
+  if (state.sheet.scope === 'overhaul') {
     if ('step' in action) return OVERHAUL_STAGE[action.step.phase];
     if ('run' in action) return action.run.stage === 'asFound' ? 'strip' : 'set';
     return action.kind === 'openJob' ? 'describe' : 'finish';
   }
   const setting = action.kind === 'step' && SETTING_FORMS.includes(action.step.form);
   const stage = setting ? 'choose' : PLAY_STAGE[action.kind];
-  return stage === 'measure' && Object.values(state.setAfter).some(({ trial }) => !trial)
+  return stage === 'measure' && Object.values(state.setting.setAfter).some(({ trial }) => !trial)
     ? 'prove'
     : stage;
 }

@@ -41,7 +41,7 @@ export function packQuestion(
   site: Station,
   stock: readonly ShimSize[],
 ): PackQuestion | null {
-  const pack = state.packs[site.id];
+  const pack = state.setting.packs[site.id];
   const axis = state.unit === null ? null : findStation(state.unit, site.id)?.axis;
   if (pack === undefined || !axis) return null;
   const kind = kindSetAt(axis, site);
@@ -104,7 +104,7 @@ export function jointQuestion(
     ];
   });
   const rows = sites.flatMap((site) => {
-    const pack = state.packs[site.id];
+    const pack = state.setting.packs[site.id];
     const gains = kinds.map((kind) => [kind, tableGain(axis.arrangement, site, kind)] as const);
     if (pack === undefined || gains.some(([, gain]) => gain === null)) return [];
     return [

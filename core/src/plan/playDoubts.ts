@@ -94,22 +94,22 @@ function expectedPlay(
 ): { readonly value: number; readonly uncertainty: number } | null {
   const kind = state.specs.find(({ specId }) => specId === run.specId)?.kind;
   if (kind !== 'endPlay' && kind !== 'sideClearance') return null;
-  const before = state.runs
+  const before = state.measured.runs
     .slice(
       0,
-      state.runs.findIndex(({ runId }) => runId === run.runId),
+      state.measured.runs.findIndex(({ runId }) => runId === run.runId),
     )
     .findLast(({ specId, status }) => specId === run.specId && status === 'closed');
   const verdict = before === undefined ? null : verdictOf(state, before);
   if (before === undefined || verdict?.status !== 'judged') return null;
   // New bearings move the play found before by more than a doubt could tell.
-  if (before.stage === 'asFound' && state.scope === 'overhaul') return null;
+  if (before.stage === 'asFound' && state.sheet.scope === 'overhaul') return null;
   const moved = settersOf(axis).map(({ station }) => {
     const gain = gainAt(state, axis, station, kind);
     const [was, is] = [before.inPlace[station.id], run.inPlace[station.id]];
     const turned =
       station.kind === 'adjuster' &&
-      (state.setAfter[station.id]?.runs ?? 0) > state.runs.indexOf(before);
+      (state.setting.setAfter[station.id]?.runs ?? 0) > state.measured.runs.indexOf(before);
     return gain.status !== 'known' || turned
       ? null
       : was === undefined || is === undefined
@@ -123,7 +123,9 @@ function expectedPlay(
       : { shift: 0, uncertainty: 0 };
   const packs = Math.hypot(
     0,
-    ...settersOf(axis).map(({ station }) => packUncertainty(state.packs[station.id]?.pieces ?? [])),
+    ...settersOf(axis).map(({ station }) =>
+      packUncertainty(state.setting.packs[station.id]?.pieces ?? []),
+    ),
   );
   return {
     value: verdict.value.mean + shift + moved.reduce<number>((sum, by) => sum + by!, 0),

@@ -30,7 +30,7 @@ export function playSpec({ specs }: JobState, axisId: string, kind: PlayKind): S
 }
 
 /** When something that sets the play of an axis was last changed; null when nothing was. */
-export function lastSet({ setAfter }: JobState, { stations }: Axis): SetAfter | null {
+export function lastSet({ setting: { setAfter } }: JobState, { stations }: Axis): SetAfter | null {
   const rows = stations.flatMap(({ id }) => setAfter[id] ?? []);
   return (
     rows.toSorted((a, b) => a.runs - b.runs || Number(a.trial) - Number(b.trial)).at(-1) ?? null
@@ -50,7 +50,11 @@ export function currentRun(state: JobState, specId: string): Run | null {
 
 /** The runs that speak for what is now in place, by spec. */
 const currentRuns = oncePerObject((state: JobState): ReadonlyMap<string, Run> => {
-  const { specs, runs, unit } = state;
+  const {
+    specs,
+    unit,
+    measured: { runs },
+  } = state;
   const since = new Map(
     specs.map(({ specId, axisId }) => {
       const axis = unit?.axes.find(({ id }) => id === axisId);
@@ -68,7 +72,7 @@ const currentRuns = oncePerObject((state: JobState): ReadonlyMap<string, Run> =>
 
 /** What the terms of an axis do to its end play from trial to final build, mm. */
 export function playShift(
-  { playTerms }: JobState,
+  { setting: { playTerms } }: JobState,
   axis: Axis,
 ): { readonly shift: number; readonly uncertainty: number } {
   return termShift(
@@ -83,7 +87,7 @@ export const playStage = oncePerPair((state: JobState, axis: Axis): PlayStage =>
   const specs = kinds.flatMap((kind) => playSpec(state, axis.id, kind) ?? []);
   if (specs.length < kinds.length || specs.length === 0) return 'measure';
   const setters = settersOf(axis);
-  if (setters.some(({ station }) => state.chosen[station.id] !== undefined)) return 'fit';
+  if (setters.some(({ station }) => state.setting.chosen[station.id] !== undefined)) return 'fit';
   const verdicts = specs.map(({ specId }) => playVerdict(state, specId));
   const set = fittedAfter(state, axis) > 0 || lastSet(state, axis)?.trial === false;
   if (verdicts.some((verdict) => verdict === null)) {

@@ -136,7 +136,9 @@ describe('an act that moves one thing', () => {
     const bench = booked(['endPlay']).band('endPlay', 0.1, 0.18).run(0.14, 'endPlay', 'final');
     const { state, axis } = bench;
     expect(judgedFigures(state, axis)).toBe(judgedFigures(state, axis));
-    expect(verdictOf(state, state.runs[0]!)).toBe(verdictOf(state, state.runs[0]!));
+    expect(verdictOf(state, state.measured.runs[0]!)).toBe(
+      verdictOf(state, state.measured.runs[0]!),
+    );
   });
 });
 

@@ -40,8 +40,8 @@ export function readJob(
 /** As {@link readJob}, from a state that is folded already. */
 export function readState(state: JobState): JobReading {
   try {
-    if (state.newerVersion !== null)
-      return nothing({ code: 'newerVersion', version: state.newerVersion });
+    if (state.log.newerVersion !== null)
+      return nothing({ code: 'newerVersion', version: state.log.newerVersion });
     const plan = compilePlan(state);
     const next = nextAction(state, plan);
     return { state, plan, next, stage: stageOf(state, next), unreadable: null };

@@ -63,7 +63,7 @@ export function ringWays(
   const under = ring === 'outer' ? snapRingUnder(axis, station, part) : null;
   const [diameter, other] =
     ring === 'outer' ? [station.outside, station.inside] : [station.inside, station.outside];
-  const partLimit = part === null ? undefined : state.limits[part.id];
+  const partLimit = part === null ? undefined : state.heating.limits[part.id];
   return waysIn({
     ring,
     diameter,
@@ -105,7 +105,7 @@ export function chosenWay(
   station: Station,
   ring: 'outer' | 'inner',
 ): WayIn | null {
-  const chosen = state.ways[station.id]?.[ring];
+  const chosen = state.fitting.ways[station.id]?.[ring];
   if (chosen === undefined) return null;
   return (
     ringWays(state, station.id, ring, chosen.pressRating).find(({ id }) => id === chosen.way) ??

@@ -38,7 +38,7 @@ export function runningPlay(state: JobState, axis: Axis, cold: number): RunningP
   const housing = parts.find(({ id }) => id === left.partId)?.material ?? null;
   const shaft = parts.find(({ kind }) => kind === 'shaft')?.material ?? null;
   if (housing === null || shaft === null || housing === shaft) return null;
-  const running = state.heat[left.partId]?.running ?? USUAL_HEAT.running;
+  const running = state.heating.heat[left.partId]?.running ?? USUAL_HEAT.running;
   const span =
     arrangement === 'faceToFace'
       ? right.at + right.width - left.at

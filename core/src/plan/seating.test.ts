@@ -119,7 +119,7 @@ describe('whether a ring is home', () => {
     log.add('SeatChecked', { targetId: axisId, check: 'play', good: true });
     expect(log.step(`relieve:${axisId}`).status).toBe('done');
     expect(
-      log.add('SeatChecked', { targetId: 'no', check: 'play', good: true }).state.ignored,
+      log.add('SeatChecked', { targetId: 'no', check: 'play', good: true }).state.log.ignored,
     ).toMatchObject([{ reason: 'no station or axis no' }]);
   });
 });
@@ -219,12 +219,12 @@ describe('what bears on a seat', () => {
       ringWays(log.state, 'bearing-left', 'inner').find(({ id }) => id === 'oven')!.limit,
     ).toMatch(/60 °C/);
     expect(
-      log.add('LimitSet', { targetId: 'no', limit: 60, reason: 'nothing' }).state.ignored,
+      log.add('LimitSet', { targetId: 'no', limit: 60, reason: 'nothing' }).state.log.ignored,
     ).toHaveLength(1);
     expect(
       log
         .add('LimitSet', { targetId: 'bearing-left', limit: 230, reason: 'We always did.' })
-        .state.ignored.at(-1)!.reason,
+        .state.log.ignored.at(-1)!.reason,
     ).toMatch(/hardness past 200/);
   });
 
@@ -247,7 +247,7 @@ describe('what bears on a seat', () => {
     ).toMatchObject({ least: expect.any(Number) });
     choose('induction', 'inner');
     expect(log.step('seatInner:bearing-left').cautions).toEqual(['hotParts']);
-    expect(choose('induction').state.ignored).toMatchObject([
+    expect(choose('induction').state.log.ignored).toMatchObject([
       { reason: 'induction is not a way for an outer ring' },
     ]);
   });
@@ -259,14 +259,14 @@ describe('what bears on a seat', () => {
       targetId: 'bearing-left',
       seconds: 900,
     });
-    expect(log.state.clocks).toHaveLength(1);
+    expect(log.state.heating.clocks).toHaveLength(1);
     expect(
       log.add('ClockStarted', {
         clockId: 'd',
         kind: 'ringWarming',
         targetId: 'half-left',
         seconds: 9,
-      }).state.ignored,
+      }).state.log.ignored,
     ).toMatchObject([{ reason: 'no station half-left' }]);
   });
 });

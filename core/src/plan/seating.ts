@@ -13,7 +13,7 @@ export function seatingChecks(
   if (ring === 'inner') return ['shoulderGap'];
   if (STATION_KIND_TABLE[station.kind].bearing !== 'rolling')
     return station.depth === undefined ? ['bottom'] : [];
-  const driven = state.tries[station.id]?.at(-1)?.outcome !== 'droppedIn';
+  const driven = state.fitting.tries[station.id]?.at(-1)?.outcome !== 'droppedIn';
   return [
     ...(driven ? (['note'] as const) : []),
     'bottom',
@@ -57,7 +57,7 @@ export function depthVerdict(state: JobState, station: Station): DepthVerdict | 
 
 /** Whether every check is answered well, and the depth, where it is wanted, says home. */
 export function seatingDone(state: JobState, station: Station, ring: 'outer' | 'inner'): boolean {
-  const answers = state.seating[station.id] ?? {};
+  const answers = state.fitting.seating[station.id] ?? {};
   const checked = seatingChecks(state, station, ring).every(
     (check) => answers[check]?.good === true,
   );

@@ -68,7 +68,7 @@ export function meanSize(
   readonly mean: number;
   readonly uncertainty: number;
 } | null {
-  const sizes = Object.values(state.sizes[station.id]?.[feature] ?? {});
+  const sizes = Object.values(state.inspection.sizes[station.id]?.[feature] ?? {});
   if (sizes.length === 0) return null;
   const values = sizes.map(({ value }) => value);
   return {
@@ -101,7 +101,7 @@ export function seatVerdict(
   station: Station,
   feature: SizeFeature,
 ): RoundVerdict | null {
-  const readings = state.sizes[station.id]?.[feature];
+  const readings = state.inspection.sizes[station.id]?.[feature];
   return readings === undefined ? null : VERDICTS[feature](readings, station);
 }
 

@@ -87,7 +87,11 @@ export function setterAt(axis: Axis, station: Station): Setter | null {
 }
 
 /** Whether something was put in at a station to stay, while another place of the axis still waits. */
-export function isIn({ setAfter, chosen }: JobState, axis: Axis, { id }: Station): boolean {
+export function isIn(
+  { setting: { setAfter, chosen } }: JobState,
+  axis: Axis,
+  { id }: Station,
+): boolean {
   const waits = settersOf(axis).some(({ station }) => chosen[station.id] !== undefined);
   return waits && chosen[id] === undefined && setAfter[id]?.trial === false;
 }

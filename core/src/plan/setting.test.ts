@@ -61,8 +61,8 @@ describe('every arrangement', () => {
       expect(answers.length).toBeGreaterThan(0);
       answers.forEach((one) => bench.record(one));
     }
-    expect(bench.state.finished).not.toBeNull();
-    expect(bench.state.ignored).toEqual([]);
+    expect(bench.state.sheet.finished).not.toBeNull();
+    expect(bench.state.log.ignored).toEqual([]);
   });
 
   test('should be set where the table says: shims, an adjuster, a spacer, or nowhere', () => {
@@ -314,7 +314,7 @@ describe('what differs between trial and final build', () => {
     bench
       .record({ type: 'PlayTermRemoved', data: { termId: 't' } })
       .record({ type: 'PlayTermRemoved', data: { termId: 't' } });
-    expect(bench.state.ignored.map(({ reason }) => reason)).toEqual(['no term t']);
+    expect(bench.state.log.ignored.map(({ reason }) => reason)).toEqual(['no term t']);
   });
 });
 
@@ -411,7 +411,7 @@ describe('a solid spacer in a job', () => {
       type: 'SpacersListed',
       data: { stationId: 'spacer', spacers: [{ id: 'a', length: 0, uncertainty: 0 }] },
     });
-    expect(bench.state.ignored.map(({ reason }) => reason)).toEqual([
+    expect(bench.state.log.ignored.map(({ reason }) => reason)).toEqual([
       'no spacer is in yet',
       'no spacer nut',
       expect.stringContaining('length is -59'),
@@ -438,11 +438,11 @@ describe('threaded adjusters in a job', () => {
     });
     bench.record({ type: 'AdjusterTurned', data: { stationId: 'adjuster-left', angle: 36 } });
     expect(bench.stage).toBe('prove');
-    expect(bench.state.turned).toEqual({ 'adjuster-left': 36 });
+    expect(bench.state.setting.turned).toEqual({ 'adjuster-left': 36 });
     bench.run(0.06, 'endPlay', 'final');
     expect(bench.stage).toBe('proven');
     bench.record({ type: 'AdjusterTurned', data: { stationId: 'adjuster-left', angle: 1e6 } });
-    expect(bench.state.ignored[0]!.reason).toContain('angle');
+    expect(bench.state.log.ignored[0]!.reason).toContain('angle');
   });
 });
 
@@ -471,14 +471,14 @@ describe('a hub on a sleeve without preload', () => {
     expect(isCrushed(bench.state, bench.axis)).toBe(true);
     expect(bench.status('crush:sleeve')).toBe('done');
     read(60, 0.1);
-    expect(bench.state.ignored.at(-1)!.reason).toContain('never backed off');
+    expect(bench.state.log.ignored.at(-1)!.reason).toContain('never backed off');
     bench.record({ type: 'SleeveRenewed', data: { stationId: 'sleeve', reason: 'scrap' } });
     expect(closingProgress(bench.state, bench.axis)).toBeNull();
     bench.record({
       type: 'ClosingRead',
       data: { stationId: 'nut', angle: 0, play: 0, typed: null, instrument: DIAL },
     });
-    expect(bench.state.ignored.at(-1)!.reason).toBe('no sleeve nut');
+    expect(bench.state.log.ignored.at(-1)!.reason).toBe('no sleeve nut');
   });
 });
 
@@ -625,7 +625,7 @@ describe('readings that agree with themselves and lie', () => {
       .run(0.3)
       .pack('shims', 0.84);
   const doubts = (bench: Bench) => {
-    const run = bench.state.runs.at(-1)!;
+    const run = bench.state.measured.runs.at(-1)!;
     return playDoubts(bench.state, bench.axis, run, playVerdict(bench.state, 'endPlay')!).map(
       ({ id }) => id,
     );

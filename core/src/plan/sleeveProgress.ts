@@ -74,7 +74,7 @@ export function setsZeroPlay(axis: Axis): boolean {
 export function closingProgress(state: JobState, axis: Axis): ClosingPlay | null {
   const sleeve = sleeveOf(axis);
   const spec = playSpec(state, axis.id, 'endPlay');
-  const rows = sleeve === null ? [] : (state.closing[sleeve.id] ?? []);
+  const rows = sleeve === null ? [] : (state.measured.closing[sleeve.id] ?? []);
   const last = rows.at(-1);
   if (spec === null || last === undefined) return null;
   const { graduation, calibrationUncertainty } = last.instrument;

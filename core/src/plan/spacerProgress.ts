@@ -57,7 +57,7 @@ export function spacerSetter(axis: Axis): Station | null {
 export function spacerProgress(state: JobState, axis: Axis): SpacerProgress | null {
   const spacer = spacerSetter(axis);
   if (spacer === null) return null;
-  const pack = state.packs[spacer.id];
+  const pack = state.setting.packs[spacer.id];
   const inPlace = pack === undefined ? null : packThickness(pack.pieces);
   const target = targetOf(state, axis);
   const trials = trialsOf(state, axis, spacer);
@@ -67,7 +67,7 @@ export function spacerProgress(state: JobState, axis: Axis): SpacerProgress | nu
     return {
       ...shared,
       cut: null,
-      shelf: (state.shelf[spacer.id] ?? []).map((one) => ({
+      shelf: (state.setting.shelf[spacer.id] ?? []).map((one) => ({
         ...one,
         off: 0,
         use: 'turn' as const,
@@ -84,7 +84,7 @@ export function spacerProgress(state: JobState, axis: Axis): SpacerProgress | nu
             () => null,
           )
         : null,
-    shelf: (state.shelf[spacer.id] ?? [])
+    shelf: (state.setting.shelf[spacer.id] ?? [])
       .map((one) => ranked(one, answer))
       .toSorted(
         (a, b) => USES.indexOf(a.use) - USES.indexOf(b.use) || Math.abs(a.off) - Math.abs(b.off),
@@ -130,7 +130,7 @@ function trialsOf(state: JobState, axis: Axis, { id }: Station): readonly Spacer
   const spec = playSpec(state, axis.id, 'endPlay');
   const { shift, uncertainty: more } = playShift(state, axis);
   const drag = wantsSealDrag(state, axis) ? (sealDragOf(state, axis)?.value ?? 0) : 0;
-  const plays = state.runs.flatMap((run) => {
+  const plays = state.measured.runs.flatMap((run) => {
     const length = run.inPlace[id];
     const verdict =
       run.specId === spec?.specId && run.status === 'closed' && run.stage !== 'asFound'
@@ -149,7 +149,7 @@ function trialsOf(state: JobState, axis: Axis, { id }: Station): readonly Spacer
       : null;
     return [{ length, feel: loose ? ('loose' as const) : ('tight' as const), play, torque: null }];
   });
-  const felt = state.felt
+  const felt = state.measured.felt
     .filter(({ stationId }) => stationId === id)
     .map(({ length, feel, play }) => ({
       length,
@@ -160,7 +160,7 @@ function trialsOf(state: JobState, axis: Axis, { id }: Station): readonly Spacer
           : { value: Math.max(0, play + shift), uncertainty: Math.hypot(FELT, more) },
       torque: null,
     }));
-  const torques = state.torques
+  const torques = state.measured.torques
     .filter(
       (row) =>
         row.axisId === axis.id &&
@@ -200,7 +200,7 @@ const FELT = 0.006;
 /** Of a length that nothing says more of, mm. */
 const MEASURED = 0.003;
 
-function uncertaintyOf({ packs }: JobState, id: string): number {
+function uncertaintyOf({ setting: { packs } }: JobState, id: string): number {
   const pack = packs[id];
   return pack === undefined ? MEASURED : packUncertainty(pack.pieces);
 }

@@ -98,7 +98,7 @@ describe('crushing a sleeve in a job', () => {
       /F·\(r \+ cord\/2\)/,
     ],
   ])('should not take a reading %s', (_, rest, reason) => {
-    expect(new Log().read(rest.value ?? 0.9, rest).state.ignored).toEqual([
+    expect(new Log().read(rest.value ?? 0.9, rest).state.log.ignored).toEqual([
       expect.objectContaining({ reason: expect.stringMatching(reason) }),
     ]);
   });

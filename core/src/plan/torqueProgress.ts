@@ -48,7 +48,7 @@ function verdictThrough(
 
 /** Readings that can speak for a stage: as built, those since anything that can change the figure was last moved. */
 function rowsFor(state: JobState, axis: Axis, stage: TorqueStage): readonly TorqueRecord[] {
-  if (stage === 'asFound') return state.torques.filter(({ axisId }) => axisId === axis.id);
+  if (stage === 'asFound') return state.measured.torques.filter(({ axisId }) => axisId === axis.id);
   const rows = sinceSet(state, axis);
   return stage === 'final'
     ? rows.filter(({ order }) => order >= lastAct(state, axis, 'rollingTorque'))
@@ -57,8 +57,11 @@ function rowsFor(state: JobState, axis: Axis, stage: TorqueStage): readonly Torq
 
 /** Readings that speak for the sleeve, spacer, packs and adjusters that are in now. */
 function sinceSet(state: JobState, axis: Axis): readonly TorqueRecord[] {
-  const set = Math.max(0, ...axis.stations.map(({ id }) => state.setAfter[id]?.torques ?? 0));
-  const late = new Set(state.torques.slice(set));
+  const set = Math.max(
+    0,
+    ...axis.stations.map(({ id }) => state.setting.setAfter[id]?.torques ?? 0),
+  );
+  const late = new Set(state.measured.torques.slice(set));
   return sinceSleeve(state, axis).filter((row) => late.has(row));
 }
 

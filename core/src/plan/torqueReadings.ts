@@ -10,7 +10,7 @@ export function torqueSpec({ specs }: JobState, axisId: string): Spec | null {
 
 /** Readings that speak for the sleeve that is in now; all of them where there is none. */
 export function sinceSleeve(
-  { torques, sleeveSince }: JobState,
+  { measured: { torques }, setting: { sleeveSince } }: JobState,
   axis: Axis,
 ): readonly TorqueRecord[] {
   const sleeve = sleeveOf(axis);
@@ -24,7 +24,7 @@ export function sealDragOf(
   state: JobState,
   axis: Axis,
 ): { readonly value: number; readonly uncertainty: number } | null {
-  const rows = state.torques.filter(
+  const rows = state.measured.torques.filter(
     ({ axisId, what }) => axisId === axis.id && what === 'sealDrag',
   );
   const verdict = judged(rows, { lower: 0, upper: null, target: null }, null);

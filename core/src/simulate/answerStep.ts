@@ -121,7 +121,7 @@ export function answerStep(
       return [
         {
           type: 'PackFitted',
-          data: { siteId: step.stationId!, pieces: state.packs[step.stationId!]!.pieces },
+          data: { siteId: step.stationId!, pieces: state.setting.packs[step.stationId!]!.pieces },
         },
       ];
     case 'finish':

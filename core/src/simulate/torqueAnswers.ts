@@ -48,7 +48,7 @@ export function torques(
   const drag =
     asFound ||
     what === 'sealDrag' ||
-    state.torques.every((row) => row.axisId !== step.axisId || row.what !== 'sealDrag')
+    state.measured.torques.every((row) => row.axisId !== step.axisId || row.what !== 'sealDrag')
       ? 0
       : SEAL_DRAG;
   const value = what === 'sealDrag' ? SEAL_DRAG : round(bandTarget(spec!.band) + drag);

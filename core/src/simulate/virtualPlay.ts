@@ -42,7 +42,7 @@ function movedAt(
   station: Station,
   { kind, seed }: Pick<AskedPlay, 'kind' | 'seed'>,
 ): number {
-  const turned = state.turned[station.id] ?? 0;
+  const turned = state.setting.turned[station.id] ?? 0;
   if (station.kind === 'adjuster')
     return kind === 'endPlay' && station.lead !== undefined
       ? adjusterPlay({
@@ -51,7 +51,7 @@ function movedAt(
           hand: 'right',
         })
       : 0;
-  const [pack, found] = [state.packs[station.id], state.foundPacks[station.id]];
+  const [pack, found] = [state.setting.packs[station.id], state.setting.foundPacks[station.id]];
   if (pack === undefined || found === undefined) return 0;
   const gain =
     station.place === UNKNOWN_PLACE

@@ -68,7 +68,7 @@ function share(state: JobState, { axis, playSeed }: Turned, { exponent }: Virtua
   return (Math.max(0, -play) / (wanted > 0 ? wanted : USUAL_TRAVEL)) ** exponent;
 }
 
-function angleOf({ torques }: JobState, { axis, angle }: Turned): number {
+function angleOf({ measured: { torques } }: JobState, { axis, angle }: Turned): number {
   return (
     angle ?? torques.findLast((row) => row.axisId === axis.id && row.angle !== null)?.angle ?? 0
   );

@@ -15,10 +15,13 @@ const oven = (from: number, to: number | null): Clock => ({
 const job = (...clocks: readonly Clock[]): JobState => ({
   ...EMPTY_JOB,
   unit: FIXTURE_UNIT,
-  openedAt: at(0),
-  clocks,
-  heat: {
-    case: { oven: 100, medium: 'fanOven', rings: -18, ambient: 20, running: 90, handling: 20 },
+  sheet: { ...EMPTY_JOB.sheet, openedAt: at(0) },
+  heating: {
+    ...EMPTY_JOB.heating,
+    clocks,
+    heat: {
+      case: { oven: 100, medium: 'fanOven', rings: -18, ambient: 20, running: 90, handling: 20 },
+    },
   },
 });
 // Fixture case: grey iron, 4 kg, 0.12 m²: τ = 4·500/(20·0.12) = 833 s in the oven, 1667/1.3 s outside.

@@ -15,14 +15,14 @@ export const HIDDEN_COOLING = 1.3;
  */
 export function partTemperature(state: JobState, partId: string, now: string): number {
   const part = state.unit?.parts.find(({ id }) => id === partId);
-  const settings = { ...USUAL_HEAT, ...state.heat[partId] };
+  const settings = { ...USUAL_HEAT, ...state.heating.heat[partId] };
   if (part?.material == null || part.mass === null || part.area === null) return settings.ambient;
   const body = { material: part.material, mass: part.mass, area: part.area };
   const warming = timeConstant(body, MEDIA[settings.medium].transfer);
   const cooling = timeConstant(body, MEDIA.stillAir.transfer * HIDDEN_COOLING);
   let temperature = settings.ambient;
-  let at = state.openedAt ?? now;
-  for (const { startedAt, stoppedAt } of ovens(state.clocks, partId)) {
+  let at = state.sheet.openedAt ?? now;
+  for (const { startedAt, stoppedAt } of ovens(state.heating.clocks, partId)) {
     temperature = temperatureAfter(
       secondsBetween(at, startedAt),
       temperature,

@@ -80,7 +80,7 @@ export class DeviceService {
   async #practiceJob(deviceId: string, jobId: string): Promise<JobState> {
     if (!isSimulated(deviceId)) throw new ServerError('noSuchDevice', 'deviceId', deviceId);
     const job = await this.#jobs.job(jobId);
-    if (!job.practice) throw new ServerError('practiceOnly', 'deviceId', deviceId);
+    if (!job.sheet.practice) throw new ServerError('practiceOnly', 'deviceId', deviceId);
     return job;
   }
 
@@ -133,7 +133,7 @@ export class DeviceService {
  * for it.
  */
 export function hiddenPlay(job: JobState, jobId: string): number {
-  const open = job.runs.find(({ status }) => status === 'open');
+  const open = job.measured.runs.find(({ status }) => status === 'open');
   const spec =
     job.specs.find(({ specId }) => specId === open?.specId) ??
     job.specs.find(({ kind }) => kind === 'endPlay');

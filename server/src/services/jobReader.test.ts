@@ -57,9 +57,12 @@ describe('a job read at the server', () => {
     logs.open('job');
     logs.add('job', 'PracticeMarked', { practice: true });
     const reader = logs.reader;
-    expect((await reader.read('job')).state.practice).toBe(true);
+    expect((await reader.read('job')).state.sheet.practice).toBe(true);
     logs.add('job', 'Undone', { eventId: 'job-2' });
-    expect(await reader.read('job')).toMatchObject({ seq: 3, state: { practice: false } });
+    expect(await reader.read('job')).toMatchObject({
+      seq: 3,
+      state: { sheet: { practice: false } },
+    });
   });
 
   it('that is not there is said to be none, and is there once it is opened', async () => {

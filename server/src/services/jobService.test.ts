@@ -135,7 +135,7 @@ describe('what is folded on the server', () => {
 
   test('should have a demo in which no event is without effect', () => {
     for (const log of [sillLog(), alderLog(), tarnLog(), mothLog()])
-      expect(foldJob(log.events as unknown as readonly JobEvent[]).ignored).toEqual([]);
+      expect(foldJob(log.events as unknown as readonly JobEvent[]).log.ignored).toEqual([]);
   });
 });
 

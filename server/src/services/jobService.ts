@@ -81,7 +81,7 @@ export class JobService {
   async stockUse(jobId: string | null): Promise<StockUse> {
     const { keeper, list } = this.#parts;
     await keeper.settled();
-    const practice = jobId !== null && (await this.job(jobId)).practice;
+    const practice = jobId !== null && (await this.job(jobId)).sheet.practice;
     return { used: await list.pieces(jobId, practice) };
   }
 

@@ -12,16 +12,16 @@ const LONGEST_SEARCH = 4000;
 /** What the list shows of a job. A job that cannot be read has a row that says so. */
 export function listRow(jobId: string, { state, openedAt, updatedAt }: FoldedJob): KeptRow {
   const { plan, next, stage, unreadable } = readState(state);
-  const opened = instant(state.openedAt ?? openedAt);
+  const opened = instant(state.sheet.openedAt ?? openedAt);
   const stations = state.unit?.axes.flatMap((axis) => axis.stations) ?? [];
   const name = state.unit?.name ?? '';
   const step = 'step' in next ? { title: next.step.title, reason: next.step.reason } : null;
   return {
     jobId,
     name,
-    reason: state.reason,
+    reason: state.sheet.reason,
     stage,
-    scope: state.scope,
+    scope: state.sheet.scope,
     next: next.kind,
     step,
     behind: plan.behind,
@@ -30,15 +30,15 @@ export function listRow(jobId: string, { state, openedAt, updatedAt }: FoldedJob
       .filter(({ on }) => on !== 'step')
       .slice(0, MISSING_SHOWN)
       .map(({ words }) => words),
-    finished: state.finished !== null,
-    practice: state.practice,
+    finished: state.sheet.finished !== null,
+    practice: state.sheet.practice,
     unreadable,
     openedAt: opened,
     updatedAt: instant(updatedAt) || opened,
-    pieces: piecesBySize(Object.values(state.packs)),
+    pieces: piecesBySize(Object.values(state.setting.packs)),
     search: [
       name,
-      state.reason,
+      state.sheet.reason,
       step?.title ?? '',
       ...stations.flatMap((station) => [station.name, station.designation ?? '']),
     ]

@@ -31,7 +31,7 @@ export function BenchPage() {
           jobId={jobId}
           specId={next.spec.specId}
           stage={next.stage}
-          practice={state.practice}
+          practice={state.sheet.practice}
         />
       </main>
     );
@@ -40,7 +40,7 @@ export function BenchPage() {
     const { run } = next;
     const spec = state.specs.find(({ specId }) => specId === run.specId)!;
     const card = workshop.data?.instruments.find(({ id }) => id === run.instrument.id);
-    const deviceId = offeredDevice(card?.deviceId ?? null, state.practice);
+    const deviceId = offeredDevice(card?.deviceId ?? null, state.sheet.practice);
     return (
       <main className="px-5 py-2.5">
         <RunPanel

@@ -88,7 +88,7 @@ export function DescribePage() {
             </Button>
           ))}
         </div>
-        {job.state.finished !== null ? (
+        {job.state.sheet.finished !== null ? (
           <p className="m-0">
             The job is finished: open it again in the logbook to change the unit.
           </p>

@@ -44,10 +44,14 @@ export function JobLayout() {
           >
             {job.state.unit.name}
           </Link>
-          {job.state.practice && <PracticeSign small />}
+          {job.state.sheet.practice && <PracticeSign small />}
         </div>
         <div className="min-w-[24rem] flex-1">
-          <JobLine scope={job.state.scope} stage={job.stage} done={job.state.finished !== null} />
+          <JobLine
+            scope={job.state.sheet.scope}
+            stage={job.stage}
+            done={job.state.sheet.finished !== null}
+          />
         </div>
         <nav className="flex items-center gap-2" aria-label="Job">
           {JOB_PAGES.map(([path, words]) => (

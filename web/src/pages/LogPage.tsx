@@ -75,7 +75,7 @@ export function LogPage() {
           >
             Write the note
           </Button>
-          {state.finished !== null && (
+          {state.sheet.finished !== null && (
             <Button
               disabled={text === ''}
               onClick={() => {
@@ -109,13 +109,13 @@ export function LogPage() {
           );
         })}
       </ol>
-      {state.ignored.length > 0 && (
+      {state.log.ignored.length > 0 && (
         <section
           aria-label="Entries without effect"
           className="bg-panel border-bad rounded-[3px] border-2 p-4"
         >
           <h2 className="m-0 text-xl">Entries without effect</h2>
-          {state.ignored.map(({ eventId, type, reason }) => (
+          {state.log.ignored.map(({ eventId, type, reason }) => (
             <p key={eventId} className="m-0">
               {type}: {reason}
             </p>

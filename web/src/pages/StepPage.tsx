@@ -86,7 +86,7 @@ function StepView({ job, step }: ViewProps) {
         )}
         {behind && <Behind job={job} step={step} onward={onward} />}
         {(!behind || stays) && <Form job={job} step={step} onDone={onward} />}
-        {!behind && !needed && state.finished === null && (
+        {!behind && !needed && state.sheet.finished === null && (
           <SetAside jobId={jobId} step={step} onDone={onward} />
         )}
       </div>
@@ -108,7 +108,7 @@ function Behind({ job, step, onward }: ViewProps & { readonly onward: () => void
         {step.status === 'setAside' ? 'Not needed' : 'Done'}
         {said !== undefined && said.words !== '' && `: ${said.words}`}
       </p>
-      {said !== undefined && job.state.finished === null && (
+      {said !== undefined && job.state.sheet.finished === null && (
         <Button onClick={() => record(job.jobId, 'Undone', { eventId: said.eventId })}>
           Take it back
         </Button>

@@ -40,8 +40,8 @@ describe('a job that is read again and again', () => {
   it('keeps jobs apart', () => {
     const other = event('o1', 'JobOpened', { unit: UNIT, reason: 'leaks', scope: 'overhaul' });
     for (const id of ['a', 'b', 'c', 'd', 'e', 'f']) foldedJob(id, [id === 'a' ? other : OPENED]);
-    expect(foldedJob('a', [other]).state.reason).toBe('leaks');
-    expect(foldedJob('b', [OPENED]).state.reason).toBe('whines');
+    expect(foldedJob('a', [other]).state.sheet.reason).toBe('leaks');
+    expect(foldedJob('b', [OPENED]).state.sheet.reason).toBe('whines');
   });
 
   it('is readable again once a newer program’s entry is not in it', () => {

@@ -11,7 +11,9 @@ export function useHeldClocks({ jobId, state, status }: OpenJob): void {
     const stations = state.unit.axes.flatMap((axis) => axis.stations);
     const names = new Map([...state.unit.parts, ...stations].map(({ id, name }) => [id, name]));
     const running =
-      state.finished === null ? state.clocks.filter(({ stoppedAt }) => stoppedAt === null) : [];
+      state.sheet.finished === null
+        ? state.heating.clocks.filter(({ stoppedAt }) => stoppedAt === null)
+        : [];
     hold(
       jobId,
       running.map((clock) => ({

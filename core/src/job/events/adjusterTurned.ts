@@ -16,9 +16,12 @@ export const adjusterTurned = jobEvent({
       const angle = requireNumber('angle', data.angle, { min: -3600, max: 3600, unit: '°' });
       return {
         ...state,
-        turned: { ...state.turned, [id]: (state.turned[id] ?? 0) + angle },
-        setAfter: { ...state.setAfter, [id]: setNow(state, false) },
-        moved: { ...state.moved, [id]: order },
+        setting: {
+          ...state.setting,
+          turned: { ...state.setting.turned, [id]: (state.setting.turned[id] ?? 0) + angle },
+          setAfter: { ...state.setting.setAfter, [id]: setNow(state, false) },
+          moved: { ...state.setting.moved, [id]: order },
+        },
       };
     }),
 });

@@ -27,6 +27,9 @@ export const bearingOffered = jobEvent({
   reduce: (state, { data: { stationId, ...offered } }) =>
     missingStation(state, stationId) ?? {
       ...state,
-      offered: { ...state.offered, [stationId]: offered },
+      inspection: {
+        ...state.inspection,
+        offered: { ...state.inspection.offered, [stationId]: offered },
+      },
     },
 });

@@ -17,13 +17,18 @@ export const clockStarted = jobEvent({
   says: (data, tell) =>
     `${CLOCK_WORDS[data.kind]}: ${tell.name(data.targetId)}, ${Math.round(data.seconds / 60)} min`,
   reduce: (state, { data, at }) => {
-    if (state.finished !== null) return 'the job is finished';
-    if (state.clocks.some(({ clockId }) => clockId === data.clockId))
+    if (state.sheet.finished !== null) return 'the job is finished';
+    if (state.heating.clocks.some(({ clockId }) => clockId === data.clockId))
       return `clock ${data.clockId} exists`;
     const missing = RING_CLOCKS.includes(data.kind)
       ? missingStation(state, data.targetId)
       : missingPart(state, data.targetId);
     const clock = { ...data, startedAt: at, stoppedAt: null };
-    return missing ?? { ...state, clocks: [...state.clocks, clock] };
+    return (
+      missing ?? {
+        ...state,
+        heating: { ...state.heating, clocks: [...state.heating.clocks, clock] },
+      }
+    );
   },
 });

@@ -7,13 +7,13 @@ export const clockStopped = jobEvent({
   data: record({ clockId: identifier() }),
   says: () => 'Clock stopped',
   reduce: (state, { data: { clockId }, at }) => {
-    const running = state.clocks.some(
+    const running = state.heating.clocks.some(
       (clock) => clock.clockId === clockId && clock.stoppedAt === null,
     );
     if (!running) return `no clock ${clockId} runs`;
-    const clocks = state.clocks.map((clock) =>
+    const clocks = state.heating.clocks.map((clock) =>
       clock.clockId === clockId ? { ...clock, stoppedAt: at } : clock,
     );
-    return { ...state, clocks };
+    return { ...state, heating: { ...state.heating, clocks } };
   },
 });

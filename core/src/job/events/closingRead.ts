@@ -19,17 +19,21 @@ export const closingRead = jobEvent({
   joint: requireClosing,
   says: (data, tell) => `Play ${tell.show(data.play)} with the nut at ${data.angle}°`,
   reduce: (state, { data }, order) => {
-    if (state.finished !== null) return 'the job is finished';
+    if (state.sheet.finished !== null) return 'the job is finished';
     const station = findStation(state.unit!, data.stationId)?.station;
     if (station?.kind !== 'spacer' || station.spacerType !== 'collapsible')
       return `no sleeve ${data.stationId}`;
     requireClosing(data);
-    const before = state.closing[data.stationId] ?? [];
+    const before = state.measured.closing[data.stationId] ?? [];
     const stood = before.at(-1)?.angle ?? 0;
     if (data.angle < stood)
       refuse('contradiction', 'angle', data.angle, { id: 'neverBackedOff', angle: stood });
-    const closing = { ...state.closing, [data.stationId]: [...before, data] };
-    return { ...state, closing, moved: { ...state.moved, [data.stationId]: order } };
+    const closing = { ...state.measured.closing, [data.stationId]: [...before, data] };
+    return {
+      ...state,
+      measured: { ...state.measured, closing },
+      setting: { ...state.setting, moved: { ...state.setting.moved, [data.stationId]: order } },
+    };
   },
 });
 

@@ -19,6 +19,9 @@ export const figureTaken = jobEvent({
   reduce: (state, { data, at }, order) => {
     if (!state.specs.some(({ specId }) => specId === data.specId)) return `no spec ${data.specId}`;
     const figure = { ...data, value: requireNumber('value', data.value), order, at };
-    return { ...state, figures: withItem(state.figures, figure) };
+    return {
+      ...state,
+      measured: { ...state.measured, figures: withItem(state.measured.figures, figure) },
+    };
   },
 });

@@ -19,7 +19,10 @@ export const findingRecorded = jobEvent({
     return (
       missingTarget(state, targetId) ?? {
         ...state,
-        findings: { ...state.findings, [targetId]: { findings, note } },
+        inspection: {
+          ...state.inspection,
+          findings: { ...state.inspection.findings, [targetId]: { findings, note } },
+        },
       }
     );
   },

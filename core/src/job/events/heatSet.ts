@@ -26,6 +26,11 @@ export const heatSet = jobEvent({
     for (const name of ['oven', 'rings', 'ambient', 'running', 'handling'] as const)
       requireNumber(`settings.${name}`, settings[name]);
     requireOneOf('settings.medium', settings.medium, ['fanOven', 'stillOven'] as const);
-    return missingPart(state, partId) ?? { ...state, heat: { ...state.heat, [partId]: settings } };
+    return (
+      missingPart(state, partId) ?? {
+        ...state,
+        heating: { ...state.heating, heat: { ...state.heating.heat, [partId]: settings } },
+      }
+    );
   },
 });

@@ -26,7 +26,13 @@ export const inspectionDecided = jobEvent({
       missingTarget(state, targetId) ??
       (decision.verdict === 'repair' && decision.repair === null
         ? 'a repair needs to be named'
-        : { ...state, decisions: { ...state.decisions, [targetId]: decision } })
+        : {
+            ...state,
+            inspection: {
+              ...state.inspection,
+              decisions: { ...state.inspection.decisions, [targetId]: decision },
+            },
+          })
     );
   },
 });

@@ -7,7 +7,7 @@ export const jobFinished = jobEvent({
   data: record({ note: text(2000) }),
   says: (data) => `Finished. ${data.note}`,
   reduce: (state, { data, at }) =>
-    state.runs.some(({ status }) => status === 'open')
+    state.measured.runs.some(({ status }) => status === 'open')
       ? 'a run is still open'
-      : { ...state, finished: { note: data.note, at } },
+      : { ...state, sheet: { ...state.sheet, finished: { note: data.note, at } } },
 });

@@ -15,9 +15,7 @@ export const jobOpened = jobEvent({
       ? {
           ...state,
           unit: withoutEmptyDetails(requireUnit(data.unit)),
-          reason: data.reason,
-          scope: data.scope,
-          openedAt: at,
+          sheet: { ...state.sheet, reason: data.reason, scope: data.scope, openedAt: at },
         }
       : 'the job is open already',
 });

@@ -7,5 +7,7 @@ export const jobReopened = jobEvent({
   data: record({ reason: text(300) }),
   says: (data) => `Opened again: ${data.reason}`,
   reduce: (state) =>
-    state.finished === null ? 'the job is not finished' : { ...state, finished: null },
+    state.sheet.finished === null
+      ? 'the job is not finished'
+      : { ...state, sheet: { ...state.sheet, finished: null } },
 });

@@ -17,6 +17,12 @@ export const limitSet = jobEvent({
     if (!isRing && missingPart(state, targetId) !== null) return `no part or station ${targetId}`;
     if (isRing && limit > RING_HARDNESS_LIMIT)
       return `a ring loses its hardness past ${RING_HARDNESS_LIMIT} °C`;
-    return { ...state, limits: { ...state.limits, [targetId]: { limit, reason } } };
+    return {
+      ...state,
+      heating: {
+        ...state.heating,
+        limits: { ...state.heating.limits, [targetId]: { limit, reason } },
+      },
+    };
   },
 });

@@ -11,9 +11,12 @@ export const markMade = jobEvent({
   reduce: (state, { data: { stationId, text: words }, at, by }) =>
     missingStation(state, stationId) ?? {
       ...state,
-      marks: {
-        ...state.marks,
-        [stationId]: [...(state.marks[stationId] ?? []), { text: words, at, by }],
+      inspection: {
+        ...state.inspection,
+        marks: {
+          ...state.inspection.marks,
+          [stationId]: [...(state.inspection.marks[stationId] ?? []), { text: words, at, by }],
+        },
       },
     },
 });

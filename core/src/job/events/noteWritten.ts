@@ -9,6 +9,6 @@ export const noteWritten = jobEvent({
   says: (data) => `Note: ${data.text}`,
   reduce: (state, { data, at, by }) => ({
     ...state,
-    notes: withItem(state.notes, { text: data.text, at, by }),
+    sheet: { ...state.sheet, notes: withItem(state.sheet.notes, { text: data.text, at, by }) },
   }),
 });

@@ -16,6 +16,9 @@ export const packChosen = jobEvent({
   reduce: (state, { data, at, by }) =>
     atStation(state, 'shimSite', data.siteId, ({ id }) => {
       const pack = { pieces: requirePieces(data.pieces), runId: data.runId, at, by };
-      return { ...state, chosen: { ...state.chosen, [id]: pack } };
+      return {
+        ...state,
+        setting: { ...state.setting, chosen: { ...state.setting.chosen, [id]: pack } },
+      };
     }),
 });

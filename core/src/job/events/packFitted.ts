@@ -19,13 +19,16 @@ export const packFitted = jobEvent({
     `Pack fitted${data.trial === true ? ' for a trial' : ''}: ${packWords(data.pieces, tell.digits)} = ${tell.show(packThickness(data.pieces))}`,
   reduce: (state, { data, at, by }, order) =>
     atStation(state, 'shimSite', data.siteId, ({ id }) => {
-      const { [id]: _done, ...chosen } = state.chosen;
+      const { [id]: _done, ...chosen } = state.setting.chosen;
       return {
         ...state,
-        chosen,
-        packs: { ...state.packs, [id]: { pieces: requirePieces(data.pieces), at, by } },
-        setAfter: { ...state.setAfter, [id]: setNow(state, data.trial === true) },
-        moved: { ...state.moved, [id]: order },
+        setting: {
+          ...state.setting,
+          chosen,
+          packs: { ...state.setting.packs, [id]: { pieces: requirePieces(data.pieces), at, by } },
+          setAfter: { ...state.setting.setAfter, [id]: setNow(state, data.trial === true) },
+          moved: { ...state.setting.moved, [id]: order },
+        },
       };
     }),
 });

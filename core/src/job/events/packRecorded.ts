@@ -18,8 +18,11 @@ export const packRecorded = jobEvent({
       const pack = { pieces: requirePieces(data.pieces), at, by };
       return {
         ...state,
-        packs: { ...state.packs, [id]: pack },
-        foundPacks: { ...state.foundPacks, [id]: pack },
+        setting: {
+          ...state.setting,
+          packs: { ...state.setting.packs, [id]: pack },
+          foundPacks: { ...state.setting.foundPacks, [id]: pack },
+        },
       };
     }),
 });

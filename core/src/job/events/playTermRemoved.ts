@@ -7,7 +7,13 @@ export const playTermRemoved = jobEvent({
   data: record({ termId: identifier() }),
   says: () => 'A difference between trial and final build taken off the list',
   reduce: (state, { data: { termId } }) =>
-    state.playTerms.some((row) => row.termId === termId)
-      ? { ...state, playTerms: state.playTerms.filter((row) => row.termId !== termId) }
+    state.setting.playTerms.some((row) => row.termId === termId)
+      ? {
+          ...state,
+          setting: {
+            ...state.setting,
+            playTerms: state.setting.playTerms.filter((row) => row.termId !== termId),
+          },
+        }
       : `no term ${termId}`,
 });

@@ -25,8 +25,8 @@ export const playTermSet = jobEvent({
   reduce: (state, { data }) => {
     if (!hasAxis(state, data.axisId)) return `no axis ${data.axisId}`;
     requireTerm(data);
-    const others = state.playTerms.filter(({ termId }) => termId !== data.termId);
-    return { ...state, playTerms: [...others, data] };
+    const others = state.setting.playTerms.filter(({ termId }) => termId !== data.termId);
+    return { ...state, setting: { ...state.setting, playTerms: [...others, data] } };
   },
 });
 

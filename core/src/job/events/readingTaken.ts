@@ -29,7 +29,7 @@ export const readingTaken = jobEvent({
   reduce: (state, { id, data, at }) =>
     withOpenRun(state, data.runId, (run) => {
       const { typed, device, position } = data;
-      if (isSimulated(device) && !state.practice) return NOT_IN_A_REAL_JOB;
+      if (isSimulated(device) && !state.sheet.practice) return NOT_IN_A_REAL_JOB;
       const value = requireNumber('value', data.value, { min: -100, max: 100, unit: 'mm' });
       const reading = { eventId: id, value, typed, device, position, at };
       return { ...run, readings: withItem(run.readings, reading) };

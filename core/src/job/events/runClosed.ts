@@ -9,7 +9,7 @@ export const runClosed = jobEvent({
   data: record({ runId: identifier() }),
   says: () => 'Verdict accepted',
   reduce: (state, { data }) => {
-    const run = state.runs.find(({ runId }) => runId === data.runId);
+    const run = state.measured.runs.find(({ runId }) => runId === data.runId);
     if (run !== undefined && run.status === 'open' && verdictOf(state, run)?.status !== 'judged')
       return 'the run has no verdict yet';
     return withOpenRun(state, data.runId, (open) => ({ ...open, status: 'closed' }));

@@ -5,7 +5,7 @@ import { jobEvent } from '../eventRow.ts';
 import { withItem } from '../growing.ts';
 import { inPlaceNow } from '../inPlace.ts';
 import { RUN_STAGES } from '../kinds.ts';
-import type { Run } from '../state.ts';
+import type { Run } from '../stateRows.ts';
 
 /** A measuring run begins. */
 export const runOpened = jobEvent({
@@ -23,12 +23,13 @@ export const runOpened = jobEvent({
   says: (data) =>
     `Run opened with ${data.instrument.name}, ${data.shaftHeld ? 'shaft held' : 'shaft can tip'}`,
   reduce: (state, { data, at, by }, order) => {
-    if (state.finished !== null) return 'the job is finished';
+    if (state.sheet.finished !== null) return 'the job is finished';
     const spec = state.specs.find(({ specId }) => specId === data.specId);
     if (spec === undefined || FIGURES[spec.kind].taken !== 'run')
       return `no spec ${data.specId} that a run measures`;
-    if (state.runs.some(({ runId }) => runId === data.runId)) return `run ${data.runId} exists`;
-    if (state.runs.at(-1)?.status === 'open') return 'another run is open';
+    if (state.measured.runs.some(({ runId }) => runId === data.runId))
+      return `run ${data.runId} exists`;
+    if (state.measured.runs.at(-1)?.status === 'open') return 'another run is open';
     if (data.instrument.kind !== undefined && contactsOf(data.instrument).length === 0)
       return `${data.instrument.name} cannot take a run`;
     judgeRun({ ...data, band: spec.band, cycles: [] }); // refuses an instrument that cannot be used
@@ -41,6 +42,6 @@ export const runOpened = jobEvent({
       openedAt: at,
       by,
     };
-    return { ...state, runs: withItem(state.runs, run) };
+    return { ...state, measured: { ...state.measured, runs: withItem(state.measured.runs, run) } };
   },
 });

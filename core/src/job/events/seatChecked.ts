@@ -19,7 +19,10 @@ export const seatChecked = jobEvent({
   reduce: (state, { data: { targetId, check, good }, at }) => {
     if (!hasAxis(state, targetId) && missingStation(state, targetId) !== null)
       return `no station or axis ${targetId}`;
-    const checks = { ...state.seating[targetId], [check]: { good, at } };
-    return { ...state, seating: { ...state.seating, [targetId]: checks } };
+    const checks = { ...state.fitting.seating[targetId], [check]: { good, at } };
+    return {
+      ...state,
+      fitting: { ...state.fitting, seating: { ...state.fitting.seating, [targetId]: checks } },
+    };
   },
 });

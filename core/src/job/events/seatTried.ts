@@ -15,7 +15,13 @@ export const seatTried = jobEvent({
   reduce: (state, { data: { stationId, outcome }, at }) =>
     missingStation(state, stationId) ?? {
       ...state,
-      tries: { ...state.tries, [stationId]: [...(state.tries[stationId] ?? []), { outcome, at }] },
-      seating: { ...state.seating, [stationId]: {} },
+      fitting: {
+        ...state.fitting,
+        tries: {
+          ...state.fitting.tries,
+          [stationId]: [...(state.fitting.tries[stationId] ?? []), { outcome, at }],
+        },
+        seating: { ...state.fitting.seating, [stationId]: {} },
+      },
     },
 });

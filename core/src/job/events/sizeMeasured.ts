@@ -28,12 +28,15 @@ export const sizeMeasured = jobEvent({
     if (!placesFor(feature, station.count).some(({ id }) => id === place))
       return `no place ${place}`;
     requireSize(feature, value);
-    const sizes = state.sizes[stationId] ?? {};
+    const sizes = state.inspection.sizes[stationId] ?? {};
     const measured = { value, typed, instrument, at, by };
     const places = withEntry(sizes[feature] ?? {}, place, measured);
     return {
       ...state,
-      sizes: withEntry(state.sizes, stationId, withEntry(sizes, feature, places)),
+      inspection: {
+        ...state.inspection,
+        sizes: withEntry(state.inspection.sizes, stationId, withEntry(sizes, feature, places)),
+      },
     };
   },
 });

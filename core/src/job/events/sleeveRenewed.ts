@@ -11,9 +11,16 @@ export const sleeveRenewed = jobEvent({
   reduce: (state, { data: { stationId } }, order) => {
     const station = state.unit === null ? undefined : findStation(state.unit, stationId)?.station;
     if (station?.kind !== 'spacer') return `no sleeve ${stationId}`;
-    const { [stationId]: _scrapped, ...closing } = state.closing;
-    const sleeveSince = { ...state.sleeveSince, [stationId]: state.torques.length };
-    const moved = { ...state.moved, [stationId]: order };
-    return { ...state, closing, sleeveSince, moved };
+    const { [stationId]: _scrapped, ...closing } = state.measured.closing;
+    const sleeveSince = {
+      ...state.setting.sleeveSince,
+      [stationId]: state.measured.torques.length,
+    };
+    const moved = { ...state.setting.moved, [stationId]: order };
+    return {
+      ...state,
+      measured: { ...state.measured, closing },
+      setting: { ...state.setting, sleeveSince, moved },
+    };
   },
 });

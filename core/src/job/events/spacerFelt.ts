@@ -19,10 +19,16 @@ export const spacerFelt = jobEvent({
     `${tell.name(stationId)}: ${feel === 'tight' ? 'no play left' : play === null ? 'still some play' : `play ${tell.show(play)}`}`,
   reduce: (state, { data }) =>
     atStation(state, 'spacer', data.stationId, ({ id }) => {
-      const pack = state.packs[id];
+      const pack = state.setting.packs[id];
       if (pack === undefined) return 'no spacer is in yet';
       requireFeel(data);
-      return { ...state, felt: [...state.felt, { ...data, length: packThickness(pack.pieces) }] };
+      return {
+        ...state,
+        measured: {
+          ...state.measured,
+          felt: [...state.measured.felt, { ...data, length: packThickness(pack.pieces) }],
+        },
+      };
     }),
 });
 

@@ -23,10 +23,13 @@ export const spacerFitted = jobEvent({
       const pack = { pieces: [piece], at, by };
       return {
         ...state,
-        packs: { ...state.packs, [id]: pack },
-        foundPacks: { [id]: pack, ...state.foundPacks },
-        setAfter: { ...state.setAfter, [id]: setNow(state, data.trial) },
-        moved: { ...state.moved, [id]: order },
+        setting: {
+          ...state.setting,
+          packs: { ...state.setting.packs, [id]: pack },
+          foundPacks: { [id]: pack, ...state.setting.foundPacks },
+          setAfter: { ...state.setting.setAfter, [id]: setNow(state, data.trial) },
+          moved: { ...state.setting.moved, [id]: order },
+        },
       };
     }),
 });

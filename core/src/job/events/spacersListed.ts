@@ -14,6 +14,9 @@ export const spacersListed = jobEvent({
   reduce: (state, { data }) =>
     atStation(state, 'spacer', data.stationId, ({ id }) => {
       data.spacers.forEach((spacer, at) => requireSpacer(`spacers[${at}].length`, spacer));
-      return { ...state, shelf: { ...state.shelf, [id]: data.spacers } };
+      return {
+        ...state,
+        setting: { ...state.setting, shelf: { ...state.setting.shelf, [id]: data.spacers } },
+      };
     }),
 });

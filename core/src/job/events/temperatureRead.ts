@@ -19,10 +19,10 @@ export const temperatureRead = jobEvent({
   says: (data, tell) =>
     `Thermometer on ${tell.name(data.partId)}: ${tell.show(data.value, 'temperature')}${isSimulated(data.device) ? ', simulated' : ''}`,
   reduce: (state, { data: { partId, value, device }, at }) => {
-    if (isSimulated(device) && !state.practice) return NOT_IN_A_REAL_JOB;
+    if (isSimulated(device) && !state.sheet.practice) return NOT_IN_A_REAL_JOB;
     requireNumber('value', value, { min: -100, max: 400, unit: '°C' });
-    const before = state.temperatures[partId] ?? [];
-    const temperatures = { ...state.temperatures, [partId]: [...before, { value, at }] };
-    return missingPart(state, partId) ?? { ...state, temperatures };
+    const before = state.heating.temperatures[partId] ?? [];
+    const temperatures = { ...state.heating.temperatures, [partId]: [...before, { value, at }] };
+    return missingPart(state, partId) ?? { ...state, heating: { ...state.heating, temperatures } };
   },
 });

@@ -57,12 +57,15 @@ export const torqueRead = jobEvent({
     return `${what === 'sealDrag' ? 'Seal alone' : 'Rolling torque'} ${tell.show(value, 'torque')}${where}, ${steady ? 'steady' : 'breakaway'}, ${tool.name}${isSimulated(device) ? ', simulated' : ''}`;
   },
   reduce: (state, { id: eventId, data, at }, order) => {
-    if (state.finished !== null) return 'the job is finished';
+    if (state.sheet.finished !== null) return 'the job is finished';
     if (!hasAxis(state, data.axisId)) return `no axis ${data.axisId}`;
-    if (isSimulated(data.device) && !state.practice) return NOT_IN_A_REAL_JOB;
+    if (isSimulated(data.device) && !state.sheet.practice) return NOT_IN_A_REAL_JOB;
     requireTorque(data);
     const reading = { ...data, inPlace: inPlaceNow(state), order, eventId, at };
-    return { ...state, torques: withItem(state.torques, reading) };
+    return {
+      ...state,
+      measured: { ...state.measured, torques: withItem(state.measured.torques, reading) },
+    };
   },
 });
 

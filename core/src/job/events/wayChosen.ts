@@ -21,9 +21,12 @@ export const wayChosen = jobEvent({
     requireNumber('pressRating', pressRating, { above: 0, unit: 'N' });
     if (WAYS[requireOneOf('way', way, WAY_IDS)].ring !== ring)
       return `${way} is not a way for an ${ring} ring`;
-    const chosen = { ...state.ways[stationId], [ring]: { way, pressRating } };
+    const chosen = { ...state.fitting.ways[stationId], [ring]: { way, pressRating } };
     return (
-      missingStation(state, stationId) ?? { ...state, ways: { ...state.ways, [stationId]: chosen } }
+      missingStation(state, stationId) ?? {
+        ...state,
+        fitting: { ...state.fitting, ways: { ...state.fitting.ways, [stationId]: chosen } },
+      }
     );
   },
 });

@@ -28,7 +28,8 @@ export const BOOK_IN_RULES: readonly Rule[] = [
     on: 'spec',
     always: true,
     form: 'setSpec',
-    when: ({ state, specKind }) => state.scope === 'overhaul' || FIGURES[specKind!].taken === 'run',
+    when: ({ state, specKind }) =>
+      state.sheet.scope === 'overhaul' || FIGURES[specKind!].taken === 'run',
     title: ({ axis, specKind }) => `Enter the ${FIGURES[specKind!].words} band, ${axis!.name}`,
     how: 'From the unit’s manual, with the line it stands on.',
     reason: 'Every reading is judged against it.',

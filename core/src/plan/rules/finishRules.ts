@@ -95,6 +95,6 @@ export const FINISH_RULES: readonly Rule[] = [
       'recordPack',
       'measure',
     ),
-    done: ({ state }) => state.finished !== null,
+    done: ({ state }) => state.sheet.finished !== null,
   },
 ];

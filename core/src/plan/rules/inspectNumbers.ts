@@ -128,7 +128,7 @@ function clearanceNumbers(state: Subject['state'], station: Station): readonly F
   const source = silent ? SOURCES.usualClearance.title : SOURCES.asBookedIn.title;
   const limits = bandFigure('Clearance, band', 'length', band, source);
   const [bores, journals] = (['bore', 'journal'] as const).map((feature) =>
-    Object.values(state.sizes[station.id]?.[feature] ?? {}),
+    Object.values(state.inspection.sizes[station.id]?.[feature] ?? {}),
   );
   if (bores!.length === 0 || journals!.length === 0) return [limits];
   const { least, most, working } = plainClearance(

@@ -41,7 +41,7 @@ export const INSPECT_RULES: readonly Rule[] = [
     reason: 'A part that cannot be used changes everything after it.',
     tools: ['strong lamp', 'crack spray where in doubt'],
     after: [{ rule: 'clean', of: 'all' }],
-    done: ({ state, part }) => state.decisions[part!.id] !== undefined,
+    done: ({ state, part }) => state.inspection.decisions[part!.id] !== undefined,
   },
   {
     id: 'measureSeats',
@@ -61,7 +61,7 @@ export const INSPECT_RULES: readonly Rule[] = [
     done: ({ state, station }) =>
       seatsOf(station!).every(
         (feature) =>
-          Object.keys(state.sizes[station!.id]?.[feature] ?? {}).length >=
+          Object.keys(state.inspection.sizes[station!.id]?.[feature] ?? {}).length >=
           placesFor(feature).length,
       ),
   },
@@ -76,7 +76,7 @@ export const INSPECT_RULES: readonly Rule[] = [
     how: 'Under the head to the tip, each one.',
     reason: 'A bolt past its limit has yielded and yields again.',
     numbers: ({ state, station }) => {
-      const lengths = Object.values(state.sizes[station!.id]?.['length'] ?? {});
+      const lengths = Object.values(state.inspection.sizes[station!.id]?.['length'] ?? {});
       const limit = range(
         'Longest allowed',
         'length',
@@ -102,7 +102,7 @@ export const INSPECT_RULES: readonly Rule[] = [
     tools: ['caliper or micrometer'],
     after: [{ rule: 'clean', of: 'all' }],
     done: ({ state, station }) =>
-      Object.keys(state.sizes[station!.id]?.['length'] ?? {}).length >=
+      Object.keys(state.inspection.sizes[station!.id]?.['length'] ?? {}).length >=
       placesFor('length', station!.count).length,
   },
   {
@@ -124,6 +124,6 @@ export const INSPECT_RULES: readonly Rule[] = [
       { rule: 'measureSeats', of: 'station' },
       { rule: 'measureBolts', of: 'station' },
     ],
-    done: ({ state, station }) => state.decisions[station!.id] !== undefined,
+    done: ({ state, station }) => state.inspection.decisions[station!.id] !== undefined,
   },
 ];

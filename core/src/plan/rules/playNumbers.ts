@@ -20,7 +20,7 @@ export function playNumbers({ state, axis, spec }: Subject): Numbers {
   const { quantity } = FIGURES[spec.kind];
   const band = bandFigure('Band', quantity, spec.band, spec.source);
   const warm = warmFigures(state, axis!, spec);
-  const found = state.runs.findLast(
+  const found = state.measured.runs.findLast(
     (run) => run.specId === spec.specId && run.stage === 'asFound' && run.status === 'closed',
   );
   const verdict = found === undefined ? null : verdictOf(state, found);
@@ -29,7 +29,7 @@ export function playNumbers({ state, axis, spec }: Subject): Numbers {
     expanded: verdict.decision.guard,
     word: verdict.decision.word,
   });
-  const pack = site === undefined ? undefined : state.foundPacks[site.id];
+  const pack = site === undefined ? undefined : state.setting.foundPacks[site.id];
   const gain = site?.place === undefined ? null : findGain(axis!.arrangement, site.place)?.gain;
   if (pack === undefined || !gain || spec.kind !== 'endPlay')
     return numbers(band, asFound, ...warm);

@@ -57,7 +57,7 @@ function figureNumbers(subject: Subject): Numbers {
       torqueNumbersOf(subject),
     );
   const { quantity } = FIGURES[specKind!];
-  const asFound = state.figures.findLast(
+  const asFound = state.measured.figures.findLast(
     (row) => row.specId === spec.specId && row.stage === 'asFound',
   );
   const built = judgedFigures(state, subject.axis!)[specKind!];

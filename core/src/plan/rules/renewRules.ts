@@ -37,13 +37,13 @@ export const RENEW_RULES: readonly Rule[] = [
     phase: 'compare',
     on: 'part',
     form: 'tick',
-    when: ({ state, part }) => state.decisions[part!.id]?.verdict === 'repair',
+    when: ({ state, part }) => state.inspection.decisions[part!.id]?.verdict === 'repair',
     title: ({ state, part }) =>
-      `${REPAIRS[state.decisions[part!.id]!.repair!].words}: ${part!.name}`,
-    how: ({ state, part }) => REPAIRS[state.decisions[part!.id]!.repair!].how,
+      `${REPAIRS[state.inspection.decisions[part!.id]!.repair!].words}: ${part!.name}`,
+    how: ({ state, part }) => REPAIRS[state.inspection.decisions[part!.id]!.repair!].how,
     reason: 'Decided at inspection. Nothing is fitted to it before.',
     cautions: ({ state, part }) =>
-      state.decisions[part!.id]?.repair === 'weld' ? ['noFlame'] : [],
+      state.inspection.decisions[part!.id]?.repair === 'weld' ? ['noFlame'] : [],
     after: [{ rule: 'inspectPart', of: 'part' }],
   },
   {
@@ -51,7 +51,7 @@ export const RENEW_RULES: readonly Rule[] = [
     phase: 'compare',
     on: 'part',
     form: 'tick',
-    when: ({ state, part }) => state.decisions[part!.id]?.verdict === 'replace',
+    when: ({ state, part }) => state.inspection.decisions[part!.id]?.verdict === 'replace',
     title: ({ part }) => `Get another ${part!.name}`,
     how: 'Compare seats, faces, holes and threads with the old one; then measure its seats.',
     reason: 'Decided at inspection.',
@@ -62,13 +62,13 @@ export const RENEW_RULES: readonly Rule[] = [
     phase: 'compare',
     on: 'station',
     form: 'tick',
-    when: ({ state, station }) => state.decisions[station!.id]?.verdict === 'repair',
+    when: ({ state, station }) => state.inspection.decisions[station!.id]?.verdict === 'repair',
     title: ({ state, station }) =>
-      `${REPAIRS[state.decisions[station!.id]!.repair!].words}: ${station!.name}`,
-    how: ({ state, station }) => REPAIRS[state.decisions[station!.id]!.repair!].how,
+      `${REPAIRS[state.inspection.decisions[station!.id]!.repair!].words}: ${station!.name}`,
+    how: ({ state, station }) => REPAIRS[state.inspection.decisions[station!.id]!.repair!].how,
     reason: 'Decided at inspection.',
     cautions: ({ state, station }) =>
-      /ompound/.test(state.decisions[station!.id]?.repair ?? '') ? ['compound'] : [],
+      /ompound/.test(state.inspection.decisions[station!.id]?.repair ?? '') ? ['compound'] : [],
     after: [{ rule: 'inspect', of: 'station' }],
   },
   {
@@ -77,7 +77,7 @@ export const RENEW_RULES: readonly Rule[] = [
     on: 'station',
     kinds: NEW_BEARINGS,
     form: 'compare',
-    when: ({ state, station }) => state.decisions[station!.id]?.verdict !== 'reuse',
+    when: ({ state, station }) => state.inspection.decisions[station!.id]?.verdict !== 'reuse',
     title: (subject) => `Compare the new ${nameOf(subject)} with the old`,
     how: 'Size, lettering, clearance class, radius side, oil holes, groove, shields to take off.',
     reason: 'The last moment at which a wrong part costs nothing.',
@@ -129,7 +129,7 @@ export const RENEW_RULES: readonly Rule[] = [
     kinds: [...NEW_PARTS, ...ONCE],
     form: 'tick',
     when: ({ state, station }) =>
-      isUsedOnce(station!) || state.decisions[station!.id]?.verdict === 'replace',
+      isUsedOnce(station!) || state.inspection.decisions[station!.id]?.verdict === 'replace',
     title: (subject) => `Lay the new ${nameOf(subject)} beside the old`,
     how: ({ station }) =>
       station!.kind === 'seal'

@@ -21,7 +21,7 @@ export const RETAIN_RULES: readonly Rule[] = [
       'A shaft drawn into a second bearing is left pushing sideways; it eats the bearing in hours.',
     checks: () => RELIEVED,
     done: ({ state, axis }) =>
-      RELIEVED.every((check) => state.seating[axis!.id]?.[check]?.good === true),
+      RELIEVED.every((check) => state.fitting.seating[axis!.id]?.[check]?.good === true),
     tools: ['soft hammer'],
     after: [
       { rule: 'seatInner', of: 'axis' },

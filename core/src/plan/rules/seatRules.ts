@@ -22,14 +22,14 @@ const ROLLING = STATION_KINDS.filter((kind) => STATION_KIND_TABLE[kind].bearing 
 const PLACE_WORDS = DETAIL_TABLE.place.type === 'choice' ? DETAIL_TABLE.place.valueWords : {};
 
 /** Whether the last try put the ring home. */
-function isSeated({ tries }: JobState, { id }: Station): boolean {
+function isSeated({ fitting: { tries } }: JobState, { id }: Station): boolean {
   const last = tries[id]?.at(-1);
   return last !== undefined && last.outcome !== 'stoppedHalfWay';
 }
 
 /** Cautions of the way that was chosen, else the usual ones. */
 function waysCautions(
-  { ways }: JobState,
+  { fitting: { ways } }: JobState,
   { id }: Station,
   ring: 'outer' | 'inner',
   usual: readonly CautionId[],
@@ -159,7 +159,7 @@ export const SEAT_RULES: readonly Rule[] = [
         : `They sit ${PLACE_WORDS[station!.place]}. Wiped clean, the old thickness to begin with unless a part that sets the position was changed.`,
     reason: 'The ring in front of them covers them.',
     numbers: ({ state, station }) => {
-      const pack = state.packs[station!.id];
+      const pack = state.setting.packs[station!.id];
       return numbers(
         pack === undefined
           ? lacksStep(`the pack found at ${station!.name}`, `recordPack:${station!.id}`)

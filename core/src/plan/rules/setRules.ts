@@ -49,7 +49,7 @@ export const SET_RULES: readonly Rule[] = [
     consumables: ['the unit’s own oil'],
     checks: ({ axis }) => buildChecks(axis!),
     done: ({ state, axis }) =>
-      buildChecks(axis!).every((check) => state.seating[axis!.id]?.[check]?.good === true),
+      buildChecks(axis!).every((check) => state.fitting.seating[axis!.id]?.[check]?.good === true),
     after: afterAll(
       'axis',
       'placeShims',
@@ -103,7 +103,8 @@ export const SET_RULES: readonly Rule[] = [
     reason: 'The play is measured with a known pack in place.',
     after: [{ rule: 'measure', of: 'axis' }],
     done: ({ state, axis, station }) =>
-      stagePassed(playStage(state, axis!), 'choose') || state.chosen[station!.id] !== undefined,
+      stagePassed(playStage(state, axis!), 'choose') ||
+      state.setting.chosen[station!.id] !== undefined,
   },
   {
     id: 'fitPack',

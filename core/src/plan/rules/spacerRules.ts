@@ -84,7 +84,7 @@ export const SPACER_RULES: readonly Rule[] = [
       { rule: 'newPart', of: 'station' },
       { rule: 'seatOuter', of: 'axis' },
     ],
-    done: ({ state, station }) => state.packs[station!.id] !== undefined,
+    done: ({ state, station }) => state.setting.packs[station!.id] !== undefined,
   },
   {
     id: 'chooseSpacer',
@@ -112,7 +112,7 @@ export const SPACER_RULES: readonly Rule[] = [
       if (setterAt(axis!, station!) !== null) return stagePassed(playStage(state, axis!), 'fit');
       const rolling = rollingVerdict(state, axis!, 'final');
       const wrong = rolling?.status === 'judged' && rolling.decision.word === 'doesNotConform';
-      return state.setAfter[station!.id]?.trial === false && !wrong;
+      return state.setting.setAfter[station!.id]?.trial === false && !wrong;
     },
   },
   {
@@ -147,7 +147,7 @@ export const SPACER_RULES: readonly Rule[] = [
     reason: 'Once torqued it cannot be seen.',
     checks: () => STACK,
     done: ({ state, axis }) =>
-      STACK.every((check) => state.seating[axis!.id]?.[check]?.good === true),
+      STACK.every((check) => state.fitting.seating[axis!.id]?.[check]?.good === true),
     after: [
       { rule: 'assemble', of: 'axis' },
       { rule: 'fitPack', of: 'axis' },

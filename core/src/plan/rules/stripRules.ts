@@ -75,14 +75,16 @@ export const STRIP_RULES: readonly Rule[] = [
     after: [{ rule: 'setSpec', of: 'axis' }],
     done: ({ state, spec }) =>
       spec !== null &&
-      (state.runs.some(
+      (state.measured.runs.some(
         (run) => run.specId === spec.specId && run.stage === 'asFound' && run.status === 'closed',
       ) ||
         (spec.kind === 'rollingTorque' &&
-          state.torques.filter(
+          state.measured.torques.filter(
             (row) => row.axisId === spec.axisId && row.stage === 'asFound' && row.steady,
           ).length >= 2) ||
-        state.figures.some((taken) => taken.specId === spec.specId && taken.stage === 'asFound')),
+        state.measured.figures.some(
+          (taken) => taken.specId === spec.specId && taken.stage === 'asFound',
+        )),
   },
   {
     id: 'mark',
@@ -95,7 +97,7 @@ export const STRIP_RULES: readonly Rule[] = [
     reason: 'A position that was not marked cannot be found again.',
     tools: ['centre punch or paint pen'],
     after: [{ rule: 'asFound', of: 'axis' }],
-    done: ({ state, station }) => (state.marks[station!.id] ?? []).length > 0,
+    done: ({ state, station }) => (state.inspection.marks[station!.id] ?? []).length > 0,
   },
   {
     id: 'loosen',
@@ -138,7 +140,7 @@ export const STRIP_RULES: readonly Rule[] = [
     always: true,
     form: 'recordPack',
     when: ({ state, axis, station }) =>
-      state.scope === 'overhaul' || setterAt(axis!, station!) !== null,
+      state.sheet.scope === 'overhaul' || setterAt(axis!, station!) !== null,
     title: (subject) => `Measure the pack at ${nameOf(subject)}`,
     how: 'Wipe each piece and measure it alone, at three places.',
     reason: 'The new pack is worked out from the one that is in now.',
@@ -148,7 +150,7 @@ export const STRIP_RULES: readonly Rule[] = [
       { rule: 'asFound', of: 'axis' },
       { rule: 'setSpec', of: 'axis' },
     ],
-    done: ({ state, station }) => state.packs[station!.id] !== undefined,
+    done: ({ state, station }) => state.setting.packs[station!.id] !== undefined,
   },
   {
     id: 'takeOutRollers',

@@ -84,10 +84,10 @@ function stationRows(
   units: ScreenUnits,
 ): readonly (readonly [string, string])[] {
   const part = state.unit?.parts.find(({ id }) => id === station.partId);
-  const pack = state.packs[station.id];
-  const decision = state.decisions[station.id];
-  const found = state.findings[station.id];
-  const marks = state.marks[station.id] ?? [];
+  const pack = state.setting.packs[station.id];
+  const decision = state.inspection.decisions[station.id];
+  const found = state.inspection.findings[station.id];
+  const marks = state.inspection.marks[station.id] ?? [];
   const size = [station.inside, station.outside, station.width]
     .map((mm) => units.digits(mm, 'length', 2))
     .join(' × ');

@@ -28,7 +28,7 @@ interface Props {
 /** Doing it: into the oven and freezer, out, ring after ring against its deadline, thermometer readings. */
 export function HeatRun({ jobId, state, part, plan, settings, seenOn, coolingFactor }: Props) {
   const now = useNow();
-  const running = state.clocks.filter(
+  const running = state.heating.clocks.filter(
     ({ targetId, stoppedAt }) => targetId === part.id && stoppedAt === null,
   );
   const clockOf = (kind: string) => running.find((clock) => clock.kind === kind);
@@ -102,7 +102,7 @@ export function HeatRun({ jobId, state, part, plan, settings, seenOn, coolingFac
         ))}
       </ol>
       {(cooling !== undefined || clockOf('oven') !== undefined) && (
-        <Thermometer jobId={jobId} part={part} practice={state.practice} />
+        <Thermometer jobId={jobId} part={part} practice={state.sheet.practice} />
       )}
       {seenOn !== null && (
         <p className="m-0 font-semibold">
@@ -123,7 +123,7 @@ interface RowProps {
 }
 
 function SeatRow({ jobId, state, id, name, left }: RowProps) {
-  const last = state.tries[id]?.at(-1);
+  const last = state.fitting.tries[id]?.at(-1);
   const home = last !== undefined && last.outcome !== 'stoppedHalfWay';
   return (
     <li className="bg-panel border-edge grid gap-2 rounded-[3px] border-2 p-3">

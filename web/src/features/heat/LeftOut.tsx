@@ -23,7 +23,7 @@ export function LeftOut({ jobId, state, partId }: Props) {
           className="text-ink mr-4 font-semibold"
           to={`/jobs/${jobId}/step/${encodeURIComponent(`seatOuter:${id}`)}`}
         >
-          {name}, {WAYS[state.ways[id]!.outer!.way].words.toLowerCase()}
+          {name}, {WAYS[state.fitting.ways[id]!.outer!.way].words.toLowerCase()}
         </Link>
       ))}
     </p>

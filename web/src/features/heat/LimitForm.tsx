@@ -25,7 +25,7 @@ export function LimitForm({ jobId, state, targetId, name, usual, most }: Props) 
   const [open, setOpen] = useState(false);
   const [text, setText] = useState('');
   const [reason, setReason] = useState('');
-  const limit = state.limits[targetId] ?? usual;
+  const limit = state.heating.limits[targetId] ?? usual;
   const reading = readField(text, 'temperature', units.system);
   const value = reading.status === 'read' ? reading.quantity.value : null;
   const usable = value !== null && value >= 30 && value <= most;
@@ -45,7 +45,7 @@ export function LimitForm({ jobId, state, targetId, name, usual, most }: Props) 
           <strong className="figure">{units.show(limit.limit, 'temperature')}</strong>:{' '}
           {limit.reason}
         </span>
-        {!open && state.finished === null && (
+        {!open && state.sheet.finished === null && (
           <Button onClick={() => setOpen(true)}>Another limit</Button>
         )}
       </p>

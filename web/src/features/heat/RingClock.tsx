@@ -18,7 +18,7 @@ interface Props {
 /** A clock for one ring, in the oven or in the freezer: started and stopped here, shown in the header. */
 export function RingClock({ job: { jobId, state }, stationId, ring, ways }: Props) {
   const kind = ring === 'inner' ? 'ringWarming' : 'ringFreezing';
-  const running = state.clocks.find(
+  const running = state.heating.clocks.find(
     (clock) => clock.targetId === stationId && clock.kind === kind && clock.stoppedAt === null,
   );
   if (running !== undefined)
@@ -32,7 +32,7 @@ export function RingClock({ job: { jobId, state }, stationId, ring, ways }: Prop
     ring === 'inner'
       ? (ways.find(({ id, stands }) => id === 'oven' && stands)?.seconds ?? 0)
       : ringFreezeTime({ bore, outside, width }, USUAL_HEAT.rings, USUAL_HEAT.ambient);
-  if (seconds === 0 || state.finished !== null) return null;
+  if (seconds === 0 || state.sheet.finished !== null) return null;
   return (
     <Button
       onClick={() =>

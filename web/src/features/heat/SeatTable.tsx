@@ -35,7 +35,7 @@ export function SeatTable({ jobId, state, plan }: Props) {
                 <WaysTable
                   name={name}
                   ways={ringWays(state, id, 'outer', press)}
-                  chosen={state.ways[id]?.outer?.way}
+                  chosen={state.fitting.ways[id]?.outer?.way}
                   onChoose={(way) => choose(id, way)}
                 />
               </div>

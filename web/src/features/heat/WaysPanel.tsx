@@ -39,7 +39,7 @@ export function WaysPanel({ job, stationId, ring }: Props) {
       )}
       <WayList
         ways={ways}
-        chosen={state.ways[stationId]?.[ring]?.way}
+        chosen={state.fitting.ways[stationId]?.[ring]?.way}
         onChoose={(way) => record(jobId, 'WayChosen', { stationId, ring, way, pressRating })}
       />
       <RingClock job={job} stationId={stationId} ring={ring} ways={ways} />

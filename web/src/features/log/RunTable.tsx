@@ -12,7 +12,7 @@ const STAGE: Readonly<Record<RunStage, string>> = {
 /** Every run of the job with its verdict. */
 export function RunTable({ state }: { readonly state: JobState }) {
   const units = useUnits();
-  if (state.runs.length === 0) return <p className="m-0">No run yet.</p>;
+  if (state.measured.runs.length === 0) return <p className="m-0">No run yet.</p>;
   return (
     <table className="w-full border-collapse text-lg">
       <thead>
@@ -25,7 +25,7 @@ export function RunTable({ state }: { readonly state: JobState }) {
         </tr>
       </thead>
       <tbody>
-        {state.runs.map((run) => {
+        {state.measured.runs.map((run) => {
           const verdict = verdictOf(state, run);
           const judged =
             verdict?.status === 'judged' && run.status !== 'abandoned' ? verdict : null;

@@ -21,8 +21,8 @@ interface Props {
 /** Put the chosen pack in: its pieces, their order, what it should do to the play, and what to look at. */
 export function FitPack({ jobId, state, site, onFitted }: Props) {
   const units = useUnits();
-  const { pieces, runId } = state.chosen[site.id]!;
-  const before = packThickness(state.packs[site.id]?.pieces ?? []);
+  const { pieces, runId } = state.setting.chosen[site.id]!;
+  const before = packThickness(state.setting.packs[site.id]?.pieces ?? []);
   const after = packThickness(pieces);
   const fitted = useCallback(() => {
     record(jobId, 'PackFitted', { siteId: site.id, pieces });
@@ -75,7 +75,7 @@ export function FitPack({ jobId, state, site, onFitted }: Props) {
 
   /** What the change should do to the play it was chosen from. */
   function playWords(): string {
-    const run = state.runs.find((candidate) => candidate.runId === runId);
+    const run = state.measured.runs.find((candidate) => candidate.runId === runId);
     const verdict = run === undefined ? null : verdictOf(state, run);
     const found = findStation(state.unit!, site.id);
     if (verdict?.status !== 'judged' || !found) return '';

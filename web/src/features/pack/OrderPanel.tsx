@@ -41,7 +41,7 @@ export function OrderPanel({ step, state }: Props) {
   const run =
     spec === undefined
       ? undefined
-      : state.runs.findLast(
+      : state.measured.runs.findLast(
           (one) => one.specId === spec.specId && one.stage === 'asFound' && one.status === 'closed',
         );
   const verdict = run === undefined ? null : verdictOf(state, run);

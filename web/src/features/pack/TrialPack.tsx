@@ -24,11 +24,11 @@ interface Props {
 export function TrialPack({ jobId, state, site, gain, stock }: Props) {
   const units = useUnits();
   const [pieces, setPieces] = useState<readonly PackPiece[]>(() =>
-    (state.packs[site.id]?.pieces ?? []).filter(({ sizeId }) =>
+    (state.setting.packs[site.id]?.pieces ?? []).filter(({ sizeId }) =>
       stock.some(({ id }) => id === sizeId),
     ),
   );
-  const inPlace = packThickness(state.packs[site.id]?.pieces ?? []);
+  const inPlace = packThickness(state.setting.packs[site.id]?.pieces ?? []);
   const total = packThickness(pieces);
   const apart = Math.abs(total - inPlace);
   const enough = apart >= TRIAL_APART - 1e-9;

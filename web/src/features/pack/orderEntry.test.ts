@@ -23,7 +23,7 @@ test('what to order should rest on the pack as found, or on the described one wi
   const site = { id: 's', place: 'underCoverFlange', width: 1 };
   const known = (foundPacks: object) =>
     orderQuestion({
-      state: { foundPacks },
+      state: { setting: { foundPacks } },
       axis: { arrangement: 'faceToFace' },
       site,
       band: { lower: 0.1, upper: 0.2, target: null },

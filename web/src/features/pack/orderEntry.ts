@@ -37,7 +37,7 @@ export function orderQuestion(input: {
   readonly mostPieces: number;
 }): OrderQuestion {
   const { state, axis, site, band, verdict, stock, sizes, changedParts, mostPieces } = input;
-  const pack = state.foundPacks[site.id];
+  const pack = state.setting.foundPacks[site.id];
   return {
     endPlay: { value: verdict.value.mean, uncertainty: verdict.value.uncertainty.standard },
     packInPlace:

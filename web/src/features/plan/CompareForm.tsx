@@ -36,7 +36,7 @@ export function CompareForm({ jobId, step, state }: Props) {
     dimensions: { bore, outside, width },
   };
   const fresh = readBearing(entry, system);
-  const offered = fresh === null ? state.offered[station.id] : fresh;
+  const offered = fresh === null ? state.inspection.offered[station.id] : fresh;
   const comparison = offered === undefined ? null : compareBearings(wanted, offered);
   const submit = (event: FormEvent): void => {
     event.preventDefault();

@@ -37,7 +37,7 @@ interface Props {
 export function InspectForm({ jobId, step, state, onDone }: Props) {
   const targetId = step.stationId ?? step.partId!;
   const possible = possibleFindings(state.unit!, step);
-  const before = state.findings[targetId];
+  const before = state.inspection.findings[targetId];
   const [seen, setSeen] = useState<readonly FindingId[]>(before?.findings ?? []);
   const [note, setNote] = useState(before?.note ?? '');
   const [overruled, setOverruled] = useState<InspectionVerdict | null>(null);

@@ -16,7 +16,7 @@ interface Props {
 /** Is it home: each check answered with yes or no, and the depth where it has to be measured. */
 export function SeatingForm({ jobId, step, state }: Props) {
   const targetId = step.stationId ?? step.axisId!;
-  const answers = state.seating[targetId] ?? {};
+  const answers = state.fitting.seating[targetId] ?? {};
   const open = step.checks.filter((check) => answers[check] === undefined);
   const say = (check: SeatingCheckId, good: boolean): void =>
     record(jobId, 'SeatChecked', { targetId, check, good });

@@ -92,7 +92,9 @@ export function SizesForm({ jobId, step, state }: Props) {
                   feature={feature}
                   place={place}
                   instrument={instrument}
-                  measured={state.sizes[station.id]?.[feature]?.[place.id]?.value ?? null}
+                  measured={
+                    state.inspection.sizes[station.id]?.[feature]?.[place.id]?.value ?? null
+                  }
                 />
               ))}
             </div>

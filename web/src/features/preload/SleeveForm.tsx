@@ -55,7 +55,7 @@ export function SleeveForm({ jobId, step, state, onDone }: Props) {
   const angle = number(typed, 'angle') ?? planned;
   const backwards = angle < now;
   const stopped = progress !== null && progress.forecast.step === 0;
-  const rows = state.torques
+  const rows = state.measured.torques
     .filter((row) => row.axisId === axis.id && row.stage === 'crush')
     .filter((row) => row.angle === angle);
   return (
@@ -108,7 +108,7 @@ export function SleeveForm({ jobId, step, state, onDone }: Props) {
           ) : (
             <TorqueCapture
               jobId={jobId}
-              practice={state.practice}
+              practice={state.sheet.practice}
               axisId={axis.id}
               stage="crush"
               what="bearings"

@@ -25,7 +25,7 @@ export function TorqueForm({ jobId, step, state }: Props) {
   const stage: TorqueStage = step.stage ?? 'final';
   const spec = torqueSpec(state, axis.id);
   if (spec === null) return <Notice title="Enter the rolling torque band first" />;
-  const rows = state.torques.filter(
+  const rows = state.measured.torques.filter(
     (row) => row.axisId === axis.id && row.stage === stage && row.what === what,
   );
   const verdict = what === 'sealDrag' ? null : rollingVerdict(state, axis, stage);
@@ -33,7 +33,7 @@ export function TorqueForm({ jobId, step, state }: Props) {
     <div className="grid gap-4">
       <TorqueCapture
         jobId={jobId}
-        practice={state.practice}
+        practice={state.sheet.practice}
         axisId={axis.id}
         stage={stage}
         what={what}
@@ -59,7 +59,7 @@ export function TorqueForm({ jobId, step, state }: Props) {
 
 interface TapeProps {
   readonly jobId: string;
-  readonly rows: JobState['torques'];
+  readonly rows: JobState['measured']['torques'];
 }
 
 /** The last readings, newest last; each can be taken back. */

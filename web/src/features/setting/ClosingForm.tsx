@@ -172,7 +172,7 @@ export function ClosingPicture({ step, state }: Pick<Props, 'step' | 'state'>) {
   const axis = state.unit!.axes.find(({ id }) => id === step.axisId)!;
   const spec = playSpec(state, axis.id, 'endPlay');
   const progress = closingProgress(state, axis);
-  const rows = state.closing[step.stationId!];
+  const rows = state.measured.closing[step.stationId!];
   const option = useCallback(
     (ink: Ink) =>
       closingChartOption(rows ?? [], progress!, {

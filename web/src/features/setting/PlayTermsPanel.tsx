@@ -33,7 +33,7 @@ interface Props {
 /** What is not the same in the trial build and in the final one: gasket, bearing, mock-up, nut torque. */
 export function PlayTermsPanel({ jobId, axis, state }: Props) {
   const units = useUnits();
-  const terms = state.playTerms.filter(({ axisId }) => axisId === axis.id);
+  const terms = state.setting.playTerms.filter(({ axisId }) => axisId === axis.id);
   const { shift, uncertainty } = playShift(state, axis);
   return (
     <Panel title="Different in the final build">

@@ -42,7 +42,7 @@ export function SpacerForm({ jobId, step, state }: Props) {
   const byTorque = progress.target.by === 'torque';
   const rolling = rollingVerdict(state, axis, 'final');
   const tooTight = rolling?.status === 'judged' && rolling.decision.word === 'doesNotConform';
-  const rows = state.torques.filter(
+  const rows = state.measured.torques.filter(
     (row) =>
       row.axisId === axis.id &&
       row.stage === 'trial' &&
@@ -66,7 +66,7 @@ export function SpacerForm({ jobId, step, state }: Props) {
             </summary>
             <TorqueCapture
               jobId={jobId}
-              practice={state.practice}
+              practice={state.sheet.practice}
               axisId={axis.id}
               stage="trial"
               what="bearings"

@@ -31,7 +31,7 @@ export function SpacerShelf({
   const { spacer, trials, shelf, inPlace } = progress;
   const reading = readField(text, 'length', units.system);
   const length = lengthUpTo(LONGEST, reading);
-  const known = state.shelf[spacer.id] ?? [];
+  const known = state.setting.shelf[spacer.id] ?? [];
   const list = (spacers: typeof known): void =>
     record(jobId, 'SpacersListed', { stationId: spacer.id, spacers });
   return (
