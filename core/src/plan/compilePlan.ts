@@ -1,7 +1,7 @@
 import type { JobState } from '../job/index.ts';
 import { draftedStep } from './draftedStep.ts';
 import { draftSteps, type Draft } from './draftSteps.ts';
-import type { After, Subject } from './rule.ts';
+import { placeOf, type After, type Subject } from './rule.ts';
 import type { RuleId } from './ruleIds.ts';
 import type { Missing, Step } from './step.ts';
 
@@ -89,8 +89,9 @@ const RELATIONS: readonly After['of'][] = ['all', 'station', 'part', 'axis'];
 /** Steps of a rule that are related to a subject have the same key; null where the subject has no such relation. */
 function keyOf(rule: RuleId, subject: Subject, of: After['of']): string | null {
   if (of === 'all') return rule;
-  const id = subject[of]?.id;
-  return id === undefined ? null : `${rule} ${of} ${id}`;
+  const { axisId, stationId, partId } = placeOf(subject);
+  const id = { axis: axisId, station: stationId, part: partId }[of];
+  return id === null ? null : `${rule} ${of} ${id}`;
 }
 
 /** By key, each behind everything it comes after. @throws Error when rules name each other in a circle */

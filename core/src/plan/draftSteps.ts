@@ -1,15 +1,15 @@
 import { isolated } from '../faults/index.ts';
 import type { JobState } from '../job/index.ts';
-import { geometryFaults, type Axis, type Unit } from '../unit/index.ts';
+import { geometryFaults, type Unit } from '../unit/index.ts';
 import { lastAct } from './acts.ts';
 import { PHASE_NAMES } from './phases.ts';
-import type { Rule, Subject } from './rule.ts';
+import { placeOf, thingOf, type RuleFor, type Subject } from './rule.ts';
 import { RULES } from './rules/rules.ts';
 import type { StepStatus } from './step.ts';
 
 /** A step before it is known what it waits for. */
 export interface Draft {
-  readonly rule: Rule;
+  readonly rule: RuleFor<Subject>;
   readonly subject: Subject;
   readonly id: string;
   /** Where it stands when nothing else decides: phase, rule, place on the unit. */
@@ -23,11 +23,11 @@ export interface Draft {
 /** Every rule, applied to everything in the unit that it is about. */
 export function draftSteps(state: JobState, unit: Unit): readonly Draft[] {
   const subjects = subjectsOf(state, unit);
-  return RULES.flatMap((rule, ruleAt) => {
-    if (state.sheet.scope === 'setPlay' && !rule.always) return [];
+  return RULES.flatMap((row, ruleAt) => {
+    if (state.sheet.scope === 'setPlay' && !row.always) return [];
+    const rule = row as RuleFor<Subject>; // it is only given what it is on
     return subjects[rule.on]
-      .filter(({ faults }) => faults.length === 0 || rule.id === 'mend')
-      .filter(({ station }) => rule.kinds === undefined || rule.kinds.includes(station!.kind))
+      .filter((subject) => isFor(rule, subject))
       .flatMap((subject, at) => {
         const wanted = isolated(() => rule.when?.(subject) ?? true);
         if (wanted.ok && !wanted.value) return [];
@@ -37,9 +37,16 @@ export function draftSteps(state: JobState, unit: Unit): readonly Draft[] {
   });
 }
 
+/** Of stations: those of its kinds, and while a description cannot be so only what mends it. */
+function isFor({ id, kinds }: RuleFor<Subject>, subject: Subject): boolean {
+  if (subject.about !== 'station') return true;
+  const { faults, station } = subject;
+  return (faults.length === 0 || id === 'mend') && (kinds?.includes(station.kind) ?? true);
+}
+
 /** A draft with how it stands; a rule that fails is left open, with what went wrong. */
 function drafted(
-  rule: Rule,
+  rule: RuleFor<Subject>,
   subject: Subject,
   key: readonly number[],
   fault: string | null,
@@ -52,55 +59,49 @@ function drafted(
 }
 
 /** What the mechanic said of a step, as far as it still counts. */
-function saidOf(
-  { proves }: Rule,
-  { state, axis, specKind }: Subject,
-  id: string,
-): StepStatus | null {
-  const record = Object.hasOwn(state.steps, id) ? state.steps[id]! : null;
+function saidOf({ proves }: RuleFor<Subject>, subject: Subject, id: string): StepStatus | null {
+  const { steps } = subject.state;
+  const record = Object.hasOwn(steps, id) ? steps[id]! : null;
   const outdated =
     record?.status === 'done' &&
     proves === true &&
-    axis !== null &&
-    specKind !== null &&
-    record.order < lastAct(state, axis, specKind);
+    subject.about === 'spec' &&
+    record.order < lastAct(subject.state, subject.axis, subject.specKind);
   return record === null || outdated ? null : record.status;
 }
 
-function idOf(rule: Rule, { station, axis, part, specKind }: Subject): string {
-  if (rule.on === 'unit') return rule.id;
-  if (rule.on === 'spec') return `${rule.id}:${axis!.id}:${specKind}`;
-  return `${rule.id}:${(station ?? (rule.on === 'part' ? part : axis))!.id}`;
+function idOf(rule: RuleFor<Subject>, subject: Subject): string {
+  if (subject.about === 'unit') return rule.id;
+  const figure = placeOf(subject).specKind;
+  return `${rule.id}:${thingOf(subject).id}${figure === null ? '' : `:${figure}`}`;
 }
 
-function subjectsOf(state: JobState, unit: Unit): Readonly<Record<Rule['on'], readonly Subject[]>> {
-  const bare = {
-    state,
-    unit,
-    axis: null,
-    station: null,
-    part: null,
-    faults: [],
-    specKind: null,
-    spec: null,
-  };
+/** Everything in a unit that a rule can be about. */
+function subjectsOf(
+  state: JobState,
+  unit: Unit,
+): Readonly<Record<Subject['about'], readonly Subject[]>> {
   const faulty = geometryFaults(unit);
-  const ofAxis = (axis: Axis) => ({ ...bare, axis });
   const parts = new Map(unit.parts.map((part) => [part.id, part]));
+  const bare = { state, unit };
   return {
-    unit: [bare],
-    axis: unit.axes.map(ofAxis),
+    unit: [{ ...bare, about: 'unit' }],
+    axis: unit.axes.map((axis) => ({ ...bare, about: 'axis', axis })),
     spec: unit.axes.flatMap((axis) =>
       axis.sets.map((specKind) => ({
-        ...ofAxis(axis),
+        ...bare,
+        about: 'spec' as const,
+        axis,
         specKind,
         spec: state.specs.find((row) => row.axisId === axis.id && row.kind === specKind) ?? null,
       })),
     ),
-    part: unit.parts.map((part) => ({ ...bare, part })),
+    part: unit.parts.map((part) => ({ ...bare, about: 'part', part })),
     station: unit.axes.flatMap((axis) =>
       axis.stations.map((station) => ({
-        ...ofAxis(axis),
+        ...bare,
+        about: 'station' as const,
+        axis,
         station,
         part: parts.get(station.partId) ?? null,
         faults: faulty[station.id] ?? [],

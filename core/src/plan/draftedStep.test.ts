@@ -3,21 +3,20 @@ import { EMPTY_JOB } from '../job/index.ts';
 import { FIXTURE_UNIT } from '../job/tests/jobFixture.ts';
 import { draftedStep } from './draftedStep.ts';
 import type { Draft } from './draftSteps.ts';
-import type { Rule, Subject } from './rule.ts';
+import type { RuleFor, Subject } from './rule.ts';
 import type { Figure } from './step.ts';
 
 const AXIS = FIXTURE_UNIT.axes[0]!;
 const SUBJECT: Subject = {
+  about: 'station',
   state: { ...EMPTY_JOB, unit: FIXTURE_UNIT },
   unit: FIXTURE_UNIT,
   axis: AXIS,
   station: AXIS.stations[0]!,
   part: FIXTURE_UNIT.parts[0]!,
   faults: [],
-  specKind: null,
-  spec: null,
 };
-const RULE: Rule = {
+const RULE: RuleFor<Subject> = {
   id: 'measure',
   phase: 'seat',
   on: 'station',
@@ -26,7 +25,7 @@ const RULE: Rule = {
   how: 'Squarely, on the ring that is a press fit.',
   reason: () => 'The rollers would carry it otherwise.',
 };
-const draft = (rule: Partial<Rule>, rest: Partial<Draft> = {}): Draft => ({
+const draft = (rule: Partial<RuleFor<Subject>>, rest: Partial<Draft> = {}): Draft => ({
   rule: { ...RULE, ...rule },
   subject: SUBJECT,
   id: 'measure:left',

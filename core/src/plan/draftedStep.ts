@@ -1,7 +1,15 @@
 import { isolated } from '../faults/index.ts';
 import { FIGURES } from '../figures/index.ts';
 import type { Draft } from './draftSteps.ts';
-import { nameOf, NO_NUMBERS, type Numbers, type Rule, type Subject } from './rule.ts';
+import {
+  nameOf,
+  NO_NUMBERS,
+  placeOf,
+  thingOf,
+  type Numbers,
+  type RuleFor,
+  type Subject,
+} from './rule.ts';
 import type { Figure, Missing, Step, StepForm } from './step.ts';
 
 /** A draft as a step; where its words or numbers fail, the step that says so. */
@@ -28,10 +36,7 @@ function workedOut(
     id,
     rule: rule.id,
     phase: rule.phase,
-    axisId: subject.axis?.id ?? null,
-    stationId: subject.station?.id ?? null,
-    partId: subject.part?.id ?? null,
-    specKind: subject.specKind,
+    ...placeOf(subject),
     stage: rule.stage ?? null,
     reads: rule.reads ?? 'bearings',
     ring: rule.ring ?? null,
@@ -56,7 +61,7 @@ function workedOut(
 }
 
 /** The numbers of a step; one that cannot be worked out, or is none, is told as missing where it is to be put right. */
-function numbersOf(rule: Rule, subject: Subject): Numbers {
+function numbersOf(rule: RuleFor<Subject>, subject: Subject): Numbers {
   const given = isolated(() => rule.numbers?.(subject) ?? NO_NUMBERS);
   if (!given.ok) return { figures: [], missing: [notWorkedOut(subject, given.fault)] };
   const { figures, missing } = given.value;
@@ -77,10 +82,11 @@ function isSound(figure: Figure): boolean {
   );
 }
 
-function notWorkedOut({ station, part, axis, unit }: Subject, what: string): Missing {
-  const on = station !== null ? 'station' : part !== null ? 'part' : 'axis';
-  const about = station ?? part ?? axis ?? unit;
-  return { words: `${about.name} cannot be worked out: ${what}`, on, id: about.id, field: '' };
+function notWorkedOut(subject: Subject, what: string): Missing {
+  const on =
+    subject.about === 'station' || subject.about === 'part' ? subject.about : ('axis' as const);
+  const { id, name } = thingOf(subject);
+  return { words: `${name} cannot be worked out: ${what}`, on, id, field: '' };
 }
 
 /** The step in place of one whose rule failed. It waits for nothing: what it is about has to be put right first. */
@@ -94,10 +100,7 @@ function cannotBeWorkedOut(
     id,
     rule: rule.id,
     phase: rule.phase,
-    axisId: subject.axis?.id ?? null,
-    stationId: subject.station?.id ?? null,
-    partId: subject.part?.id ?? null,
-    specKind: subject.specKind,
+    ...placeOf(subject),
     stage: rule.stage ?? null,
     reads: rule.reads ?? 'bearings',
     ring: rule.ring ?? null,
@@ -121,8 +124,8 @@ function cannotBeWorkedOut(
   };
 }
 
-/** Play is measured by runs, rolling torque by readings of a wrench, backlash read off. */
-function formOf({ form }: Rule, { specKind }: Subject): StepForm {
+/** A figure is taken in its own way: by runs, by readings of a wrench, or read off. */
+function formOf({ form }: RuleFor<Subject>, subject: Subject): StepForm {
   if (form !== 'run' && form !== 'figure') return form;
-  return FIGURES[specKind!].taken;
+  return subject.about === 'spec' ? FIGURES[subject.specKind].taken : form;
 }

@@ -9,19 +9,40 @@ import type { Phase } from './phases.ts';
 import type { RuleId } from './ruleIds.ts';
 import type { BesideId, Figure, Missing, Orientation, StepForm } from './step.ts';
 
-/** What a rule looks at. A rule on stations has axis and station, one on parts has part, and so on. */
-export interface Subject {
+interface OfJob {
   readonly state: JobState;
   readonly unit: Unit;
-  readonly axis: Axis | null;
-  readonly station: Station | null;
-  /** The part itself, or the part on which the station stands. */
-  readonly part: Part | null;
-  /** What cannot be so in the station's geometry. */
-  readonly faults: readonly InputFault[];
-  readonly specKind: FigureKind | null;
+}
+/** The unit as a whole. */
+export interface UnitSubject extends OfJob {
+  readonly about: 'unit';
+}
+export interface AxisSubject extends OfJob {
+  readonly about: 'axis';
+  readonly axis: Axis;
+}
+/** A figure that is set on an axis; its spec is null while its band is not entered. */
+export interface FigureSubject extends OfJob {
+  readonly about: 'spec';
+  readonly axis: Axis;
+  readonly specKind: FigureKind;
   readonly spec: Spec | null;
 }
+export interface PartSubject extends OfJob {
+  readonly about: 'part';
+  readonly part: Part;
+}
+export interface StationSubject extends OfJob {
+  readonly about: 'station';
+  readonly axis: Axis;
+  readonly station: Station;
+  /** The part on which it stands; null where that is not described. */
+  readonly part: Part | null;
+  /** What cannot be so in its geometry. */
+  readonly faults: readonly InputFault[];
+}
+/** What a rule looks at. */
+export type Subject = UnitSubject | AxisSubject | FigureSubject | PartSubject | StationSubject;
 
 /** Numbers of a step, and which of them cannot be given yet. */
 export interface Numbers {
@@ -39,14 +60,11 @@ export interface After {
 export const afterAll = (of: After['of'], ...rules: readonly RuleId[]): readonly After[] =>
   rules.map((rule) => ({ rule, of }));
 
-/** What a rule is applied to. */
-export type RuleTarget = 'unit' | 'axis' | 'spec' | 'part' | 'station';
-
 /** One row of the plan's tables: when a step is in the plan, what it says, and what it comes after. */
-export interface Rule {
+export interface RuleFor<About extends Subject> {
   readonly id: RuleId;
   readonly phase: Phase;
-  readonly on: RuleTarget;
+  readonly on: About['about'];
   /** Of stations: these kinds only. */
   readonly kinds?: readonly StationKind[];
   /** Also part of a job that only sets the play. */
@@ -62,27 +80,47 @@ export interface Rule {
   readonly ring?: 'outer' | 'inner';
   /** What is asked and shown beside its step. */
   readonly beside?: readonly BesideId[];
-  readonly when?: (subject: Subject) => boolean;
-  readonly title: (subject: Subject) => string;
-  readonly how: string | ((subject: Subject) => string);
-  readonly reason: string | ((subject: Subject) => string);
-  readonly numbers?: (subject: Subject) => Numbers;
+  readonly when?: (subject: About) => boolean;
+  readonly title: (subject: About) => string;
+  readonly how: string | ((subject: About) => string);
+  readonly reason: string | ((subject: About) => string);
+  readonly numbers?: (subject: About) => Numbers;
   /** What cannot be so in what was described. */
-  readonly faults?: (subject: Subject) => readonly InputFault[];
-  readonly orientation?: (subject: Subject) => readonly Orientation[];
-  readonly sizes?: (subject: Subject) => readonly SizeFeature[];
-  readonly checks?: (subject: Subject) => readonly SeatingCheckId[];
-  readonly cautions?: readonly CautionId[] | ((subject: Subject) => readonly CautionId[]);
-  readonly tools?: readonly string[] | ((subject: Subject) => readonly string[]);
-  readonly consumables?: readonly string[] | ((subject: Subject) => readonly string[]);
+  readonly faults?: (subject: About) => readonly InputFault[];
+  readonly orientation?: (subject: About) => readonly Orientation[];
+  readonly sizes?: (subject: About) => readonly SizeFeature[];
+  readonly checks?: (subject: About) => readonly SeatingCheckId[];
+  readonly cautions?: readonly CautionId[] | ((subject: About) => readonly CautionId[]);
+  readonly tools?: readonly string[] | ((subject: About) => readonly string[]);
+  readonly consumables?: readonly string[] | ((subject: About) => readonly string[]);
   readonly after?: readonly After[];
   /** Whether the log itself shows that it is done; absent where only a tick can say so. */
-  readonly done?: (subject: Subject) => boolean;
+  readonly done?: (subject: About) => boolean;
 }
+
+/** A row on one kind of subject. */
+export type Rule = {
+  readonly [Kind in Subject['about']]: RuleFor<Extract<Subject, { readonly about: Kind }>>;
+}[Subject['about']];
 
 export const NO_NUMBERS: Numbers = { figures: [], missing: [] };
 
-/** Names of what a rule looks at, for its words. */
-export function nameOf({ station, part, axis, unit }: Subject): string {
-  return (station ?? part ?? axis ?? unit).name;
+/** Where a subject stands: the ids of its axis, station, part and figure; null where it has none. */
+export function placeOf(subject: Subject) {
+  return {
+    axisId: 'axis' in subject ? subject.axis.id : null,
+    stationId: 'station' in subject ? subject.station.id : null,
+    partId: 'part' in subject ? (subject.part?.id ?? null) : null,
+    specKind: 'specKind' in subject ? subject.specKind : null,
+  };
 }
+
+/** What a rule looks at, itself: of a figure its axis. */
+export function thingOf(subject: Subject): Unit | Axis | Part | Station {
+  if (subject.about === 'station') return subject.station;
+  if (subject.about === 'part') return subject.part;
+  return subject.about === 'unit' ? subject.unit : subject.axis;
+}
+
+/** Names of what a rule looks at, for its words. */
+export const nameOf = (subject: Subject): string => thingOf(subject).name;

@@ -1,10 +1,10 @@
 import { tighteningOrder } from '../../fasteners/index.ts';
 import { lacksDetail, numbers, words } from '../figures.ts';
-import type { Numbers, Subject } from '../rule.ts';
+import type { Numbers, StationSubject } from '../rule.ts';
 import { torqueNumbers } from './seatNumbers.ts';
 
-export function boltNumbers(subject: Subject): Numbers {
-  const station = subject.station!;
+export function boltNumbers(subject: StationSubject): Numbers {
+  const station = subject.station;
   const { count, pattern } = station;
   const torque = torqueNumbers(subject);
   if (station.kind !== 'bolts') return torque;

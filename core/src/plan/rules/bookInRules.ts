@@ -1,11 +1,11 @@
 import { FIGURES } from '../../figures/index.ts';
 import { bandFigure, numbers } from '../figures.ts';
-import { nameOf, NO_NUMBERS, type Rule, type Subject } from '../rule.ts';
+import { nameOf, NO_NUMBERS, type Rule, type FigureSubject } from '../rule.ts';
 
-const bandOf = ({ spec, specKind }: Subject) =>
+const bandOf = ({ spec, specKind }: FigureSubject) =>
   spec === null
     ? NO_NUMBERS
-    : numbers(bandFigure('Band', FIGURES[specKind!].quantity, spec.band, spec.source));
+    : numbers(bandFigure('Band', FIGURES[specKind].quantity, spec.band, spec.source));
 
 /** Booking in: bands, and what cannot be so in the description. */
 export const BOOK_IN_RULES: readonly Rule[] = [
@@ -29,8 +29,8 @@ export const BOOK_IN_RULES: readonly Rule[] = [
     always: true,
     form: 'setSpec',
     when: ({ state, specKind }) =>
-      state.sheet.scope === 'overhaul' || FIGURES[specKind!].taken === 'run',
-    title: ({ axis, specKind }) => `Enter the ${FIGURES[specKind!].words} band, ${axis!.name}`,
+      state.sheet.scope === 'overhaul' || FIGURES[specKind].taken === 'run',
+    title: ({ axis, specKind }) => `Enter the ${FIGURES[specKind].words} band, ${axis.name}`,
     how: 'From the unit’s manual, with the line it stands on.',
     reason: 'Every reading is judged against it.',
     numbers: bandOf,

@@ -5,7 +5,7 @@ import { sealDepth } from '../../seals/index.ts';
 import { figure, lacksDetail, numbers, range, words } from '../figures.ts';
 import { atFitting } from '../compound.ts';
 import { LOCKS } from '../locks.ts';
-import { nameOf, type Numbers, type Rule, type Subject } from '../rule.ts';
+import { nameOf, type Numbers, type Rule, type RuleFor, type StationSubject } from '../rule.ts';
 import { orientationOf } from './orientation.ts';
 
 /** How a station is locked; null where it is not described. */
@@ -13,23 +13,23 @@ function lockOf({ lock }: Station) {
   return lock === undefined ? null : LOCKS[lock];
 }
 
-function sealNumbers({ station }: Subject): Numbers {
-  const { depth, boreDepth, width, depthRule } = station!;
+function sealNumbers({ station }: StationSubject): Numbers {
+  const { depth, boreDepth, width, depthRule } = station;
   const size = words(
     'Size',
-    station!.designation ??
-      `${station!.inside.toFixed(1)} × ${station!.outside.toFixed(1)} × ${width.toFixed(1)} mm`,
+    station.designation ??
+      `${station.inside.toFixed(1)} × ${station.outside.toFixed(1)} × ${width.toFixed(1)} mm`,
     SOURCES.asBookedIn.title,
   );
   const flush = depthRule === 'flush' ? 0 : depth;
   if (boreDepth === undefined)
     return numbers(
       size,
-      lacksDetail(station!, 'boreDepth'),
-      flush === undefined ? lacksDetail(station!, 'depth') : null,
+      lacksDetail(station, 'boreDepth'),
+      flush === undefined ? lacksDetail(station, 'depth') : null,
     );
   const to = depthRule === 'shoulder' ? boreDepth - width : flush;
-  if (to === undefined) return numbers(size, lacksDetail(station!, 'depth'));
+  if (to === undefined) return numbers(size, lacksDetail(station, 'depth'));
   if (exceeds(0, to) || exceeds(to + width, boreDepth)) return numbers(size);
   const { gap, deepest, enough, working } = sealDepth({ boreDepth, depth: to, width });
   return numbers(
@@ -44,19 +44,19 @@ function sealNumbers({ station }: Subject): Numbers {
 }
 
 /** Whether a nut stands outside a seal: then the seal has to be in before the nut. */
-function behindNut({ axis, station }: Subject): boolean {
+function behindNut({ axis, station }: StationSubject): boolean {
   const middle = (one: Station) => one.at + one.width / 2;
-  return axis!.stations.some(
+  return axis.stations.some(
     (other) =>
       other.kind === 'nut' &&
-      (station!.wayIn === 'right'
-        ? middle(other) < middle(station!)
-        : middle(other) > middle(station!)),
+      (station.wayIn === 'right'
+        ? middle(other) < middle(station)
+        : middle(other) > middle(station)),
   );
 }
 
 const SEAL: Pick<
-  Rule,
+  RuleFor<StationSubject>,
   'on' | 'kinds' | 'form' | 'title' | 'how' | 'numbers' | 'orientation' | 'tools' | 'consumables'
 > = {
   on: 'station',
@@ -64,9 +64,9 @@ const SEAL: Pick<
   form: 'tick',
   title: (subject) => `Fit ${nameOf(subject)}`,
   how: ({ state, station }) =>
-    `Tape or sleeve over splines and threads. Oil on the lip. ${atFitting(state, station!, 'outer') ?? 'Outside as its maker says: dry where nothing retains it.'} Square, with a driver on its outer edge, to the depth; then turn the shaft.`,
+    `Tape or sleeve over splines and threads. Oil on the lip. ${atFitting(state, station, 'outer') ?? 'Outside as its maker says: dry where nothing retains it.'} Square, with a driver on its outer edge, to the depth; then turn the shaft.`,
   numbers: sealNumbers,
-  orientation: ({ station }) => orientationOf(station!),
+  orientation: ({ station }) => orientationOf(station),
   tools: ['driver just under the bore’s size', 'depth gauge'],
   consumables: ['new seal', 'the unit’s own oil'],
 };
@@ -93,16 +93,16 @@ export const CLOSE_RULES: readonly Rule[] = [
     on: 'station',
     kinds: ['nut', 'bolts', 'adjuster'],
     form: 'tick',
-    when: ({ station }) => lockOf(station!)?.before != null,
+    when: ({ station }) => lockOf(station)?.before != null,
     title: (subject) =>
-      subject.station!.lock === 'threadlocker'
+      subject.station.lock === 'threadlocker'
         ? `Threadlocker on ${nameOf(subject)}`
         : `Make ${nameOf(subject)} ready for its lock`,
-    how: ({ station }) => lockOf(station!)!.before!,
+    how: ({ station }) => lockOf(station)!.before!,
     reason:
       'It belongs on before the last turn: afterwards the thread would have to come undone again.',
     consumables: ({ station }) =>
-      station!.lock === 'threadlocker' ? ['cleaner', 'threadlocker'] : [],
+      station.lock === 'threadlocker' ? ['cleaner', 'threadlocker'] : [],
     after: [
       { rule: 'newPart', of: 'station' },
       { rule: 'inspect', of: 'station' },
@@ -118,17 +118,17 @@ export const CLOSE_RULES: readonly Rule[] = [
     on: 'station',
     kinds: ['nut', 'bolts', 'adjuster'],
     form: 'tick',
-    when: ({ station }) => station!.lock === undefined || lockOf(station!)!.after !== null,
+    when: ({ station }) => station.lock === undefined || lockOf(station)!.after !== null,
     title: (subject) => `Lock ${nameOf(subject)}`,
-    how: ({ station }) => lockOf(station!)?.after ?? 'How it is locked is not described.',
+    how: ({ station }) => lockOf(station)?.after ?? 'How it is locked is not described.',
     reason: 'The figure is proven; now it may not move.',
     numbers: ({ station }) =>
-      station!.lock === undefined
-        ? numbers(lacksDetail(station!, 'lock'))
+      station.lock === undefined
+        ? numbers(lacksDetail(station, 'lock'))
         : numbers(
             words(
               DETAIL_TABLE.lock.words,
-              detailWords('lock', station!.lock),
+              detailWords('lock', station.lock),
               SOURCES.asBookedIn.title,
             ),
           ),
@@ -144,7 +144,7 @@ export const CLOSE_RULES: readonly Rule[] = [
     ...SEAL,
     id: 'fitSeal',
     phase: 'seals',
-    when: (subject) => !behindNut(subject),
+    when: (subject: StationSubject) => !behindNut(subject),
     reason: 'Last, so that no lip meets a sharp edge twice.',
     after: [
       { rule: 'newPart', of: 'station' },

@@ -6,7 +6,7 @@ import { DEPTH_REMEDIES, HOME_WITHIN } from '../../seating/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import type { Station } from '../../unit/index.ts';
 import { figure, lacksOfPart, lacksStep, numbers, range, words } from '../figures.ts';
-import type { Numbers, Subject } from '../rule.ts';
+import type { Numbers, StationSubject } from '../rule.ts';
 import { clearanceInService } from '../clearanceInService.ts';
 import { partWithSeat } from '../ringWays.ts';
 import { depthVerdict, expectedDepth, wantsDepth } from '../seating.ts';
@@ -14,23 +14,21 @@ import { isRingMeasured, isSeatMeasured, seatInterference } from '../seats.ts';
 import type { Figure, Missing } from '../step.ts';
 
 /** Interference of a ring on its seat, what the peaks of a turned seat leave of it, and, where it is loose, what to do. */
-export function fitNumbers({ state, station }: Subject, ring: 'inner' | 'outer'): Numbers {
-  const fit = seatInterference(state, station!, ring);
+export function fitNumbers({ state, station }: StationSubject, ring: 'inner' | 'outer'): Numbers {
+  const fit = seatInterference(state, station, ring);
   if (fit === null) {
     const seat = ring === 'outer' ? 'bore' : 'journal';
-    return numbers(
-      lacksStep(`measured ${seat} of ${station!.name}`, `measureSeats:${station!.id}`),
-    );
+    return numbers(lacksStep(`measured ${seat} of ${station.name}`, `measureSeats:${station.id}`));
   }
   const { mean, least, most, working } = fit;
   const loose = mean <= 0 ? looseBoreRemedy(-mean) : null;
-  const seat = isSeatMeasured(state, station!, ring)
+  const seat = isSeatMeasured(state, station, ring)
     ? 'seat as measured'
     : 'seat by its class, not measured';
-  const from = isRingMeasured(state, station!, ring)
+  const from = isRingMeasured(state, station, ring)
     ? `Ring as measured; ${seat}`
     : `${SOURCES.iso492.title}; ${seat}`;
-  const diameter = ring === 'outer' ? station!.outside : station!.inside;
+  const diameter = ring === 'outer' ? station.outside : station.inside;
   return numbers(
     range('Interference', 'length', { least, most }, from, {
       working,
@@ -48,7 +46,7 @@ export function fitNumbers({ state, station }: Subject, ring: 'inner' | 'outer')
     loose === null
       ? null
       : words('Loose', `${REPAIRS[loose.repair].words}: ${loose.reason}`, 'Common practice'),
-    clearanceNumbers(state, station!, ring),
+    clearanceNumbers(state, station, ring),
   );
 }
 
@@ -89,22 +87,22 @@ function clearanceNumbers(
 }
 
 /** How deep a ring lies when it is home, and how deep it was found to lie. */
-export function depthNumbers({ state, station }: Subject): Numbers {
-  if (!wantsDepth(station!)) return numbers();
-  const expected = expectedDepth(state, station!);
+export function depthNumbers({ state, station }: StationSubject): Numbers {
+  if (!wantsDepth(station)) return numbers();
+  const expected = expectedDepth(state, station);
   if (expected === null)
     return numbers(
       lacksStep(
-        `depth to the shoulder of ${station!.name}, and the width of the ring`,
-        `measureDepth:${station!.id}`,
+        `depth to the shoulder of ${station.name}, and the width of the ring`,
+        `measureDepth:${station.id}`,
       ),
     );
-  const verdict = depthVerdict(state, station!);
+  const verdict = depthVerdict(state, station);
   const wanted = figure(
     'Depth when it is home',
     'length',
     expected.depth,
-    station!.depth === undefined ? SOURCES.asMeasured.title : SOURCES.asBookedIn.title,
+    station.depth === undefined ? SOURCES.asMeasured.title : SOURCES.asBookedIn.title,
     { expanded: NORMAL_FACTOR * expected.uncertainty },
   );
   if (verdict === null) return numbers(wanted);

@@ -9,21 +9,21 @@ import { fullComplement } from '../../rollers/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { STATION_KIND_TABLE, type Station } from '../../unit/index.ts';
 import { bandFigure, figure, fromDetail, lacksDetail, numbers, range, words } from '../figures.ts';
-import type { Numbers, Subject } from '../rule.ts';
+import type { Numbers, StationSubject } from '../rule.ts';
 import { nominalOf, seatsOf, seatVerdict, sizeUncertainty } from '../seats.ts';
 import type { Figure, Missing } from '../step.ts';
 
 /** What the kind of station itself says when it is looked at. */
 export const KIND_NUMBERS: Readonly<
-  Partial<Record<Station['kind'], (subject: Subject) => Numbers>>
+  Partial<Record<Station['kind'], (subject: StationSubject) => Numbers>>
 > = {
   bush: ({ station }) => {
-    const { oilHole, feedHole, holeOffset } = station!;
+    const { oilHole, feedHole, holeOffset } = station;
     if (oilHole === undefined || feedHole === undefined || holeOffset === undefined)
       return numbers(
         (['oilHole', 'feedHole', 'holeOffset'] as const)
-          .filter((name) => station![name] === undefined)
-          .map((name) => lacksDetail(station!, name)),
+          .filter((name) => station[name] === undefined)
+          .map((name) => lacksDetail(station, name)),
       );
     const { share, working } = oilHoleOpening(oilHole, feedHole, holeOffset);
     const word = share >= LEAST_OPENING ? 'conforms' : 'doesNotConform';
@@ -34,15 +34,15 @@ export const KIND_NUMBERS: Readonly<
       }),
     );
   },
-  looseRollers: ({ station }) => rollerNumbers(station!),
+  looseRollers: ({ station }) => rollerNumbers(station),
   bolts: ({ station }) =>
     numbers(
-      station!.longest === undefined
+      station.longest === undefined
         ? null
         : range(
             'Length under the head',
             'length',
-            { least: null, most: station!.longest },
+            { least: null, most: station.longest },
             SOURCES.asBookedIn.title,
           ),
     ),
@@ -71,16 +71,16 @@ function rollerNumbers(station: Station): Numbers {
 }
 
 /** Sizes of a station's seats: what is nominal, and how round they are as far as measured. */
-export function seatNumbers({ state, station }: Subject): Numbers {
-  const each = seatsOf(station!).flatMap((feature): readonly Figure[] => {
-    const verdict = seatVerdict(state, station!, feature);
+export function seatNumbers({ state, station }: StationSubject): Numbers {
+  const each = seatsOf(station).flatMap((feature): readonly Figure[] => {
+    const verdict = seatVerdict(state, station, feature);
     const name = feature === 'bore' ? 'Bore' : 'Journal';
     if (verdict === null)
       return [
         figure(
           `${name}, nominal`,
           'length',
-          nominalOf(station!, feature)!,
+          nominalOf(station, feature)!,
           SOURCES.asBookedIn.title,
         ),
       ];
@@ -103,10 +103,8 @@ export function seatNumbers({ state, station }: Subject): Numbers {
   });
   return numbers(
     each,
-    STATION_KIND_TABLE[station!.kind].bearing === 'plain'
-      ? clearanceNumbers(state, station!)
-      : null,
-    tightRingMissing(station!),
+    STATION_KIND_TABLE[station.kind].bearing === 'plain' ? clearanceNumbers(state, station) : null,
+    tightRingMissing(station),
   );
 }
 
@@ -117,7 +115,7 @@ function tightRingMissing(station: Station): Missing | null {
 }
 
 /** Clearance of a plain bearing over every place, against its band or the usual one. */
-function clearanceNumbers(state: Subject['state'], station: Station): readonly Figure[] {
+function clearanceNumbers(state: StationSubject['state'], station: Station): readonly Figure[] {
   const stated = {
     lower: station.clearanceLeast ?? null,
     upper: station.clearanceMost ?? null,

@@ -35,13 +35,13 @@ export const INSPECT_RULES: readonly Rule[] = [
     form: 'inspect',
     title: (subject) => `Look over ${nameOf(subject)}`,
     how: ({ part }) =>
-      part!.kind === 'shaft'
+      part.kind === 'shaft'
         ? 'Journals, seal tracks, splines, threads. Temper colour anywhere?'
         : 'Cracks round bores and bolt bosses, scores in line with oil holes, joint faces, threads.',
     reason: 'A part that cannot be used changes everything after it.',
     tools: ['strong lamp', 'crack spray where in doubt'],
     after: [{ rule: 'clean', of: 'all' }],
-    done: ({ state, part }) => state.inspection.decisions[part!.id] !== undefined,
+    done: ({ state, part }) => state.inspection.decisions[part.id] !== undefined,
   },
   {
     id: 'measureSeats',
@@ -49,19 +49,18 @@ export const INSPECT_RULES: readonly Rule[] = [
     on: 'station',
     kinds: [...SEATED, 'looseRollers'],
     form: 'sizes',
-    title: ({ station }) =>
-      `Measure the ${seatsOf(station!).join(' and the ')} of ${station!.name}`,
+    title: ({ station }) => `Measure the ${seatsOf(station).join(' and the ')} of ${station.name}`,
     how: 'Three angles at two depths. Part and gauge at one temperature.',
     reason: 'The fit, and the heat it takes, come from these sizes.',
     numbers: seatNumbers,
-    sizes: ({ station }) => seatsOf(station!),
+    sizes: ({ station }) => seatsOf(station),
     tools: ({ station }) =>
-      seatsOf(station!).map((seat) => (seat === 'bore' ? 'bore gauge' : 'micrometer')),
+      seatsOf(station).map((seat) => (seat === 'bore' ? 'bore gauge' : 'micrometer')),
     after: [{ rule: 'clean', of: 'all' }],
     done: ({ state, station }) =>
-      seatsOf(station!).every(
+      seatsOf(station).every(
         (feature) =>
-          Object.keys(state.inspection.sizes[station!.id]?.[feature] ?? {}).length >=
+          Object.keys(state.inspection.sizes[station.id]?.[feature] ?? {}).length >=
           placesFor(feature).length,
       ),
   },
@@ -71,23 +70,23 @@ export const INSPECT_RULES: readonly Rule[] = [
     on: 'station',
     kinds: ['bolts'],
     form: 'sizes',
-    when: ({ station }) => station!.longest !== undefined,
+    when: ({ station }) => station.longest !== undefined,
     title: (subject) => `Measure the length of ${nameOf(subject)}`,
     how: 'Under the head to the tip, each one.',
     reason: 'A bolt past its limit has yielded and yields again.',
     numbers: ({ state, station }) => {
-      const lengths = Object.values(state.inspection.sizes[station!.id]?.['length'] ?? {});
+      const lengths = Object.values(state.inspection.sizes[station.id]?.['length'] ?? {});
       const limit = range(
         'Longest allowed',
         'length',
-        { least: null, most: station!.longest! },
+        { least: null, most: station.longest! },
         SOURCES.asBookedIn.title,
       );
       const longest = lengths.toSorted((a, b) => b.value - a.value)[0];
       if (longest === undefined) return numbers(limit);
       const { word, guard } = judgeBoltLength(
         longest.value,
-        station!.longest!,
+        station.longest!,
         sizeUncertainty(longest),
       );
       return numbers(
@@ -102,8 +101,8 @@ export const INSPECT_RULES: readonly Rule[] = [
     tools: ['caliper or micrometer'],
     after: [{ rule: 'clean', of: 'all' }],
     done: ({ state, station }) =>
-      Object.keys(state.inspection.sizes[station!.id]?.['length'] ?? {}).length >=
-      placesFor('length', station!.count).length,
+      Object.keys(state.inspection.sizes[station.id]?.['length'] ?? {}).length >=
+      placesFor('length', station.count).length,
   },
   {
     id: 'inspect',
@@ -113,17 +112,17 @@ export const INSPECT_RULES: readonly Rule[] = [
     form: 'inspect',
     title: (subject) => `Decide on ${nameOf(subject)}`,
     how: ({ station }) =>
-      station!.kind === 'seal'
+      station.kind === 'seal'
         ? 'Look at its bore and at the track of its lip; the seal itself is replaced.'
         : 'Reuse, repair or replace: say what was seen.',
     reason: 'What is decided here writes the rest of the plan.',
-    numbers: (subject) => KIND_NUMBERS[subject.station!.kind]?.(subject) ?? numbers(),
+    numbers: (subject) => KIND_NUMBERS[subject.station.kind]?.(subject) ?? numbers(),
     tools: ['strong lamp'],
     after: [
       { rule: 'clean', of: 'all' },
       { rule: 'measureSeats', of: 'station' },
       { rule: 'measureBolts', of: 'station' },
     ],
-    done: ({ state, station }) => state.inspection.decisions[station!.id] !== undefined,
+    done: ({ state, station }) => state.inspection.decisions[station.id] !== undefined,
   },
 ];

@@ -8,18 +8,18 @@ import { type Axis } from '../../unit/index.ts';
 import { bandFigure, figure, numbers, words } from '../figures.ts';
 import { inFinalBuild } from '../packQuestion.ts';
 import { playShift, playVerdict } from '../playProgress.ts';
-import type { Numbers, Subject } from '../rule.ts';
+import type { Numbers, FigureSubject } from '../rule.ts';
 import { runningPlay, USUAL_CONTACT_ANGLE } from '../runningPlay.ts';
 import { playSite } from '../setters.ts';
 import type { Figure } from '../step.ts';
 
 /** The band, and what the as-found reading says the pack should become. */
-export function playNumbers({ state, axis, spec }: Subject): Numbers {
+export function playNumbers({ state, axis, spec }: FigureSubject): Numbers {
   if (spec === null) return numbers();
-  const site = playSite(axis!);
+  const site = playSite(axis);
   const { quantity } = FIGURES[spec.kind];
   const band = bandFigure('Band', quantity, spec.band, spec.source);
-  const warm = warmFigures(state, axis!, spec);
+  const warm = warmFigures(state, axis, spec);
   const found = state.measured.runs.findLast(
     (run) => run.specId === spec.specId && run.stage === 'asFound' && run.status === 'closed',
   );
@@ -30,7 +30,7 @@ export function playNumbers({ state, axis, spec }: Subject): Numbers {
     word: verdict.decision.word,
   });
   const pack = site === undefined ? undefined : state.setting.foundPacks[site.id];
-  const gain = site?.place === undefined ? null : findGain(axis!.arrangement, site.place)?.gain;
+  const gain = site?.place === undefined ? null : findGain(axis.arrangement, site.place)?.gain;
   if (pack === undefined || !gain || spec.kind !== 'endPlay')
     return numbers(band, asFound, ...warm);
   const thickness = packThickness(pack.pieces);

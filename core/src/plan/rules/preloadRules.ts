@@ -5,7 +5,7 @@ import { bandFigure, figure, numbers } from '../figures.ts';
 import { judgedFigures } from '../judgedFigures.ts';
 import { playSpec } from '../playProgress.ts';
 import { sleeveNut, sleeveOf } from '../sleeves.ts';
-import type { Numbers, Rule, Subject } from '../rule.ts';
+import type { Numbers, Rule, FigureSubject } from '../rule.ts';
 import { nameOf } from '../rule.ts';
 import type { Figure } from '../step.ts';
 import { rollingVerdict } from '../torqueProgress.ts';
@@ -13,9 +13,9 @@ import { isCrushed, setsZeroPlay } from '../sleeveProgress.ts';
 import { sealDragOf, torqueSpec, wantsSealDrag } from '../torqueReadings.ts';
 
 /** Rolling torque as read: with and without the seal, against its band. */
-function torqueNumbersOf({ state, axis, spec }: Subject): readonly Figure[] {
+function torqueNumbersOf({ state, axis, spec }: FigureSubject): readonly Figure[] {
   return (['asFound', 'final'] as const).flatMap((stage): readonly Figure[] => {
-    const verdict = spec === null ? null : rollingVerdict(state, axis!, stage);
+    const verdict = spec === null ? null : rollingVerdict(state, axis, stage);
     if (verdict?.status !== 'judged') return [];
     const { total, bearings, expanded, decision, working } = verdict;
     const name = stage === 'asFound' ? 'As found' : 'As built';
@@ -43,7 +43,7 @@ function torqueNumbersOf({ state, axis, spec }: Subject): readonly Figure[] {
   });
 }
 
-function figureNumbers(subject: Subject): Numbers {
+function figureNumbers(subject: FigureSubject): Numbers {
   const { state, spec, specKind } = subject;
   if (spec === null) return numbers();
   if (specKind === 'rollingTorque')
@@ -56,11 +56,11 @@ function figureNumbers(subject: Subject): Numbers {
       ),
       torqueNumbersOf(subject),
     );
-  const { quantity } = FIGURES[specKind!];
+  const { quantity } = FIGURES[specKind];
   const asFound = state.measured.figures.findLast(
     (row) => row.specId === spec.specId && row.stage === 'asFound',
   );
-  const built = judgedFigures(state, subject.axis!)[specKind!];
+  const built = judgedFigures(state, subject.axis)[specKind];
   return numbers(
     bandFigure('Band', quantity, spec.band, spec.source),
     asFound === undefined
@@ -83,12 +83,12 @@ export const PRELOAD_RULES: readonly Rule[] = [
     phase: 'select',
     on: 'axis',
     form: 'torque',
-    when: ({ state, axis }) => wantsSealDrag(state, axis!),
-    title: ({ axis }) => `Measure the drag of the seal alone, ${axis!.name}`,
+    when: ({ state, axis }) => wantsSealDrag(state, axis),
+    title: ({ axis }) => `Measure the drag of the seal alone, ${axis.name}`,
     how: 'Nut only snug, so that the bearings still have play. Turn it steadily and read; two that agree.',
     reason: 'The seal is in the reading but not in the figure: it is taken off.',
     numbers: ({ state, axis }) => {
-      const drag = sealDragOf(state, axis!);
+      const drag = sealDragOf(state, axis);
       return numbers(
         drag === null
           ? null
@@ -103,7 +103,7 @@ export const PRELOAD_RULES: readonly Rule[] = [
       { rule: 'fitSealEarly', of: 'axis' },
       { rule: 'setSpec', of: 'axis' },
     ],
-    done: ({ state, axis }) => sealDragOf(state, axis!) !== null,
+    done: ({ state, axis }) => sealDragOf(state, axis) !== null,
   },
   {
     id: 'crush',
@@ -111,46 +111,46 @@ export const PRELOAD_RULES: readonly Rule[] = [
     on: 'station',
     kinds: ['spacer'],
     form: 'sleeve',
-    when: ({ axis, station }) => sleeveOf(axis!)?.id === station!.id,
+    when: ({ axis, station }) => sleeveOf(axis)?.id === station.id,
     title: (subject) =>
-      setsZeroPlay(subject.axis!)
+      setsZeroPlay(subject.axis)
         ? `Crush ${nameOf(subject)} until the play is just gone`
         : `Crush ${nameOf(subject)} to the preload`,
     how: 'A new sleeve, and the nut from snug. Turn the shaft and read after each step. Past the band it is scrap: never back off. This is the last turn of the nut.',
     reason: 'It can be crushed once, so everything else is right first.',
     numbers: ({ state, axis, station }) => {
-      const byPlay = setsZeroPlay(axis!);
-      const spec = byPlay ? playSpec(state, axis!.id, 'endPlay') : torqueSpec(state, axis!.id);
+      const byPlay = setsZeroPlay(axis);
+      const spec = byPlay ? playSpec(state, axis.id, 'endPlay') : torqueSpec(state, axis.id);
       if (byPlay)
         return numbers(
           spec === null
             ? {
-                words: `end play band of ${axis!.name}`,
+                words: `end play band of ${axis.name}`,
                 on: 'step',
-                id: `setSpec:${axis!.id}:endPlay`,
+                id: `setSpec:${axis.id}:endPlay`,
                 field: '',
               }
             : bandFigure('End play', 'length', spec.band, spec.source),
-          figure('Sleeve, free length', 'length', station!.width, SOURCES.asBookedIn.title),
+          figure('Sleeve, free length', 'length', station.width, SOURCES.asBookedIn.title),
         );
       return numbers(
         spec === null
           ? {
-              words: `rolling torque band of ${axis!.name}`,
+              words: `rolling torque band of ${axis.name}`,
               on: 'step',
-              id: `setSpec:${axis!.id}:rollingTorque`,
+              id: `setSpec:${axis.id}:rollingTorque`,
               field: '',
             }
           : bandFigure('Rolling torque', 'torque', spec.band, spec.source),
-        figure('Sleeve, free length', 'length', station!.width, SOURCES.asBookedIn.title),
+        figure('Sleeve, free length', 'length', station.width, SOURCES.asBookedIn.title),
       );
     },
     tools: ['long bar on the nut', 'flange holder', 'beam or dial torque wrench'],
     consumables: ({ axis }) => [
       'new sleeve',
-      ...(sleeveNut(axis!)?.lock === 'selfLocking' ? ['new nut'] : []),
+      ...(sleeveNut(axis)?.lock === 'selfLocking' ? ['new nut'] : []),
     ],
-    done: ({ state, axis }) => isCrushed(state, axis!),
+    done: ({ state, axis }) => isCrushed(state, axis),
     after: [
       { rule: 'assemble', of: 'axis' },
       { rule: 'newPart', of: 'station' },
@@ -166,13 +166,12 @@ export const PRELOAD_RULES: readonly Rule[] = [
     phase: 'final',
     on: 'spec',
     form: 'figure',
-    when: ({ specKind }) => FIGURES[specKind!].taken !== 'run',
-    title: ({ axis, specKind }) =>
-      `Measure the ${FIGURES[specKind!].words} as built, ${axis!.name}`,
-    how: ({ specKind }) => FIGURES[specKind!].how,
+    when: ({ specKind }) => FIGURES[specKind].taken !== 'run',
+    title: ({ axis, specKind }) => `Measure the ${FIGURES[specKind].words} as built, ${axis.name}`,
+    how: ({ specKind }) => FIGURES[specKind].how,
     reason: 'Only a reading proves it.',
     numbers: figureNumbers,
-    tools: ({ specKind }) => [FIGURES[specKind!].tool],
+    tools: ({ specKind }) => [FIGURES[specKind].tool],
     after: [
       { rule: 'setSpec', of: 'axis' },
       { rule: 'sealDrag', of: 'axis' },
@@ -185,7 +184,7 @@ export const PRELOAD_RULES: readonly Rule[] = [
       { rule: 'torque', of: 'axis' },
     ],
     done: ({ state, axis, specKind }) => {
-      const built = judgedFigures(state, axis!)[specKind!];
+      const built = judgedFigures(state, axis)[specKind];
       return built?.asBuilt === true && built.word === 'conforms';
     },
   },

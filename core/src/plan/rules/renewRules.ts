@@ -37,13 +37,13 @@ export const RENEW_RULES: readonly Rule[] = [
     phase: 'compare',
     on: 'part',
     form: 'tick',
-    when: ({ state, part }) => state.inspection.decisions[part!.id]?.verdict === 'repair',
+    when: ({ state, part }) => state.inspection.decisions[part.id]?.verdict === 'repair',
     title: ({ state, part }) =>
-      `${REPAIRS[state.inspection.decisions[part!.id]!.repair!].words}: ${part!.name}`,
-    how: ({ state, part }) => REPAIRS[state.inspection.decisions[part!.id]!.repair!].how,
+      `${REPAIRS[state.inspection.decisions[part.id]!.repair!].words}: ${part.name}`,
+    how: ({ state, part }) => REPAIRS[state.inspection.decisions[part.id]!.repair!].how,
     reason: 'Decided at inspection. Nothing is fitted to it before.',
     cautions: ({ state, part }) =>
-      state.inspection.decisions[part!.id]?.repair === 'weld' ? ['noFlame'] : [],
+      state.inspection.decisions[part.id]?.repair === 'weld' ? ['noFlame'] : [],
     after: [{ rule: 'inspectPart', of: 'part' }],
   },
   {
@@ -51,8 +51,8 @@ export const RENEW_RULES: readonly Rule[] = [
     phase: 'compare',
     on: 'part',
     form: 'tick',
-    when: ({ state, part }) => state.inspection.decisions[part!.id]?.verdict === 'replace',
-    title: ({ part }) => `Get another ${part!.name}`,
+    when: ({ state, part }) => state.inspection.decisions[part.id]?.verdict === 'replace',
+    title: ({ part }) => `Get another ${part.name}`,
     how: 'Compare seats, faces, holes and threads with the old one; then measure its seats.',
     reason: 'Decided at inspection.',
     after: [{ rule: 'inspectPart', of: 'part' }],
@@ -62,13 +62,13 @@ export const RENEW_RULES: readonly Rule[] = [
     phase: 'compare',
     on: 'station',
     form: 'tick',
-    when: ({ state, station }) => state.inspection.decisions[station!.id]?.verdict === 'repair',
+    when: ({ state, station }) => state.inspection.decisions[station.id]?.verdict === 'repair',
     title: ({ state, station }) =>
-      `${REPAIRS[state.inspection.decisions[station!.id]!.repair!].words}: ${station!.name}`,
-    how: ({ state, station }) => REPAIRS[state.inspection.decisions[station!.id]!.repair!].how,
+      `${REPAIRS[state.inspection.decisions[station.id]!.repair!].words}: ${station.name}`,
+    how: ({ state, station }) => REPAIRS[state.inspection.decisions[station.id]!.repair!].how,
     reason: 'Decided at inspection.',
     cautions: ({ state, station }) =>
-      /ompound/.test(state.inspection.decisions[station!.id]?.repair ?? '') ? ['compound'] : [],
+      /ompound/.test(state.inspection.decisions[station.id]?.repair ?? '') ? ['compound'] : [],
     after: [{ rule: 'inspect', of: 'station' }],
   },
   {
@@ -77,7 +77,7 @@ export const RENEW_RULES: readonly Rule[] = [
     on: 'station',
     kinds: NEW_BEARINGS,
     form: 'compare',
-    when: ({ state, station }) => state.inspection.decisions[station!.id]?.verdict !== 'reuse',
+    when: ({ state, station }) => state.inspection.decisions[station.id]?.verdict !== 'reuse',
     title: (subject) => `Compare the new ${nameOf(subject)} with the old`,
     how: 'Size, lettering, clearance class, radius side, oil holes, groove, shields to take off.',
     reason: 'The last moment at which a wrong part costs nothing.',
@@ -85,14 +85,14 @@ export const RENEW_RULES: readonly Rule[] = [
       numbers(
         words(
           'Wanted',
-          station!.designation ?? `${station!.inside} × ${station!.outside} × ${station!.width} mm`,
+          station.designation ?? `${station.inside} × ${station.outside} × ${station.width} mm`,
           'As described',
         ),
       ),
-    sizes: ({ station }) => ringFeatures(station!),
+    sizes: ({ station }) => ringFeatures(station),
     after: [{ rule: 'inspect', of: 'station' }],
     done: ({ state, station }) =>
-      ['same', 'note'].includes(comparisonOf(state, station!)?.result ?? ''),
+      ['same', 'note'].includes(comparisonOf(state, station)?.result ?? ''),
   },
   {
     id: 'measureDepth',
@@ -100,12 +100,12 @@ export const RENEW_RULES: readonly Rule[] = [
     on: 'station',
     kinds: ROLLING,
     form: 'sizes',
-    when: ({ station }) => station!.shoulder === 'hidden',
-    title: ({ station }) => `Measure the depth to the hidden shoulder of ${station!.name}`,
+    when: ({ station }) => station.shoulder === 'hidden',
+    title: ({ station }) => `Measure the depth to the hidden shoulder of ${station.name}`,
     how: 'From the face to the shoulder at three places, then the width of the new ring. Clean shoulder, no burr.',
     reason: 'Nobody can see whether it is home: the depth says so afterwards.',
     numbers: ({ state, station }) => {
-      const expected = expectedDepth(state, station!);
+      const expected = expectedDepth(state, station);
       return numbers(
         expected === null
           ? null
@@ -120,7 +120,7 @@ export const RENEW_RULES: readonly Rule[] = [
       { rule: 'compare', of: 'station' },
       { rule: 'inspect', of: 'station' },
     ],
-    done: ({ state, station }) => expectedDepth(state, station!) !== null,
+    done: ({ state, station }) => expectedDepth(state, station) !== null,
   },
   {
     id: 'newPart',
@@ -129,10 +129,10 @@ export const RENEW_RULES: readonly Rule[] = [
     kinds: [...NEW_PARTS, ...ONCE],
     form: 'tick',
     when: ({ state, station }) =>
-      isUsedOnce(station!) || state.inspection.decisions[station!.id]?.verdict === 'replace',
+      isUsedOnce(station) || state.inspection.decisions[station.id]?.verdict === 'replace',
     title: (subject) => `Lay the new ${nameOf(subject)} beside the old`,
     how: ({ station }) =>
-      station!.kind === 'seal'
+      station.kind === 'seal'
         ? 'Size, lip material, dust lip or not, direction of the helix against the way the shaft turns.'
         : 'Same size, same shape, same side features.',
     reason: 'Used once, or decided at inspection.',
@@ -140,8 +140,8 @@ export const RENEW_RULES: readonly Rule[] = [
       numbers(
         words(
           'Size',
-          station!.designation ??
-            `${station!.inside.toFixed(1)} × ${station!.outside.toFixed(1)} × ${station!.width.toFixed(1)} mm`,
+          station.designation ??
+            `${station.inside.toFixed(1)} × ${station.outside.toFixed(1)} × ${station.width.toFixed(1)} mm`,
           'As described',
         ),
       ),

@@ -14,14 +14,14 @@ export const RETAIN_RULES: readonly Rule[] = [
     phase: 'seat',
     on: 'axis',
     form: 'seating',
-    when: ({ axis }) => axis!.stations.some(comesAsOne),
+    when: ({ axis }) => axis.stations.some(comesAsOne),
     title: (subject) => `Relieve side load on ${nameOf(subject)}`,
     how: 'When the last ring has gripped and all is cold: turn it. Drag or no end play is side load. A light tap on each end of the shaft with a soft hammer, turn again, until it turns freely and has its play.',
     reason:
       'A shaft drawn into a second bearing is left pushing sideways; it eats the bearing in hours.',
     checks: () => RELIEVED,
     done: ({ state, axis }) =>
-      RELIEVED.every((check) => state.fitting.seating[axis!.id]?.[check]?.good === true),
+      RELIEVED.every((check) => state.fitting.seating[axis.id]?.[check]?.good === true),
     tools: ['soft hammer'],
     after: [
       { rule: 'seatInner', of: 'axis' },
@@ -36,14 +36,14 @@ export const RETAIN_RULES: readonly Rule[] = [
     form: 'tick',
     title: (subject) => `Fit ${nameOf(subject)}`,
     how: ({ station }) =>
-      station!.kind === 'snapRing'
+      station.kind === 'snapRing'
         ? 'Sharp edge away from the ring it holds. Turn it in its groove: it must sit all round.'
-        : `Threads dry and clean${station!.lock === 'threadlocker' ? ', threadlocker on them' : ''}, then torque.`,
+        : `Threads dry and clean${station.lock === 'threadlocker' ? ', threadlocker on them' : ''}, then torque.`,
     reason: 'The ring behind it is home and cold.',
     numbers: (subject) =>
-      subject.station!.kind === 'retainer' ? torqueNumbers(subject) : numbers(),
-    orientation: ({ station }) => orientationOf(station!),
-    consumables: ({ station }) => (station!.lock === 'threadlocker' ? ['threadlocker'] : []),
+      subject.station.kind === 'retainer' ? torqueNumbers(subject) : numbers(),
+    orientation: ({ station }) => orientationOf(station),
+    consumables: ({ station }) => (station.lock === 'threadlocker' ? ['threadlocker'] : []),
     after: [
       { rule: 'checkSeat', of: 'axis' },
       { rule: 'seatInner', of: 'axis' },
@@ -73,7 +73,7 @@ export const RETAIN_RULES: readonly Rule[] = [
     title: (subject) => `Lay in ${nameOf(subject)}`,
     how: 'Backs and seats dry, faces oiled. The shell for the loaded side on the loaded side; the flanged one where the thrust is; oil holes in line. The lug locates the shell, its crush holds it.',
     reason: 'Clearance is proven.',
-    orientation: ({ station }) => orientationOf(station!),
+    orientation: ({ station }) => orientationOf(station),
     after: [...READY, { rule: 'measureSeats', of: 'station' }],
   },
 ];

@@ -3,7 +3,7 @@ import { dropInClearance } from '../../fits/index.ts';
 import { materialOf } from '../../materials/index.ts';
 import { fullComplement } from '../../rollers/index.ts';
 import { SOURCES } from '../../sources/index.ts';
-import { STATION_KIND_TABLE, type Station } from '../../unit/index.ts';
+import { STATION_KIND_TABLE } from '../../unit/index.ts';
 import {
   figure,
   fromDetail,
@@ -14,7 +14,7 @@ import {
   range,
   words,
 } from '../figures.ts';
-import type { Numbers, Subject } from '../rule.ts';
+import type { Numbers, PartSubject, StationSubject } from '../rule.ts';
 import { atFitting } from '../compound.ts';
 import { ovenSeats, partOvenLimit, ringLimitFor } from '../jobHeat.ts';
 import { chosenWay, snapRingUnder, wayFigures } from '../ringWays.ts';
@@ -23,10 +23,10 @@ import type { Figure, Missing } from '../step.ts';
 import { fitNumbers } from './fitNumbers.ts';
 
 /** What each tight ring of a part needs, and so the part. */
-export function heatNumbers({ state, part }: Subject): Numbers {
-  const seats = ovenSeats(state, part!.id);
-  if (part!.material === null) return numbers(lacksOfPart(part!, 'material'));
-  const limit = partOvenLimit(state, part!)!;
+export function heatNumbers({ state, part }: PartSubject): Numbers {
+  const seats = ovenSeats(state, part.id);
+  if (part.material === null) return numbers(lacksOfPart(part, 'material'));
+  const limit = partOvenLimit(state, part)!;
   const each = seats.map((station): Figure | Missing => {
     const drop = seatDropIn(state, station, part, limit);
     return drop === null
@@ -61,21 +61,21 @@ export function heatNumbers({ state, part }: Subject): Numbers {
 }
 
 /** How the ring goes in, with the temperature it needs. */
-export function seatNumbers(subject: Subject): Numbers {
+export function seatNumbers(subject: StationSubject): Numbers {
   const { state, station, part, axis } = subject;
-  if (STATION_KIND_TABLE[station!.kind].bearing !== 'rolling')
+  if (STATION_KIND_TABLE[station.kind].bearing !== 'rolling')
     return numbers(
-      fromDetail(station!, 'depth', (depth) =>
+      fromDetail(station, 'depth', (depth) =>
         figure('Depth from the face', 'length', depth, SOURCES.asBookedIn.title),
       ),
     );
   if (part?.material == null)
     return part === null ? numbers() : numbers(lacksOfPart(part, 'material'));
-  if (atFitting(state, station!, 'outer') !== null) return fitNumbers(subject, 'outer');
-  const drop = seatDropIn(state, station!, part, partOvenLimit(state, part));
+  if (atFitting(state, station, 'outer') !== null) return fitNumbers(subject, 'outer');
+  const drop = seatDropIn(state, station, part, partOvenLimit(state, part));
   if (drop === null) return fitNumbers(subject, 'outer');
-  const under = snapRingUnder(axis!, station!, part);
-  const chosen = chosenWay(state, station!, 'outer');
+  const under = snapRingUnder(axis, station, part);
+  const chosen = chosenWay(state, station, 'outer');
   return numbers(
     chosen !== null
       ? wayFigures(chosen)
@@ -110,16 +110,16 @@ export function seatNumbers(subject: Subject): Numbers {
   );
 }
 
-export function innerNumbers(subject: Subject): Numbers {
+export function innerNumbers(subject: StationSubject): Numbers {
   const { station } = subject;
-  if (atFitting(subject.state, station!, 'inner') !== null) return fitNumbers(subject, 'inner');
-  const { limit, reason } = ringLimitFor(subject.state, station!);
+  if (atFitting(subject.state, station, 'inner') !== null) return fitNumbers(subject, 'inner');
+  const { limit, reason } = ringLimitFor(subject.state, station);
   const fit = fitNumbers(subject, 'inner');
-  const most = seatInterference(subject.state, station!, 'inner')?.most;
+  const most = seatInterference(subject.state, station, 'inner')?.most;
   const ring = materialOf('bearingSteel').expansion;
-  const clearance = dropInClearance(station!.inside);
+  const clearance = dropInClearance(station.inside);
   const needed =
-    most === undefined ? null : 20 + (Math.max(0, most) + clearance) / (station!.inside * ring);
+    most === undefined ? null : 20 + (Math.max(0, most) + clearance) / (station.inside * ring);
   const limits = range(
     'Ring not above',
     'temperature',
@@ -136,15 +136,15 @@ export function innerNumbers(subject: Subject): Numbers {
             `Press on its inner ring: it would need ${Math.round(needed)} °C`,
             SOURCES.thermalFit.title,
           );
-  const chosen = chosenWay(subject.state, station!, 'inner');
+  const chosen = chosenWay(subject.state, station, 'inner');
   const way = chosen === null ? numbers(warm, limits) : numbers(wayFigures(chosen), limits);
   return { figures: [...fit.figures, ...way.figures], missing: fit.missing };
 }
 
-export function rollerNumbers({ station }: Subject): Numbers {
+export function rollerNumbers({ station }: StationSubject): Numbers {
   return numbers(
-    fromDetail(station!, 'rollerDiameter', (roller) => {
-      const { count, gap, working } = fullComplement(station!.inside, roller);
+    fromDetail(station, 'rollerDiameter', (roller) => {
+      const { count, gap, working } = fullComplement(station.inside, roller);
       return [
         figure('Rollers in the set', 'number', count, SOURCES.rollerGeometry.title, { working }),
         figure('Gap left', 'length', gap, SOURCES.rollerGeometry.title, { working }),
@@ -154,13 +154,13 @@ export function rollerNumbers({ station }: Subject): Numbers {
 }
 
 /** Torque of each round and the order, for what is bolted. */
-export function torqueNumbers({ station }: { readonly station: Station | null }): Numbers {
-  const { torqueLeast, torqueMost } = station!;
+export function torqueNumbers({ station }: Pick<StationSubject, 'station'>): Numbers {
+  const { torqueLeast, torqueMost } = station;
   if (torqueLeast === undefined || torqueMost === undefined)
     return numbers(
       (['torqueLeast', 'torqueMost'] as const)
-        .filter((name) => station![name] === undefined)
-        .map((name) => lacksDetail(station!, name)),
+        .filter((name) => station[name] === undefined)
+        .map((name) => lacksDetail(station, name)),
     );
   if (torqueLeast > torqueMost) return numbers();
   const stages = torqueStages(torqueLeast, torqueMost);
@@ -170,7 +170,7 @@ export function torqueNumbers({ station }: { readonly station: Station | null })
     { least: torqueLeast, most: torqueMost },
     SOURCES.asBookedIn.title,
   );
-  if (station!.kind === 'nut') return numbers(band);
+  if (station.kind === 'nut') return numbers(band);
   return numbers(
     band,
     stages.map((torque, at) =>

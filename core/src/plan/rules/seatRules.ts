@@ -46,21 +46,21 @@ export const SEAT_RULES: readonly Rule[] = [
     on: 'station',
     kinds: ROLLING,
     form: 'tick',
-    when: ({ station }) => isTight(station!, ring),
+    when: ({ station }) => isTight(station, ring),
     title: ({ station }) =>
-      `Fit of ${station!.name}, ${ringWords(station!)[ring]} ${ring === 'outer' ? 'in its bore' : 'on its journal'}`,
+      `Fit of ${station.name}, ${ringWords(station)[ring]} ${ring === 'outer' ? 'in its bore' : 'on its journal'}`,
     how: 'Worked out from the sizes measured. Where it is loose, decide on the remedy before heating anything.',
     reason: 'No heat is chosen before the fit is known.',
     numbers: (subject) => fitNumbers(subject, ring),
     after: [...READY, { rule: 'measureSeats', of: 'station' }],
-    done: ({ state, station }) => (seatInterference(state, station!, ring)?.mean ?? 0) > 0,
+    done: ({ state, station }) => (seatInterference(state, station, ring)?.mean ?? 0) > 0,
   })),
   {
     id: 'heat',
     phase: 'seat',
     on: 'part',
     form: 'heat',
-    when: ({ state, part }) => part!.kind !== 'shaft' && ovenSeats(state, part!.id).length > 0,
+    when: ({ state, part }) => part.kind !== 'shaft' && ovenSeats(state, part.id).length > 0,
     title: (subject) => `Heat ${nameOf(subject)}`,
     how: 'Plugs, sensors and seals out. Evenly, in an oven; measure on the boss with a contact thermometer, not by the dial.',
     reason: 'All its rings go in from one heat, so their fits come first.',
@@ -68,7 +68,7 @@ export const SEAT_RULES: readonly Rule[] = [
     cautions: ({ part }) => [
       'hotParts',
       'fumes',
-      ...(part!.material !== null && !materialOf(part!.material).flame ? ['noFlame' as const] : []),
+      ...(part.material !== null && !materialOf(part.material).flame ? ['noFlame' as const] : []),
     ],
     tools: ['oven', 'contact thermometer', 'dry heat-proof gloves'],
     after: [
@@ -87,33 +87,33 @@ export const SEAT_RULES: readonly Rule[] = [
     kinds: [...ROLLING, 'drawnCup', 'bush'],
     form: 'tick',
     when: ({ station }) =>
-      STATION_KIND_TABLE[station!.kind].bearing !== 'rolling' || isTight(station!, 'outer'),
+      STATION_KIND_TABLE[station.kind].bearing !== 'rolling' || isTight(station, 'outer'),
     title: ({ station, part }) =>
-      `Seat ${station!.name}${isSeparable(station!) ? `, ${ringWords(station!).outer},` : ''} in ${part?.name ?? 'its bore'}`,
+      `Seat ${station.name}${isSeparable(station) ? `, ${ringWords(station).outer},` : ''} in ${part?.name ?? 'its bore'}`,
     how: ({ state, station }) =>
-      atFitting(state, station!, 'outer') ??
-      (station!.kind === 'drawnCup'
+      atFitting(state, station, 'outer') ??
+      (station.kind === 'drawnCup'
         ? 'Press on the lettered end with a stepped driver; stop at the depth.'
-        : station!.kind === 'bush'
+        : station.kind === 'bush'
           ? 'Oil hole in line with its feed; press with a pilot; check the hole, then the bore.'
           : 'Straight in with one movement. Hold it down until it grips, listen for the note to change, look from behind, turn it by hand.'),
     reason: ({ state, station, part }) =>
-      part !== null && ovenSeats(state, part.id).some(({ id }) => id === station!.id)
+      part !== null && ovenSeats(state, part.id).some(({ id }) => id === station.id)
         ? 'Its part is hot now; what others block goes in first.'
         : 'Its seat is sound; what others block goes in first.',
     numbers: seatNumbers,
-    orientation: ({ station }) => orientationOf(station!),
+    orientation: ({ station }) => orientationOf(station),
     cautions: ({ state, station }) =>
-      atFitting(state, station!, 'outer') !== null
+      atFitting(state, station, 'outer') !== null
         ? ['compound']
-        : STATION_KIND_TABLE[station!.kind].bearing === 'rolling'
-          ? waysCautions(state, station!, 'outer', ['hotParts'])
+        : STATION_KIND_TABLE[station.kind].bearing === 'rolling'
+          ? waysCautions(state, station, 'outer', ['hotParts'])
           : ['press'],
     tools: ({ station }) =>
-      STATION_KIND_TABLE[station!.kind].bearing === 'rolling'
+      STATION_KIND_TABLE[station.kind].bearing === 'rolling'
         ? ['driver on the outer ring']
         : ['press', 'stepped driver'],
-    done: ({ state, station }) => isSeated(state, station!),
+    done: ({ state, station }) => isSeated(state, station),
     after: [...READY, { rule: 'heat', of: 'part' }, { rule: 'fitOuter', of: 'station' }],
   },
   ...(['outer', 'inner'] as const).map((ring): Rule => ({
@@ -124,26 +124,26 @@ export const SEAT_RULES: readonly Rule[] = [
     form: 'seating',
     when: ({ station }) =>
       ring === 'inner'
-        ? isSeparable(station!) && isTight(station!, 'inner')
-        : STATION_KIND_TABLE[station!.kind].bearing !== 'rolling' || isTight(station!, 'outer'),
+        ? isSeparable(station) && isTight(station, 'inner')
+        : STATION_KIND_TABLE[station.kind].bearing !== 'rolling' || isTight(station, 'outer'),
     title: ({ station }) =>
-      `Is ${station!.name}${isSeparable(station!) ? `, ${ringWords(station!)[ring]},` : ''} home?`,
+      `Is ${station.name}${isSeparable(station) ? `, ${ringWords(station)[ring]},` : ''} home?`,
     how: 'When it has gripped and can be touched. One answer for each; a no says what to do.',
     reason: 'A ring that is not home moves under load, and every figure after it is wrong.',
     numbers: (subject) => (ring === 'outer' ? depthNumbers(subject) : numbers()),
-    checks: ({ state, station }) => seatingChecks(state, station!, ring),
-    sizes: ({ station }) => (ring === 'outer' && wantsDepth(station!) ? ['seatedDepth'] : []),
+    checks: ({ state, station }) => seatingChecks(state, station, ring),
+    sizes: ({ station }) => (ring === 'outer' && wantsDepth(station) ? ['seatedDepth'] : []),
     tools: ({ station }) =>
       ring === 'inner'
         ? ['feeler, 0.03 mm']
-        : wantsDepth(station!)
+        : wantsDepth(station)
           ? ['depth gauge']
           : ['lamp', 'mirror'],
     after: [
       { rule: ring === 'outer' ? 'seatOuter' : 'seatInner', of: 'station' },
       { rule: 'measureDepth', of: 'station' },
     ],
-    done: ({ state, station }) => seatingDone(state, station!, ring),
+    done: ({ state, station }) => seatingDone(state, station, ring),
   })),
   {
     id: 'placeShims',
@@ -151,18 +151,18 @@ export const SEAT_RULES: readonly Rule[] = [
     on: 'station',
     kinds: ['shimSite'],
     form: 'tick',
-    when: ({ axis, station }) => setterAt(axis!, station!) === null,
+    when: ({ axis, station }) => setterAt(axis, station) === null,
     title: (subject) => `Lay the shims in at ${nameOf(subject)}`,
     how: ({ station }) =>
-      station!.place === undefined
+      station.place === undefined
         ? 'In their old order, wiped clean.'
-        : `They sit ${PLACE_WORDS[station!.place]}. Wiped clean, the old thickness to begin with unless a part that sets the position was changed.`,
+        : `They sit ${PLACE_WORDS[station.place]}. Wiped clean, the old thickness to begin with unless a part that sets the position was changed.`,
     reason: 'The ring in front of them covers them.',
     numbers: ({ state, station }) => {
-      const pack = state.setting.packs[station!.id];
+      const pack = state.setting.packs[station.id];
       return numbers(
         pack === undefined
-          ? lacksStep(`the pack found at ${station!.name}`, `recordPack:${station!.id}`)
+          ? lacksStep(`the pack found at ${station.name}`, `recordPack:${station.id}`)
           : figure('Thickness', 'length', packThickness(pack.pieces), SOURCES.asMeasured.title),
       );
     },
@@ -179,20 +179,20 @@ export const SEAT_RULES: readonly Rule[] = [
     on: 'station',
     kinds: ROLLING,
     form: 'tick',
-    when: ({ station }) => isTight(station!, 'inner'),
+    when: ({ station }) => isTight(station, 'inner'),
     title: ({ station }) =>
-      comesAsOne(station!)
-        ? `Bring the shaft into ${station!.name}`
-        : `Fit ${station!.name}, ${ringWords(station!).inner}, on its journal`,
+      comesAsOne(station)
+        ? `Bring the shaft into ${station.name}`
+        : `Fit ${station.name}, ${ringWords(station).inner}, on its journal`,
     how: ({ state, station }) =>
-      atFitting(state, station!, 'inner') ??
-      (comesAsOne(station!)
+      atFitting(state, station, 'inner') ??
+      (comesAsOne(station)
         ? 'Warm the inner ring, or draw the shaft in by a puller acting on the inner ring. Never pull it in by the case bolts. Then relieve side load and check that it turns.'
         : 'Warm it evenly, slide it home against the shoulder and hold it there until it grips. Check the gap to the shoulder with a feeler when cold.'),
     reason: 'The journal is sound and the ring is the right one.',
     numbers: innerNumbers,
-    orientation: ({ station }) => orientationOf(station!),
-    cautions: ({ state, station }) => waysCautions(state, station!, 'inner', ['hotParts', 'press']),
+    orientation: ({ station }) => orientationOf(station),
+    cautions: ({ state, station }) => waysCautions(state, station, 'inner', ['hotParts', 'press']),
     tools: ['induction heater, oven or oil-free bath', 'tube on the inner ring'],
     after: [
       ...READY,

@@ -44,12 +44,12 @@ export const SET_RULES: readonly Rule[] = [
     form: 'seating',
     title: (subject) => `Build up ${nameOf(subject)}, oiled, for measuring`,
     how: ({ axis }) =>
-      `${sleeveNut(axis!) === null ? ARRANGEMENT_HOW[axis!.arrangement] : SLEEVE_HOW} Every bearing that locates the shaft is in: a shaft that tips reads more play than it has.`,
+      `${sleeveNut(axis) === null ? ARRANGEMENT_HOW[axis.arrangement] : SLEEVE_HOW} Every bearing that locates the shaft is in: a shaft that tips reads more play than it has.`,
     reason: 'Every ring is seated and cold.',
     consumables: ['the unit’s own oil'],
-    checks: ({ axis }) => buildChecks(axis!),
+    checks: ({ axis }) => buildChecks(axis),
     done: ({ state, axis }) =>
-      buildChecks(axis!).every((check) => state.fitting.seating[axis!.id]?.[check]?.good === true),
+      buildChecks(axis).every((check) => state.fitting.seating[axis.id]?.[check]?.good === true),
     after: afterAll(
       'axis',
       'placeShims',
@@ -75,9 +75,9 @@ export const SET_RULES: readonly Rule[] = [
     on: 'spec',
     always: true,
     form: 'run',
-    when: ({ specKind, axis }) => FIGURES[specKind!].taken === 'run' && !setsZeroPlay(axis!),
-    title: ({ axis, specKind }) => `Measure the ${FIGURES[specKind!].words}, ${axis!.name}`,
-    how: ({ specKind }) => FIGURES[specKind!].how,
+    when: ({ specKind, axis }) => FIGURES[specKind].taken === 'run' && !setsZeroPlay(axis),
+    title: ({ axis, specKind }) => `Measure the ${FIGURES[specKind].words}, ${axis.name}`,
+    how: ({ specKind }) => FIGURES[specKind].how,
     reason: 'One good measurement, then the arithmetic: no second guess.',
     numbers: playNumbers,
     tools: ['dial indicator on a firm stand'],
@@ -88,7 +88,7 @@ export const SET_RULES: readonly Rule[] = [
     ],
     done: ({ state, axis, spec }) =>
       spec !== null &&
-      (stagePassed(playStage(state, axis!), 'measure') || playVerdict(state, spec.specId) !== null),
+      (stagePassed(playStage(state, axis), 'measure') || playVerdict(state, spec.specId) !== null),
   },
   {
     id: 'choosePack',
@@ -97,14 +97,14 @@ export const SET_RULES: readonly Rule[] = [
     kinds: ['shimSite'],
     always: true,
     form: 'choosePack',
-    when: ({ axis, station }) => setterAt(axis!, station!) !== null,
+    when: ({ axis, station }) => setterAt(axis, station) !== null,
     title: (subject) => `Choose the pack for ${nameOf(subject)}`,
     how: 'From the box at hand, by its measured pieces.',
     reason: 'The play is measured with a known pack in place.',
     after: [{ rule: 'measure', of: 'axis' }],
     done: ({ state, axis, station }) =>
-      stagePassed(playStage(state, axis!), 'choose') ||
-      state.setting.chosen[station!.id] !== undefined,
+      stagePassed(playStage(state, axis), 'choose') ||
+      state.setting.chosen[station.id] !== undefined,
   },
   {
     id: 'fitPack',
@@ -113,13 +113,13 @@ export const SET_RULES: readonly Rule[] = [
     kinds: ['shimSite'],
     always: true,
     form: 'fitPack',
-    when: ({ axis, station }) => setterAt(axis!, station!) !== null,
+    when: ({ axis, station }) => setterAt(axis, station) !== null,
     title: (subject) => `Fit the pack at ${nameOf(subject)}`,
     how: 'Thin pieces inside, between thick ones. Wiped clean.',
     reason: 'It is chosen.',
     after: [{ rule: 'choosePack', of: 'station' }],
     done: ({ state, axis, station }) =>
-      stagePassed(playStage(state, axis!), 'fit') || isIn(state, axis!, station!),
+      stagePassed(playStage(state, axis), 'fit') || isIn(state, axis, station),
   },
   {
     id: 'setAdjuster',
@@ -127,17 +127,17 @@ export const SET_RULES: readonly Rule[] = [
     on: 'station',
     kinds: ['adjuster'],
     form: 'tick',
-    when: ({ axis, station }) => setterAt(axis!, station!) === null,
+    when: ({ axis, station }) => setterAt(axis, station) === null,
     title: (subject) => `Set ${nameOf(subject)}`,
     how: 'One in and the other out by equal notches moves the gear and keeps the play. Turn the gear while tightening; come to the place from the loose side.',
     reason: 'The carrier is in and turns.',
     numbers: ({ station }) =>
       numbers(
-        station!.notches === undefined ? lacksDetail(station!, 'notches') : null,
-        fromDetail(station!, 'lead', (lead) =>
-          station!.notches === undefined
+        station.notches === undefined ? lacksDetail(station, 'notches') : null,
+        fromDetail(station, 'lead', (lead) =>
+          station.notches === undefined
             ? []
-            : figure('Travel of one notch', 'length', lead / station!.notches, SOURCES.loop.title),
+            : figure('Travel of one notch', 'length', lead / station.notches, SOURCES.loop.title),
         ),
       ),
     after: [
@@ -152,10 +152,10 @@ export const SET_RULES: readonly Rule[] = [
     on: 'station',
     kinds: ['bolts', 'nut'],
     form: 'tick',
-    when: ({ axis, station }) => sleeveNut(axis!)?.id !== station!.id,
+    when: ({ axis, station }) => sleeveNut(axis)?.id !== station.id,
     title: (subject) => `Tighten ${nameOf(subject)}`,
     how: ({ station }) =>
-      station!.kind === 'nut'
+      station.kind === 'nut'
         ? 'Hold the shaft. Leave the lock open until the figure is proven.'
         : 'In rounds, in this order. Threads clean; oiled or dry as the figure says.',
     reason: 'Play is proven with everything at its torque.',
@@ -184,9 +184,9 @@ export const SET_RULES: readonly Rule[] = [
     always: true,
     form: 'run',
     when: ({ specKind, spec }) =>
-      FIGURES[specKind!].taken === 'run' && (spec === null || !wantsPreload(spec.band)),
-    title: ({ axis, specKind }) => `Prove the ${FIGURES[specKind!].words}, ${axis!.name}`,
-    how: ({ specKind }) => FIGURES[specKind!].how,
+      FIGURES[specKind].taken === 'run' && (spec === null || !wantsPreload(spec.band)),
+    title: ({ axis, specKind }) => `Prove the ${FIGURES[specKind].words}, ${axis.name}`,
+    how: ({ specKind }) => FIGURES[specKind].how,
     reason: 'Only a reading proves the pack.',
     numbers: playNumbers,
     tools: ['dial indicator on a firm stand'],
@@ -199,8 +199,7 @@ export const SET_RULES: readonly Rule[] = [
       { rule: 'crush', of: 'axis' },
     ],
     done: ({ state, axis, spec }) =>
-      spec !== null &&
-      (stagePassed(playStage(state, axis!), 'prove') || proven(state, axis!, spec)),
+      spec !== null && (stagePassed(playStage(state, axis), 'prove') || proven(state, axis, spec)),
   },
   {
     id: 'provePreload',
@@ -213,8 +212,8 @@ export const SET_RULES: readonly Rule[] = [
       specKind === 'endPlay' &&
       spec !== null &&
       wantsPreload(spec.band) &&
-      !axis!.sets.includes('rollingTorque'),
-    title: ({ axis }) => `Prove the preload, ${axis!.name}`,
+      !axis.sets.includes('rollingTorque'),
+    title: ({ axis }) => `Prove the preload, ${axis.name}`,
     how: 'No play by the indicator, pushed and pulled. It turns with an even drag all round, without a tight spot.',
     reason: 'Preload cannot be read by an indicator; the pack for it was computed.',
     numbers: playNumbers,

@@ -6,7 +6,7 @@ import type { Axis } from '../../unit/index.ts';
 import { adjusterProgress } from '../adjusterProgress.ts';
 import { bandFigure, figure, fromDetail, lacksDetail, numbers, words } from '../figures.ts';
 import { playStage, stagePassed } from '../playProgress.ts';
-import { nameOf, type Numbers, type Rule, type Subject } from '../rule.ts';
+import { nameOf, type Numbers, type Rule, type StationSubject } from '../rule.ts';
 import { setterAt } from '../setters.ts';
 import { spacerProgress, spacerSetter } from '../spacerProgress.ts';
 import { rollingVerdict } from '../torqueProgress.ts';
@@ -25,8 +25,8 @@ export function buildChecks({ arrangement, stations }: Axis): readonly SeatingCh
 
 const STACK: readonly SeatingCheckId[] = ['stackOnSpacer', 'stackRaces', 'stackTurns'];
 
-function spacerNumbers({ state, axis }: Subject): Numbers {
-  const progress = spacerProgress(state, axis!);
+function spacerNumbers({ state, axis }: StationSubject): Numbers {
+  const progress = spacerProgress(state, axis);
   if (progress === null) return numbers();
   const { inPlace, target, answer } = progress;
   const known = answer?.status === 'known' ? answer : null;
@@ -51,15 +51,15 @@ function spacerNumbers({ state, axis }: Subject): Numbers {
   );
 }
 
-function adjusterNumbers({ state, axis, station }: Subject): Numbers {
-  const turn = adjusterProgress(state, axis!);
+function adjusterNumbers({ state, axis, station }: StationSubject): Numbers {
+  const turn = adjusterProgress(state, axis);
   return numbers(
-    fromDetail(station!, 'lead', (lead) =>
-      station!.notches === undefined
+    fromDetail(station, 'lead', (lead) =>
+      station.notches === undefined
         ? []
-        : figure('Travel of one notch', 'length', lead / station!.notches, SOURCES.loop.title),
+        : figure('Travel of one notch', 'length', lead / station.notches, SOURCES.loop.title),
     ),
-    station!.notches === undefined ? lacksDetail(station!, 'notches') : null,
+    station.notches === undefined ? lacksDetail(station, 'notches') : null,
     turn === null ? null : words('Turn', turnWords(turn), SOURCES.loop.title),
   );
 }
@@ -74,7 +74,7 @@ export const SPACER_RULES: readonly Rule[] = [
     kinds: ['spacer'],
     always: true,
     form: 'spacer',
-    when: ({ axis, station }) => spacerSetter(axis!)?.id === station!.id,
+    when: ({ axis, station }) => spacerSetter(axis)?.id === station.id,
     title: (subject) => `Measure ${nameOf(subject)} and put it in`,
     how: 'Micrometer, at three places. One that leaves play for certain: play can be measured, preload cannot.',
     reason: 'The length that is wanted is worked out from the one that was in.',
@@ -84,7 +84,7 @@ export const SPACER_RULES: readonly Rule[] = [
       { rule: 'newPart', of: 'station' },
       { rule: 'seatOuter', of: 'axis' },
     ],
-    done: ({ state, station }) => state.setting.packs[station!.id] !== undefined,
+    done: ({ state, station }) => state.setting.packs[station.id] !== undefined,
   },
   {
     id: 'chooseSpacer',
@@ -95,7 +95,7 @@ export const SPACER_RULES: readonly Rule[] = [
     kinds: ['spacer'],
     always: true,
     form: 'spacer',
-    when: ({ axis, station }) => spacerSetter(axis!)?.id === station!.id,
+    when: ({ axis, station }) => spacerSetter(axis)?.id === station.id,
     title: (subject) => `Bring ${nameOf(subject)} to its length`,
     how: 'Turn it, or take one from the shelf. Three quarters of the cut first, then measure, then the rest.',
     reason: 'What is turned off does not come back.',
@@ -109,10 +109,10 @@ export const SPACER_RULES: readonly Rule[] = [
       { rule: 'sealDrag', of: 'axis' },
     ],
     done: ({ state, axis, station }) => {
-      if (setterAt(axis!, station!) !== null) return stagePassed(playStage(state, axis!), 'fit');
-      const rolling = rollingVerdict(state, axis!, 'final');
+      if (setterAt(axis, station) !== null) return stagePassed(playStage(state, axis), 'fit');
+      const rolling = rollingVerdict(state, axis, 'final');
       const wrong = rolling?.status === 'judged' && rolling.decision.word === 'doesNotConform';
-      return state.setting.setAfter[station!.id]?.trial === false && !wrong;
+      return state.setting.setAfter[station.id]?.trial === false && !wrong;
     },
   },
   {
@@ -123,7 +123,7 @@ export const SPACER_RULES: readonly Rule[] = [
     kinds: ['adjuster'],
     always: true,
     form: 'adjuster',
-    when: ({ axis, station }) => setterAt(axis!, station!) !== null,
+    when: ({ axis, station }) => setterAt(axis, station) !== null,
     title: (subject) => `Set the play by ${nameOf(subject)}`,
     how: 'Turn the shaft while the adjuster moves, and come to the place from the loose side.',
     reason: 'The play is measured with the adjuster where it stands.',
@@ -134,20 +134,20 @@ export const SPACER_RULES: readonly Rule[] = [
       { rule: 'assemble', of: 'axis' },
       { rule: 'inspect', of: 'station' },
     ],
-    done: ({ state, axis }) => stagePassed(playStage(state, axis!), 'fit'),
+    done: ({ state, axis }) => stagePassed(playStage(state, axis), 'fit'),
   },
   {
     id: 'checkStack',
     phase: 'final',
     on: 'axis',
     form: 'seating',
-    when: ({ axis }) => axis!.stations.some(({ kind }) => kind === 'needleThrust'),
+    when: ({ axis }) => axis.stations.some(({ kind }) => kind === 'needleThrust'),
     title: (subject) => `Look at the thrust stack of ${nameOf(subject)} before anything is torqued`,
     how: 'A needle thrust bearing that has slipped off its spacer is crushed by the nut, and the play reads right.',
     reason: 'Once torqued it cannot be seen.',
     checks: () => STACK,
     done: ({ state, axis }) =>
-      STACK.every((check) => state.fitting.seating[axis!.id]?.[check]?.good === true),
+      STACK.every((check) => state.fitting.seating[axis.id]?.[check]?.good === true),
     after: [
       { rule: 'assemble', of: 'axis' },
       { rule: 'fitPack', of: 'axis' },

@@ -7,7 +7,7 @@ import {
   type StationKind,
 } from '../../unit/index.ts';
 import { bandFigure, fromDetail, lacksDetail, numbers, words } from '../figures.ts';
-import { nameOf, type Rule, type Subject } from '../rule.ts';
+import { nameOf, type Rule, type StationSubject } from '../rule.ts';
 import { setterAt } from '../setters.ts';
 import { isTight } from '../seats.ts';
 
@@ -26,17 +26,15 @@ function slackeningOrder({ kind, count, pattern }: Station): string | null {
   return tighteningOrder(count, pattern).toReversed().join(' – ');
 }
 
-function loosenNumbers({ station }: Subject) {
-  const order = slackeningOrder(station!);
+function loosenNumbers({ station }: StationSubject) {
+  const order = slackeningOrder(station);
   const hand =
-    station!.hand === 'left'
-      ? words('Thread', 'left hand: undoes clockwise', 'As described')
-      : null;
-  if (station!.kind === 'nut') return numbers(hand);
+    station.hand === 'left' ? words('Thread', 'left hand: undoes clockwise', 'As described') : null;
+  if (station.kind === 'nut') return numbers(hand);
   return numbers(
     hand,
     order === null
-      ? [lacksDetail(station!, station!.count === undefined ? 'count' : 'pattern')]
+      ? [lacksDetail(station, station.count === undefined ? 'count' : 'pattern')]
       : words('Order', order, 'Reverse of tightening, common practice'),
   );
 }
@@ -61,17 +59,16 @@ export const STRIP_RULES: readonly Rule[] = [
     phase: 'strip',
     on: 'spec',
     form: 'run',
-    title: ({ axis, specKind }) =>
-      `Measure the ${FIGURES[specKind!].words} as found, ${axis!.name}`,
-    how: ({ specKind }) => FIGURES[specKind!].how,
+    title: ({ axis, specKind }) => `Measure the ${FIGURES[specKind].words} as found, ${axis.name}`,
+    how: ({ specKind }) => FIGURES[specKind].how,
     reason: 'Before anything moves: it is the best first estimate of the new pack.',
     numbers: ({ spec, specKind }) =>
       numbers(
         spec === null
           ? null
-          : bandFigure('Band', FIGURES[specKind!].quantity, spec.band, spec.source),
+          : bandFigure('Band', FIGURES[specKind].quantity, spec.band, spec.source),
       ),
-    tools: ({ specKind }) => [FIGURES[specKind!].tool],
+    tools: ({ specKind }) => [FIGURES[specKind].tool],
     after: [{ rule: 'setSpec', of: 'axis' }],
     done: ({ state, spec }) =>
       spec !== null &&
@@ -97,7 +94,7 @@ export const STRIP_RULES: readonly Rule[] = [
     reason: 'A position that was not marked cannot be found again.',
     tools: ['centre punch or paint pen'],
     after: [{ rule: 'asFound', of: 'axis' }],
-    done: ({ state, station }) => (state.inspection.marks[station!.id] ?? []).length > 0,
+    done: ({ state, station }) => (state.inspection.marks[station.id] ?? []).length > 0,
   },
   {
     id: 'loosen',
@@ -107,7 +104,7 @@ export const STRIP_RULES: readonly Rule[] = [
     form: 'tick',
     title: (subject) => `Undo ${nameOf(subject)}`,
     how: ({ station }) =>
-      station!.kind === 'nut'
+      station.kind === 'nut'
         ? 'Open the lock fully, hold the shaft, undo.'
         : 'Slacken all a little, then a little more: the part stays flat.',
     reason: 'In the reverse of tightening, so that nothing bends.',
@@ -124,7 +121,7 @@ export const STRIP_RULES: readonly Rule[] = [
     phase: 'strip',
     on: 'part',
     form: 'tick',
-    when: ({ part }) => part!.kind !== 'shaft' && part!.kind !== 'case',
+    when: ({ part }) => part.kind !== 'shaft' && part.kind !== 'case',
     title: (subject) => `Take off ${nameOf(subject)}`,
     how: 'Tap on the lugs; never lever between the joint faces. Keep gasket or shims together.',
     reason: 'The fixings are out.',
@@ -140,7 +137,7 @@ export const STRIP_RULES: readonly Rule[] = [
     always: true,
     form: 'recordPack',
     when: ({ state, axis, station }) =>
-      state.sheet.scope === 'overhaul' || setterAt(axis!, station!) !== null,
+      state.sheet.scope === 'overhaul' || setterAt(axis, station) !== null,
     title: (subject) => `Measure the pack at ${nameOf(subject)}`,
     how: 'Wipe each piece and measure it alone, at three places.',
     reason: 'The new pack is worked out from the one that is in now.',
@@ -150,7 +147,7 @@ export const STRIP_RULES: readonly Rule[] = [
       { rule: 'asFound', of: 'axis' },
       { rule: 'setSpec', of: 'axis' },
     ],
-    done: ({ state, station }) => state.setting.packs[station!.id] !== undefined,
+    done: ({ state, station }) => state.setting.packs[station.id] !== undefined,
   },
   {
     id: 'takeOutRollers',
@@ -163,7 +160,7 @@ export const STRIP_RULES: readonly Rule[] = [
     reason: 'One roller left in the case wrecks it; one too few wrecks the set.',
     numbers: ({ station }) =>
       numbers(
-        fromDetail(station!, 'rollerCount', (count) =>
+        fromDetail(station, 'rollerCount', (count) =>
           words('Rollers', String(count), 'As described'),
         ),
       ),
@@ -192,13 +189,13 @@ export const STRIP_RULES: readonly Rule[] = [
     on: 'station',
     kinds: [...ROLLING, 'drawnCup'],
     form: 'tick',
-    title: ({ station }) => `Take off ${station!.name}`,
+    title: ({ station }) => `Take off ${station.name}`,
     how: ({ station }) =>
-      PULL_HOW[station!.kind === 'drawnCup' ? 'outer' : (station!.tightRing ?? 'both')]!,
+      PULL_HOW[station.kind === 'drawnCup' ? 'outer' : (station.tightRing ?? 'both')]!,
     reason: 'Nothing stands in front of it any more.',
     cautions: ['splinters', 'press', 'heavyFalls'],
     tools: ({ station }) => [
-      isTight(station!, 'inner')
+      isTight(station, 'inner')
         ? 'puller behind the inner ring'
         : 'expanding puller or press and ring',
     ],
