@@ -21,7 +21,9 @@ test('a unit of one’s own, from book-in to a pack, by keyboard', async ({ page
   await right.getByLabel('Outside').fill('25');
   await right.getByLabel('Width').fill('15');
   await page.getByLabel(/Distance between/).fill('60');
-  await expect(page.getByRole('alert')).toContainText('right.outside is 25');
+  await expect(page.getByRole('alert')).toContainText(
+    'Right bearing, outside diameter is 25.000 mm',
+  );
   await right.getByLabel('Outside').fill('2.0472 in');
   await expect(page.getByText('thicker: more play')).toBeVisible();
   await page.keyboard.press('Enter');
@@ -30,7 +32,7 @@ test('a unit of one’s own, from book-in to a pack, by keyboard', async ({ page
   await page.getByLabel('Least end play').fill('2 thou');
   await page.getByLabel('Most end play').fill('.004"');
   await page.getByRole('button', { name: 'Set band' }).click();
-  await expect(page.getByRole('alert')).toContainText('Say where the figure comes from');
+  await expect(page.getByRole('alert')).toContainText('Where the figure stands is not given');
   await page.getByLabel('Where the figure comes from').fill('Hauler card, line 3');
   await page.getByRole('button', { name: 'Set band' }).click();
 

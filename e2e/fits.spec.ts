@@ -47,7 +47,7 @@ test('an answer of the fits desk goes to a seat, the way in is chosen there, and
   await expect(ways).toContainText('Limit of the bearing 70 °C: Plastic cage, maker’s sheet 4');
   await page.getByRole('link', { name: 'Logbook' }).click();
   const log = page.getByRole('list', { name: 'Entries, newest first' });
-  await expect(log).toContainText('Way in for bearing-left: Press, cold');
+  await expect(log).toContainText('Way in for Ignition-side bearing: Press, cold');
   await expect(log).toContainText('Fits desk, Ignition-side bearing, outer ring, P7 / 52 at 52');
 });
 

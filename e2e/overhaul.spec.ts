@@ -85,7 +85,7 @@ test('an engine case from book-in to the decided bearing: described, stripped, m
   await expect(page.getByText('Done', { exact: true }).first()).toBeVisible();
   await page.getByRole('link', { name: 'Logbook' }).click();
   const log = page.getByRole('list', { name: 'Entries, newest first' });
-  await expect(log).toContainText('New for bearing-left: 6205-2RS C3');
+  await expect(log).toContainText('New for Left bearing: 6205-2RS C3');
   await expect(log).toContainText('Decided on bearing-left: replace');
 
   async function enter(size: string): Promise<void> {
@@ -113,7 +113,7 @@ test('a unit is described station by station, kept, handed over and begun from a
   await form.getByLabel('Inside diameter').fill('99');
   await page.keyboard.press('Enter');
   await expect(form.getByRole('alert').first()).toContainText(
-    'outside is 62: expected more than the inside, 99 mm',
+    'Outside diameter is 62.000 mm: expected more than the inside, 99.000 mm',
   );
   await page.keyboard.press('Escape');
   await page.getByRole('link', { name: 'Axis', exact: true }).click();

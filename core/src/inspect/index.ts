@@ -18,9 +18,11 @@ export { looseBoreRemedy } from './looseBore.ts';
 export {
   ANGLES,
   featuresOf,
+  isFarFrom,
   PLANES,
   placesFor,
   requireSize,
+  SIZE_FEATURE_TABLE,
   SIZE_FEATURES,
   type Plane,
   type SizeFeature,

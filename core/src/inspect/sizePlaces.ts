@@ -14,6 +14,25 @@ export const SIZE_FEATURES = [
 ] as const;
 export type SizeFeature = (typeof SIZE_FEATURES)[number];
 
+/** What a size is called, and how far from nominal it may be before it is a slip of the unit or the point. Share of nominal. */
+export const SIZE_FEATURE_TABLE: Readonly<
+  Record<SizeFeature, { readonly words: string; readonly far: number }>
+> = {
+  bore: { words: 'Bore', far: 0.05 },
+  journal: { words: 'Journal', far: 0.05 },
+  length: { words: 'Length under the head', far: 0.5 },
+  ringOutside: { words: 'Outside of the ring', far: 0.05 },
+  ringBore: { words: 'Bore of the ring', far: 0.05 },
+  ringWidth: { words: 'Width of the ring', far: 0.1 },
+  shoulderDepth: { words: 'Depth from the face to the shoulder', far: 0.5 },
+  seatedDepth: { words: 'Depth from the face to the ring', far: 0.5 },
+};
+
+/** Whether a size as typed is so far from nominal that its unit or its point is most likely wrong. mm. */
+export function isFarFrom(feature: SizeFeature, value: number, nominal: number): boolean {
+  return Math.abs(value - nominal) > SIZE_FEATURE_TABLE[feature].far * nominal;
+}
+
 /** Features measured from a face: a ring that is flush lies at 0, one that stands out below it. */
 const DEPTHS: readonly SizeFeature[] = ['shoulderDepth', 'seatedDepth'];
 

@@ -109,7 +109,7 @@ describe('entries of the log in words', () => {
         value: 51.99,
         instrument: { name: 'Gauge' },
       },
-      'Measured bore of Left cup, outer-0: 51.990 mm with Gauge',
+      'Left cup, bore outer-0: 51.990 mm with Gauge',
     ],
     [
       'FindingRecorded',

@@ -2,7 +2,7 @@ import { useMemo, useState, type FormEvent } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { v4 as uuid } from 'uuid';
 
-import { describeFault, InputError } from '@wendaxis/core/faults';
+import { InputError } from '@wendaxis/core/faults';
 import type { JobScope } from '@wendaxis/core/job';
 import { TEMPLATE_TABLE, type Unit } from '@wendaxis/core/unit';
 
@@ -12,7 +12,7 @@ import { BearingFields } from '../features/describe/BearingFields.tsx';
 import { NO_BEARING } from '../features/describe/bearingEntry.ts';
 import { Beginnings } from '../features/describe/Beginnings.tsx';
 import { beginUnit, unitFromFile, type Beginning } from '../features/describe/bookIn.ts';
-import { TextField } from '../features/describe/TextField.tsx';
+import { TextField } from '../ui/TextField.tsx';
 import { useCopiedUnit } from '../features/describe/useCopiedUnit.ts';
 import { record } from '../stores/jobSync.ts';
 import { Button } from '../ui/Button.tsx';
@@ -20,6 +20,7 @@ import { Choice } from '../ui/Choice.tsx';
 import { Notice } from '../ui/Notice.tsx';
 import { QuantityField } from '../ui/QuantityField.tsx';
 import { useUnits } from '../ui/useUnits.ts';
+import { faultsWords } from '../wording/faultWords.ts';
 
 const SCOPES = [
   { value: 'overhaul', words: 'All of it', note: 'strip, inspect, seat, set, close' },
@@ -28,7 +29,8 @@ const SCOPES = [
 
 /** Book a job in: what the unit is, why it is open, how its bearings stand. The section grows as it is filled in. */
 export function BookInPage() {
-  const { system } = useUnits();
+  const units = useUnits();
+  const { system } = units;
   const navigate = useNavigate();
   const [query] = useSearchParams();
   const copied = useCopiedUnit(query.get('copy'));
@@ -73,7 +75,7 @@ export function BookInPage() {
   function readFile(text: string, fileName: string): void {
     const read = unitFromFile(text);
     if (read instanceof InputError)
-      return setRefused(`${fileName} is refused: ${read.faults.map(describeFault).join('. ')}`);
+      return setRefused(`${fileName} is refused: ${faultsWords(read.faults, units)}`);
     setRefused(null);
     setPicked({ from: 'unit', words: `${read.name}, from ${fileName}`, unit: read, value: 'unit' });
     if (name.trim() === '') setName(read.name);
@@ -160,6 +162,7 @@ export function BookInPage() {
 
 /** The section of the unit as far as it is entered, or what is wrong with it. */
 function Preview({ result }: { readonly result: Unit | InputError | null }) {
+  const units = useUnits();
   const [selected, setSelected] = useState<string | null>(null);
   if (result === null)
     return (
@@ -170,7 +173,7 @@ function Preview({ result }: { readonly result: Unit | InputError | null }) {
   if (result instanceof InputError)
     return (
       <div role="alert" className="bg-plate text-scribe rounded-[3px] p-4 text-lg">
-        {result.faults.map(describeFault).join('. ')}
+        {faultsWords(result.faults, units)}
       </div>
     );
   const [axis] = result.axes;

@@ -3,8 +3,8 @@ import { useMemo, useState } from 'react';
 import { describeFault, InputError } from '@wendaxis/core/faults';
 import { MATERIAL_IDS, MATERIALS } from '@wendaxis/core/materials';
 
-import { SelectField } from '../features/describe/SelectField.tsx';
-import { TextField } from '../features/describe/TextField.tsx';
+import { SelectField } from '../ui/SelectField.tsx';
+import { TextField } from '../ui/TextField.tsx';
 import { AttachFit } from '../features/fits/AttachFit.tsx';
 import { answerFit, EMPTY_QUESTION, type FitQuestion } from '../features/fits/fitsDesk.ts';
 import { WayList } from '../features/heat/WayList.tsx';

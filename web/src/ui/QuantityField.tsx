@@ -1,4 +1,4 @@
-import { useId } from 'react';
+import { useId, type Ref } from 'react';
 
 import { InputError, type Wanted } from '@wendaxis/core/faults';
 import {
@@ -43,6 +43,9 @@ interface Props {
   readonly compact?: boolean;
   /** Nothing is said below while nothing is typed. */
   readonly quiet?: boolean;
+  readonly inputRef?: Ref<HTMLInputElement>;
+  /** What is wrong with what was typed, told below instead of what was read. */
+  readonly fault?: string | undefined;
 }
 
 /** A field for a quantity, typed as people write it, read back below in the screen's unit. */
@@ -54,11 +57,14 @@ export function QuantityField({
   optional = false,
   compact = false,
   quiet = false,
+  inputRef,
+  fault,
 }: Props) {
   const units = useUnits();
   const id = useId();
   const reading = readField(text, kind, units.system);
-  const bad = reading.status === 'unreadable';
+  const unreadable = reading.status === 'unreadable';
+  const bad = unreadable || fault !== undefined;
   const hint = {
     empty: quiet
       ? ''
@@ -68,7 +74,7 @@ export function QuantityField({
           ? 'May be left open'
           : `In ${units.unit(kind)}, or with a unit`,
     read: reading.status === 'read' ? echo(units.show(reading.quantity.value, kind), text) : '',
-    unreadable: bad ? `Expected ${wantedIn(reading.wanted, units)}` : '',
+    unreadable: unreadable ? `Expected ${wantedIn(reading.wanted, units)}` : '',
   }[reading.status];
   return (
     <div className={`grid ${compact ? '' : 'gap-1'}`}>
@@ -76,6 +82,7 @@ export function QuantityField({
         {label}
       </label>
       <input
+        ref={inputRef}
         id={id}
         inputMode="decimal"
         autoComplete="off"
@@ -89,7 +96,7 @@ export function QuantityField({
         id={`${id}-hint`}
         className={`text-base ${bad ? 'text-bad font-semibold' : 'text-soft'}`}
       >
-        {hint}
+        {unreadable ? hint : (fault ?? hint)}
       </span>
     </div>
   );

@@ -44,12 +44,23 @@ export function faultWords({ field, value, wanted }: InputFault, units: ScreenUn
     return plainAmount({ value: amount.value / scale, unit: sign });
   };
   const place = /\[\d+\]/u.test(field) && known !== null ? ` (${field})` : '';
-  return `${known?.words ?? field}${place} ${valueWords(value, tell)}: expected ${wantedWords(wanted, tell)}`;
+  return `${labelOf(field, known)}${place} ${valueWords(value, tell)}: expected ${wantedWords(wanted, tell)}`;
 }
 
 /** Faults as sentences. */
 export function faultsWords(faults: readonly InputFault[], units: ScreenUnits): string {
   return faults.map((fault) => faultWords(fault, units)).join('. ');
+}
+
+/** Of two bearings that are entered side by side, which. */
+const SIDES: Readonly<Record<string, string>> = { left: 'Left bearing', right: 'Right bearing' };
+
+function labelOf(field: string, known: FieldWords | null): string {
+  if (known === null) return field;
+  const side = SIDES[field.split('.')[0]!];
+  return side === undefined || !field.includes('.')
+    ? known.words
+    : `${side}, ${known.words.charAt(0).toLowerCase()}${known.words.slice(1)}`;
 }
 
 /** By its last two names, else by its last. */

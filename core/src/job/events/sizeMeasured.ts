@@ -1,4 +1,10 @@
-import { featuresOf, placesFor, requireSize, SIZE_FEATURES } from '../../inspect/index.ts';
+import {
+  featuresOf,
+  placesFor,
+  requireSize,
+  SIZE_FEATURE_TABLE,
+  SIZE_FEATURES,
+} from '../../inspect/index.ts';
 import { INSTRUMENT_SCHEMA } from '../../measure/index.ts';
 import { identifier, millimetres, oneOf, orNull, record, text } from '../../schema/index.ts';
 import { findStation } from '../../unit/index.ts';
@@ -19,7 +25,7 @@ export const sizeMeasured = jobEvent({
   }),
   joint: ({ feature, value }) => requireSize(feature, value),
   says: ({ stationId, feature, place, value, instrument }, tell) =>
-    `Measured ${feature} of ${tell.name(stationId)}, ${place}: ${tell.show(value)} with ${instrument.name}`,
+    `${tell.name(stationId)}, ${SIZE_FEATURE_TABLE[feature].words.toLowerCase()} ${place}: ${tell.show(value)} with ${instrument.name}`,
   reduce: (state, { data, at, by }) => {
     const { stationId, feature, place, value, typed, instrument } = data;
     const station = findStation(state.unit!, stationId)?.station;

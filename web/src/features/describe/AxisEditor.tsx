@@ -5,8 +5,8 @@ import { FIGURE_KINDS, FIGURES, type FigureKind } from '@wendaxis/core/figures';
 import { type Axis } from '@wendaxis/core/unit';
 
 import { Button } from '../../ui/Button.tsx';
-import { SelectField } from './SelectField.tsx';
-import { TextField } from './TextField.tsx';
+import { SelectField } from '../../ui/SelectField.tsx';
+import { TextField } from '../../ui/TextField.tsx';
 
 export const ARRANGEMENT_WORDS: Readonly<Record<Arrangement, string>> = {
   faceToFace: 'Bearings face to face',

@@ -9,7 +9,7 @@ import { useWorkshopRecord } from '../../stores/useWorkshopRecord.ts';
 import { Button, buttonLook } from '../../ui/Button.tsx';
 import { download, fileName } from '../log/download.ts';
 import { SavingWords } from '../workshop/SavingWords.tsx';
-import { TextField } from './TextField.tsx';
+import { TextField } from '../../ui/TextField.tsx';
 
 /** Keep the unit: as the workshop's own template, as a file, or as another job. */
 export function KeepPanel({ jobId, unit }: { readonly jobId: string; readonly unit: Unit }) {

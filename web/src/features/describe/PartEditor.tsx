@@ -14,8 +14,8 @@ import { useWorkshop } from '../../stores/useWorkshop.ts';
 import { Button } from '../../ui/Button.tsx';
 import { QuantityField, readField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
-import { SelectField } from './SelectField.tsx';
-import { TextField } from './TextField.tsx';
+import { SelectField } from '../../ui/SelectField.tsx';
+import { TextField } from '../../ui/TextField.tsx';
 
 const KIND_WORDS: Readonly<Record<PartKind, string>> = {
   case: 'Case',

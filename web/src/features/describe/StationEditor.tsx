@@ -14,7 +14,7 @@ import {
 import { Button } from '../../ui/Button.tsx';
 import { QuantityField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
-import { SelectField } from './SelectField.tsx';
+import { SelectField } from '../../ui/SelectField.tsx';
 import {
   editStation,
   NO_EDITS,
@@ -23,7 +23,7 @@ import {
   type SizeName,
   type StationEdits,
 } from './stationEntry.ts';
-import { TextField } from './TextField.tsx';
+import { TextField } from '../../ui/TextField.tsx';
 import { faultsWords, faultWords } from '../../wording/faultWords.ts';
 
 interface Props {

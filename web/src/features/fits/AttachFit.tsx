@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import { useJobs } from '../../api/queries.ts';
 import { record } from '../../stores/jobSync.ts';
 import { Button } from '../../ui/Button.tsx';
-import { SelectField } from '../describe/SelectField.tsx';
+import { SelectField } from '../../ui/SelectField.tsx';
 import { useCopiedUnit } from '../describe/useCopiedUnit.ts';
 import { attachFit, fitTargets } from './attachFit.ts';
 import type { FitQuestion } from './fitsDesk.ts';

@@ -1,7 +1,7 @@
 import { useState, type FormEvent } from 'react';
 import { Link } from 'react-router';
 
-import { placesFor, type SizeFeature } from '@wendaxis/core/inspect';
+import { isFarFrom, placesFor, SIZE_FEATURE_TABLE, type SizeFeature } from '@wendaxis/core/inspect';
 import type { JobState, WorkshopInstrument } from '@wendaxis/core/job';
 import { instrumentsFor } from '@wendaxis/core/measure';
 import { nominalOf, type Step } from '@wendaxis/core/plan';
@@ -13,28 +13,6 @@ import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { QuantityField, readField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
-
-const FEATURE_WORDS: Readonly<Record<SizeFeature, string>> = {
-  bore: 'Bore',
-  journal: 'Journal',
-  length: 'Length under the head',
-  ringOutside: 'Outside of the ring',
-  ringBore: 'Bore of the ring',
-  ringWidth: 'Width of the ring',
-  shoulderDepth: 'Depth from the face to the shoulder',
-  seatedDepth: 'Depth from the face to the ring',
-};
-/** A size further than this from nominal is a slip of the unit or the point. Share of nominal. */
-const FAR: Readonly<Record<SizeFeature, number>> = {
-  bore: 0.05,
-  journal: 0.05,
-  length: 0.5,
-  ringOutside: 0.05,
-  ringBore: 0.05,
-  ringWidth: 0.1,
-  shoulderDepth: 0.5,
-  seatedDepth: 0.5,
-};
 
 interface Props {
   readonly jobId: string;
@@ -59,7 +37,7 @@ export function SizesForm({ jobId, step, state }: Props) {
             <Notice
               key={feature}
               tone="warn"
-              title={`Nothing on the list can measure: ${FEATURE_WORDS[feature].toLowerCase()}`}
+              title={`Nothing on the list can measure: ${SIZE_FEATURE_TABLE[feature].words.toLowerCase()}`}
             >
               <Link className="text-ink" to="/workshop#instruments">
                 Add an instrument to the workshop
@@ -68,7 +46,9 @@ export function SizesForm({ jobId, step, state }: Props) {
           );
         return (
           <fieldset key={feature} className="border-edge m-0 rounded-[3px] border-2 p-3">
-            <legend className="px-2 text-lg font-semibold">{FEATURE_WORDS[feature]}</legend>
+            <legend className="px-2 text-lg font-semibold">
+              {SIZE_FEATURE_TABLE[feature].words}
+            </legend>
             <label className="mb-2 flex flex-wrap items-center gap-3">
               <span className="small-label">Measured with</span>
               <select
@@ -120,8 +100,7 @@ function SizeEntry({ jobId, station, feature, place, instrument, measured }: Ent
   const reading = readField(text, 'length', units.system);
   const value = reading.status === 'read' ? reading.quantity.value : null;
   const nominal = nominalOf(station, feature);
-  const far =
-    value !== null && nominal !== null && Math.abs(value - nominal) > FAR[feature] * nominal;
+  const far = value !== null && nominal !== null && isFarFrom(feature, value, nominal);
   const submit = (event: FormEvent<HTMLFormElement>): void => {
     event.preventDefault();
     if (value === null || far) return;

@@ -10,7 +10,7 @@ import { Notice } from '../../ui/Notice.tsx';
 import { QuantityField, readField } from '../../ui/QuantityField.tsx';
 import { useShortcut } from '../../ui/useShortcut.ts';
 import { useUnits } from '../../ui/useUnits.ts';
-import { SelectField } from '../describe/SelectField.tsx';
+import { SelectField } from '../../ui/SelectField.tsx';
 import { SimulatedSign } from '../bench/SimulatedSign.tsx';
 import { offeredDevice } from '../bench/offeredDevice.ts';
 import { useWrench } from '../bench/useDevice.ts';

@@ -14,7 +14,7 @@ import { Notice } from '../../ui/Notice.tsx';
 import { Panel } from '../../ui/Panel.tsx';
 import { QuantityField, readField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
-import { SelectField } from '../describe/SelectField.tsx';
+import { SelectField } from '../../ui/SelectField.tsx';
 import { closingChartOption } from './closingChartOption.ts';
 
 interface Props {

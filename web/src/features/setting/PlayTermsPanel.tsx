@@ -18,8 +18,8 @@ import { Button } from '../../ui/Button.tsx';
 import { Panel } from '../../ui/Panel.tsx';
 import { QuantityField, readField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
-import { SelectField } from '../describe/SelectField.tsx';
-import { TextField } from '../describe/TextField.tsx';
+import { SelectField } from '../../ui/SelectField.tsx';
+import { TextField } from '../../ui/TextField.tsx';
 
 /** Standard uncertainty of a difference that is measured by micrometer, mm. A rule of this program. */
 const MEASURED = 0.004;

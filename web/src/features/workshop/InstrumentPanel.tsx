@@ -1,22 +1,14 @@
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
 import { v4 as uuid } from 'uuid';
 
 import { isSimulated } from '@wendaxis/core/devices';
-import { InputError } from '@wendaxis/core/faults';
 import type { WorkshopInstrument } from '@wendaxis/core/job';
-import {
-  INSTRUMENT_KIND_NAMES,
-  INSTRUMENT_KINDS,
-  instrumentKind,
-  type InstrumentKind,
-} from '@wendaxis/core/measure';
+import { INSTRUMENT_KIND_NAMES, INSTRUMENT_KINDS, instrumentKind } from '@wendaxis/core/measure';
 
 import { useWorkshopRecord } from '../../stores/useWorkshopRecord.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Panel } from '../../ui/Panel.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
-import { SelectField } from '../describe/SelectField.tsx';
-import { TextField } from '../describe/TextField.tsx';
 import { CardFormFoot } from './CardFormFoot.tsx';
 import {
   cardLength,
@@ -25,7 +17,8 @@ import {
   UNCERTIFIED,
   type InstrumentTexts,
 } from './instrumentEntry.ts';
-import { faultsWords } from '../../wording/faultWords.ts';
+import { FormSelect, FormText } from '../../ui/form/fields.tsx';
+import { useCoreForm } from '../../ui/form/useCoreForm.ts';
 
 const KINDS = INSTRUMENT_KIND_NAMES.map((kind) => [kind, INSTRUMENT_KINDS[kind].words] as const);
 
@@ -83,58 +76,38 @@ function InstrumentRow({ instrument }: { readonly instrument: WorkshopInstrument
   );
 }
 
+const readCard = (texts: InstrumentTexts) =>
+  instrumentFrom(texts, `instrument-${uuid().slice(0, 8)}`);
+
 function AddInstrument({ onDone }: { readonly onDone: () => void }) {
   const units = useUnits();
   const { saving, save } = useWorkshopRecord();
-  const [texts, setTexts] = useState<InstrumentTexts>(EMPTY_INSTRUMENT);
-  const [fault, setFault] = useState<string | null>(null);
-  const set = (name: keyof InstrumentTexts) => (text: string) =>
-    setTexts({ ...texts, [name]: text });
-  const unit = texts.countsIn;
-  const graduation = cardLength(texts.graduation, unit);
-  const submit = (event: FormEvent): void => {
-    event.preventDefault();
-    const card = instrumentFrom(texts, `instrument-${uuid().slice(0, 8)}`);
-    if (card instanceof InputError) return setFault(faultsWords(card.faults, units));
-    setFault(null);
-    void save('InstrumentAdded', { instrument: card, deviceId: null }).then(
-      (taken) => taken && onDone(),
-    );
-  };
+  const { control, handleSubmit, watch } = useCoreForm(EMPTY_INSTRUMENT, readCard);
+  const unit = watch('countsIn');
+  const graduation = cardLength(watch('graduation'), unit);
+  const submit = handleSubmit(({ value: instrument }) =>
+    save('InstrumentAdded', { instrument, deviceId: null }).then((taken) => taken && onDone()),
+  );
   return (
-    <form onSubmit={submit} className="grid grid-cols-2 gap-x-3 gap-y-2" aria-label="An instrument">
-      <TextField label="Name" value={texts.name} onChange={set('name')} max={80} />
-      <SelectField
-        label="Kind"
-        value={texts.kind}
-        onChange={(kind) => setTexts({ ...texts, kind: kind as InstrumentKind })}
-        options={KINDS}
-      />
-      <SelectField
+    <form
+      onSubmit={(event) => void submit(event)}
+      className="grid grid-cols-2 gap-x-3 gap-y-2"
+      aria-label="An instrument"
+    >
+      <FormText control={control} name="name" label="Name" max={80} />
+      <FormSelect control={control} name="kind" label="Kind" options={KINDS} />
+      <FormSelect
+        control={control}
+        name="countsIn"
         label="Its graduations count"
-        value={unit}
-        onChange={(countsIn) => setTexts({ ...texts, countsIn: countsIn as 'mm' | 'in' })}
-        options={[
-          ['mm', 'millimetres'],
-          ['in', 'inches'],
-        ]}
+        options={COUNTED}
       />
-      <TextField
-        label={`One graduation, ${unit}`}
-        value={texts.graduation}
-        onChange={set('graduation')}
-        max={20}
-      />
-      <TextField
-        label={`Reads over, ${unit}`}
-        value={texts.range}
-        onChange={set('range')}
-        max={20}
-      />
-      <TextField
+      <FormText control={control} name="graduation" label={`One graduation, ${unit}`} max={20} />
+      <FormText control={control} name="range" label={`Reads over, ${unit}`} max={20} />
+      <FormText
+        control={control}
+        name="calibration"
         label={`Calibration, 1 σ, ${unit}; may be left open`}
-        value={texts.calibration}
-        onChange={set('calibration')}
         max={20}
       />
       <p className="col-span-2 m-0">
@@ -144,7 +117,12 @@ function AddInstrument({ onDone }: { readonly onDone: () => void }) {
         half a graduation is taken
         {Number.isFinite(graduation) && `: ${units.show(UNCERTIFIED * graduation, 'length', 5)}`}.
       </p>
-      <CardFormFoot fault={fault} saving={saving} onLeave={onDone} />
+      <CardFormFoot saving={saving} onLeave={onDone} />
     </form>
   );
 }
+
+const COUNTED = [
+  ['mm', 'millimetres'],
+  ['in', 'inches'],
+] as const;

@@ -1,7 +1,6 @@
-import { useState, type FormEvent } from 'react';
+import { useState } from 'react';
 import { v4 as uuid } from 'uuid';
 
-import { InputError } from '@wendaxis/core/faults';
 import type { WorkshopMaterial } from '@wendaxis/core/job';
 import {
   MATERIAL_FIGURE_NAMES,
@@ -13,11 +12,10 @@ import {
 
 import { useWorkshopRecord } from '../../stores/useWorkshopRecord.ts';
 import { Button } from '../../ui/Button.tsx';
-import { useUnits } from '../../ui/useUnits.ts';
-import { TextField } from '../describe/TextField.tsx';
 import { EMPTY_MATERIAL, readMaterial } from './materialEntry.ts';
 import { SavingWords } from './SavingWords.tsx';
-import { faultsWords } from '../../wording/faultWords.ts';
+import { FormText } from '../../ui/form/fields.tsx';
+import { useCoreForm } from '../../ui/form/useCoreForm.ts';
 
 /** What parts can be made of: the table, and what the workshop has added to it. */
 export function MaterialPanel({ materials }: { readonly materials: readonly WorkshopMaterial[] }) {
@@ -86,63 +84,37 @@ function MaterialRow({ material }: { readonly material: Material }) {
 }
 
 function AddMaterial({ onDone }: { readonly onDone: () => void }) {
-  const units = useUnits();
   const { saving, save } = useWorkshopRecord();
-  const [entry, setEntry] = useState(EMPTY_MATERIAL);
-  const [tried, setTried] = useState(false);
-  const read = readMaterial(entry);
-  const submit = (event: FormEvent): void => {
-    event.preventDefault();
-    setTried(true);
-    if (read instanceof InputError) return;
-    void save('MaterialAdded', { materialId: uuid(), material: read }).then(
-      (taken) => taken && onDone(),
-    );
-  };
+  const { control, handleSubmit, register } = useCoreForm(EMPTY_MATERIAL, readMaterial);
+  const submit = handleSubmit(({ value: material }) =>
+    save('MaterialAdded', { materialId: uuid(), material }).then((taken) => taken && onDone()),
+  );
   return (
-    <form onSubmit={submit} className="grid gap-3" aria-label="Add a material">
+    <form
+      onSubmit={(event) => void submit(event)}
+      className="grid gap-3"
+      aria-label="Add a material"
+    >
       <div className="grid gap-3 sm:grid-cols-3">
-        <TextField
-          label="Name"
-          value={entry.words}
-          onChange={(words) => setEntry({ ...entry, words })}
-          max={60}
-        />
+        <FormText control={control} name="words" label="Name" max={60} />
         {MATERIAL_FIGURE_NAMES.map((name) => {
           const { words, unit } = MATERIAL_FIGURES[name];
           return (
-            <TextField
+            <FormText
               key={name}
+              control={control}
+              name={`figures.${name}`}
               label={unit === '' ? words : `${words}, ${unit}`}
-              value={entry.figures[name] ?? ''}
-              onChange={(text) =>
-                setEntry({ ...entry, figures: { ...entry.figures, [name]: text } })
-              }
               max={20}
             />
           );
         })}
-        <TextField
-          label="Why not hotter"
-          value={entry.hottestReason}
-          onChange={(hottestReason) => setEntry({ ...entry, hottestReason })}
-          max={200}
-        />
+        <FormText control={control} name="hottestReason" label="Why not hotter" max={200} />
       </div>
       <label className="flex min-h-12 items-center gap-3">
-        <input
-          type="checkbox"
-          className="accent-brass-edge size-6"
-          checked={entry.flame}
-          onChange={(event) => setEntry({ ...entry, flame: event.target.checked })}
-        />
-        A naked flame may come near it
+        <input type="checkbox" className="accent-brass-edge size-6" {...register('flame')} />A naked
+        flame may come near it
       </label>
-      {tried && read instanceof InputError && (
-        <p role="alert" className="text-bad m-0 font-semibold">
-          {faultsWords(read.faults, units)}
-        </p>
-      )}
       <div className="flex flex-wrap items-center gap-3">
         <Button kind="main" type="submit" disabled={saving === 'saving'}>
           Record it

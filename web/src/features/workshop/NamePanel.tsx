@@ -3,7 +3,7 @@ import { useState, type FormEvent } from 'react';
 import { useWorkshopRecord } from '../../stores/useWorkshopRecord.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Panel } from '../../ui/Panel.tsx';
-import { TextField } from '../describe/TextField.tsx';
+import { TextField } from '../../ui/TextField.tsx';
 import { SavingWords } from './SavingWords.tsx';
 
 /** What the workshop is called, on every list and sheet. */

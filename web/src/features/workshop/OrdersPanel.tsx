@@ -7,7 +7,7 @@ import { useWorkshopRecord } from '../../stores/useWorkshopRecord.ts';
 import { Button } from '../../ui/Button.tsx';
 import { QuantityField, readField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
-import { TextField } from '../describe/TextField.tsx';
+import { TextField } from '../../ui/TextField.tsx';
 import { SavingWords } from './SavingWords.tsx';
 import { readCount, readPrice } from './stockEntry.ts';
 

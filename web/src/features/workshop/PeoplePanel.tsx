@@ -7,7 +7,7 @@ import { useSettings } from '../../stores/settingsStore.ts';
 import { useWorkshopRecord } from '../../stores/useWorkshopRecord.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Panel } from '../../ui/Panel.tsx';
-import { TextField } from '../describe/TextField.tsx';
+import { TextField } from '../../ui/TextField.tsx';
 import { SavingWords } from './SavingWords.tsx';
 
 /** Who works here, who is at the bench on this device, and adding somebody. */

@@ -1,20 +1,17 @@
-import { useState, type FormEvent } from 'react';
+import { useCallback, useState } from 'react';
 import { v4 as uuid } from 'uuid';
 
-import { InputError } from '@wendaxis/core/faults';
 import type { WorkshopTorqueTool } from '@wendaxis/core/job';
-import { requireTool, type TorqueTool, type TorqueToolKind } from '@wendaxis/core/preload';
+import { type TorqueToolKind } from '@wendaxis/core/preload';
 
 import { useWorkshopRecord } from '../../stores/useWorkshopRecord.ts';
 import { Button } from '../../ui/Button.tsx';
-import { QuantityField, readField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
-import { SelectField } from '../describe/SelectField.tsx';
-import { TextField } from '../describe/TextField.tsx';
 import { CardFormFoot } from './CardFormFoot.tsx';
-import { faultsWords } from '../../wording/faultWords.ts';
+import { FormQuantity, FormSelect, FormText } from '../../ui/form/fields.tsx';
+import { useCoreForm } from '../../ui/form/useCoreForm.ts';
+import { EMPTY_TOOL, toolFrom, type ToolTexts } from './toolEntry.ts';
 
-const EMPTY = { name: '', graduation: '', least: '', most: '', calibration: '' };
 const KINDS: readonly (readonly [TorqueToolKind, string])[] = [
   ['wrench', 'Beam or dial wrench'],
   ['scale', 'Spring scale on a cord'],
@@ -49,63 +46,30 @@ export function TorqueToolPanel({ tools }: { readonly tools: readonly WorkshopTo
 }
 
 function AddTool({ onDone }: { readonly onDone: () => void }) {
-  const units = useUnits();
+  const { system } = useUnits();
   const { saving, save } = useWorkshopRecord();
-  const [texts, setTexts] = useState(EMPTY);
-  const [kind, setKind] = useState<TorqueToolKind>('wrench');
-  const [fault, setFault] = useState<string | null>(null);
-  const set = (name: keyof typeof EMPTY) => (text: string) => setTexts({ ...texts, [name]: text });
-  const torque = (text: string): number => {
-    const reading = readField(text, 'torque', units.system);
-    return reading.status === 'read' ? reading.quantity.value : NaN;
-  };
-  const submit = (event: FormEvent): void => {
-    event.preventDefault();
-    const tool: TorqueTool = {
-      id: `tool-${uuid().slice(0, 8)}`,
-      name: texts.name.trim(),
-      graduation: torque(texts.graduation),
-      calibrationUncertainty:
-        texts.calibration === '' ? torque(texts.graduation) / 2 : torque(texts.calibration),
-      least: torque(texts.least),
-      most: torque(texts.most),
-      kind,
-    };
-    if (tool.name === '') return setFault('Give it a name.');
-    try {
-      requireTool(tool);
-    } catch (error) {
-      if (!(error instanceof InputError)) throw error;
-      return setFault(faultsWords(error.faults, units));
-    }
-    setFault(null);
-    void save('TorqueToolAdded', { tool, deviceId: null }).then((taken) => taken && onDone());
-  };
+  const read = useCallback(
+    (texts: ToolTexts) => toolFrom(texts, `tool-${uuid().slice(0, 8)}`, system),
+    [system],
+  );
+  const { control, handleSubmit } = useCoreForm(EMPTY_TOOL, read);
+  const submit = handleSubmit(({ value: tool }) =>
+    save('TorqueToolAdded', { tool, deviceId: null }).then((taken) => taken && onDone()),
+  );
+  const quantity = { control, kind: 'torque' } as const;
   return (
-    <form onSubmit={submit} className="grid grid-cols-2 gap-x-3 gap-y-2" aria-label="A torque tool">
-      <TextField label="Name" value={texts.name} onChange={set('name')} max={80} />
-      <SelectField
-        label="Kind"
-        value={kind}
-        onChange={(value) => setKind(value as TorqueToolKind)}
-        options={KINDS}
-      />
-      <QuantityField
-        label="One graduation"
-        kind="torque"
-        text={texts.graduation}
-        onText={set('graduation')}
-      />
-      <QuantityField
-        label="Calibration, 1 σ"
-        kind="torque"
-        text={texts.calibration}
-        onText={set('calibration')}
-        optional
-      />
-      <QuantityField label="Tells from" kind="torque" text={texts.least} onText={set('least')} />
-      <QuantityField label="to" kind="torque" text={texts.most} onText={set('most')} />
-      <CardFormFoot fault={fault} saving={saving} onLeave={onDone} />
+    <form
+      onSubmit={(event) => void submit(event)}
+      className="grid grid-cols-2 gap-x-3 gap-y-2"
+      aria-label="A torque tool"
+    >
+      <FormText control={control} name="name" label="Name" max={80} />
+      <FormSelect control={control} name="kind" label="Kind" options={KINDS} />
+      <FormQuantity {...quantity} name="graduation" label="One graduation" />
+      <FormQuantity {...quantity} name="calibrationUncertainty" label="Calibration, 1 σ" optional />
+      <FormQuantity {...quantity} name="least" label="Tells from" />
+      <FormQuantity {...quantity} name="most" label="to" />
+      <CardFormFoot saving={saving} onLeave={onDone} />
     </form>
   );
 }
