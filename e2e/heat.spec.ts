@@ -142,5 +142,5 @@ test('both halves are heated and filled against the clock, with one ring that st
   await page.getByRole('link', { name: 'Logbook' }).click();
   const log = page.getByRole('list', { name: 'Entries, newest first' });
   await expect(log).toContainText('Ignition-side bearing: stopped half way');
-  await expect(log).toContainText('Thermometer on half-left: 70 °C');
+  await expect(log).toContainText('Thermometer on Ignition-side half: 70 °C');
 });

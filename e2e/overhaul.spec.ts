@@ -86,7 +86,7 @@ test('an engine case from book-in to the decided bearing: described, stripped, m
   await page.getByRole('link', { name: 'Logbook' }).click();
   const log = page.getByRole('list', { name: 'Entries, newest first' });
   await expect(log).toContainText('New for Left bearing: 6205-2RS C3');
-  await expect(log).toContainText('Decided on bearing-left: replace');
+  await expect(log).toContainText('Decided on Left bearing: replace');
 
   async function enter(size: string): Promise<void> {
     await page.keyboard.type(size);
@@ -155,7 +155,7 @@ test('a unit is described station by station, kept, handed over and begun from a
       buffer: Buffer.from(content),
     });
   await give(text.replace('"version": 1', '"version": 9'));
-  await expect(page.getByRole('alert')).toContainText('version is 9');
+  await expect(page.getByRole('alert')).toContainText('Version of the file is 9');
   await give(text.replace('"kind": "oRing"', '"kind": "sprocket"'));
   await expect(page.getByRole('alert')).toContainText(
     /unit\.axes\[0\]\.stations\[\d+\]\.kind is "sprocket"/,

@@ -78,6 +78,7 @@ export const GAIN_TABLE: readonly GainRow[] = [
     'Inwards pushes the cup on to its rollers: less play.'),
   row('backToBack', 'adjusterNutInwards', -1, 'nut on the shaft that draws a cone inwards',
     'Inwards draws the cone on to its cup: less play.'),
+  // A row a line, as printed: pulled apart it could not be checked against its table.
 ]; // prettier-ignore
 
 function row(

@@ -44,6 +44,7 @@ export const RADIAL_SERIES = {
   '19': radial(0, [[22, 6], [24, 6], [28, 7], [30, 7], [37, 9], [42, 9], [47, 9], [55, 10], [62, 12], [68, 12], [72, 12], [80, 13], [85, 13], [90, 13], [100, 16]]),
   '00': radial(2, [[32, 8], [35, 8], [42, 8], [47, 8], [55, 9], [62, 9], [68, 9], [75, 10], [80, 10], [90, 11], [95, 11], [100, 11], [110, 13], [115, 13], [125, 14]]),
   '22': radial(5, [[52, 18], [62, 20], [72, 23], [80, 23], [85, 23], [90, 23], [100, 25], [110, 28], [120, 31], [125, 31], [130, 31], [140, 33]]),
+  // A row a line, as printed: pulled apart it could not be checked against its table.
 } as const satisfies Record<string, readonly RadialRow[]>; // prettier-ignore
 
 /** Tapered roller series. */
@@ -74,9 +75,11 @@ export const TAPERED_SERIES = {
     ['08', 40, 90, 35.25, 33, 27], ['09', 45, 100, 38.25, 36, 30], ['10', 50, 110, 42.25, 40, 33], ['11', 55, 120, 45.5, 43, 35],
     ['12', 60, 130, 48.5, 46, 37],
   ],
+  // A row a line, as printed: pulled apart it could not be checked against its table.
 } as const satisfies Record<string, readonly TaperedRow[]>; // prettier-ignore
 
 /** Drawn-cup needle bushes: outside diameter by the diameter under the rollers, mm. */
 export const DRAWN_CUP_OUTSIDE: Readonly<Record<number, number>> = {
   8: 12, 10: 14, 12: 16, 14: 20, 15: 21, 16: 22, 17: 23, 18: 24, 20: 26, 22: 28, 25: 32, 28: 35, 30: 37, 35: 42, 40: 47,
+  // A row a line, as printed: pulled apart it could not be checked against its table.
 }; // prettier-ignore

@@ -42,6 +42,7 @@ const TABLE: Readonly<Record<ClearanceType, readonly Row[]>> = {
     [80, 100, [15, 50], [50, 85], [75, 110], [105, 140]],
     [100, 120, [15, 55], [50, 90], [85, 125], [125, 165]],
   ],
+  // A row a line, as printed: pulled apart it could not be checked against its table.
 }; // prettier-ignore
 
 /**

@@ -3,6 +3,7 @@ import { WAYS } from '../heat/index.ts';
 import { FINDING_IDS, REPAIR_IDS, SIZE_FEATURES, VERDICTS } from '../inspect/index.ts';
 import {
   CLOCK_KINDS,
+  JOB_EVENTS,
   JOB_SCOPES,
   SEAT_OUTCOMES,
   TORQUE_STAGES,
@@ -14,6 +15,7 @@ import { FIGURE_KINDS } from '../figures/index.ts';
 import { type Unit } from '../unit/index.ts';
 import { DRAWN_DIAL as dial, DRAWN_WRENCH as tool } from './drawnCards.ts';
 import type { Draws } from './draws.ts';
+import { randomOf } from './randomOf.ts';
 import { DESIGNATIONS, randomUnit, size } from './randomUnit.ts';
 
 /** What an event of each type may carry, about this unit. */
@@ -48,7 +50,8 @@ export function dataOf(
       : { lower: null, upper: lower, target: draws.chance(0.5) ? lower : null };
   };
   const fresh = () => randomUnit(draws);
-  const made: Readonly<Record<JobEventType, () => object>> = {
+  /** What would hardly ever be applied if it were drawn field by field. */
+  const made: Readonly<Partial<Record<JobEventType, () => object>>> = {
     JobOpened: () => ({ unit: fresh(), reason: '', scope: draws.one(JOB_SCOPES) }),
     StationDescribed: () => {
       const other = fresh().axes.flatMap((axis) => axis.stations)[0];
@@ -245,5 +248,6 @@ export function dataOf(
       eventId: log.length === 0 || draws.chance(0.1) ? 'nothing' : draws.one(log).id,
     }),
   };
-  return made[type]();
+  const ids = [stationId, axisId, partId, specId, runId];
+  return made[type]?.() ?? (randomOf(JOB_EVENTS[type].data, draws, ids) as object);
 }

@@ -1,55 +1,15 @@
-import { EVENT_VERSION, JOB_SCOPES, type JobEvent, type JobEventType } from '../job/index.ts';
+import {
+  EVENT_VERSION,
+  JOB_EVENTS,
+  JOB_SCOPES,
+  type JobEvent,
+  type JobEventType,
+} from '../job/index.ts';
 import type { Draws } from './draws.ts';
 import { dataOf } from './randomData.ts';
 import { randomUnit } from './randomUnit.ts';
 
-const TYPES: readonly JobEventType[] = [
-  'JobOpened',
-  'StationDescribed',
-  'StationRemoved',
-  'PartDescribed',
-  'PartRemoved',
-  'AxisDescribed',
-  'AxisRemoved',
-  'SpecSet',
-  'RunOpened',
-  'ReadingTaken',
-  'RunClosed',
-  'RunAbandoned',
-  'PackRecorded',
-  'PackChosen',
-  'PackFitted',
-  'SpacerFitted',
-  'SpacerFelt',
-  'SpacersListed',
-  'AdjusterTurned',
-  'ClosingRead',
-  'PlayTermSet',
-  'PlayTermRemoved',
-  'MarkMade',
-  'SizeMeasured',
-  'FindingRecorded',
-  'InspectionDecided',
-  'BearingOffered',
-  'FigureTaken',
-  'TorqueRead',
-  'SleeveRenewed',
-  'HeatSet',
-  'ClockStarted',
-  'ClockStopped',
-  'TemperatureRead',
-  'SeatTried',
-  'SeatChecked',
-  'WayChosen',
-  'LimitSet',
-  'StepDone',
-  'StepSetAside',
-  'NoteWritten',
-  'JobFinished',
-  'JobReopened',
-  'PracticeMarked',
-  'Undone',
-];
+const TYPES = Object.keys(JOB_EVENTS) as readonly JobEventType[];
 /** What is done over and over comes more often; what ends a job, seldom. */
 const OFTEN: readonly JobEventType[] = [
   'ReadingTaken',

@@ -34,4 +34,5 @@ export const HOLE_J: Readonly<Record<string, readonly number[]>> = {
 export const SHAFT_R: readonly (readonly [upTo: number, ei: number])[] = [
   [6, 15], [10, 19], [18, 23], [30, 28], [50, 34], [65, 41], [80, 43], [100, 51], [120, 54], [140, 63], [160, 65],
   [180, 68], [200, 77], [225, 80], [250, 84], [280, 94], [315, 98], [355, 108], [400, 114], [450, 126], [500, 132],
+  // A row a line, as printed: pulled apart it could not be checked against its table.
 ]; // prettier-ignore

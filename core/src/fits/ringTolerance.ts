@@ -21,6 +21,7 @@ const TABLE: Readonly<Record<RingFamily, Readonly<Record<Ring, readonly Row[]>>>
     inner: [[30, 12], [50, 12], [80, 15], [120, 20], [180, 25], [250, 30]],
     outer: [[30, 12], [50, 14], [80, 16], [120, 18], [150, 20], [180, 25], [250, 30], [315, 35]],
   },
+  // A row a line, as printed: pulled apart it could not be checked against its table.
 }; // prettier-ignore
 
 /**

@@ -179,8 +179,10 @@ const CASTING: readonly FindingId[] = [
 ];
 const FACE: readonly FindingId[] = ['sound', 'faceWorn', 'ringBlued'];
 
-/** What may be found on each kind of station. */
-export const FINDINGS_OF: Readonly<Record<StationKind, readonly FindingId[]>> = {
+/** What may be found on any kind of station that has no list of its own. */
+const USUAL: readonly FindingId[] = ['sound', 'cracked', 'faceWorn'];
+
+const FINDINGS_OF: Readonly<Partial<Record<StationKind, readonly FindingId[]>>> = {
   taperedRoller: ROLLING,
   ballBearing: ROLLING,
   cylindricalRoller: ROLLING,
@@ -212,6 +214,9 @@ export const FINDINGS_OF: Readonly<Record<StationKind, readonly FindingId[]>> = 
   cover: CASTING,
   shaftStep: ['sound', 'cracked', 'trackGrooved', 'spunOnJournal'],
 };
+
+/** What may be found on a kind of station. */
+export const findingsOf = (kind: StationKind): readonly FindingId[] => FINDINGS_OF[kind] ?? USUAL;
 
 /** What may be found on a part as a whole. */
 export const PART_FINDINGS: Readonly<Record<PartKind, readonly FindingId[]>> = {

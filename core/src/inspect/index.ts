@@ -2,7 +2,7 @@ export { judgeBoltLength } from './boltLength.ts';
 export {
   FINDING_IDS,
   FINDINGS,
-  FINDINGS_OF,
+  findingsOf,
   PART_FINDINGS,
   REPAIR_IDS,
   REPAIRS,

@@ -1,6 +1,6 @@
 import { PART_KINDS, STATION_KINDS } from '../unit/index.ts';
 import { judgeBoltLength } from './boltLength.ts';
-import { FINDINGS, FINDINGS_OF, PART_FINDINGS, REPAIRS, type Finding } from './findings.ts';
+import { FINDINGS, findingsOf, PART_FINDINGS, REPAIRS, type Finding } from './findings.ts';
 import { judgeRound, type PlacedSize } from './judgeRound.ts';
 import { looseBoreRemedy } from './looseBore.ts';
 import { featuresOf, placesFor, requireSize } from './sizePlaces.ts';
@@ -69,7 +69,7 @@ describe('a bolt', () => {
 
 describe('findings', () => {
   test('should be possible for every kind of station and part', () => {
-    for (const kind of STATION_KINDS) expect(FINDINGS_OF[kind].length).toBeGreaterThan(0);
+    for (const kind of STATION_KINDS) expect(findingsOf(kind).length).toBeGreaterThan(0);
     for (const kind of PART_KINDS) expect(PART_FINDINGS[kind].length).toBeGreaterThan(1);
   });
 

@@ -43,6 +43,7 @@ export const MATERIALS = {
   bronze: material('tin or leaded bronze', [18, 105, 0.34, 8800, 380, 60, 120], 150,
     'above it lead sweats out'),
   brass: material('brass', [20, 100, 0.34, 8500, 380, 115, 150], 150, 'above it cold-drawn brass softens'),
+  // A row a line, as printed: pulled apart it could not be checked against its table.
 } as const satisfies Record<string, Material>; // prettier-ignore
 
 /** Key of a row of {@link MATERIALS}. */

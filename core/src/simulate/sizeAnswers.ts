@@ -1,6 +1,6 @@
 import {
   FINDINGS,
-  FINDINGS_OF,
+  findingsOf,
   PART_FINDINGS,
   placesFor,
   type SizeFeature,
@@ -37,7 +37,7 @@ export function inspected(
   const possible =
     step.stationId === null
       ? PART_FINDINGS[state.unit!.parts.find(({ id }) => id === targetId)!.kind]
-      : FINDINGS_OF[findStation(state.unit!, targetId)!.station.kind];
+      : findingsOf(findStation(state.unit!, targetId)!.station.kind);
   const finding = chosen?.[targetId] ?? possible[0]!;
   const row: Finding = FINDINGS[finding];
   return [

@@ -94,6 +94,7 @@ export function QuantityField({
       />
       <span
         id={`${id}-hint`}
+        role={fault === undefined ? undefined : 'alert'}
         className={`text-base ${bad ? 'text-bad font-semibold' : 'text-soft'}`}
       >
         {unreadable ? hint : (fault ?? hint)}

@@ -15,23 +15,26 @@ export function TextField({ label, value, onChange, max, inputRef, fault }: Prop
   const id = useId();
   const bad = fault !== undefined;
   return (
-    <label className="grid content-start gap-1">
-      <span className="small-label">{label}</span>
+    <div className="grid content-start gap-1">
+      <label htmlFor={id} className="small-label">
+        {label}
+      </label>
       <input
+        id={id}
         ref={inputRef}
         autoComplete="off"
         aria-invalid={bad}
-        aria-describedby={bad ? id : undefined}
+        aria-describedby={bad ? `${id}-fault` : undefined}
         className={`bg-panel min-h-12 w-full border-2 px-3 text-lg ${bad ? 'border-bad' : 'border-edge'}`}
         maxLength={max}
         value={value}
         onChange={(event) => onChange(event.target.value)}
       />
       {bad && (
-        <span id={id} role="alert" className="text-bad text-base font-semibold">
+        <span id={`${id}-fault`} role="alert" className="text-bad text-base font-semibold">
           {fault}
         </span>
       )}
-    </label>
+    </div>
   );
 }

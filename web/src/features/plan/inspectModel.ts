@@ -1,6 +1,6 @@
 import {
   FINDINGS,
-  FINDINGS_OF,
+  findingsOf,
   PART_FINDINGS,
   VERDICTS,
   type Finding,
@@ -13,7 +13,7 @@ import { findStation, type Unit } from '@wendaxis/core/unit';
 export function possibleFindings(unit: Unit, { stationId, partId }: Step): readonly FindingId[] {
   if (stationId !== null) {
     const station = findStation(unit, stationId)?.station;
-    return station === undefined ? [] : FINDINGS_OF[station.kind];
+    return station === undefined ? [] : findingsOf(station.kind);
   }
   const part = unit.parts.find(({ id }) => id === partId);
   return part === undefined ? [] : PART_FINDINGS[part.kind];
