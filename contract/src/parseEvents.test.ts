@@ -1,24 +1,11 @@
 import 'reflect-metadata';
-
 import fc from 'fast-check';
-
-import { InputError, wantedWords } from '@wendaxis/core/faults';
+import { wantedWords } from '@wendaxis/core/faults';
 import { clampShortening } from '@wendaxis/core/preload';
-
 import { JOB_EVENTS } from '@wendaxis/core/job';
 import { MOST_EVENTS, parseEvents } from './parseEvents.ts';
+import { ID, envelope, faultsOf, faultsOfEvent } from './tests/batches.ts';
 
-const ID = '3f2b8d1e-6f0a-4c51-9d2e-7a1b2c3d4e5f';
-const AT = '2026-11-24T08:00:00.000Z';
-const envelope = (type: string, data: unknown, rest: object = {}) => ({
-  id: ID,
-  type,
-  version: 1,
-  at: AT,
-  by: 'ann',
-  data,
-  ...rest,
-});
 const READING = { runId: 'r1', value: 0.14, typed: '0.14', device: null, position: null };
 
 const PART = {
@@ -58,18 +45,6 @@ const unitWith = (change: object) => ({
   ],
 });
 
-function faultsOf(kind: 'job' | 'workshop', body: unknown) {
-  try {
-    parseEvents(kind, body);
-  } catch (error) {
-    if (!(error instanceof InputError)) throw error;
-    return error.faults;
-  }
-  return [];
-}
-const faultsOfEvent = (type: string, data: unknown, rest: object = {}) =>
-  faultsOf('job', { events: [envelope(type, data, rest)] });
-
 const TERM = {
   axisId: 'a',
   termId: 't',
@@ -86,44 +61,6 @@ const CLAMP = {
   area: 600,
   modulus: 206_000,
 };
-
-describe('the stock of the workshop', () => {
-  const faults = (type: string, data: object) =>
-    faultsOf('workshop', { events: [envelope(type, data)] }).map(({ field }) => field);
-  const size = { sizeId: 'a', thickness: 0.3, uncertainty: 0.001, count: 3 };
-
-  test.each<[string, string, object, string]>([
-    ['a size of no thickness', 'SizeStocked', { ...size, thickness: 0 }, 'thickness'],
-    ['a size thinner than nothing', 'SizeStocked', { ...size, thickness: -0.3 }, 'thickness'],
-    ['fewer pieces than none', 'SizeStocked', { ...size, count: -1 }, 'count'],
-    ['a price below nothing', 'SizeStocked', { ...size, price: -2 }, 'price'],
-    [
-      'half a micrometre on order',
-      'SizeOrdered',
-      { orderId: 'o', thickness: 0.3005, count: 1, price: null },
-      'thickness',
-    ],
-    [
-      'an order of nothing',
-      'SizeOrdered',
-      { orderId: 'o', thickness: 0.3, count: 0, price: null },
-      'count',
-    ],
-    ['nothing that came', 'SizeReceived', { ...size, orderId: 'o', count: 0 }, 'count'],
-    ['a cancelled order of no name', 'OrderCancelled', { orderId: '' }, 'orderId'],
-  ])('should refuse %s', (_, type, data, field) => {
-    expect(faults(type, data)).toContain(`events[0].data.${field}`);
-  });
-
-  test('should take counts, prices, orders and what comes of them', () => {
-    expect(faults('SizeStocked', { ...size, price: 1.4 })).toEqual([]);
-    expect(faults('SizeStocked', size)).toEqual([]);
-    expect(faults('SizeOrdered', { orderId: 'o', thickness: 0.3, count: 2, price: 1.4 })).toEqual(
-      [],
-    );
-    expect(faults('SizeReceived', { ...size, orderId: 'o' })).toEqual([]);
-  });
-});
 
 describe('reading a batch of events', () => {
   test('should let sound events through as they are, ids in lower case', () => {
@@ -495,51 +432,5 @@ describe('reading a batch of events', () => {
       }),
       { numRuns: 1500 },
     );
-  });
-});
-
-describe('the time of an event', () => {
-  const faults = (at: unknown) =>
-    faultsOfEvent('NoteWritten', { text: 'a' }, { at }).map(({ field }) => field);
-
-  test.each(['2026-11-24T08:00:00.000Z', '2026-11-24T08:00:00+01:00', '2028-02-29T23:59:59Z'])(
-    'should be taken as %s',
-    (at) => expect(faults(at)).toEqual([]),
-  );
-
-  test.each([
-    '2026-W48-2',
-    '2026-11-24',
-    '20261124T080000Z',
-    '2026-02-30T08:00:00Z',
-    '2026-13-01T08:00:00Z',
-    '2026-11-24T25:00:00Z',
-    '',
-    null,
-    1,
-  ])('should be refused as %s', (at) => expect(faults(at)).toEqual(['events[0].at']));
-});
-
-describe('an axis by itself, and a torque through another', () => {
-  test.each([
-    [{ axis: [] }, 'axis'],
-    [{ axis: { id: 'a', name: 'a', arrangement: 'sideways', sets: [] } }, 'axis.arrangement'],
-    [{ axis: { id: 'toString', name: 'a', arrangement: 'faceToFace', sets: [] } }, 'axis.id'],
-  ])('should be refused as %j', (data, field) => {
-    expect(faultsOfEvent('AxisDescribed', data)[0]?.field).toBe(`events[0].data.${field}`);
-  });
-
-  test('should be refused where a carrier is said to be read at itself', () => {
-    const spec = {
-      specId: 's',
-      axisId: 'a',
-      kind: 'rollingTorque',
-      band: { lower: 1, upper: 2, target: null },
-      source: '',
-    };
-    const through = (axisId: string) =>
-      faultsOfEvent('SpecSet', { ...spec, through: { axisId, ratio: 4 } });
-    expect(through('b')).toEqual([]);
-    expect(through('a')[0]?.field).toBe('events[0].data.through.axisId');
   });
 });

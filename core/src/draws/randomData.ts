@@ -144,7 +144,6 @@ export function dataOf(
       position: draws.chance(0.5) ? null : draws.whole(0, 360),
     }),
     RunClosed: () => ({ runId }),
-    RunAbandoned: () => ({ runId, reason: '' }),
     MarkMade: () => ({ stationId, text: 'one notch' }),
     SizeMeasured: () => ({
       stationId,
@@ -240,10 +239,6 @@ export function dataOf(
       stepId: draws.one([`inspect:${stationId}`, `mark:${stationId}`]),
       reason: 'no',
     }),
-    PracticeMarked: () => ({ reason: '' }),
-    NoteWritten: () => ({ text: 'note' }),
-    JobFinished: () => ({ note: '' }),
-    JobReopened: () => ({ reason: '' }),
     Undone: () => ({
       eventId: log.length === 0 || draws.chance(0.1) ? 'nothing' : draws.one(log).id,
     }),

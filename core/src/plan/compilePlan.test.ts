@@ -1,54 +1,17 @@
 import fc from 'fast-check';
-
-import { decodeDesignation } from '../bearings/index.ts';
-import { Recorder } from '../job/tests/recorder.ts';
-import { answerStep, type WorkHabits } from '../simulate/index.ts';
+import { answerStep } from '../simulate/index.ts';
 import {
   DETAIL_TABLE,
   STATION_KIND_TABLE,
-  unitFromTemplate,
   UNIT_TEMPLATES,
   type DetailName,
   type Station,
-  type TemplateBearing,
   type Unit,
 } from '../unit/index.ts';
 import { compilePlan } from './compilePlan.ts';
 import { PHASE_NAMES } from './phases.ts';
-import { stationStates } from './stationStates.ts';
+import { HABITS, Bench, reel, complete } from './tests/planOf.ts';
 
-const HABITS: WorkHabits = {
-  instrument: { id: 'm', name: 'm', graduation: 0.001, calibrationUncertainty: 0.0005, range: 25 },
-  bands: {
-    endPlay: { lower: 0.1, upper: 0.18, target: null },
-    rollingTorque: { lower: 0.7, upper: 1.1, target: null },
-    sideClearance: { lower: 0.1, upper: 0.25, target: null },
-    backlash: { lower: 0.12, upper: 0.2, target: null },
-  },
-  source: 'book',
-};
-
-class Bench extends Recorder {
-  #ids = 0;
-
-  /** Do what the plan says next, until nothing is left or the step is by this rule. */
-  work(until = '', habits: WorkHabits = HABITS): this {
-    for (let turn = 0; turn < 400; turn += 1) {
-      const { state } = this;
-      const { next } = compilePlan(state);
-      if (next === null || next.rule === until) return this;
-      for (const one of answerStep(state, next, habits, () => `id${(this.#ids += 1)}`))
-        this.record(one);
-    }
-    throw new Error('the plan has no end');
-  }
-}
-
-function bearing(designation: string): TemplateBearing {
-  const decoded = decodeDesignation(designation);
-  if (decoded.status !== 'known') throw new Error(decoded.reason);
-  return { designation, family: decoded.family, dimensions: decoded.dimensions };
-}
 /** A unit with details of one station changed. */
 const withDetail = (unit: Unit, stationId: string, details: Partial<Station>): Unit => ({
   ...unit,
@@ -60,54 +23,19 @@ const withDetail = (unit: Unit, stationId: string, details: Partial<Station>): U
   })),
 });
 
-const reel = (
-  template: (typeof UNIT_TEMPLATES)[number],
-  left = '30206',
-  right = '30205',
-  span = 60,
-) => unitFromTemplate(template, { name: 'Reel', left: bearing(left), right: bearing(right), span });
-
-/** Values for every detail that a description may lack. */
-const SUPPLY: Readonly<Partial<Record<DetailName, string | number>>> = {
-  tightRing: 'outer',
-  boreDepth: 40,
-  depth: 1,
-  rollerCount: 20,
-  rollerDiameter: 3,
-  torqueLeast: 20,
-  torqueMost: 24,
-  lock: 'lockTab',
-  count: 6,
-  pattern: 'circle',
-  lead: 1.5,
-  notches: 24,
-  oilHole: 4,
-  feedHole: 4,
-  holeOffset: 0,
-  longest: 40,
-};
-
-/** A unit with every datum that its plan asks for. */
-function complete(unit: Unit): Unit {
-  const supplied = (station: Station): Station => {
-    const { details } = STATION_KIND_TABLE[station.kind];
-    const lacking = details.filter(
-      (name) => station[name] === undefined && SUPPLY[name] !== undefined,
-    );
-    return { ...station, ...Object.fromEntries(lacking.map((name) => [name, SUPPLY[name]])) };
-  };
-  return {
-    ...unit,
-    parts: unit.parts.map((part) => ({
-      ...part,
-      material: part.material ?? 'castAluminium',
-      mass: 3,
-      area: 0.1,
-      wall: 8,
-    })),
-    axes: unit.axes.map((axis) => ({ ...axis, stations: axis.stations.map(supplied) })),
-  };
-}
+const NEEDED = new Set<DetailName>([
+  'tightRing',
+  'boreDepth',
+  'rollerDiameter',
+  'lock',
+  'count',
+  'pattern',
+  'notches',
+  'lead',
+  'oilHole',
+  'feedHole',
+  'holeOffset',
+]);
 
 describe('the build plan', () => {
   test.each(UNIT_TEMPLATES)(
@@ -254,248 +182,5 @@ describe('the build plan', () => {
     const bench = new Bench(reel('thrustWasher')).work('clean');
     bench.record({ type: 'StepSetAside', data: { stepId: 'clean', reason: 'is clean' } });
     expect(compilePlan(bench.state).next?.rule).toBe('inspectPart');
-  });
-});
-
-const NEEDED = new Set<DetailName>([
-  'tightRing',
-  'boreDepth',
-  'rollerDiameter',
-  'lock',
-  'count',
-  'pattern',
-  'notches',
-  'lead',
-  'oilHole',
-  'feedHole',
-  'holeOffset',
-]);
-
-describe('what is found changes the plan', () => {
-  const steps = (finding: Record<string, 'sound' | 'trackPitted' | 'spunInBore' | 'cracked'>) => {
-    const bench = new Bench(complete(reel('crankcaseHalves', '6205', '6206')));
-    bench.work('heat', { ...HABITS, findings: finding });
-    return compilePlan(bench.state).steps.map(({ id }) => id);
-  };
-
-  test('should leave a sound bearing in, compare a new one, repair a bore it has turned in', () => {
-    expect(steps({})).not.toContain('compare:bearing-left');
-    expect(steps({ 'bearing-left': 'trackPitted' })).toContain('compare:bearing-left');
-    const repaired = steps({ 'bearing-left': 'spunInBore' });
-    expect(repaired).toContain('repair:bearing-left');
-    expect(repaired.indexOf('repair:bearing-left')).toBeLessThan(
-      repaired.indexOf('seatOuter:bearing-left'),
-    );
-    expect(repaired).toContain('compare:bearing-left'); // the ring in a repaired bore is looked at as any new one
-  });
-
-  test('should coat a ring with compound at the moment it goes in, cold, and heat nothing for it', () => {
-    const bench = new Bench(complete(reel('crankcaseHalves', '6205', '6205')));
-    const [before] = [compilePlan(bench.state).steps.map(({ id }) => id)];
-    bench.record({
-      type: 'InspectionDecided',
-      data: { targetId: 'bearing-left', verdict: 'repair', repair: 'compound', reason: '' },
-    });
-    const { steps: after } = compilePlan(bench.state);
-    expect(before).toContain('heat:half-left');
-    expect(after.map(({ id }) => id)).not.toContain('heat:half-left');
-    const step = (id: string) => after.find((one) => one.id === id)!;
-    expect(step('repair:bearing-left').how).toMatch(/goes on when the ring goes in/);
-    expect(step('seatOuter:bearing-left')).toMatchObject({
-      how: expect.stringMatching(/^Coat both, cold/),
-      cautions: ['compound'],
-      reason: expect.not.stringMatching(/hot/),
-    });
-  });
-
-  test('should repair a cracked half before anything is seated in either', () => {
-    const order = steps({ 'half-left': 'cracked' });
-    expect(order.indexOf('repairPart:half-left')).toBeLessThan(
-      order.indexOf('seatOuter:bearing-right'),
-    );
-  });
-});
-
-describe('numbers of the plan', () => {
-  const figures = (unit: Unit, id: string, until: string) => {
-    const bench = new Bench(unit).work(until);
-    const step = compilePlan(bench.state).steps.find((one) => one.id === id)!;
-    return Object.fromEntries(step.figures.map((figure) => [figure.name, figure]));
-  };
-
-  test('should work the heat out from the bores measured, and keep to the limit of casting and bearing', () => {
-    const heat = figures(
-      complete(reel('crankcaseHalves', '6205', '6205')),
-      'heat:half-left',
-      'heat',
-    );
-    // Bores 51.988 to 51.990 mm, mean 51.989 ± 0.0009; ring 52 + 0 − 0.013: at most 52 − 51.9881 = 0.0119 mm;
-    // c = 0.026: T = 20 + 0.0379/(52 · 21.5e-6) = 53.9 °C.
-    expect(heat['For Left bearing']).toMatchObject({ quantity: 'temperature' });
-    expect((heat['For Left bearing'] as { least: number }).least).toBeCloseTo(53.9, 1);
-    // Stricter than the casting's own 150 °C: left in a hotter half, the open bearing would pass its 120 °C.
-    expect(heat['Not above']).toMatchObject({
-      least: null,
-      source: expect.stringMatching(/Left bearing, left in the hot part, would pass 120 °C/),
-    });
-    const { most } = heat['Not above'] as { most: number };
-    expect(most).toBeGreaterThan(120);
-    expect(most).toBeLessThan(150);
-  });
-
-  test('should say how a bore is out of round, with its guard band', () => {
-    const bore = figures(
-      complete(reel('crankcaseHalves', '6205', '6205')),
-      'measureSeats:bearing-left',
-      'heat',
-    );
-    expect(bore['Bore, ovality']).toMatchObject({ word: 'conforms' });
-    expect((bore['Bore, ovality'] as { least: number }).least).toBeCloseTo(0.002, 9);
-  });
-
-  test('should carry the as-found play over as the first estimate of the pack', () => {
-    const bench = new Bench(complete(reel('coverShims'))).work('measure', {
-      ...HABITS,
-      asFoundPlay: 0.31,
-    });
-    const step = compilePlan(bench.state).next!;
-    const estimate = step.figures.find(({ name }) => name === 'Pack, first estimate');
-    // A thicker cover shim gives more play: 1.000 + (0.14 − 0.31)/1 = 0.830 mm.
-    expect((estimate as { least: number }).least).toBeCloseTo(0.83, 9);
-  });
-
-  test('should tighten in rounds to the middle of the band, in a star', () => {
-    const torque = figures(complete(reel('coverShims')), 'torque:bolts', 'torque');
-    expect(torque['Order']).toMatchObject({ text: '1 – 4 – 2 – 5 – 3 – 6' });
-    expect(
-      ['Round 1', 'Round 2', 'Round 3'].map((name) => (torque[name] as { least: number }).least),
-    ).toEqual([11, 16.5, 22]);
-  });
-});
-
-describe('stations of a plan', () => {
-  test('should stand as their steps stand, the fault before everything', () => {
-    const unit = complete(reel('coverShims'));
-    const bench = new Bench(unit);
-    const faulty = {
-      ...unit.axes[0]!.stations.find(({ id }) => id === 'bearing-left')!,
-      inside: 99,
-    };
-    bench.record({ type: 'StationDescribed', data: { axisId: 'axis', station: faulty } });
-    const plan = compilePlan(bench.state);
-    expect(plan.next?.id).toBe('mend:bearing-left');
-    expect(plan.steps.some(({ id }) => id === 'pull:bearing-left')).toBe(false);
-    expect(plan.steps.some(({ id }) => id === 'pull:bearing-right')).toBe(true);
-    expect(stationStates(plan)).toMatchObject({
-      'bearing-left': 'fault',
-      'bearing-right': 'waiting',
-    });
-    expect(stationStates(plan)['wall-left']).toBeUndefined();
-  });
-
-  test('should be done when everything on them is', () => {
-    const states = stationStates(
-      compilePlan(new Bench(complete(reel('thrustWasher'))).work().state),
-    );
-    expect(new Set(Object.values(states))).toEqual(new Set(['done']));
-  });
-});
-
-describe('an axis with two shim sites', () => {
-  test('should set the play at one of them and lay the other’s pack back in', () => {
-    const ids = compilePlan(new Bench(reel('carrierOutboard')).state).steps.map(({ id }) => id);
-    expect(ids.filter((id) => /^(choosePack|fitPack|placeShims)/.test(id)).toSorted()).toEqual([
-      'choosePack:shims-left',
-      'fitPack:shims-left',
-      'placeShims:shims-right',
-    ]);
-  });
-});
-
-describe('an axis whose play nothing sets', () => {
-  test('should not take a play out of band for proven', () => {
-    const unit = complete(reel('thrustWasher'));
-    const [axis] = unit.axes;
-    const bare = {
-      ...unit,
-      axes: [{ ...axis!, stations: axis!.stations.filter(({ kind }) => kind !== 'shimSite') }],
-    };
-    const bench = new Bench(bare, 'setPlay');
-    bench.record({
-      type: 'SpecSet',
-      data: {
-        specId: 's',
-        axisId: 'axis',
-        kind: 'endPlay',
-        band: { lower: 0.1, upper: 0.18, target: null },
-        source: '',
-      },
-    });
-    const next = () => compilePlan(bench.state).next?.rule;
-    expect(next()).toBe('measure');
-    for (const [runId, play] of [
-      ['r1', 0.4],
-      ['r2', 0.14],
-    ] as const) {
-      bench.record({
-        type: 'RunOpened',
-        data: {
-          runId,
-          specId: 's',
-          stage: 'trial',
-          instrument: HABITS.instrument,
-          indicator: { contact: 'lever', angle: 0 },
-          shaftHeld: true,
-        },
-      });
-      for (const value of [0, play, 0, 0, play, 0, 0, play, 0])
-        bench.record({
-          type: 'ReadingTaken',
-          data: { runId, value, typed: null, device: null, position: null },
-        });
-      bench.record({ type: 'RunClosed', data: { runId } });
-      expect(next()).toBe(play === 0.4 ? 'prove' : 'finish');
-    }
-  });
-});
-
-describe('two axes whose play is set', () => {
-  test('should keep one proven while a pack goes in on the other', () => {
-    const unit = complete(reel('coverShims'));
-    const second = {
-      ...unit.axes[0]!,
-      id: 'second',
-      name: 'Second',
-      stations: unit.axes[0]!.stations.map((station) => ({
-        ...station,
-        id: `second-${station.id}`,
-      })),
-    };
-    const bench = new Bench({ ...unit, axes: [...unit.axes, second] }, 'setPlay').work('finish');
-    const open = () =>
-      compilePlan(bench.state)
-        .steps.filter(({ status }) => status !== 'done')
-        .map(({ id }) => id);
-    expect(open()).toEqual(['finish']);
-    bench.record({
-      type: 'PackFitted',
-      data: { siteId: 'second-shims', pieces: bench.state.setting.packs['second-shims']!.pieces },
-    });
-    expect(open()).toEqual(['prove:second:endPlay', 'finish']);
-  });
-});
-
-describe('a job that only sets the play', () => {
-  test('should ask for the band, the pack and the readings, and nothing else', () => {
-    const { steps } = compilePlan(new Bench(reel('coverShims'), 'setPlay').state);
-    expect(steps.map(({ rule }) => rule)).toEqual([
-      'setSpec',
-      'recordPack',
-      'measure',
-      'choosePack',
-      'fitPack',
-      'prove',
-      'finish',
-    ]);
   });
 });

@@ -1,0 +1,39 @@
+import { Bench, DIAL, unitOf } from './tests/bench.ts';
+import { closingProgress, isCrushed } from './sleeveProgress.ts';
+import { sets } from './tests/settingBench.ts';
+
+describe('a hub on a sleeve without preload', () => {
+  test('should be crushed until its play lies in the band, and a new sleeve begins anew', () => {
+    const bench = new Bench(sets(unitOf('pinionSleeve'), 'endPlay'), 'overhaul').band(
+      'endPlay',
+      0,
+      0.03,
+    );
+    const read = (angle: number, play: number) =>
+      bench.record({
+        type: 'ClosingRead',
+        data: { stationId: 'sleeve', angle, play, typed: null, instrument: DIAL },
+      });
+    expect(closingProgress(bench.state, bench.axis)).toBeNull();
+    read(0, 0.2);
+    read(40, 0.12);
+    expect(closingProgress(bench.state, bench.axis)).toMatchObject({
+      status: 'forecast',
+      toUpper: { likely: expect.closeTo(92.5, 6) },
+    });
+    read(80, 0.04);
+    expect(isCrushed(bench.state, bench.axis)).toBe(false);
+    read(95, 0.01);
+    expect(isCrushed(bench.state, bench.axis)).toBe(true);
+    expect(bench.status('crush:sleeve')).toBe('done');
+    read(60, 0.1);
+    expect(bench.state.log.ignored.at(-1)!.reason).toContain('never backed off');
+    bench.record({ type: 'SleeveRenewed', data: { stationId: 'sleeve', reason: 'scrap' } });
+    expect(closingProgress(bench.state, bench.axis)).toBeNull();
+    bench.record({
+      type: 'ClosingRead',
+      data: { stationId: 'nut', angle: 0, play: 0, typed: null, instrument: DIAL },
+    });
+    expect(bench.state.log.ignored.at(-1)!.reason).toBe('no sleeve nut');
+  });
+});

@@ -1,0 +1,106 @@
+import { spacerProgress } from './spacerProgress.ts';
+import { Bench, unitOf } from './tests/bench.ts';
+import { sets } from './tests/settingBench.ts';
+
+describe('a solid spacer in a job', () => {
+  const pinion = () =>
+    new Bench(unitOf('pinionSolid'), 'overhaul').band('rollingTorque', 0.7, 1.1).record({
+      type: 'SpecSet',
+      data: {
+        specId: 'rollingTorque',
+        axisId: 'axis',
+        kind: 'rollingTorque',
+        band: { lower: 0.7, upper: 1.1, target: null },
+        source: 'book',
+        sealDrag: 'included',
+      },
+    });
+
+  test('should go from felt trials to measured ones, and be cut in two goes', () => {
+    const bench = pinion();
+    expect(spacerProgress(bench.state, bench.axis)).toMatchObject({
+      inPlace: null,
+      answer: { status: 'needs', what: 'aTrial' },
+    });
+    bench
+      .spacer(59)
+      .record({ type: 'SpacerFelt', data: { stationId: 'spacer', feel: 'loose', play: 0.06 } });
+    expect(spacerProgress(bench.state, bench.axis)).toMatchObject({
+      answer: { basis: 'zeroPlay', wanted: expect.closeTo(58.94, 9) },
+      cut: { from: 59, rest: true },
+    });
+    bench.spacer(58.86).torque(1.6).torque(1.6);
+    const progress = spacerProgress(bench.state, bench.axis)!;
+    expect(progress.answer).toMatchObject({ status: 'known', basis: 'torque' });
+    if (progress.answer?.status !== 'known') throw new Error('unknown');
+    expect(progress.answer.wanted).toBeGreaterThan(58.88);
+    expect(progress.answer.wanted).toBeLessThan(58.91);
+    // The one in place is too short: the longest that was tried is turned down.
+    expect(progress.cut).toMatchObject({ from: 59 });
+    expect(bench.status('chooseSpacer:spacer')).not.toBe('done');
+    bench.spacer(58.895, false);
+    expect(bench.status('chooseSpacer:spacer')).toBe('done');
+    bench.torque(2, { stage: 'final' }).torque(2, { stage: 'final' });
+    expect(bench.status('chooseSpacer:spacer')).not.toBe('done');
+  });
+
+  test('should rank the shelf, and say why trials contradict each other', () => {
+    const bench = new Bench(sets(unitOf('pinionSolid'), 'endPlay'))
+      .band('endPlay', -0.06, -0.02)
+      .spacer(59)
+      .run(0.1);
+    expect(bench.stage).toBe('choose');
+    bench.record({
+      type: 'SpacersListed',
+      data: {
+        stationId: 'spacer',
+        spacers: [
+          { id: 'a', length: 58.9, uncertainty: 0.001 },
+          { id: 'b', length: 58.862, uncertainty: 0.001 },
+          { id: 'c', length: 58.8, uncertainty: 0.001 },
+        ],
+      },
+    });
+    expect(spacerProgress(bench.state, bench.axis)!.shelf.map(({ id, use }) => [id, use])).toEqual([
+      ['b', 'fits'],
+      ['a', 'turn'],
+      ['c', 'short'],
+    ]);
+    bench.spacer(58.862, false);
+    expect(bench.stage).toBe('proven');
+    const torn = new Bench(sets(unitOf('pinionSolid'), 'endPlay'))
+      .band('endPlay', -0.06, -0.02)
+      .spacer(59)
+      .run(0.1)
+      .spacer(58.9)
+      .run(0.1);
+    expect(spacerProgress(torn.state, torn.axis)!.answer).toMatchObject({
+      status: 'refused',
+      fault: { wanted: { id: 'spacerMovesPlay', length: expect.any(Number) } },
+    });
+  });
+
+  test('should not be tried, felt or listed where there is none, or with what cannot be', () => {
+    const bench = pinion();
+    bench.record({ type: 'SpacerFelt', data: { stationId: 'spacer', feel: 'loose', play: null } });
+    bench.record({
+      type: 'SpacerFitted',
+      data: { stationId: 'nut', length: 59, uncertainty: 0, trial: true },
+    });
+    bench
+      .spacer(-59)
+      .spacer(59)
+      .record({ type: 'SpacerFelt', data: { stationId: 'spacer', feel: 'tight', play: 0.1 } });
+    bench.record({
+      type: 'SpacersListed',
+      data: { stationId: 'spacer', spacers: [{ id: 'a', length: 0, uncertainty: 0 }] },
+    });
+    expect(bench.state.log.ignored.map(({ reason }) => reason)).toEqual([
+      'no spacer is in yet',
+      'no spacer nut',
+      expect.stringContaining('length is -59'),
+      expect.stringContaining('play is 0.1'),
+      expect.stringContaining('spacers[0].length'),
+    ]);
+  });
+});

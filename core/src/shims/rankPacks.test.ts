@@ -1,0 +1,165 @@
+import fc from 'fast-check';
+import highsLoader from 'highs';
+import { rankPacks } from './rankPacks.ts';
+import { EQUAL_SUMS } from './rankedPack.ts';
+import { micrometres, packThickness, type ShimSize } from './stock.ts';
+import { size, anyStock } from './tests/stockOf.ts';
+
+/** Every pack of the stock, by plain enumeration. */
+function everyPack(stock: readonly ShimSize[], mostPieces: number): readonly (readonly number[])[] {
+  return stock.reduce<readonly (readonly number[])[]>(
+    (packs, { count }) =>
+      packs.flatMap((pack) => {
+        const used = pack.reduce((a, b) => a + b, 0);
+        return Array.from({ length: Math.min(count, mostPieces - used) + 1 }, (_, n) => [
+          ...pack,
+          n,
+        ]);
+      }),
+    [[]],
+  );
+}
+
+/** The rule in words, applied to every pack there is. */
+function bestByEnumeration(
+  stock: readonly ShimSize[],
+  wanted: number,
+  from: number,
+  to: number,
+  most: number,
+) {
+  const packs = everyPack(stock, most)
+    .map((counts) => ({
+      sum: counts.reduce((sum, n, index) => sum + n * micrometres(stock[index]!.thickness), 0),
+      pieces: counts.reduce((a, b) => a + b, 0),
+      left: Math.min(...counts.map((n, index) => (n > 0 ? stock[index]!.count - n : Infinity))),
+    }))
+    .filter(({ sum }) => sum >= from && sum <= to);
+  if (packs.length === 0) return null;
+  const off = ({ sum }: { sum: number }) => Math.abs(sum - wanted);
+  const nearest = Math.min(...packs.map(off));
+  const equal = packs.filter((pack) => off(pack) <= nearest + EQUAL_SUMS);
+  const fewest = Math.min(...equal.map(({ pieces }) => pieces));
+  const few = equal.filter(({ pieces }) => pieces === fewest);
+  const mostLeft = Math.max(...few.map(({ left }) => left));
+  return { nearest, fewest, mostLeft: Number.isFinite(mostLeft) ? mostLeft : 0 };
+}
+
+describe('searching packs', () => {
+  test('should find what plain enumeration finds, over random stocks', () => {
+    fc.assert(
+      fc.property(
+        anyStock,
+        fc.integer({ min: 0, max: 2500 }),
+        fc.integer({ min: 0, max: 60 }),
+        (stock, wanted, half) => {
+          const [from, to] = [Math.max(0, wanted - half), wanted + half];
+          const { ranked } = rankPacks(stock, wanted / 1000, () => ({ from, to }), {
+            mostPieces: 4,
+            keep: 4,
+          });
+          const reference = bestByEnumeration(stock, wanted, from, to, 4);
+          if (reference === null) return ranked.length === 0;
+          const best = ranked[0]!;
+          expect(Math.abs(micrometres(best.deviation))).toBeLessThanOrEqual(
+            reference.nearest + EQUAL_SUMS,
+          );
+          expect(best.pieceCount).toBe(reference.fewest);
+          expect(best.fewestLeft).toBe(reference.mostLeft);
+          return true;
+        },
+      ),
+      { numRuns: 400 },
+    );
+  });
+
+  test('should find the deviation an integer-programming library proves to be the least (HiGHS)', async () => {
+    const highs = await highsLoader();
+    const stock = [51, 102, 149, 203, 252, 301, 404, 498, 804, 1003].map((um, index) =>
+      size(um / 1000, 1 + (index % 4)),
+    );
+    for (const wanted of [377, 830, 1234, 1999]) {
+      const names = stock.map((_, index) => `x${index}`);
+      const sum = stock
+        .map(({ thickness }, index) => `${micrometres(thickness)} x${index}`)
+        .join(' + ');
+      const model = [
+        'Minimize',
+        ' d',
+        'Subject To',
+        ` above: ${sum} - d <= ${wanted}`,
+        ` below: ${sum} + d >= ${wanted}`,
+        ` pieces: ${names.join(' + ')} <= 4`,
+        'Bounds',
+        ...stock.map(({ count }, index) => ` 0 <= x${index} <= ${count}`),
+        'General',
+        ` ${names.join(' ')}`,
+        'End',
+      ].join('\n');
+      const optimum = Math.round(highs.solve(model).ObjectiveValue);
+      const { ranked } = rankPacks(stock, wanted / 1000, () => ({ from: 0, to: 4000 }), {
+        mostPieces: 4,
+        keep: 1,
+      });
+      const off = Math.abs(micrometres(ranked[0]!.deviation));
+      expect(off).toBeGreaterThanOrEqual(optimum);
+      expect(off).toBeLessThanOrEqual(optimum + EQUAL_SUMS);
+    }
+  });
+
+  test('should prefer fewer pieces among sums within two micrometres', () => {
+    const stock = [size(0.5, 2), size(0.3, 2), size(0.202, 2)];
+    const { ranked } = rankPacks(stock, 0.5, () => ({ from: 0, to: 900 }), {
+      mostPieces: 4,
+      keep: 1,
+    });
+    expect(ranked[0]!.pieces).toEqual([{ sizeId: 's0.5', thickness: 0.5, quantity: 1 }]);
+    const far = rankPacks(
+      [size(0.503, 2), size(0.3, 2), size(0.2, 2)],
+      0.5,
+      () => ({ from: 0, to: 900 }),
+      { mostPieces: 4, keep: 1 },
+    );
+    expect(far.ranked[0]!.pieceCount).toBe(2);
+  });
+
+  test('should keep scarce sizes when the pieces are as many', () => {
+    const stock = [size(0.4, 1), size(0.1, 5), size(0.3, 5), size(0.2, 5)];
+    const { ranked } = rankPacks(stock, 0.5, () => ({ from: 490, to: 510 }), {
+      mostPieces: 2,
+      keep: 1,
+    });
+    expect(ranked[0]!.pieces.map(({ thickness }) => thickness)).toEqual([0.3, 0.2]);
+    expect(ranked[0]!.fewestLeft).toBe(4);
+  });
+
+  test('should offer other totals next, in order, each made of what is there', () => {
+    const stock = [size(0.1, 3), size(0.15, 2), size(0.33, 1)];
+    const { ranked } = rankPacks(stock, 0.4, () => ({ from: 0, to: 1000 }), {
+      mostPieces: 4,
+      keep: 4,
+    });
+    expect(ranked).toHaveLength(4);
+    expect(new Set(ranked.map(({ thickness }) => thickness)).size).toBe(4);
+    const deviations = ranked.map(({ deviation }) => Math.abs(deviation));
+    deviations
+      .slice(1)
+      .forEach((off, index) =>
+        expect(off).toBeGreaterThanOrEqual(deviations[index]! - EQUAL_SUMS / 1000 - 1e-9),
+      );
+    for (const pack of ranked) {
+      expect(packThickness(pack.pieces)).toBeCloseTo(pack.thickness, 9);
+      for (const { sizeId, quantity } of pack.pieces)
+        expect(quantity).toBeLessThanOrEqual(stock.find(({ id }) => id === sizeId)!.count);
+    }
+  });
+
+  test('should count the packs it covered as enumeration does', () => {
+    const stock = [size(0.1, 3), size(0.15, 2), size(0.33, 1)];
+    const { packsCovered } = rankPacks(stock, 0.4, () => ({ from: 0, to: 10 }), {
+      mostPieces: 4,
+      keep: 1,
+    });
+    expect(packsCovered).toBe(everyPack(stock, 4).length);
+  });
+});
