@@ -32,7 +32,7 @@ test('a unit of one’s own, from book-in to a pack, by keyboard', async ({ page
   await page.getByLabel('Least end play').fill('2 thou');
   await page.getByLabel('Most end play').fill('.004"');
   await page.getByRole('button', { name: 'Set band' }).click();
-  await expect(page.getByRole('alert')).toContainText('Where the figure stands is not given');
+  await expect(page.getByRole('alert')).toContainText('Where the figure stands is missing');
   await page.getByLabel('Where the figure comes from').fill('Hauler card, line 3');
   await page.getByRole('button', { name: 'Set band' }).click();
 

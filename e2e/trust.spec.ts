@@ -43,7 +43,7 @@ test('an empty workshop is set up on its own pages, and works through to a verdi
   await page.getByRole('button', { name: 'Add an instrument' }).click();
   const card = page.getByRole('form', { name: 'An instrument' });
   await card.getByRole('button', { name: 'Add it' }).click();
-  await expect(card.getByRole('alert')).toContainText('Name is not given');
+  await expect(card.getByRole('alert')).toContainText('Name is missing');
   await card.getByLabel('Name', { exact: true }).fill('Old thousandths dial');
   await card.getByLabel('Its graduations count').selectOption('in');
   await card.getByLabel('One graduation, in').fill('.001');

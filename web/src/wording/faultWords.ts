@@ -43,8 +43,11 @@ export function faultWords({ field, value, wanted }: InputFault, units: ScreenUn
     const { scale, unit: sign } = known?.own ?? { scale: 1, unit: '' };
     return plainAmount({ value: amount.value / scale, unit: sign });
   };
+  const label = labelOf(field, known);
+  if (isNothing(value) && (wanted.id === 'someText' || wanted.id === 'given'))
+    return `${label} is missing`;
   const place = /\[\d+\]/u.test(field) && known !== null ? ` (${field})` : '';
-  return `${labelOf(field, known)}${place} ${valueWords(value, tell)}: expected ${wantedWords(wanted, tell)}`;
+  return `${label}${place} ${valueWords(value, tell)}: expected ${wantedWords(wanted, tell)}`;
 }
 
 /** Faults as sentences. */
@@ -69,8 +72,11 @@ function fieldWordsOf(field: string): FieldWords | null {
   return FIELD_WORDS[names.slice(-2).join('.')] ?? FIELD_WORDS[names.at(-1)!] ?? null;
 }
 
+const isNothing = (value: unknown): boolean =>
+  value === undefined || value === null || (typeof value === 'string' && value.trim() === '');
+
 function valueWords(value: unknown, tell: (amount: Amount) => string): string {
-  if (value === undefined || value === null || value === '') return 'is not given';
+  if (isNothing(value)) return 'is not given';
   if (typeof value === 'number') return `is ${tell({ value, unit: '' })}`;
   const text = typeof value === 'string' ? `“${value}”` : (JSON.stringify(value) ?? '…');
   return `is ${text.length > 60 ? `${text.slice(0, 57)}…` : text}`;
