@@ -6,7 +6,7 @@ import type { QuantityKind } from '@wendaxis/core/units';
 import type { Term, WorkingLine } from '@wendaxis/core/working';
 
 import { Button } from './Button.tsx';
-import type { ScreenUnits } from './screenUnits.ts';
+import type { ScreenUnits } from '../wording/screenUnits.ts';
 import { useUnits } from './useUnits.ts';
 
 const STANDING = {

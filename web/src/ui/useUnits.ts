@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 
 import { useSettings } from '../stores/settingsStore.ts';
-import { screenUnits, type ScreenUnits } from './screenUnits.ts';
+import { screenUnits, type ScreenUnits } from '../wording/screenUnits.ts';
 
 /** Format in the unit system the screen is switched to. */
 export function useUnits(): ScreenUnits {

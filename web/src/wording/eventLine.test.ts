@@ -1,6 +1,6 @@
 import { unitFromTemplate } from '@wendaxis/core/unit';
 
-import { screenUnits } from '../ui/screenUnits.ts';
+import { screenUnits } from './screenUnits.ts';
 import { eventLine, eventTime, tellerOf } from './eventLine.ts';
 import { unreadableWords } from './unreadableWords.ts';
 

@@ -8,7 +8,7 @@ import {
 import type { Plan } from '@wendaxis/core/plan';
 import type { Unit } from '@wendaxis/core/unit';
 
-import type { ScreenUnits } from '../ui/screenUnits.ts';
+import type { ScreenUnits } from './screenUnits.ts';
 
 /** What is called by what name: a unit and the plan for it; an id that neither knows stands for itself. */
 export interface Named {

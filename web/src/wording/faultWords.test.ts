@@ -3,7 +3,7 @@ import type { InputError, InputFault } from '@wendaxis/core/faults';
 import { DETAIL_NAMES, geometryFaults } from '@wendaxis/core/unit';
 import { tryParseQuantity } from '@wendaxis/core/units';
 
-import { screenUnits } from '../ui/screenUnits.ts';
+import { screenUnits } from './screenUnits.ts';
 import { faultsWords, faultWords } from './faultWords.ts';
 import { FIELD_WORDS } from './fieldWords.ts';
 

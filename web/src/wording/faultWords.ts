@@ -7,7 +7,7 @@ import {
 } from '@wendaxis/core/faults';
 import type { QuantityKind } from '@wendaxis/core/units';
 
-import type { ScreenUnits } from '../ui/screenUnits.ts';
+import type { ScreenUnits } from './screenUnits.ts';
 import { FIELD_WORDS, type FieldWords } from './fieldWords.ts';
 
 const QUANTITY_OF_UNIT: Readonly<Record<string, QuantityKind>> = {

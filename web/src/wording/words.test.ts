@@ -1,7 +1,7 @@
 import type { Decision, Remedy } from '@wendaxis/core/measure';
 import { STAGES_OF } from '@wendaxis/core/plan';
 
-import { screenUnits } from '../ui/screenUnits.ts';
+import { screenUnits } from './screenUnits.ts';
 import { dialDecimals } from '../features/bench/dialDecimals.ts';
 import { HANDS, PHASE_WORDS } from '../features/bench/phaseWords.ts';
 import { ACTION_WORDS, STAGE_WORDS } from './actionWords.ts';

@@ -16,7 +16,7 @@ import {
 } from '@wendaxis/core/unit';
 
 import { StepRow } from '../plan/StepRow.tsx';
-import type { ScreenUnits } from '../../ui/screenUnits.ts';
+import type { ScreenUnits } from '../../wording/screenUnits.ts';
 import { useUnits } from '../../ui/useUnits.ts';
 import { faultWords } from '../../wording/faultWords.ts';
 

@@ -1,6 +1,6 @@
 import type { Station } from '@wendaxis/core/unit';
 
-import { screenUnits } from '../../ui/screenUnits.ts';
+import { screenUnits } from '../../wording/screenUnits.ts';
 import { faultsWords } from '../../wording/faultWords.ts';
 import { besideStation, editStation, sizesFrom, type StationEdits } from './stationEntry.ts';
 

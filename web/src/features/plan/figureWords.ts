@@ -1,6 +1,6 @@
 import type { Figure } from '@wendaxis/core/plan';
 
-import type { ScreenUnits } from '../../ui/screenUnits.ts';
+import type { ScreenUnits } from '../../wording/screenUnits.ts';
 
 /** A count is whole, a share has two decimals. */
 function numberWords(value: number): string {

@@ -1,4 +1,4 @@
-import { screenUnits } from '../../ui/screenUnits.ts';
+import { screenUnits } from '../../wording/screenUnits.ts';
 import { FIXTURE_STEP } from './tests/planFixture.ts';
 import { figureWords } from './figureWords.ts';
 import { possibleFindings, suggestionFrom } from './inspectModel.ts';

@@ -1,6 +1,6 @@
 import { browserStreams, useStreams, type AsideEvent } from '../../stores/stream/index.ts';
 import { Button } from '../../ui/Button.tsx';
-import type { ScreenUnits } from '../../ui/screenUnits.ts';
+import type { ScreenUnits } from '../../wording/screenUnits.ts';
 import { useUnits } from '../../ui/useUnits.ts';
 import { eventLine, tellerOf } from '../../wording/eventLine.ts';
 import { faultsWords } from '../../wording/faultWords.ts';
