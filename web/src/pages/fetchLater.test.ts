@@ -1,0 +1,37 @@
+import { fetchLater } from './fetchLater.ts';
+import { LATER_PAGES } from './laterPages.ts';
+
+jest.mock('./laterPages.ts', () => ({ LATER_PAGES: { one: jest.fn(), other: jest.fn() } }));
+jest.mock('../features/workshop/PersonDialog.tsx', () => ({ PersonDialog: () => null }));
+const pages = LATER_PAGES as unknown as Readonly<Record<'one' | 'other', jest.Mock>>;
+
+describe('the other pages', () => {
+  beforeEach(() => {
+    jest.useFakeTimers();
+    jest.clearAllMocks();
+    Object.assign(globalThis, { window: {} });
+  });
+  afterEach(() => {
+    jest.useRealTimers();
+    Reflect.deleteProperty(globalThis, 'window');
+  });
+
+  test('should be fetched once what the first page asked for has come', () => {
+    let asking = 1;
+    fetchLater({ isFetching: () => asking });
+    jest.advanceTimersByTime(2000);
+    expect(pages.one).not.toHaveBeenCalled();
+    asking = 0;
+    jest.advanceTimersByTime(300);
+    expect(pages.one).toHaveBeenCalledTimes(1);
+    expect(pages.other).toHaveBeenCalledTimes(1);
+    jest.advanceTimersByTime(9000);
+    expect(pages.one).toHaveBeenCalledTimes(1);
+  });
+
+  test('should not wait for ever for a server that does not answer', () => {
+    fetchLater({ isFetching: () => 1 });
+    jest.advanceTimersByTime(6500);
+    expect(pages.one).toHaveBeenCalledTimes(1);
+  });
+});
