@@ -65,38 +65,55 @@ export function judgeRound(sizes: readonly PlacedSize[], nominal: number): Round
     limit,
     ovalityDecision: decide(ovality, ovality, band, guard),
     taperDecision: decide(taper, taper, band, guard),
-    working: [
-      line(
-        'Mean diameter',
-        'mean of the planes’ means',
-        means.map((value, at) => [`plane ${at + 1}`, value, 'length'] as const),
-        ['mean', mean, 'length'],
-        'asMeasured',
-      ),
-      line(
-        'Ovality',
-        'largest − smallest in one plane',
-        [],
-        ['ovality', ovality, 'length'],
-        'asMeasured',
-      ),
-      line('Taper', '|plane 1 − plane 2|', [], ['taper', taper, 'length'], 'asMeasured'),
-      line(
-        'Limit',
-        '½·IT7',
-        [['nominal', nominal, 'length']],
-        ['limit', limit, 'length'],
-        'roundnessRule',
-      ),
-      line(
-        'Guard band',
-        'g = 1.645·u·√2',
-        [['u', u, 'length']],
-        ['g', guard, 'length'],
-        'iso14253',
-      ),
-    ],
+    working: workingOf({ means, mean, ovality, taper, nominal, limit, u, guard }),
   };
+}
+
+/** The mean, how far it is from round, and what that is held to. */
+function workingOf({
+  means,
+  mean,
+  ovality,
+  taper,
+  nominal,
+  limit,
+  u,
+  guard,
+}: {
+  readonly means: number[];
+  readonly mean: number;
+  readonly ovality: number;
+  readonly taper: number;
+  readonly nominal: number;
+  readonly limit: number;
+  readonly u: number;
+  readonly guard: number;
+}): readonly WorkingLine[] {
+  return [
+    line(
+      'Mean diameter',
+      'mean of the planes’ means',
+      means.map((value, at) => [`plane ${at + 1}`, value, 'length'] as const),
+      ['mean', mean, 'length'],
+      'asMeasured',
+    ),
+    line(
+      'Ovality',
+      'largest − smallest in one plane',
+      [],
+      ['ovality', ovality, 'length'],
+      'asMeasured',
+    ),
+    line('Taper', '|plane 1 − plane 2|', [], ['taper', taper, 'length'], 'asMeasured'),
+    line(
+      'Limit',
+      '½·IT7',
+      [['nominal', nominal, 'length']],
+      ['limit', limit, 'length'],
+      'roundnessRule',
+    ),
+    line('Guard band', 'g = 1.645·u·√2', [['u', u, 'length']], ['g', guard, 'length'], 'iso14253'),
+  ];
 }
 
 function average(values: readonly number[]): number {

@@ -88,18 +88,13 @@ function seatMaterials(unit: Unit, station: Station): SeatMaterials | null {
   return housing === null || shaft === null ? null : { housing, shaft };
 }
 
-function leftWith(
-  state: JobState,
-  station: Station,
-  fit: SeatMaterials & { readonly initial: number; readonly inner: number; readonly outer: number },
-) {
-  const { inside: bore, outside, width } = station;
+/** Pressure of both seats at running temperature, MPa. */
+function seatPressures(
+  { inside: bore, outside, width }: Station,
+  fit: SeatMaterials & { readonly inner: number; readonly outer: number },
+  running: number,
+): { readonly innerPressure: number; readonly outerPressure: number } {
   const { housing, shaft } = fit;
-  const running = state.heating.heat[station.partId]?.running ?? USUAL_HEAT.running;
-  const [innerRaceway, outerRaceway] = [
-    bore + RING_SHARE * (outside - bore),
-    outside - RING_SHARE * (outside - bore),
-  ];
   const warm = (ring: MaterialChoice, temperature: number) => ({ material: ring, temperature });
   const innerHot = fitAtTemperature(fit.inner, bore, {
     inner: warm(shaft, running),
@@ -115,7 +110,7 @@ function leftWith(
     interference: Math.max(0, innerHot),
     diameter: bore,
     innerBore: 0,
-    outerOutside: innerRaceway,
+    outerOutside: bore + RING_SHARE * (outside - bore),
     innerMaterial: shaft,
     outerMaterial: 'bearingSteel',
   }).pressure;
@@ -123,11 +118,26 @@ function leftWith(
     ...shared,
     interference: Math.max(0, outerHot),
     diameter: outside,
-    innerBore: outerRaceway,
+    innerBore: outside - RING_SHARE * (outside - bore),
     outerOutside: BOSS * outside,
     innerMaterial: 'bearingSteel',
     outerMaterial: housing,
   }).pressure;
+  return { innerPressure, outerPressure };
+}
+
+function leftWith(
+  state: JobState,
+  station: Station,
+  fit: SeatMaterials & { readonly initial: number; readonly inner: number; readonly outer: number },
+) {
+  const { inside: bore, outside } = station;
+  const running = state.heating.heat[station.partId]?.running ?? USUAL_HEAT.running;
+  const [innerRaceway, outerRaceway] = [
+    bore + RING_SHARE * (outside - bore),
+    outside - RING_SHARE * (outside - bore),
+  ];
+  const { innerPressure, outerPressure } = seatPressures(station, fit, running);
   const { innerGrowth, outerShrinkage, left } = clearanceLeft({
     initial: fit.initial,
     bore,
@@ -139,39 +149,67 @@ function leftWith(
     innerRise: running - 20 + INNER_WARMER,
     outerRise: running - 20,
   });
-  const working = [
+  const working = workingOf(station, fit.initial, {
+    innerPressure,
+    innerRaceway,
+    innerGrowth,
+    outerPressure,
+    outerRaceway,
+    outerShrinkage,
+    left,
+  });
+  return { left, working };
+}
+
+/** How much of the clearance each ring takes. */
+function workingOf(
+  { inside: bore, outside }: Station,
+  initial: number,
+  of: Readonly<
+    Record<
+      | 'innerPressure'
+      | 'innerRaceway'
+      | 'innerGrowth'
+      | 'outerPressure'
+      | 'outerRaceway'
+      | 'outerShrinkage'
+      | 'left',
+      number
+    >
+  >,
+): readonly WorkingLine[] {
+  return [
     line(
       'Inner raceway grows',
       'Δi = 2p·d²·di/(E·(di² − d²))',
       [
-        ['p', innerPressure, 'pressure'],
+        ['p', of.innerPressure, 'pressure'],
         ['d', bore, 'length'],
-        ['di', innerRaceway, 'length'],
+        ['di', of.innerRaceway, 'length'],
       ],
-      ['Δi', innerGrowth, 'length'],
+      ['Δi', of.innerGrowth, 'length'],
       'lame',
     ),
     line(
       'Outer raceway shrinks',
       'Δo = 2p·D²·De/(E·(D² − De²))',
       [
-        ['p', outerPressure, 'pressure'],
+        ['p', of.outerPressure, 'pressure'],
         ['D', outside, 'length'],
-        ['De', outerRaceway, 'length'],
+        ['De', of.outerRaceway, 'length'],
       ],
-      ['Δo', outerShrinkage, 'length'],
+      ['Δo', of.outerShrinkage, 'length'],
       'lame',
     ),
     line(
       'Clearance left, least',
       'G = G₀ − Δi − Δo − α·ΔT·De',
       [
-        ['G₀', fit.initial, 'length'],
+        ['G₀', initial, 'length'],
         ['ΔT', INNER_WARMER, 'temperatureDifference'],
       ],
-      ['G', left, 'length'],
+      ['G', of.left, 'length'],
       'lame',
     ),
   ];
-  return { left, working };
 }

@@ -127,56 +127,11 @@ function targetOf(state: JobState, axis: Axis): SpacerTarget | null {
 
 /** One trial for each length that was in, with everything that was read of it. */
 function trialsOf(state: JobState, axis: Axis, { id }: Station): readonly SpacerTrial[] {
-  const spec = playSpec(state, axis.id, 'endPlay');
-  const { shift, uncertainty: more } = playShift(state, axis);
-  const drag = wantsSealDrag(state, axis) ? (sealDragOf(state, axis)?.value ?? 0) : 0;
-  const plays = state.measured.runs.flatMap((run) => {
-    const length = run.inPlace[id];
-    const verdict =
-      run.specId === spec?.specId && run.status === 'closed' && run.stage !== 'asFound'
-        ? verdictOf(state, run)
-        : null;
-    if (length === undefined || verdict?.status !== 'judged') return [];
-    const { mean, uncertainty } = verdict.value;
-    const moved = run.stage === 'trial' ? shift : 0;
-    // No play that the indicator tells from nothing: it is tight, and how tight it does not say.
-    const loose = mean > uncertainty.expanded;
-    const play = loose
-      ? {
-          value: Math.max(0, mean + moved),
-          uncertainty: Math.hypot(uncertainty.standard, moved === 0 ? 0 : more),
-        }
-      : null;
-    return [{ length, feel: loose ? ('loose' as const) : ('tight' as const), play, torque: null }];
-  });
-  const felt = state.measured.felt
-    .filter(({ stationId }) => stationId === id)
-    .map(({ length, feel, play }) => ({
-      length,
-      feel,
-      play:
-        play === null
-          ? null
-          : { value: Math.max(0, play + shift), uncertainty: Math.hypot(FELT, more) },
-      torque: null,
-    }));
-  const torques = state.measured.torques
-    .filter(
-      (row) =>
-        row.axisId === axis.id &&
-        row.what === 'bearings' &&
-        row.stage !== 'asFound' &&
-        row.steady &&
-        row.inPlace[id] !== undefined,
-    )
-    .map((row) => ({
-      length: row.inPlace[id]!,
-      feel: 'tight' as const,
-      play: null,
-      torque: Math.max(0, row.value - drag),
-    }))
-    .filter(({ torque }) => torque > 0);
-  const all = [...plays, ...felt, ...torques];
+  const all = [
+    ...measuredTrials(state, axis, id),
+    ...feltTrials(state, axis, id),
+    ...torqueTrials(state, axis, id),
+  ];
   const lengths = [...new Set(all.map(({ length }) => length))];
   return lengths.map((length) => {
     const rows = all.filter((row) => row.length === length);
@@ -192,6 +147,61 @@ function trialsOf(state: JobState, axis: Axis, { id }: Station): readonly Spacer
           ? null
           : read.reduce((sum, { torque }) => sum + torque!, 0) / read.length,
     };
+  });
+}
+
+type Tried = Omit<SpacerTrial, 'lengthUncertainty'>;
+
+/** What runs of an indicator told of each length. */
+function measuredTrials(state: JobState, axis: Axis, spacerId: string): readonly Tried[] {
+  const spec = playSpec(state, axis.id, 'endPlay');
+  const { shift, uncertainty: more } = playShift(state, axis);
+  return state.measured.runs.flatMap((run): readonly Tried[] => {
+    const length = run.inPlace[spacerId];
+    const verdict =
+      run.specId === spec?.specId && run.status === 'closed' && run.stage !== 'asFound'
+        ? verdictOf(state, run)
+        : null;
+    if (length === undefined || verdict?.status !== 'judged') return [];
+    const { mean, uncertainty } = verdict.value;
+    const moved = run.stage === 'trial' ? shift : 0;
+    // No play that the indicator tells from nothing: it is tight, and how tight it does not say.
+    if (mean <= uncertainty.expanded) return [{ length, feel: 'tight', play: null, torque: null }];
+    const play = {
+      value: Math.max(0, mean + moved),
+      uncertainty: Math.hypot(uncertainty.standard, moved === 0 ? 0 : more),
+    };
+    return [{ length, feel: 'loose', play, torque: null }];
+  });
+}
+
+/** What hands told of each length. */
+function feltTrials(state: JobState, axis: Axis, spacerId: string): readonly Tried[] {
+  const { shift, uncertainty } = playShift(state, axis);
+  return state.measured.felt
+    .filter(({ stationId }) => stationId === spacerId)
+    .map(({ length, feel, play }) => ({
+      length,
+      feel,
+      play:
+        play === null
+          ? null
+          : { value: Math.max(0, play + shift), uncertainty: Math.hypot(FELT, uncertainty) },
+      torque: null,
+    }));
+}
+
+/** What a wrench told of each length that was tight. */
+function torqueTrials(state: JobState, axis: Axis, spacerId: string): readonly Tried[] {
+  const drag = wantsSealDrag(state, axis) ? (sealDragOf(state, axis)?.value ?? 0) : 0;
+  return state.measured.torques.flatMap((row): readonly Tried[] => {
+    const length = row.inPlace[spacerId];
+    const speaks =
+      row.axisId === axis.id && row.what === 'bearings' && row.stage !== 'asFound' && row.steady;
+    const torque = row.value - drag;
+    return speaks && length !== undefined && torque > 0
+      ? [{ length, feel: 'tight', play: null, torque }]
+      : [];
   });
 }
 

@@ -57,36 +57,59 @@ export function adjusterTurn(input: {
     inwards: set >= 0,
     decision: decide(expectedPlay, expectedPlay, band, guard),
     perNotch: notches === null ? null : lead / notches,
-    working: [
-      line(
-        'Turn to the target',
-        'angle = (play − target)·360/lead',
-        [
-          ['play', play, 'length'],
-          ['target', target, 'length'],
-          ['lead', lead, 'length'],
-        ],
-        ['angle', angle, 'angle'],
-        'loop',
-      ),
-      ...(whole === null
-        ? []
-        : [
-            line(
-              'Nearest notch',
-              'n = round(angle·N/360)',
-              [['N', notches!, 'number']],
-              ['n', whole, 'number'],
-              'loop',
-            ),
-          ]),
-      line(
-        'Play to expect',
-        'e = play − lead·set/360',
-        [['set', set, 'angle']],
-        ['e', expectedPlay, 'length'],
-        'loop',
-      ),
-    ],
+    working: workingOf({ play, target, lead, angle, whole, notches, set, expectedPlay }),
   };
+}
+
+/** The turn, its nearest notch, and the play to expect. */
+function workingOf({
+  play,
+  target,
+  lead,
+  angle,
+  whole,
+  notches,
+  set,
+  expectedPlay,
+}: {
+  readonly play: number;
+  readonly target: number;
+  readonly lead: number;
+  readonly angle: number;
+  readonly whole: number | null;
+  readonly notches: number | null;
+  readonly set: number;
+  readonly expectedPlay: number;
+}): readonly WorkingLine[] {
+  return [
+    line(
+      'Turn to the target',
+      'angle = (play − target)·360/lead',
+      [
+        ['play', play, 'length'],
+        ['target', target, 'length'],
+        ['lead', lead, 'length'],
+      ],
+      ['angle', angle, 'angle'],
+      'loop',
+    ),
+    ...(whole === null
+      ? []
+      : [
+          line(
+            'Nearest notch',
+            'n = round(angle·N/360)',
+            [['N', notches!, 'number']],
+            ['n', whole, 'number'],
+            'loop',
+          ),
+        ]),
+    line(
+      'Play to expect',
+      'e = play − lead·set/360',
+      [['set', set, 'angle']],
+      ['e', expectedPlay, 'length'],
+      'loop',
+    ),
+  ];
 }

@@ -93,21 +93,40 @@ export function closingPlay(
     step,
     toUpper,
     toZero,
-    working: [
-      line(
-        'Where the play enters its band',
-        'θ = θ̄ + (e − ē)/slope',
-        [
-          ['ē', meanPlay, 'length'],
-          ['θ̄', meanAngle, 'angle'],
-          ['slope, mm/°', slope, 'number'],
-          ['e', (lower + upper) / 2, 'length'],
-        ],
-        ['θ', toUpper.likely, 'angle'],
-        'closingPlay',
-      ),
-    ],
+    working: workingOf({ meanPlay, meanAngle, slope, lower, upper, toUpper }),
   };
+}
+
+/** The line through what was read. */
+function workingOf({
+  meanPlay,
+  meanAngle,
+  slope,
+  lower,
+  upper,
+  toUpper,
+}: {
+  readonly meanPlay: number;
+  readonly meanAngle: number;
+  readonly slope: number;
+  readonly lower: number;
+  readonly upper: number;
+  readonly toUpper: AngleRange;
+}): readonly WorkingLine[] {
+  return [
+    line(
+      'Where the play enters its band',
+      'θ = θ̄ + (e − ē)/slope',
+      [
+        ['ē', meanPlay, 'length'],
+        ['θ̄', meanAngle, 'angle'],
+        ['slope, mm/°', slope, 'number'],
+        ['e', (lower + upper) / 2, 'length'],
+      ],
+      ['θ', toUpper.likely, 'angle'],
+      'closingPlay',
+    ),
+  ];
 }
 
 function fitted(points: readonly PlayPoint[]) {

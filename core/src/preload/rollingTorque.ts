@@ -101,48 +101,64 @@ export function judgeRolling({
     expanded,
     degreesOfFreedom,
     decision: decide(bearings, bearings, band, expanded),
-    working: [
-      line(
-        'Mean of the readings that agree',
-        'T = Σ T/n',
-        [...used.map((value, at) => [`T${at + 1}`, value, 'torque'] as const), ['n', n, 'number']],
-        ['T', total, 'torque'],
-        'rollingAgree',
-      ),
-      line(
-        'Without the seal',
-        'T_b = T − T_s',
-        [
-          ['T', total, 'torque'],
-          ['T_s', sealDrag?.value ?? 0, 'torque'],
-        ],
-        ['T_b', bearings, 'torque'],
-        'loop',
-      ),
-      line(
-        'Standard uncertainty',
-        'u = √(a²/12 + s²/n + u_cal² + u_s²)',
-        [
-          ['a', tool.graduation, 'torque'],
-          ['s', scatter, 'torque'],
-          ['u_cal', tool.calibrationUncertainty, 'torque'],
-          ['u_s', sealDrag?.uncertainty ?? 0, 'torque'],
-        ],
-        ['u', standard, 'torque'],
-        'jcgm100',
-      ),
-      line(
-        'Guard at each limit',
-        'g = k·u',
-        [
-          ['k', factor, 'number'],
-          ['u', standard, 'torque'],
-        ],
-        ['g', expanded, 'torque'],
-        'iso14253',
-      ),
-    ],
+    working: workingOf({ tool, sealDrag }, used, { total, scatter, standard, factor }),
   };
+}
+
+/** The mean, what the seal takes off it, and its uncertainty. */
+function workingOf(
+  { tool, sealDrag }: Pick<RollingRun, 'tool' | 'sealDrag'>,
+  used: readonly number[],
+  {
+    total,
+    scatter,
+    standard,
+    factor,
+  }: Readonly<Record<'total' | 'scatter' | 'standard' | 'factor', number>>,
+): readonly WorkingLine[] {
+  const n = used.length;
+  const seal = sealDrag?.value ?? 0;
+  return [
+    line(
+      'Mean of the readings that agree',
+      'T = Σ T/n',
+      [...used.map((value, at) => [`T${at + 1}`, value, 'torque'] as const), ['n', n, 'number']],
+      ['T', total, 'torque'],
+      'rollingAgree',
+    ),
+    line(
+      'Without the seal',
+      'T_b = T − T_s',
+      [
+        ['T', total, 'torque'],
+        ['T_s', seal, 'torque'],
+      ],
+      ['T_b', total - seal, 'torque'],
+      'loop',
+    ),
+    line(
+      'Standard uncertainty',
+      'u = √(a²/12 + s²/n + u_cal² + u_s²)',
+      [
+        ['a', tool.graduation, 'torque'],
+        ['s', scatter, 'torque'],
+        ['u_cal', tool.calibrationUncertainty, 'torque'],
+        ['u_s', sealDrag?.uncertainty ?? 0, 'torque'],
+      ],
+      ['u', standard, 'torque'],
+      'jcgm100',
+    ),
+    line(
+      'Guard at each limit',
+      'g = k·u',
+      [
+        ['k', factor, 'number'],
+        ['u', standard, 'torque'],
+      ],
+      ['g', factor * standard, 'torque'],
+      'iso14253',
+    ),
+  ];
 }
 
 /** The longest run of last readings of which each agrees with the last; null when the last two do not. */

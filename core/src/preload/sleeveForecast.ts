@@ -133,31 +133,50 @@ export function sleeveForecast(question: SleeveQuestion): SleeveForecast {
     toTarget,
     toUpper,
     stopLine: Math.max(last.angle, toLower.least),
-    working: [
-      line(
-        'The rise, n held',
-        'T = T₀ + k·(θ − θc)ⁿ',
-        [
-          ['T₀', sealDrag, 'torque'],
-          ['n', exponent, 'number'],
-          ['θc', contact, 'angle'],
-        ],
-        ['k, N·m/°ⁿ', stiffness, 'number'],
-        'sleeveLaw',
-      ),
-      line(
-        'Angle to the band',
-        'θ = θc + ((T − T₀)/k)^(1/n)',
-        [
-          ['T', lower + sealDrag, 'torque'],
-          ['earliest', toLower.least, 'angle'],
-          ['latest', toLower.most, 'angle'],
-        ],
-        ['θ', toLower.likely, 'angle'],
-        'sleeveLaw',
-      ),
-    ],
+    working: workingOf({ sealDrag, exponent, contact, stiffness, lower, toLower }),
   };
+}
+
+/** The law that was fitted, and where it meets the band. */
+function workingOf({
+  sealDrag,
+  exponent,
+  contact,
+  stiffness,
+  lower,
+  toLower,
+}: {
+  readonly sealDrag: number;
+  readonly exponent: number;
+  readonly contact: number;
+  readonly stiffness: number;
+  readonly lower: number;
+  readonly toLower: AngleRange;
+}): readonly WorkingLine[] {
+  return [
+    line(
+      'The rise, n held',
+      'T = T₀ + k·(θ − θc)ⁿ',
+      [
+        ['T₀', sealDrag, 'torque'],
+        ['n', exponent, 'number'],
+        ['θc', contact, 'angle'],
+      ],
+      ['k, N·m/°ⁿ', stiffness, 'number'],
+      'sleeveLaw',
+    ),
+    line(
+      'Angle to the band',
+      'θ = θc + ((T − T₀)/k)^(1/n)',
+      [
+        ['T', lower + sealDrag, 'torque'],
+        ['earliest', toLower.least, 'angle'],
+        ['latest', toLower.most, 'angle'],
+      ],
+      ['θ', toLower.likely, 'angle'],
+      'sleeveLaw',
+    ),
+  ];
 }
 
 function requireSleeve(question: SleeveQuestion): SleeveQuestion {

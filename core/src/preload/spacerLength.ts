@@ -164,22 +164,28 @@ function byTorque(
     standard,
     bracket,
     allowed: from <= to ? { from, to } : null,
-    working: [
-      zeroLine(zero),
-      line(
-        'Length that gives the torque',
-        'L* = L₀ − (L₀ − L)·(T*/T)^(1/n), n 1 to 1.5',
-        [
-          ['L₀', zero.length, 'length'],
-          ['L', tight.length, 'length'],
-          ['T*', target, 'torque'],
-          ['T', tight.torque!, 'torque'],
-        ],
-        ['L*', wanted, 'length'],
-        'sleeveLaw',
-      ),
-    ],
+    working: [zeroLine(zero), torqueLine(zero, tight, target, wanted)],
   };
+}
+
+function torqueLine(
+  zero: ZeroPlay,
+  tight: SpacerTrial,
+  target: number,
+  wanted: number,
+): WorkingLine {
+  return line(
+    'Length that gives the torque',
+    'L* = L₀ − (L₀ − L)·(T*/T)^(1/n), n 1 to 1.5',
+    [
+      ['L₀', zero.length, 'length'],
+      ['L', tight.length, 'length'],
+      ['T*', target, 'torque'],
+      ['T', tight.torque!, 'torque'],
+    ],
+    ['L*', wanted, 'length'],
+    'sleeveLaw',
+  );
 }
 
 function bracketOf(trials: readonly SpacerTrial[]): Bracket {
