@@ -158,7 +158,7 @@ test('a unit is described station by station, kept, handed over and begun from a
   await expect(page.getByRole('alert')).toContainText('Version of the file is 9');
   await give(text.replace('"kind": "oRing"', '"kind": "sprocket"'));
   await expect(page.getByRole('alert')).toContainText(
-    /unit\.axes\[0\]\.stations\[\d+\]\.kind is "sprocket"/,
+    /Kind \(unit\.axes\[0\]\.stations\[\d+\]\.kind\) is “sprocket”/,
   );
   await give('{');
   await expect(page.getByRole('alert')).toContainText('file is');
