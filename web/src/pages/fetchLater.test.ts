@@ -29,6 +29,24 @@ describe('the other pages', () => {
     expect(pages.one).toHaveBeenCalledTimes(1);
   });
 
+  test('should not come before a page on a slow machine has begun to ask', () => {
+    let asking = 0;
+    fetchLater({ isFetching: () => asking });
+    jest.advanceTimersByTime(800);
+    asking = 1;
+    jest.advanceTimersByTime(3000);
+    expect(pages.one).not.toHaveBeenCalled();
+    asking = 0;
+    jest.advanceTimersByTime(300);
+    expect(pages.one).toHaveBeenCalledTimes(1);
+  });
+
+  test('should come where the first page asks for nothing', () => {
+    fetchLater({ isFetching: () => 0 });
+    jest.advanceTimersByTime(1600);
+    expect(pages.one).toHaveBeenCalledTimes(1);
+  });
+
   test('should not wait for ever for a server that does not answer', () => {
     fetchLater({ isFetching: () => 1 });
     jest.advanceTimersByTime(6500);

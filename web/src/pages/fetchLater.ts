@@ -5,6 +5,8 @@ import { LATER_PAGES } from './laterPages.ts';
 /** How often it is looked whether the first page stands, and how long the other pages wait for it at most, ms. */
 const LOOK = 250;
 const PATIENCE = 6000;
+/** A first page that has asked for nothing by then asks for nothing, ms. */
+const ASKS_BY = 1500;
 
 /**
  * Fetch the other pages once the first stands and the browser has nothing else to do: they neither take the first
@@ -14,9 +16,12 @@ const PATIENCE = 6000;
  */
 export function fetchLater(queries: Pick<QueryClient, 'isFetching'>): void {
   let waited = 0;
+  let asked = false;
   const looking = setInterval(() => {
     waited += LOOK;
-    if (queries.isFetching() > 0 && waited < PATIENCE) return;
+    const asks = queries.isFetching() > 0;
+    asked ||= asks;
+    if ((asks || (!asked && waited < ASKS_BY)) && waited < PATIENCE) return;
     clearInterval(looking);
     if ('requestIdleCallback' in window) requestIdleCallback(fetchAll, { timeout: 4000 });
     else fetchAll();
