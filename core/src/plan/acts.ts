@@ -31,7 +31,6 @@ const SET: readonly Dependency[] = ['distance', 'clamp', 'mesh'];
 /** What a station can move at all, whatever is done at it; everything where it is not named. */
 const ONLY: Readonly<Partial<Record<Station['kind'], readonly Dependency[]>>> = {
   seal: ['drag'],
-  oRing: [],
 };
 
 /** An act that moved something: when, among all that happened, and what. */
