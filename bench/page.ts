@@ -78,7 +78,8 @@ pages.remove();
 async function open(page: Page): Promise<{ readonly ms: number; readonly longest: number }> {
   await page.goto(server.address);
   await page.getByRole('heading', { name: 'On the bench' }).waitFor();
-  await page.waitForTimeout(1200);
+  // The other pages have come, and been read.
+  await page.waitForTimeout(4000);
   const link = page.locator(`a[href="/jobs/${jobId}"]`).first();
   await link.waitFor();
   // As text: what builds this script adds helpers that the page does not have.

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 
 import { packThickness } from '../shims/index.ts';
 import type { JobEvent } from './events.ts';
-import { foldJob } from './foldJob.ts';
+import { foldingJob, foldingRest, foldJob, foldRest } from './foldJob.ts';
 import { packUncertainty } from './packUncertainty.ts';
 import { verdictOf } from './runs.ts';
 import { FIXTURE_INSTRUMENT, FIXTURE_UNIT, LogBuilder } from './tests/jobFixture.ts';
@@ -210,5 +210,31 @@ describe('what a pack is known to', () => {
   test('should have no verdict without a band', () => {
     const state = foldJob(new LogBuilder().booked().run('r1', [0.3], false).events);
     expect(verdictOf({ ...state, specs: [] }, state.measured.runs[0]!)).toBeNull();
+  });
+});
+
+describe('a log folded a piece at a time', () => {
+  const log = new LogBuilder()
+    .booked()
+    .run('r1', [0.31, 0.31, 0.31])
+    .add('NoteWritten', { text: 'dry' });
+  const { events } = log.add('Undone', { eventId: log.events.at(-1)!.id });
+  const whole = foldJob(events);
+
+  test('should come to the same, whatever the size of the pieces', () => {
+    for (let size = 1; size <= events.length + 1; size += 1)
+      expect([...foldingJob(events, size)].at(-1)).toEqual(whole);
+    expect([...foldingJob(events, 3)]).toHaveLength(Math.ceil((events.length - 2) / 3));
+  });
+
+  test('should go on from any place that no later undo reaches behind', () => {
+    for (let first = 1; first < events.length - 2; first += 1) {
+      const before = foldJob(events.slice(0, first));
+      expect([...foldingRest(before, events.slice(first), 2)!].at(-1)).toEqual(whole);
+      expect(foldRest(before, events.slice(first))).toEqual(whole);
+    }
+    const noted = foldJob(events.slice(0, -1));
+    expect(foldRest(noted, events.slice(-1))).toBeNull();
+    expect(foldingRest(noted, events.slice(-1), 2)).toBeNull();
   });
 });

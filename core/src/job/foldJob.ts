@@ -27,13 +27,24 @@ const FOLDING: Omit<Folding<JobState>, 'lastAt' | 'order'> = {
  * @param events in order of their stream
  */
 export function foldJob(events: readonly JobEvent[]): JobState {
+  const [whole] = foldingJob(events, Infinity);
+  return whole!;
+}
+
+/**
+ * As {@link foldJob}, so many events at a time, for who must not be busy for long: each piece gives the state so far, the
+ * last the state of the whole log.
+ */
+export function* foldingJob(events: readonly JobEvent[], size: number): Generator<JobState> {
   const newer = events.find(({ version }) => version > EVENT_VERSION);
-  if (newer !== undefined)
-    return { ...EMPTY_JOB, log: { ...EMPTY_JOB.log, newerVersion: newer.version } };
+  if (newer !== undefined) {
+    yield { ...EMPTY_JOB, log: { ...EMPTY_JOB.log, newerVersion: newer.version } };
+    return;
+  }
   const standing = standingEvents(events);
   // The mark speaks for the whole job, wherever it stands in the log.
   const practice = standing.some(({ type }) => type === 'PracticeMarked');
-  return foldOnto({ ...EMPTY_JOB, sheet: { ...EMPTY_JOB.sheet, practice } }, standing);
+  yield* inPieces({ ...EMPTY_JOB, sheet: { ...EMPTY_JOB.sheet, practice } }, standing, size);
 }
 
 /**
@@ -41,10 +52,44 @@ export function foldJob(events: readonly JobEvent[]): JobState {
  * newer version, so that the log has to be folded whole.
  */
 export function foldRest(before: JobState, rest: readonly JobEvent[]): JobState | null {
-  const plain = rest.every(
-    ({ type, version }) => ROWS[type]?.changesWhatWas !== true && version <= EVENT_VERSION,
-  );
-  return plain && before.log.newerVersion === null ? foldOnto(before, rest) : null;
+  const standing = standingRest(before, rest);
+  return standing === null ? null : foldOnto(before, standing);
+}
+
+/** As {@link foldRest}, so many events at a time, as {@link foldingJob}. */
+export function foldingRest(
+  before: JobState,
+  rest: readonly JobEvent[],
+  size: number,
+): Generator<JobState> | null {
+  const standing = standingRest(before, rest);
+  return standing === null ? null : inPieces(before, standing, size);
+}
+
+/** What stands of later events by themselves; null where it cannot be said without those before. */
+function standingRest(before: JobState, rest: readonly JobEvent[]): readonly JobEvent[] | null {
+  const own = new Set(rest.map(({ id }) => id));
+  const byItself = rest.every(({ type, version, data }) => {
+    if (version > EVENT_VERSION) return false;
+    if (type === 'Undone') return own.has(data.eventId);
+    return ROWS[type]?.changesWhatWas !== true;
+  });
+  return byItself && before.log.newerVersion === null ? standingEvents(rest) : null;
+}
+
+function* inPieces(
+  before: JobState,
+  standing: readonly JobEvent[],
+  size: number,
+): Generator<JobState> {
+  let state = before;
+  let folded = 0;
+  do {
+    const piece = size < standing.length ? standing.slice(folded, folded + size) : standing;
+    state = foldOnto(state, piece);
+    folded += piece.length;
+    yield state;
+  } while (folded < standing.length);
 }
 
 function foldOnto(before: JobState, events: readonly JobEvent[]): JobState {

@@ -1,3 +1,5 @@
+import { constants } from 'node:zlib';
+
 import compression from 'compression';
 import { Router, type IRouter, type RequestHandler } from 'express';
 
@@ -8,7 +10,10 @@ import { WORKSHOP_STREAM, type JobService } from '../services/jobService.ts';
 import { requireJobId } from './requireJobId.ts';
 
 /** A log is worth compressing, lightly: somebody waits for it. The answer to an entry is not. */
-const compressed = compression({ level: 1 });
+const compressed = compression({
+  level: 1,
+  brotli: { params: { [constants.BROTLI_PARAM_QUALITY]: 1 } },
+});
 
 /** Where the logs are. */
 const LOGS = [
@@ -49,9 +54,11 @@ export function logRoutes(jobs: JobService): Router {
     router.get(path, compressed, async (request, response) => {
       const after = request.query['after'] ?? '0';
       const place = typeof after === 'string' && /^\d{1,9}$/.test(after) ? Number(after) : after;
-      response.json(
-        await jobs.page(idOf(kind, request.params), requireInteger('after', place, { min: 0 })),
+      const page = await jobs.page(
+        idOf(kind, request.params),
+        requireInteger('after', place, { min: 0 }),
       );
+      response.type('json').send(page);
     });
   return router;
 }

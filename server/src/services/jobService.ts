@@ -1,11 +1,4 @@
-import type {
-  AppendAnswer,
-  EventsAnswer,
-  JobsAnswer,
-  NewEvent,
-  StockUse,
-  StreamKind,
-} from '@wendaxis/contract';
+import type { AppendAnswer, JobsAnswer, NewEvent, StockUse, StreamKind } from '@wendaxis/contract';
 import {
   foldWorkshop,
   type JobState,
@@ -55,14 +48,14 @@ export class JobService {
   }
 
   /**
-   * Events of a stream after a place, one page of them.
+   * Events of a stream after a place, one page of them: an `EventsAnswer` as JSON.
    * @throws ServerError `noSuchStream`
    */
-  async page<E>(streamId: string, after: number): Promise<EventsAnswer<E>> {
+  async page(streamId: string, after: number): Promise<string> {
     const lastSeq = await this.#parts.events.lastSeq(streamId);
     if (lastSeq === null) throw new ServerError('noSuchStream', 'streamId', streamId);
-    const events = after >= lastSeq ? [] : await this.#parts.events.page(streamId, after);
-    return { events: events as readonly E[], lastSeq };
+    const events = after >= lastSeq ? '[]' : await this.#parts.events.pageAsJson(streamId, after);
+    return `{"events":${events},"lastSeq":${lastSeq}}`;
   }
 
   /** A job as it stands. */

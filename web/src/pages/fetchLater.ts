@@ -4,9 +4,9 @@ import { LATER_PAGES } from './laterPages.ts';
 
 /** How often it is looked whether the first page stands, and how long the other pages wait for it at most, ms. */
 const LOOK = 250;
-const PATIENCE = 6000;
-/** A first page that has asked for nothing by then asks for nothing, ms. */
-const ASKS_BY = 1500;
+const PATIENCE = 8000;
+/** A first page that asks for nothing for so long has what it wants, ms: a slow machine takes its time to show it. */
+const QUIET = 1500;
 
 /**
  * Fetch the other pages once the first stands and the browser has nothing else to do: they neither take the first
@@ -16,12 +16,11 @@ const ASKS_BY = 1500;
  */
 export function fetchLater(queries: Pick<QueryClient, 'isFetching'>): void {
   let waited = 0;
-  let asked = false;
+  let quiet = 0;
   const looking = setInterval(() => {
     waited += LOOK;
-    const asks = queries.isFetching() > 0;
-    asked ||= asks;
-    if ((asks || (!asked && waited < ASKS_BY)) && waited < PATIENCE) return;
+    quiet = queries.isFetching() > 0 ? 0 : quiet + LOOK;
+    if (quiet < QUIET && waited < PATIENCE) return;
     clearInterval(looking);
     if ('requestIdleCallback' in window) requestIdleCallback(fetchAll, { timeout: 4000 });
     else fetchAll();
@@ -29,7 +28,8 @@ export function fetchLater(queries: Pick<QueryClient, 'isFetching'>): void {
 }
 
 function fetchAll(): void {
-  for (const load of [...Object.values(LATER_PAGES), dialogs]) void load();
+  for (const { fetch } of Object.values(LATER_PAGES)) void fetch();
+  void dialogs();
 }
 
 const dialogs = () => import('../features/workshop/PersonDialog.tsx');

@@ -1,16 +1,18 @@
-/** Pages that are not needed for the first sight of the application, each as the router loads it. */
+import { laterPage } from './laterPage.tsx';
+
+/** Pages that are not needed for the first sight of the application. */
 export const LATER_PAGES = {
-  jobLayout: async () => ({ Component: (await import('./JobLayout.tsx')).JobLayout }),
-  job: async () => ({ Component: (await import('./JobPage.tsx')).JobPage }),
-  workshop: async () => ({ Component: (await import('./WorkshopPage.tsx')).WorkshopPage }),
-  bookIn: async () => ({ Component: (await import('./BookInPage.tsx')).BookInPage }),
-  bench: async () => ({ Component: (await import('./BenchPage.tsx')).BenchPage }),
-  pack: async () => ({ Component: (await import('./PackPage.tsx')).PackPage }),
-  packInPlace: async () => ({ Component: (await import('./PackInPlacePage.tsx')).PackInPlacePage }),
-  plan: async () => ({ Component: (await import('./PlanPage.tsx')).PlanPage }),
-  step: async () => ({ Component: (await import('./StepPage.tsx')).StepPage }),
-  describe: async () => ({ Component: (await import('./DescribePage.tsx')).DescribePage }),
-  fits: async () => ({ Component: (await import('./FitsPage.tsx')).FitsPage }),
-  heat: async () => ({ Component: (await import('./HeatPage.tsx')).HeatPage }),
-  log: async () => ({ Component: (await import('./LogPage.tsx')).LogPage }),
+  JobLayout: laterPage(async () => (await import('./JobLayout.tsx')).JobLayout),
+  JobPage: laterPage(async () => (await import('./JobPage.tsx')).JobPage),
+  WorkshopPage: laterPage(async () => (await import('./WorkshopPage.tsx')).WorkshopPage),
+  BookInPage: laterPage(async () => (await import('./BookInPage.tsx')).BookInPage),
+  BenchPage: laterPage(async () => (await import('./BenchPage.tsx')).BenchPage),
+  PackPage: laterPage(async () => (await import('./PackPage.tsx')).PackPage),
+  PackInPlacePage: laterPage(async () => (await import('./PackInPlacePage.tsx')).PackInPlacePage),
+  PlanPage: laterPage(async () => (await import('./PlanPage.tsx')).PlanPage),
+  StepPage: laterPage(async () => (await import('./StepPage.tsx')).StepPage),
+  DescribePage: laterPage(async () => (await import('./DescribePage.tsx')).DescribePage),
+  FitsPage: laterPage(async () => (await import('./FitsPage.tsx')).FitsPage),
+  HeatPage: laterPage(async () => (await import('./HeatPage.tsx')).HeatPage),
+  LogPage: laterPage(async () => (await import('./LogPage.tsx')).LogPage),
 } as const;

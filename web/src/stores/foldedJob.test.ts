@@ -2,7 +2,7 @@ import type { JobEvent, JobEventData, JobEventType } from '@wendaxis/core/job';
 import { unitFromTemplate } from '@wendaxis/core/unit';
 import { readJob } from '@wendaxis/core/plan';
 
-import { foldedJob } from './foldedJob.ts';
+import { foldedJob, readAhead } from './foldedJob.ts';
 
 const end = { designation: null, family: null, dimensions: { bore: 30, outside: 62, width: 16 } };
 const UNIT = unitFromTemplate('pinionSleeve', { name: 'Pinion', left: end, right: end, span: 42 });
@@ -51,5 +51,35 @@ describe('a job that is read again and again', () => {
       version: 99,
     });
     expect(foldedJob('newer', [OPENED, note('old')]).unreadable).toBeNull();
+  });
+
+  it('is read ahead a piece at a time, with rests between, and not again by the page', async () => {
+    const log = [OPENED, ...Array.from({ length: 4500 }, (_, n) => note(`n${n}`))];
+    const events = [...log, event('u', 'Undone', { eventId: 'n7' })];
+    let now = 0;
+    const clock = jest.spyOn(performance, 'now').mockImplementation(() => (now += 20));
+    let rests = 0;
+    await readAhead('long', events, () => Promise.resolve(void (rests += 1)));
+    // Nine pieces of 500: each looks at the clock once, and once more after a rest.
+    expect(rests).toBe(4);
+    clock.mockRestore();
+    const whole = readJob(events);
+    const reading = foldedJob('long', [...events]);
+    expect(reading).toEqual(whole);
+    expect(foldedJob('long', events)).toBe(reading);
+    // A short rest is left to the page.
+    await readAhead('long', [...events, note('one more')], () =>
+      Promise.reject(new Error('asked')),
+    );
+    expect(foldedJob('long', [...events, note('one more')])).toEqual(
+      readJob([...events, note('one more')]),
+    );
+  });
+
+  it('of a newer program is told as such, read ahead or not', async () => {
+    const newer = { ...note('new'), version: 99 } as unknown as JobEvent;
+    const log = [OPENED, ...Array.from({ length: 2500 }, (_, n) => note(`n${n}`)), newer];
+    await readAhead('newer, long', log, () => Promise.resolve());
+    expect(foldedJob('newer, long', log).unreadable).toEqual({ code: 'newerVersion', version: 99 });
   });
 });

@@ -1,8 +1,12 @@
-import type { JobEvent } from '@wendaxis/core/job';
-import { readJob, type JobReading } from '@wendaxis/core/plan';
+import { foldingJob, foldingRest, type JobEvent, type JobState } from '@wendaxis/core/job';
+import { readJob, readState, type JobReading } from '@wendaxis/core/plan';
 
 /** Jobs whose last reading is held: those whose pages were open last. */
 const MOST_HELD = 4;
+/** From so many events on, a log is folded a piece at a time: so many events at once, and for so long in all (ms) before the browser is let do something else. */
+const LONG = 2000;
+const PIECE = 500;
+const BUSY = 30;
 
 interface Held {
   readonly events: readonly JobEvent[];
@@ -24,11 +28,46 @@ export function foldedJob(jobId: string, events: readonly JobEvent[]): JobReadin
       ? { count: known.events.length, state: known.reading.state }
       : null;
   const reading = readJob(events, before);
+  hold(jobId, { events, reading });
+  return reading;
+}
+
+/**
+ * Read a job that has much more in its log than was read of it, a piece at a time, before a page asks for it: the page
+ * stays ready for keys meanwhile.
+ *
+ * @param rest lets the browser do what it has to, between two pieces
+ */
+export async function readAhead(
+  jobId: string,
+  events: readonly JobEvent[],
+  rest: () => Promise<void>,
+): Promise<void> {
+  const known = held.get(jobId);
+  const count = known?.events.length ?? 0;
+  if (events.length - count < LONG) return;
+  try {
+    const goesOn = known?.reading.unreadable === null && begins(events, known.events);
+    const pieces = goesOn ? foldingRest(known.reading.state, events.slice(count), PIECE) : null;
+    let whole: JobState | null = null;
+    let since = performance.now();
+    for (const state of pieces ?? foldingJob(events, PIECE)) {
+      whole = state;
+      if (performance.now() - since < BUSY) continue;
+      await rest();
+      since = performance.now();
+    }
+    if (whole !== null) hold(jobId, { events, reading: readState(whole) });
+  } catch {
+    // What cannot be folded is told by whoever asks for the reading.
+  }
+}
+
+function hold(jobId: string, one: Held): void {
   held.delete(jobId);
-  held.set(jobId, { events, reading });
+  held.set(jobId, one);
   const [oldest] = held.keys();
   if (held.size > MOST_HELD && oldest !== undefined) held.delete(oldest);
-  return reading;
 }
 
 /** Whether a log begins with all of another. */

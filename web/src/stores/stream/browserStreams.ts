@@ -1,7 +1,7 @@
 import type { JobEvent, WorkshopEvent } from '@wendaxis/core/job';
 
 import { browserHub } from './browserHub.ts';
-import { httpTransport } from './httpTransport.ts';
+import { httpTransport, WORKSHOP_STREAM } from './httpTransport.ts';
 import { openIndexedStorage } from './indexedStorage.ts';
 import type { LiveHub } from './liveHub.ts';
 import { StreamClient } from './streamClient.ts';
@@ -37,6 +37,12 @@ function make(): BrowserStreams {
       clear: (timer) => clearTimeout(timer as number),
     },
     tellTabs: (streamId, event) => channel.postMessage({ streamId, event }),
+    readAhead: async (streamId, events) => {
+      if (streamId === WORKSHOP_STREAM) return;
+      // Reading a job wants the whole of the plan, which the list of jobs does not.
+      const { readAhead } = await import('../foldedJob.ts');
+      await readAhead(streamId, events as readonly JobEvent[], nextTask);
+    },
   });
   channel.addEventListener(
     'message',
@@ -54,4 +60,16 @@ function make(): BrowserStreams {
     if (useStreams.getState().unsaved > 0) event.preventDefault();
   });
   return { client, hub };
+}
+
+/** The browser has done what it had to: painted, taken keys. */
+function nextTask(): Promise<void> {
+  return new Promise((done) => {
+    const { port1, port2 } = new MessageChannel();
+    port1.onmessage = () => {
+      port1.close();
+      done();
+    };
+    port2.postMessage(null);
+  });
 }

@@ -21,6 +21,8 @@ export interface ExchangeParts {
   readonly logs: ShownLogs;
   /** What may go up now, in order. */
   readonly ready: (streamId: string) => readonly StreamEvent[];
+  /** A page of a log has come, and there is more: all that has come so far. */
+  readonly came: (streamId: string, events: readonly StreamEvent[]) => Promise<void>;
   /** The server has these, with their places. */
   readonly confirmed: (streamId: string, events: readonly StreamEvent[]) => Promise<void>;
   /** These need not be sent again. */
@@ -115,10 +117,8 @@ export class Exchange {
     const last = this.#parts.logs.lastSeq(streamId);
     const follow = batch.every(({ id }, at) => places.get(id) === last + at + 1);
     if (!follow) return this.#fetchAccepted(streamId, batch, places);
-    await this.#parts.confirmed(
-      streamId,
-      batch.map((event) => ({ ...event, seq: places.get(event.id)! })),
-    );
+    const placed = batch.map((event) => ({ ...event, seq: places.get(event.id)! }));
+    await this.#parts.confirmed(streamId, placed);
     return null;
   }
 
@@ -140,17 +140,29 @@ export class Exchange {
     return batch.every(({ id }) => there(id)) ? null : 'notOurServer';
   }
 
-  /** Fetch what the server has beyond what we hold. @returns what stands in the way, if anything does */
+  /**
+   * Fetch what the server has beyond what we hold, and show it when all of it is there.
+   * @returns what stands in the way, if anything does
+   */
   async pullAll(streamId: string): Promise<InTheWay> {
+    const come: StreamEvent[] = [];
+    let asked = this.#parts.transport.pull(streamId, this.#parts.logs.lastSeq(streamId));
     for (;;) {
-      const after = this.#parts.logs.lastSeq(streamId);
-      const answer = await this.#parts.transport.pull(streamId, after);
-      if (answer.kind === 'failed') return 'serverFails';
-      if (answer.kind !== 'page') return answer.kind;
-      await this.#parts.confirmed(streamId, answer.events);
-      this.#parts.logs.change(streamId, () => ({ status: 'ready' }));
-      const last = answer.events.at(-1)?.seq ?? after;
-      if (last >= answer.lastSeq || answer.events.length === 0) return null;
+      const answer = await asked;
+      if (answer.kind !== 'page') {
+        await this.#parts.confirmed(streamId, come);
+        return answer.kind === 'failed' ? 'serverFails' : answer.kind;
+      }
+      for (const event of answer.events) come.push(event);
+      const last = answer.events.at(-1)?.seq ?? answer.lastSeq;
+      if (last >= answer.lastSeq) {
+        await this.#parts.confirmed(streamId, come);
+        this.#parts.logs.change(streamId, () => ({ status: 'ready' }));
+        return null;
+      }
+      // The next page is on its way while this one is looked at.
+      asked = this.#parts.transport.pull(streamId, last);
+      await this.#parts.came(streamId, [...come]);
     }
   }
 }

@@ -37,6 +37,26 @@ describe('recording', () => {
     expect(await storage.waitingStreams()).toEqual([]);
   });
 
+  test('should show what came once it was looked at, with what was recorded meanwhile', async () => {
+    const looked: string[][] = [];
+    let done = () => {};
+    const one = bench(undefined, (_, events) => {
+      looked.push(events.map(({ id }) => id));
+      return new Promise((resolve) => (done = resolve));
+    });
+    one.server.stored.push({ ...note('theirs'), seq: 1 });
+    one.client.open('job');
+    await settled();
+    expect(looked).toEqual([['theirs']]);
+    expect(one.ids('confirmed')).toEqual([]);
+    await one.record('mine');
+    expect(one.ids('waiting')).toEqual(['mine']);
+    done();
+    await settled();
+    expect([one.ids('confirmed'), one.ids('waiting')]).toEqual([['theirs'], ['mine']]);
+    expect(looked.at(-1)).toEqual(['theirs', 'mine']);
+  });
+
   test('should put entries of others where they belong', async () => {
     const one = bench();
     one.client.open('job');

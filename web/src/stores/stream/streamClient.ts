@@ -1,3 +1,4 @@
+import { EntryMarks } from './entryMarks.ts';
 import { Exchange } from './exchange.ts';
 import { KeptStore } from './keptStore.ts';
 import { newLine, retryAfter, type Line } from './line.ts';
@@ -12,6 +13,9 @@ import type {
   Transport,
 } from './streamTypes.ts';
 
+/** Most events that the browser's store takes at once, so that the page is not busy with them for long. */
+const MOST_KEPT_AT_ONCE = 2000;
+
 /** What a client is wired from. */
 export interface StreamParts {
   readonly state: StateBox<StreamState>;
@@ -21,6 +25,8 @@ export interface StreamParts {
   readonly timers: Timers;
   /** Other tabs are told of what is recorded here. */
   readonly tellTabs: (streamId: string, event: StreamEvent) => void;
+  /** Looks at the events of a log, some of them new, before they are shown. */
+  readonly readAhead: (streamId: string, events: readonly StreamEvent[]) => Promise<void>;
 }
 
 /**
@@ -36,24 +42,21 @@ export class StreamClient {
   readonly #logs: ShownLogs;
   readonly #exchange: Exchange;
   readonly #lines = new Map<string, Line>();
-  /** Entries that another tab recorded: it sends them itself. */
-  readonly #others = new Set<string>();
-  /** Entries that the browser's store does not have yet, or does not take. */
-  readonly #unkept = new Set<string>();
-  /** Entries on their way into the browser's store. */
-  readonly #keeping = new Set<string>();
+  readonly #marks: EntryMarks;
 
   constructor(parts: StreamParts) {
     this.#parts = parts;
     this.#logs = new ShownLogs(parts.state);
+    this.#marks = new EntryMarks((unsaved) => this.#logs.set({ unsaved }));
     this.#exchange = new Exchange({
       transport: parts.transport,
       logs: this.#logs,
-      ready: (streamId) => this.#ready(streamId),
+      ready: (streamId) => this.#marks.ready(this.#logs.log(streamId).waiting),
+      came: (streamId, events) => this.#readAhead(streamId, events),
       confirmed: (streamId, events) => this.#confirmed(streamId, events),
       settled: (streamId, events) => {
         this.#logs.stopWaiting(streamId, events);
-        this.#settled(events);
+        this.#marks.settled(events);
       },
       setAside: (streamId, events, reason) => this.#setAside(streamId, events, reason),
     });
@@ -70,15 +73,14 @@ export class StreamClient {
   record(streamId: string, event: StreamEvent): void {
     this.#logs.addWaiting(streamId, event);
     this.#parts.tellTabs(streamId, event);
-    this.#unkept.add(event.id);
-    this.#countUnkept();
+    this.#marks.recorded(event);
     void this.#keep(streamId, event).then(() => this.sync(streamId));
   }
 
   /** Another tab has recorded something: show it. That tab keeps and sends it. */
   recordedElsewhere(streamId: string, event: StreamEvent): void {
     if (this.#logs.all[streamId] === undefined) return;
-    this.#others.add(event.id);
+    this.#marks.recordedElsewhere(event);
     this.#logs.addWaiting(streamId, event);
   }
 
@@ -160,8 +162,10 @@ export class StreamClient {
     const storage = await this.#store.opened();
     const stored = await storage?.load(streamId).catch(() => null);
     if (stored == null) return;
+    const held = [...stored.confirmed, ...stored.waiting];
+    if (held.length > 0) await this.#parts.readAhead(streamId, held);
     this.#logs.confirm(streamId, stored.confirmed);
-    this.#settled(stored.confirmed);
+    this.#marks.settled(stored.confirmed);
     this.#logs.change(streamId, ({ confirmed, waiting, status }) => {
       const known = new Set([...confirmed, ...waiting].map(({ id }) => id));
       const left = stored.waiting.filter(({ id }) => !known.has(id));
@@ -173,28 +177,24 @@ export class StreamClient {
     });
   }
 
-  /** What may go up now: recorded here, and not still on its way into the browser's store; in order, so none overtakes. */
-  #ready(streamId: string): readonly StreamEvent[] {
-    const own = this.#logs.log(streamId).waiting.filter(({ id }) => !this.#others.has(id));
-    const onItsWay = own.findIndex(({ id }) => this.#keeping.has(id));
-    return onItsWay === -1 ? own : own.slice(0, onItsWay);
-  }
-
   /** The server has these: each once, in order; what waited for it waits no longer. */
   async #confirmed(streamId: string, events: readonly StreamEvent[]): Promise<void> {
     if (events.length === 0) return;
+    await this.#readAhead(streamId, events);
     this.#logs.confirm(streamId, events);
-    this.#settled(events);
-    await this.#store.write((storage) => storage.confirm(streamId, events));
+    this.#marks.settled(events);
+    for (let at = 0; at < events.length; at += MOST_KEPT_AT_ONCE)
+      await this.#store.write((storage) =>
+        storage.confirm(streamId, events.slice(at, at + MOST_KEPT_AT_ONCE)),
+      );
   }
 
-  /** Entries that wait no longer, and need not be kept here. */
-  #settled(events: readonly StreamEvent[]): void {
-    for (const { id } of events) {
-      this.#others.delete(id);
-      this.#unkept.delete(id);
-    }
-    this.#countUnkept();
+  /** A log is read with more events at its end, before they are shown. */
+  #readAhead(streamId: string, events: readonly StreamEvent[]): Promise<void> {
+    const { confirmed, waiting } = this.#logs.log(streamId);
+    const known = new Set(events.map(({ id }) => id));
+    const left = waiting.filter(({ id }) => !known.has(id));
+    return this.#parts.readAhead(streamId, [...confirmed, ...events, ...left]);
   }
 
   async #setAside(
@@ -205,26 +205,23 @@ export class StreamClient {
     const rows = events.map((event): AsideEvent => ({ streamId, event, reason }));
     this.#logs.stopWaiting(streamId, events);
     this.#logs.addAside(rows);
-    this.#settled(events);
+    this.#marks.settled(events);
     await this.#store.write((storage) => storage.setAside(rows));
   }
 
   /** Keep an entry in the browser's store; where that fails it stays on screen, is sent all the same, and it is told. */
   async #keep(streamId: string, event: StreamEvent): Promise<void> {
-    this.#keeping.add(event.id);
-    await this.#store.write(async (storage) => {
-      await storage.keep(streamId, event);
-      this.#unkept.delete(event.id);
-      this.#countUnkept();
+    await this.#marks.keeping(event, async (kept) => {
+      await this.#store.write((storage) => storage.keep(streamId, event).then(kept));
     });
-    this.#keeping.delete(event.id);
   }
 
   /** The store was given up and has come after all: it keeps what was entered meanwhile, and shows what it holds. */
   #storeCameLate(): void {
     void this.#loadAside();
     for (const [streamId, { waiting }] of Object.entries(this.#logs.all))
-      for (const event of waiting) if (this.#unkept.has(event.id)) void this.#keep(streamId, event);
+      for (const event of waiting)
+        if (this.#marks.isUnkept(event)) void this.#keep(streamId, event);
     for (const [streamId, line] of this.#lines) {
       line.loaded = null;
       void this.sync(streamId);
@@ -236,10 +233,6 @@ export class StreamClient {
     const rows = await storage?.aside().catch(() => []);
     const shown = new Set(this.#logs.aside.map(({ event }) => event.id));
     this.#logs.addAside((rows ?? []).filter(({ event }) => !shown.has(event.id)));
-  }
-
-  #countUnkept(): void {
-    this.#logs.set({ unsaved: this.#unkept.size });
   }
 
   #line(streamId: string): Line {

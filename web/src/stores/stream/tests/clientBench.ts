@@ -1,5 +1,5 @@
 import { memoryStorage } from '../memoryStorage.ts';
-import { StreamClient } from '../streamClient.ts';
+import { StreamClient, type StreamParts } from '../streamClient.ts';
 import type { StreamState } from '../streamStore.ts';
 import type {
   PullAnswer,
@@ -87,7 +87,10 @@ export async function settled(): Promise<void> {
   await new Promise((resolve) => setImmediate(resolve));
 }
 
-export function bench(storage: Promise<StreamStorage> = Promise.resolve(memoryStorage())) {
+export function bench(
+  storage: Promise<StreamStorage> = Promise.resolve(memoryStorage()),
+  readAhead: StreamParts['readAhead'] = () => Promise.resolve(),
+) {
   let state: StreamState = {
     logs: {},
     reach: 'connecting',
@@ -110,6 +113,7 @@ export function bench(storage: Promise<StreamStorage> = Promise.resolve(memorySt
     transport: server,
     timers,
     tellTabs: (_, event) => told.push(event.id),
+    readAhead,
   });
   return {
     client,
