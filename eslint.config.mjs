@@ -36,10 +36,17 @@ export default ts.config(
     },
   },
   {
-    files: ['core/src/**/*.ts'],
+    files: ['{core,contract,server,web}/src/**/*.{ts,tsx}'],
     ignores: ['**/*.test.ts', '**/tests/**'],
     rules: {
       'max-lines': ['error', 250],
+      'max-lines-per-function': ['error', 60],
+    },
+  },
+  {
+    files: ['core/src/**/*.ts'],
+    ignores: ['**/*.test.ts', '**/tests/**'],
+    rules: {
       'max-params': ['error', 5],
       'no-restricted-globals': ['error', 'Date', 'window', 'document', 'process', 'setTimeout'],
       'no-restricted-properties': ['error', { object: 'Math', property: 'random' }],

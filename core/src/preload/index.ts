@@ -23,7 +23,7 @@ export {
   type SleeveForecast,
   type SleeveQuestion,
 } from './sleeveForecast.ts';
-export { type AngleRange, type SleeveFit, type SleevePoint } from './sleeveFit.ts';
+export { sleeveCurve, type AngleRange, type SleeveFit, type SleevePoint } from './sleeveFit.ts';
 export { solidStop, STOP_CAUSES, type SolidStop, type StopPoint } from './solidStop.ts';
 export { adjusterTurn, type AdjusterTurn } from './adjusterTurn.ts';
 export { clampShortening, type ClampInput } from './clampShortening.ts';

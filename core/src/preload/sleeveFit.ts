@@ -14,6 +14,21 @@ export interface SleeveFit {
   readonly stiffness: number;
 }
 
+/**
+ * The law of a fit from where the rollers take load to an angle, degrees: torque of the bearings alone, N·m.
+ * @param count points of the curve
+ */
+export function sleeveCurve(
+  { contact, stiffness, exponent }: SleeveFit,
+  to: number,
+  count = 41,
+): readonly SleevePoint[] {
+  return Array.from({ length: count }, (_, at) => {
+    const turned = (Math.max(0, to - contact) * at) / (count - 1);
+    return { angle: contact + turned, torque: stiffness * turned ** exponent };
+  });
+}
+
 /** An angle with what it may be, degrees. */
 export interface AngleRange {
   readonly least: number;

@@ -6,6 +6,114 @@ import type { Recorded, WorkHabits } from './recorded.ts';
 import { crush, round, torques } from './torqueAnswers.ts';
 import { inspected, sizes } from './sizeAnswers.ts';
 
+/** What an answer is made from. */
+interface Asked extends Omit<WorkHabits, 'gauge' | 'findings'> {
+  readonly state: JobState;
+  readonly step: Step;
+  readonly station: Station | null;
+  readonly spec: JobState['specs'][number] | undefined;
+  readonly gauge: Instrument;
+  readonly findings: NonNullable<WorkHabits['findings']>;
+  readonly ids: () => string;
+}
+
+const ANSWERS: Readonly<Record<Step['form'], (asked: Asked) => readonly Recorded[]>> = {
+  tick: ({ step }) => [{ type: 'StepDone', data: { stepId: step.id, note: '' } }],
+  heat: ({ step }) => [{ type: 'StepDone', data: { stepId: step.id, note: '' } }],
+  mend: ({ step }) => [{ type: 'StationRemoved', data: { stationId: step.stationId! } }],
+  setSpec: ({ step, bands, source, ids }) => [
+    {
+      type: 'SpecSet',
+      data: {
+        specId: ids(),
+        axisId: step.axisId!,
+        kind: step.specKind!,
+        band: bands[step.specKind!]!,
+        source,
+      },
+    },
+  ],
+  mark: ({ step }) => [
+    {
+      type: 'MarkMade',
+      data: { stationId: step.stationId!, text: 'Punched across the joint' },
+    },
+  ],
+  recordPack: ({ step, station }) => [
+    {
+      type: 'PackRecorded',
+      data: {
+        siteId: step.stationId!,
+        pieces: [
+          {
+            sizeId: 'found',
+            thickness: Math.max(0.05, round(station!.width)),
+            quantity: 1,
+            uncertainty: 0.001,
+          },
+        ],
+      },
+    },
+  ],
+  inspect: ({ state, step, findings }) => inspected(state, step, findings),
+  sizes: ({ state, step, station, gauge }) => sizes(state, step, station!, gauge),
+  seating: ({ state, step, station, gauge }) => [
+    ...sizes(state, step, station, gauge),
+    ...step.checks.map((check): Recorded => ({
+      type: 'SeatChecked',
+      data: { targetId: step.stationId ?? step.axisId!, check, good: true },
+    })),
+  ],
+  compare: ({ station }) => [{ type: 'BearingOffered', data: offered(station!) }],
+  figure: ({ step, spec }) => [
+    {
+      type: 'FigureTaken',
+      data: {
+        specId: spec!.specId,
+        stage: step.stage === 'asFound' ? 'asFound' : 'final',
+        value: bandTarget(spec!.band),
+        typed: null,
+      },
+    },
+  ],
+  torque: ({ state, step, spec }) => torques(state, step, spec),
+  sleeve: ({ state, step, instrument }) => {
+    if (setsZeroPlay(axisOf(state, step))) return closed(state, step, instrument);
+    return [
+      ...crush(state, step, 0, 0),
+      ...crush(
+        state,
+        step,
+        150,
+        bandTarget(
+          state.specs.find((row) => row.axisId === step.axisId && row.kind === 'rollingTorque')!
+            .band,
+        ),
+      ),
+    ];
+  },
+  run: ({ step, spec, instrument, asFoundPlay, ids }) =>
+    run(spec!, step, instrument, {
+      runId: ids(),
+      play: (step.stage === 'asFound' ? asFoundPlay : undefined) ?? readablePlay(spec!.band),
+    }),
+  spacer: ({ state, step }) => spacer(state, step),
+  adjuster: ({ state, step }) => turned(state, step),
+  choosePack: ({ state, step }) => [
+    {
+      type: 'PackFitted',
+      data: { siteId: step.stationId!, pieces: state.setting.packs[step.stationId!]!.pieces },
+    },
+  ],
+  fitPack: ({ state, step }) => [
+    {
+      type: 'PackFitted',
+      data: { siteId: step.stationId!, pieces: state.setting.packs[step.stationId!]!.pieces },
+    },
+  ],
+  finish: () => [{ type: 'JobFinished', data: { note: '' } }],
+};
+
 /**
  * What an imagined mechanic records to do a step: everything is as it should be unless the habits say otherwise.
  * Used to lead demo jobs to a certain point and to work whole plans through in tests.
@@ -15,118 +123,14 @@ import { inspected, sizes } from './sizeAnswers.ts';
 export function answerStep(
   state: JobState,
   step: Step,
-  { instrument, gauge = instrument, bands, source, findings = {}, asFoundPlay }: WorkHabits,
+  habits: WorkHabits,
   ids: () => string,
 ): readonly Recorded[] {
+  const { instrument, gauge = instrument, findings = {} } = habits;
   const station =
     step.stationId === null ? null : findStation(state.unit!, step.stationId)!.station;
   const spec = state.specs.find((row) => row.axisId === step.axisId && row.kind === step.specKind);
-  const done: Recorded = { type: 'StepDone', data: { stepId: step.id, note: '' } };
-  switch (step.form) {
-    case 'tick':
-    case 'heat':
-      return [done];
-    case 'mend':
-      return [{ type: 'StationRemoved', data: { stationId: step.stationId! } }];
-    case 'setSpec':
-      return [
-        {
-          type: 'SpecSet',
-          data: {
-            specId: ids(),
-            axisId: step.axisId!,
-            kind: step.specKind!,
-            band: bands[step.specKind!]!,
-            source,
-          },
-        },
-      ];
-    case 'mark':
-      return [
-        {
-          type: 'MarkMade',
-          data: { stationId: step.stationId!, text: 'Punched across the joint' },
-        },
-      ];
-    case 'recordPack':
-      return [
-        {
-          type: 'PackRecorded',
-          data: {
-            siteId: step.stationId!,
-            pieces: [
-              {
-                sizeId: 'found',
-                thickness: Math.max(0.05, round(station!.width)),
-                quantity: 1,
-                uncertainty: 0.001,
-              },
-            ],
-          },
-        },
-      ];
-    case 'inspect':
-      return inspected(state, step, findings);
-    case 'sizes':
-      return sizes(state, step, station!, gauge);
-    case 'seating':
-      return [
-        ...sizes(state, step, station, gauge),
-        ...step.checks.map((check): Recorded => ({
-          type: 'SeatChecked',
-          data: { targetId: step.stationId ?? step.axisId!, check, good: true },
-        })),
-      ];
-    case 'compare':
-      return [{ type: 'BearingOffered', data: offered(station!) }];
-    case 'figure':
-      return [
-        {
-          type: 'FigureTaken',
-          data: {
-            specId: spec!.specId,
-            stage: step.stage === 'asFound' ? 'asFound' : 'final',
-            value: bandTarget(spec!.band),
-            typed: null,
-          },
-        },
-      ];
-    case 'torque':
-      return torques(state, step, spec);
-    case 'sleeve':
-      if (setsZeroPlay(axisOf(state, step))) return closed(state, step, instrument);
-      return [
-        ...crush(state, step, 0, 0),
-        ...crush(
-          state,
-          step,
-          150,
-          bandTarget(
-            state.specs.find((row) => row.axisId === step.axisId && row.kind === 'rollingTorque')!
-              .band,
-          ),
-        ),
-      ];
-    case 'run':
-      return run(spec!, step, instrument, {
-        runId: ids(),
-        play: (step.stage === 'asFound' ? asFoundPlay : undefined) ?? readablePlay(spec!.band),
-      });
-    case 'spacer':
-      return spacer(state, step);
-    case 'adjuster':
-      return turned(state, step);
-    case 'choosePack':
-    case 'fitPack':
-      return [
-        {
-          type: 'PackFitted',
-          data: { siteId: step.stationId!, pieces: state.setting.packs[step.stationId!]!.pieces },
-        },
-      ];
-    case 'finish':
-      return [{ type: 'JobFinished', data: { note: '' } }];
-  }
+  return ANSWERS[step.form]({ ...habits, gauge, findings, state, step, station, spec, ids });
 }
 
 function offered({

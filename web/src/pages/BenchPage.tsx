@@ -12,6 +12,7 @@ import { Button } from '../ui/Button.tsx';
 import { Notice } from '../ui/Notice.tsx';
 import { useOpenJob } from './JobLayout.tsx';
 import { NotNow } from './NotNow.tsx';
+import type { Run } from '@wendaxis/core/job';
 
 /** The bench: set up a run, take it, and accept its verdict. */
 export function BenchPage() {
@@ -56,27 +57,35 @@ export function BenchPage() {
       </main>
     );
   }
-  if (next.kind === 'restartRun')
-    return (
-      <main className="p-6">
-        <Notice tone="warn" title="This run cannot be judged">
-          <p className="mt-0">
-            A bearing that locates the shaft is missing: the shaft tips, and reads more play than it
-            has.
-          </p>
-          <Button
-            kind="main"
-            onClick={() =>
-              record(jobId, 'RunAbandoned', {
-                runId: next.run.runId,
-                reason: 'the shaft could tip',
-              })
-            }
-          >
-            Put it in, then start again
-          </Button>
-        </Notice>
-      </main>
-    );
+  if (next.kind === 'restartRun') return <CannotBeJudged jobId={jobId} next={next} />;
   return <NotNow title="Nothing to measure now" jobId={jobId} />;
+}
+
+interface CannotBeJudgedProps {
+  readonly jobId: string;
+  readonly next: { readonly kind: 'restartRun'; readonly run: Run };
+}
+
+function CannotBeJudged({ jobId, next }: CannotBeJudgedProps) {
+  return (
+    <main className="p-6">
+      <Notice tone="warn" title="This run cannot be judged">
+        <p className="mt-0">
+          A bearing that locates the shaft is missing: the shaft tips, and reads more play than it
+          has.
+        </p>
+        <Button
+          kind="main"
+          onClick={() =>
+            record(jobId, 'RunAbandoned', {
+              runId: next.run.runId,
+              reason: 'the shaft could tip',
+            })
+          }
+        >
+          Put it in, then start again
+        </Button>
+      </Notice>
+    </main>
+  );
 }

@@ -2,7 +2,7 @@ import { useSearchParams } from 'react-router';
 import { v4 as uuid } from 'uuid';
 import { drawAxis } from '@wendaxis/core/drawing';
 import { stationStates } from '@wendaxis/core/plan';
-import { findStation, type Axis, type Station } from '@wendaxis/core/unit';
+import { findStation, type Axis, type Station, type Unit } from '@wendaxis/core/unit';
 import { AxisView } from '../features/axis/AxisView.tsx';
 import { AxisEditor } from '../features/describe/AxisEditor.tsx';
 import { KeepPanel } from '../features/describe/KeepPanel.tsx';
@@ -34,23 +34,7 @@ export function DescribePage() {
   return (
     <main className="grid gap-4 p-5 lg:grid-cols-[1.25fr_1fr]">
       <div className="grid content-start gap-3">
-        <div className="flex flex-wrap items-center justify-between gap-3">
-          <h1 className="m-0 text-[2rem] leading-tight">{unit.name}, as described</h1>
-          {unit.axes.length > 1 && (
-            <div role="group" aria-label="Axes" className="flex flex-wrap gap-2">
-              {unit.axes.map(({ id, name }) => (
-                <Button
-                  key={id}
-                  aria-pressed={id === axis.id}
-                  className={id === axis.id ? 'border-plate!' : ''}
-                  onClick={() => go({ axis: id, view })}
-                >
-                  {name}
-                </Button>
-              ))}
-            </div>
-          )}
-        </div>
+        <DescribeHead unit={unit} axis={axis} go={go} view={view} />
         <div className="bg-plate text-scribe on-plate plate rounded-[3px] px-4 py-2">
           <AxisView
             axis={axis}
@@ -70,24 +54,7 @@ export function DescribePage() {
         className="bg-panel border-edge grid content-start gap-3 self-start rounded-[3px] border-2 p-4"
         aria-label="Description"
       >
-        <div role="group" aria-label="What is described" className="flex flex-wrap gap-2">
-          {(Object.keys(VIEWS) as View[]).map((name) => (
-            <Button
-              key={name}
-              aria-pressed={name === view}
-              className={name === view ? 'border-plate! bg-plate text-scribe' : ''}
-              onClick={() =>
-                go({
-                  axis: axis.id,
-                  view: name,
-                  ...(station === undefined ? {} : { station: station.id }),
-                })
-              }
-            >
-              {VIEWS[name]}
-            </Button>
-          ))}
-        </div>
+        <WhatIsDescribed view={view} go={go} axis={axis} station={station} />
         {job.state.sheet.finished !== null ? (
           <p className="m-0">
             The job is finished: open it again in the logbook to change the unit.
@@ -97,6 +64,65 @@ export function DescribePage() {
         )}
       </section>
     </main>
+  );
+}
+
+interface WhatIsDescribedProps {
+  readonly view: View;
+  readonly go: (to: Readonly<Record<string, string>>) => void;
+  readonly axis: Axis;
+  readonly station: Station | undefined;
+}
+
+function WhatIsDescribed({ view, go, axis, station }: WhatIsDescribedProps) {
+  return (
+    <div role="group" aria-label="What is described" className="flex flex-wrap gap-2">
+      {(Object.keys(VIEWS) as View[]).map((name) => (
+        <Button
+          key={name}
+          aria-pressed={name === view}
+          className={name === view ? 'border-plate! bg-plate text-scribe' : ''}
+          onClick={() =>
+            go({
+              axis: axis.id,
+              view: name,
+              ...(station === undefined ? {} : { station: station.id }),
+            })
+          }
+        >
+          {VIEWS[name]}
+        </Button>
+      ))}
+    </div>
+  );
+}
+
+interface DescribeHeadProps {
+  readonly unit: Unit;
+  readonly axis: Axis;
+  readonly go: (to: Readonly<Record<string, string>>) => void;
+  readonly view: View;
+}
+
+function DescribeHead({ unit, axis, go, view }: DescribeHeadProps) {
+  return (
+    <div className="flex flex-wrap items-center justify-between gap-3">
+      <h1 className="m-0 text-[2rem] leading-tight">{unit.name}, as described</h1>
+      {unit.axes.length > 1 && (
+        <div role="group" aria-label="Axes" className="flex flex-wrap gap-2">
+          {unit.axes.map(({ id, name }) => (
+            <Button
+              key={id}
+              aria-pressed={id === axis.id}
+              className={id === axis.id ? 'border-plate!' : ''}
+              onClick={() => go({ axis: id, view })}
+            >
+              {name}
+            </Button>
+          ))}
+        </div>
+      )}
+    </div>
   );
 }
 
@@ -116,36 +142,7 @@ function Editors({ job, view, axis, station, query, go }: EditorsProps) {
   const field = query.get('field');
   if (view === 'keep') return <KeepPanel jobId={jobId} unit={unit} />;
   if (view === 'part') return <Parts job={job} first={query.get('part')} field={field} />;
-  if (view === 'axis')
-    return (
-      <div className="grid gap-4">
-        <AxisEditor
-          key={axis.id}
-          axis={axis}
-          onRecord={(described) => record(jobId, 'AxisDescribed', { axis: described })}
-          onRemove={
-            unit.axes.length > 1
-              ? () => {
-                  record(jobId, 'AxisRemoved', { axisId: axis.id });
-                  go({ view: 'axis' });
-                }
-              : null
-          }
-        />
-        <Button
-          className="justify-self-start"
-          onClick={() => {
-            const id = `axis-${uuid().slice(0, 8)}`;
-            record(jobId, 'AxisDescribed', {
-              axis: { id, name: 'New axis', arrangement: 'plainThrust', sets: [] },
-            });
-            go({ axis: id, view: 'axis' });
-          }}
-        >
-          Add an axis
-        </Button>
-      </div>
-    );
+  if (view === 'axis') return <AxisPart axis={axis} jobId={jobId} unit={unit} go={go} />;
   const add = (made: Station): void => {
     record(jobId, 'StationDescribed', { axisId: axis.id, station: made });
     go({ station: made.id });
@@ -182,6 +179,45 @@ function Editors({ job, view, axis, station, query, go }: EditorsProps) {
         disabled={unit.parts.length === 0}
       >
         Add a station
+      </Button>
+    </div>
+  );
+}
+
+interface AxisPartProps {
+  readonly axis: Axis;
+  readonly jobId: string;
+  readonly unit: Unit;
+  readonly go: (to: Readonly<Record<string, string>>) => void;
+}
+
+function AxisPart({ axis, jobId, unit, go }: AxisPartProps) {
+  return (
+    <div className="grid gap-4">
+      <AxisEditor
+        key={axis.id}
+        axis={axis}
+        onRecord={(described) => record(jobId, 'AxisDescribed', { axis: described })}
+        onRemove={
+          unit.axes.length > 1
+            ? () => {
+                record(jobId, 'AxisRemoved', { axisId: axis.id });
+                go({ view: 'axis' });
+              }
+            : null
+        }
+      />
+      <Button
+        className="justify-self-start"
+        onClick={() => {
+          const id = `axis-${uuid().slice(0, 8)}`;
+          record(jobId, 'AxisDescribed', {
+            axis: { id, name: 'New axis', arrangement: 'plainThrust', sets: [] },
+          });
+          go({ axis: id, view: 'axis' });
+        }}
+      >
+        Add an axis
       </Button>
     </div>
   );

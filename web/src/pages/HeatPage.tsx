@@ -1,14 +1,10 @@
 import { useDeferredValue, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
-
 import type { JobState } from '@wendaxis/core/job';
-import type { HeatSettings } from '@wendaxis/core/heat';
+import type { HeatSettings, PartHeat } from '@wendaxis/core/heat';
 import { CAUTIONS, heatedParts, jobHeat, type JobHeat } from '@wendaxis/core/plan';
 import { materialOf } from '@wendaxis/core/materials';
-
-import { spanText } from '../features/heat/clock.ts';
 import { HeatRun } from '../features/heat/HeatRun.tsx';
-import { HeatSlider } from '../features/heat/HeatSlider.tsx';
 import { LimitForm } from '../features/heat/LimitForm.tsx';
 import { LeftOut } from '../features/heat/LeftOut.tsx';
 import { OrderLine } from '../features/heat/OrderLine.tsx';
@@ -20,6 +16,9 @@ import { Notice } from '../ui/Notice.tsx';
 import { useUnits } from '../ui/useUnits.ts';
 import { HEAT_STATUS } from '../wording/heatWords.ts';
 import { useOpenJob } from './JobLayout.tsx';
+import type { ScreenUnits } from '../wording/screenUnits.ts';
+import type { Part } from '@wendaxis/core/unit';
+import { Temperatures } from '../features/heat/Temperatures.tsx';
 
 /** The heat plan of the unit's parts, and doing it. */
 export function HeatPage() {
@@ -104,33 +103,14 @@ function Planned({ heat, plan, onChange }: PlannedProps) {
   return (
     <div className="grid gap-4 lg:grid-cols-[1fr_1.35fr]">
       <div className="grid content-start gap-3">
-        <div
-          className={`bg-panel rounded-[3px] border-2 p-4 ${stands ? 'border-good' : 'border-bad'}`}
-          role="status"
-        >
-          <p className={`m-0 text-3xl font-bold ${stands ? 'text-good' : 'text-bad'}`}>
-            {stands ? '✓' : '✕'} {status.words}
-          </p>
-          <p className="m-0 text-lg">
-            {status.what}. Limit {temperature(plan.limit)}: {plan.limitReason}.
-            {!stands &&
-              plan.nearest !== null &&
-              ` The nearest plan that stands: oven at ${temperature(Math.ceil(plan.nearest))}.`}
-          </p>
-          {!stands && plan.nearest !== null && (
-            <Button
-              kind="main"
-              className="mt-2"
-              onClick={() =>
-                onChange({
-                  oven: Math.min(plan.limit, Math.max(settings.ambient, Math.ceil(plan.nearest!))),
-                })
-              }
-            >
-              Take it
-            </Button>
-          )}
-        </div>
+        <HeatVerdict
+          stands={stands}
+          status={status}
+          temperature={temperature}
+          plan={plan}
+          onChange={onChange}
+          settings={settings}
+        />
         <HeatRun
           jobId={jobId}
           state={state}
@@ -140,50 +120,12 @@ function Planned({ heat, plan, onChange }: PlannedProps) {
           seenOn={heat.seenOn}
           coolingFactor={settings.coolingFactor}
         />
-        <section
-          aria-label="Temperatures"
-          className="bg-panel border-edge grid gap-2 rounded-[3px] border-2 p-4"
-        >
-          <HeatSlider
-            label="Oven"
-            value={settings.oven}
-            min={40}
-            max={180}
-            shown={temperature(settings.oven)}
-            onChange={(oven) => onChange({ oven })}
-          />
-          <HeatSlider
-            label="Rings lie at"
-            value={settings.rings}
-            min={-40}
-            max={40}
-            shown={temperature(settings.rings)}
-            onChange={(rings) => onChange({ rings })}
-          />
-          <HeatSlider
-            label="Runs at, in service"
-            value={settings.running}
-            min={20}
-            max={150}
-            shown={temperature(settings.running)}
-            onChange={(running) => onChange({ running })}
-          />
-          <label className="flex min-h-12 items-center gap-3">
-            <input
-              type="checkbox"
-              className="accent-brass-edge size-6"
-              checked={settings.medium === 'fanOven'}
-              onChange={(event) =>
-                onChange({ medium: event.target.checked ? 'fanOven' : 'stillOven' })
-              }
-            />
-            The oven has a fan
-          </label>
-          <p className="m-0 text-lg">
-            Soak <span className="figure">{spanText(plan.soak)}</span>, rings in the freezer{' '}
-            <span className="figure">{spanText(plan.freeze)}</span>, to within 5 K.
-          </p>
-        </section>
+        <Temperatures
+          settings={settings}
+          temperature={temperature}
+          onChange={onChange}
+          plan={plan}
+        />
         {part.material !== null && (
           <LimitForm
             jobId={jobId}
@@ -197,32 +139,91 @@ function Planned({ heat, plan, onChange }: PlannedProps) {
             }}
           />
         )}
-        <ul className="tape-note m-0 list-none p-3 pl-4" aria-label="Caution">
-          <li>{CAUTIONS.hotParts}</li>
-          <li>{CAUTIONS.fumes}</li>
-          {settings.rings < 0 && <li>{CAUTIONS.frost}</li>}
-          {part.material !== null && !materialOf(part.material).flame && (
-            <li>{CAUTIONS.noFlame}</li>
-          )}
-          <li>The unit maker’s manual and local rules come first.</li>
-        </ul>
+        <Cautions settings={settings} part={part} />
       </div>
       <div className="grid content-start gap-3">
         <SeatTable jobId={jobId} state={state} plan={plan} />
-        <section aria-label="Window" className="bg-panel border-edge rounded-[3px] border-2 p-4">
-          <h2 className="m-0 text-xl">
-            Order, and fit against time out of the oven, {units.unit()}
-          </h2>
-          {plan.order === null ? (
-            <p className="m-0 font-semibold">
-              No order meets every deadline at these temperatures.
-            </p>
-          ) : (
-            <OrderLine plan={plan} />
-          )}
-          <WindowChart seats={plan.seats} />
-        </section>
+        <WindowPanel units={units} plan={plan} />
       </div>
+    </div>
+  );
+}
+
+interface CautionsProps {
+  readonly settings: HeatSettings;
+  readonly part: Part;
+}
+
+function Cautions({ settings, part }: CautionsProps) {
+  return (
+    <ul className="tape-note m-0 list-none p-3 pl-4" aria-label="Caution">
+      <li>{CAUTIONS.hotParts}</li>
+      <li>{CAUTIONS.fumes}</li>
+      {settings.rings < 0 && <li>{CAUTIONS.frost}</li>}
+      {part.material !== null && !materialOf(part.material).flame && <li>{CAUTIONS.noFlame}</li>}
+      <li>The unit maker’s manual and local rules come first.</li>
+    </ul>
+  );
+}
+
+interface WindowPanelProps {
+  readonly units: ScreenUnits;
+  readonly plan: PartHeat;
+}
+
+/** How long each ring has to go in. */
+function WindowPanel({ units, plan }: WindowPanelProps) {
+  return (
+    <section aria-label="Window" className="bg-panel border-edge rounded-[3px] border-2 p-4">
+      <h2 className="m-0 text-xl">Order, and fit against time out of the oven, {units.unit()}</h2>
+      {plan.order === null ? (
+        <p className="m-0 font-semibold">No order meets every deadline at these temperatures.</p>
+      ) : (
+        <OrderLine plan={plan} />
+      )}
+      <WindowChart seats={plan.seats} />
+    </section>
+  );
+}
+
+interface HeatVerdictProps {
+  readonly stands: boolean;
+  readonly status: { words: string; what: string };
+  readonly temperature: (value: number) => string;
+  readonly plan: PartHeat;
+  readonly onChange: (change: Partial<HeatSettings>) => void;
+  readonly settings: HeatSettings;
+}
+
+/** Whether the plan of heat stands, in a word, and what would make it. */
+function HeatVerdict({ stands, status, temperature, plan, onChange, settings }: HeatVerdictProps) {
+  return (
+    <div
+      className={`bg-panel rounded-[3px] border-2 p-4 ${stands ? 'border-good' : 'border-bad'}`}
+      role="status"
+    >
+      <p className={`m-0 text-3xl font-bold ${stands ? 'text-good' : 'text-bad'}`}>
+        {stands ? '✓' : '✕'} {status.words}
+      </p>
+      <p className="m-0 text-lg">
+        {status.what}. Limit {temperature(plan.limit)}: {plan.limitReason}.
+        {!stands &&
+          plan.nearest !== null &&
+          ` The nearest plan that stands: oven at ${temperature(Math.ceil(plan.nearest))}.`}
+      </p>
+      {!stands && plan.nearest !== null && (
+        <Button
+          kind="main"
+          className="mt-2"
+          onClick={() =>
+            onChange({
+              oven: Math.min(plan.limit, Math.max(settings.ambient, Math.ceil(plan.nearest!))),
+            })
+          }
+        >
+          Take it
+        </Button>
+      )}
     </div>
   );
 }

@@ -1,4 +1,4 @@
-import { useCallback } from 'react';
+import { type ReactNode, useCallback } from 'react';
 import { Link, NavLink, Outlet, useOutletContext } from 'react-router';
 
 import { useStockUse } from '../api/queries.ts';
@@ -102,7 +102,7 @@ function CannotBeRead({ job, onUndo }: { readonly job: OpenJob; readonly onUndo:
 }
 
 function NotReady({ status }: { readonly status: OpenJob['status'] }) {
-  const notices: Readonly<Record<OpenJob['status'], React.ReactNode>> = {
+  const notices: Readonly<Record<OpenJob['status'], ReactNode>> = {
     loading: <Notice title="Opening the job…" />,
     ready: (
       <Notice tone="warn" title="This log cannot be read">

@@ -68,29 +68,7 @@ function AxisPanel({ axis, axes, onAxis, job }: PanelProps) {
   return (
     <section aria-label={axis.name} className="grid gap-3 lg:grid-cols-[1.5fr_1fr]">
       <div className="bg-plate text-scribe on-plate plate self-start rounded-[3px] px-4 pt-2 pb-2">
-        <div className="flex flex-wrap items-center justify-between gap-2">
-          {axes.length === 1 ? (
-            <h2 className="m-0 text-2xl">{axis.name}</h2>
-          ) : (
-            <div role="group" aria-label="Axes" className="flex flex-wrap gap-2">
-              {axes.map(({ id, name }) => (
-                <Button
-                  key={id}
-                  kind="plate"
-                  aria-pressed={id === axis.id}
-                  className={id === axis.id ? 'bg-plate-deep border-brass!' : ''}
-                  onClick={() => onAxis(id)}
-                >
-                  {name}
-                </Button>
-              ))}
-            </div>
-          )}
-          <Button kind="plate" onClick={switchZoom} aria-pressed={zoomed} className="print:hidden">
-            {zoomed ? <ZoomOut aria-hidden="true" /> : <ZoomIn aria-hidden="true" />}
-            {zoomed ? 'Whole axis' : 'Look closely'} <Key name="X" />
-          </Button>
-        </div>
+        <AxisHead axes={axes} axis={axis} onAxis={onAxis} switchZoom={switchZoom} zoomed={zoomed} />
         <AxisView
           axis={axis}
           selected={selected}
@@ -115,5 +93,41 @@ function AxisPanel({ axis, axes, onAxis, job }: PanelProps) {
         <SpecCards axis={axis} state={state} />
       </div>
     </section>
+  );
+}
+
+interface AxisHeadProps {
+  readonly axes: readonly Axis[];
+  readonly axis: Axis;
+  readonly onAxis: (axisId: string) => void;
+  readonly switchZoom: () => void;
+  readonly zoomed: boolean;
+}
+
+function AxisHead({ axes, axis, onAxis, switchZoom, zoomed }: AxisHeadProps) {
+  return (
+    <div className="flex flex-wrap items-center justify-between gap-2">
+      {axes.length === 1 ? (
+        <h2 className="m-0 text-2xl">{axis.name}</h2>
+      ) : (
+        <div role="group" aria-label="Axes" className="flex flex-wrap gap-2">
+          {axes.map(({ id, name }) => (
+            <Button
+              key={id}
+              kind="plate"
+              aria-pressed={id === axis.id}
+              className={id === axis.id ? 'bg-plate-deep border-brass!' : ''}
+              onClick={() => onAxis(id)}
+            >
+              {name}
+            </Button>
+          ))}
+        </div>
+      )}
+      <Button kind="plate" onClick={switchZoom} aria-pressed={zoomed} className="print:hidden">
+        {zoomed ? <ZoomOut aria-hidden="true" /> : <ZoomIn aria-hidden="true" />}
+        {zoomed ? 'Whole axis' : 'Look closely'} <Key name="X" />
+      </Button>
+    </div>
   );
 }

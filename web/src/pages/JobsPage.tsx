@@ -1,5 +1,5 @@
+import { type Dispatch, type SetStateAction, useCallback, useEffect, useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 
 import type { JobFilter } from '@wendaxis/contract';
@@ -8,7 +8,7 @@ import { useJobs } from '../api/queries.ts';
 import { BeginPanel } from '../features/jobs/BeginPanel.tsx';
 import { JobCard } from '../features/jobs/JobCard.tsx';
 import { browserStreams } from '../stores/stream/index.ts';
-import { useWorkshop } from '../stores/useWorkshop.ts';
+import { useWorkshop, type OpenWorkshop } from '../stores/useWorkshop.ts';
 import { Button } from '../ui/Button.tsx';
 import { Notice } from '../ui/Notice.tsx';
 import { useShortcut } from '../ui/useShortcut.ts';
@@ -39,45 +39,15 @@ export function JobsPage() {
   const none = counts?.all === 0 && search.trim() === '';
   return (
     <main className="mx-auto grid w-full max-w-6xl gap-4 p-5">
-      <div className="flex flex-wrap items-end justify-between gap-4">
-        <div>
-          <p className="small-label m-0">{workshop.data?.name || 'Workshop'}</p>
-          <h1 className="m-0 text-4xl">On the bench</h1>
-        </div>
-        <div className="flex flex-wrap items-end gap-4">
-          <label className="flex flex-col gap-1">
-            <span className="small-label">Find a job</span>
-            <input
-              className="bg-panel border-edge min-h-12 w-72 border-2 px-3"
-              maxLength={200}
-              value={search}
-              onChange={(event) => {
-                setSearch(event.target.value);
-                setPage(0);
-              }}
-            />
-          </label>
-          <Button kind="main" className="text-xl" onClick={bookIn} shortcut="B">
-            Book a job in
-          </Button>
-        </div>
-      </div>
+      <JobsHead
+        workshop={workshop}
+        search={search}
+        setSearch={setSearch}
+        setPage={setPage}
+        bookIn={bookIn}
+      />
       {workshop.data !== undefined && <BeginPanel workshop={workshop.data} />}
-      <div role="group" aria-label="Which jobs" className="flex flex-wrap gap-2">
-        {JOB_FILTERS.map((name) => (
-          <Button
-            key={name}
-            aria-pressed={name === filter}
-            className={name === filter ? 'border-plate! bg-plate text-scribe' : ''}
-            onClick={() => {
-              setFilter(name);
-              setPage(0);
-            }}
-          >
-            {FILTER_WORDS[name]} <span className="figure">{counts?.[name] ?? '–'}</span>
-          </Button>
-        ))}
-      </div>
+      <WhichJobs filter={filter} setFilter={setFilter} setPage={setPage} counts={counts} />
       {jobs.isPending && <Notice title="Fetching the jobs…" />}
       {jobs.isError && (
         <Notice tone="warn" title="The jobs cannot be fetched">
@@ -99,20 +69,93 @@ export function JobsPage() {
           <JobCard key={job.jobId} job={job} />
         ))}
       </ul>
-      {pages > 1 && (
-        <nav aria-label="Pages of the list" className="flex items-center justify-center gap-4">
-          <Button disabled={page === 0} onClick={() => setPage(page - 1)}>
-            Earlier page
-          </Button>
-          <span className="figure text-lg">
-            {page + 1} of {pages}
-          </span>
-          <Button disabled={page + 1 >= pages} onClick={() => setPage(page + 1)}>
-            Next page
-          </Button>
-        </nav>
-      )}
+      {pages > 1 && <PagesOfList page={page} setPage={setPage} pages={pages} />}
     </main>
+  );
+}
+
+interface WhichJobsProps {
+  readonly filter: JobFilter;
+  readonly setFilter: Dispatch<SetStateAction<JobFilter>>;
+  readonly setPage: Dispatch<SetStateAction<number>>;
+  readonly counts: Readonly<Record<JobFilter, number>> | undefined;
+}
+
+function WhichJobs({ filter, setFilter, setPage, counts }: WhichJobsProps) {
+  return (
+    <div role="group" aria-label="Which jobs" className="flex flex-wrap gap-2">
+      {JOB_FILTERS.map((name) => (
+        <Button
+          key={name}
+          aria-pressed={name === filter}
+          className={name === filter ? 'border-plate! bg-plate text-scribe' : ''}
+          onClick={() => {
+            setFilter(name);
+            setPage(0);
+          }}
+        >
+          {FILTER_WORDS[name]} <span className="figure">{counts?.[name] ?? '–'}</span>
+        </Button>
+      ))}
+    </div>
+  );
+}
+
+interface PagesOfListProps {
+  readonly page: number;
+  readonly setPage: Dispatch<SetStateAction<number>>;
+  readonly pages: number;
+}
+
+function PagesOfList({ page, setPage, pages }: PagesOfListProps) {
+  return (
+    <nav aria-label="Pages of the list" className="flex items-center justify-center gap-4">
+      <Button disabled={page === 0} onClick={() => setPage(page - 1)}>
+        Earlier page
+      </Button>
+      <span className="figure text-lg">
+        {page + 1} of {pages}
+      </span>
+      <Button disabled={page + 1 >= pages} onClick={() => setPage(page + 1)}>
+        Next page
+      </Button>
+    </nav>
+  );
+}
+
+interface JobsHeadProps {
+  readonly workshop: OpenWorkshop;
+  readonly search: string;
+  readonly setSearch: Dispatch<SetStateAction<string>>;
+  readonly setPage: Dispatch<SetStateAction<number>>;
+  readonly bookIn: () => undefined;
+}
+
+function JobsHead({ workshop, search, setSearch, setPage, bookIn }: JobsHeadProps) {
+  return (
+    <div className="flex flex-wrap items-end justify-between gap-4">
+      <div>
+        <p className="small-label m-0">{workshop.data?.name || 'Workshop'}</p>
+        <h1 className="m-0 text-4xl">On the bench</h1>
+      </div>
+      <div className="flex flex-wrap items-end gap-4">
+        <label className="flex flex-col gap-1">
+          <span className="small-label">Find a job</span>
+          <input
+            className="bg-panel border-edge min-h-12 w-72 border-2 px-3"
+            maxLength={200}
+            value={search}
+            onChange={(event) => {
+              setSearch(event.target.value);
+              setPage(0);
+            }}
+          />
+        </label>
+        <Button kind="main" className="text-xl" onClick={bookIn} shortcut="B">
+          Book a job in
+        </Button>
+      </div>
+    </div>
   );
 }
 

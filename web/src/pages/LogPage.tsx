@@ -1,6 +1,6 @@
-import { useMemo, useState } from 'react';
+import { type Dispatch, type SetStateAction, useMemo, useState } from 'react';
 
-import { standingEvents } from '@wendaxis/core/job';
+import { standingEvents, type LogTeller, type JobState, type JobEvent } from '@wendaxis/core/job';
 
 import { useWorkshop } from '../stores/useWorkshop.ts';
 import { exportJob, exportReadings } from '../features/log/exportJob.ts';
@@ -11,6 +11,7 @@ import { Button } from '../ui/Button.tsx';
 import { useUnits } from '../ui/useUnits.ts';
 import { eventLine, eventTime, tellerOf } from '../wording/eventLine.ts';
 import { useOpenJob } from './JobLayout.tsx';
+import type { NextAction } from '@wendaxis/core/plan';
 
 /** The logbook of a job: it wrote itself. */
 export function LogPage() {
@@ -29,86 +30,26 @@ export function LogPage() {
     people.find(({ personId }) => personId === id)?.name ?? (id === UNSIGNED ? 'not signed' : id);
   return (
     <main className="mx-auto grid w-full max-w-5xl gap-5 p-6">
-      <div className="flex flex-wrap items-end justify-between gap-3">
-        <div>
-          <h1 className="m-0 text-[2.3rem] leading-tight">Logbook</h1>
-          <p className="m-0 text-xl">{state.unit!.name}</p>
-        </div>
-        <div className="flex flex-wrap gap-3 print:hidden">
-          <Button onClick={() => exportJob(jobId, events)}>Job as JSON</Button>
-          <Button onClick={() => exportReadings(state)}>Readings as CSV</Button>
-        </div>
-      </div>
+      <LogHead state={state} jobId={jobId} events={events} />
       <section aria-label="Runs" className="bg-panel border-edge rounded-[3px] border-2 p-4">
         <RunTable state={state} />
       </section>
-      <section aria-label="Write" className="grid gap-2 print:hidden">
-        <label className="grid gap-1">
-          <span className="small-label">
-            {next.kind === 'finishJob' ? 'Closing words, or a note' : 'Note'}
-          </span>
-          <textarea
-            className="bg-panel border-edge min-h-20 border-2 p-3"
-            maxLength={2000}
-            value={note}
-            onChange={(event) => setNote(event.target.value)}
-          />
-        </label>
-        <div className="flex flex-wrap gap-3">
-          {next.kind === 'finishJob' && (
-            <Button
-              kind="main"
-              onClick={() => {
-                record(jobId, 'JobFinished', { note: text });
-                clear();
-              }}
-            >
-              Locked and finished
-            </Button>
-          )}
-          <Button
-            disabled={text === ''}
-            onClick={() => {
-              record(jobId, 'NoteWritten', { text });
-              clear();
-            }}
-          >
-            Write the note
-          </Button>
-          {state.sheet.finished !== null && (
-            <Button
-              disabled={text === ''}
-              onClick={() => {
-                record(jobId, 'JobReopened', { reason: text.slice(0, 300) });
-                clear();
-              }}
-            >
-              Open again, with this reason
-            </Button>
-          )}
-        </div>
-      </section>
-      <ol className="m-0 list-none p-0" aria-label="Entries, newest first">
-        {events.toReversed().map((event) => {
-          const stands = standing.has(event.id);
-          return (
-            <li
-              key={event.id}
-              className="border-edge grid grid-cols-[13rem_1fr] gap-4 border-t py-2"
-            >
-              <span className="text-soft text-base">
-                {eventTime(event.at)}{' '}
-                <span className="inline-block break-words">{nameOf(event.by)}</span>
-              </span>
-              <span className={stands || event.type === 'Undone' ? '' : 'text-soft line-through'}>
-                {eventLine('job', event, tell)}
-                {event.type === 'Undone' && `: ${undoneWords(event.data?.eventId)}`}
-                {event.seq === null && <em> (waits to be sent)</em>}
-              </span>
-            </li>
-          );
-        })}
-      </ol>
+      <WriteInLog
+        next={next}
+        note={note}
+        setNote={setNote}
+        jobId={jobId}
+        text={text}
+        clear={clear}
+        state={state}
+      />
+      <Entries
+        events={events}
+        standing={standing}
+        nameOf={nameOf}
+        tell={tell}
+        undoneWords={undoneWords}
+      />
       {state.log.ignored.length > 0 && (
         <section
           aria-label="Entries without effect"
@@ -129,4 +70,118 @@ export function LogPage() {
     const target = events.find(({ id }) => id === eventId);
     return target === undefined ? 'an entry' : eventLine('job', target, tell);
   }
+}
+
+interface LogHeadProps {
+  readonly state: JobState;
+  readonly jobId: string;
+  readonly events: readonly JobEvent[];
+}
+
+function LogHead({ state, jobId, events }: LogHeadProps) {
+  return (
+    <div className="flex flex-wrap items-end justify-between gap-3">
+      <div>
+        <h1 className="m-0 text-[2.3rem] leading-tight">Logbook</h1>
+        <p className="m-0 text-xl">{state.unit!.name}</p>
+      </div>
+      <div className="flex flex-wrap gap-3 print:hidden">
+        <Button onClick={() => exportJob(jobId, events)}>Job as JSON</Button>
+        <Button onClick={() => exportReadings(state)}>Readings as CSV</Button>
+      </div>
+    </div>
+  );
+}
+
+interface EntriesProps {
+  readonly events: readonly JobEvent[];
+  readonly standing: Set<string>;
+  readonly nameOf: (id: string) => string;
+  readonly tell: LogTeller;
+  readonly undoneWords: (eventId: string | undefined) => string;
+}
+
+function Entries({ events, standing, nameOf, tell, undoneWords }: EntriesProps) {
+  return (
+    <ol className="m-0 list-none p-0" aria-label="Entries, newest first">
+      {events.toReversed().map((event) => {
+        const stands = standing.has(event.id);
+        return (
+          <li key={event.id} className="border-edge grid grid-cols-[13rem_1fr] gap-4 border-t py-2">
+            <span className="text-soft text-base">
+              {eventTime(event.at)}{' '}
+              <span className="inline-block break-words">{nameOf(event.by)}</span>
+            </span>
+            <span className={stands || event.type === 'Undone' ? '' : 'text-soft line-through'}>
+              {eventLine('job', event, tell)}
+              {event.type === 'Undone' && `: ${undoneWords(event.data?.eventId)}`}
+              {event.seq === null && <em> (waits to be sent)</em>}
+            </span>
+          </li>
+        );
+      })}
+    </ol>
+  );
+}
+
+interface WriteInLogProps {
+  readonly next: NextAction;
+  readonly note: string;
+  readonly setNote: Dispatch<SetStateAction<string>>;
+  readonly jobId: string;
+  readonly text: string;
+  readonly clear: () => void;
+  readonly state: JobState;
+}
+
+/** A note, and the end of the job or its being opened again. */
+function WriteInLog({ next, note, setNote, jobId, text, clear, state }: WriteInLogProps) {
+  return (
+    <section aria-label="Write" className="grid gap-2 print:hidden">
+      <label className="grid gap-1">
+        <span className="small-label">
+          {next.kind === 'finishJob' ? 'Closing words, or a note' : 'Note'}
+        </span>
+        <textarea
+          className="bg-panel border-edge min-h-20 border-2 p-3"
+          maxLength={2000}
+          value={note}
+          onChange={(event) => setNote(event.target.value)}
+        />
+      </label>
+      <div className="flex flex-wrap gap-3">
+        {next.kind === 'finishJob' && (
+          <Button
+            kind="main"
+            onClick={() => {
+              record(jobId, 'JobFinished', { note: text });
+              clear();
+            }}
+          >
+            Locked and finished
+          </Button>
+        )}
+        <Button
+          disabled={text === ''}
+          onClick={() => {
+            record(jobId, 'NoteWritten', { text });
+            clear();
+          }}
+        >
+          Write the note
+        </Button>
+        {state.sheet.finished !== null && (
+          <Button
+            disabled={text === ''}
+            onClick={() => {
+              record(jobId, 'JobReopened', { reason: text.slice(0, 300) });
+              clear();
+            }}
+          >
+            Open again, with this reason
+          </Button>
+        )}
+      </div>
+    </section>
+  );
 }

@@ -48,17 +48,7 @@ export function PackInPlacePage() {
           places.
         </p>
       </div>
-      <div className="grid gap-3 sm:grid-cols-2">
-        {texts.map((text, index) => (
-          <QuantityField
-            key={index}
-            label={`Piece ${index + 1}`}
-            text={text}
-            onText={change(index)}
-            optional={index > 0}
-          />
-        ))}
-      </div>
+      <PieceFields texts={texts} change={change} />
       {bad && (
         <p role="alert" className="text-bad m-0 font-semibold">
           Each piece: more than 0, at most {units.show(THICKEST)}.
@@ -81,6 +71,27 @@ export function PackInPlacePage() {
         Record the pack
       </Button>
     </main>
+  );
+}
+
+interface PieceFieldsProps {
+  readonly texts: readonly string[];
+  readonly change: (at: number) => (text: string) => void;
+}
+
+function PieceFields({ texts, change }: PieceFieldsProps) {
+  return (
+    <div className="grid gap-3 sm:grid-cols-2">
+      {texts.map((text, index) => (
+        <QuantityField
+          key={index}
+          label={`Piece ${index + 1}`}
+          text={text}
+          onText={change(index)}
+          optional={index > 0}
+        />
+      ))}
+    </div>
   );
 }
 

@@ -1,12 +1,13 @@
-import { useState } from 'react';
+import { type Dispatch, type SetStateAction, useState } from 'react';
 
-import { PHASE_NAMES, PHASES } from '@wendaxis/core/plan';
+import { PHASE_NAMES, PHASES, type Plan, type Missing } from '@wendaxis/core/plan';
 
 import { StepRow } from '../features/plan/StepRow.tsx';
 import { Button } from '../ui/Button.tsx';
 import { Notice } from '../ui/Notice.tsx';
 import { useOpenJob } from './JobLayout.tsx';
 import { NextBanner } from './NextBanner.tsx';
+import type { JobState } from '@wendaxis/core/job';
 
 /** The build plan: every step with its numbers, phase by phase. It prints as the build sheet. */
 export function PlanPage() {
@@ -23,22 +24,13 @@ export function PlanPage() {
       <div className="print:hidden">
         <NextBanner job={job} />
       </div>
-      <div className="flex flex-wrap items-end justify-between gap-3">
-        <div>
-          <h2 className="m-0 text-3xl">Build plan, {state.unit!.name}</h2>
-          <p className="m-0 text-lg">
-            {plan.behind} of {plan.steps.length} steps done.{' '}
-            {entered.length > 0 &&
-              `${entered.length} ${entered.length === 1 ? 'figure is' : 'figures are'} not described yet.`}
-          </p>
-        </div>
-        <div className="flex flex-wrap gap-3 print:hidden">
-          <Button onClick={() => setOpenOnly(!openOnly)} aria-pressed={openOnly}>
-            {openOnly ? 'Show all steps' : 'Show open steps'}
-          </Button>
-          <Button onClick={() => window.print()}>Print the build sheet</Button>
-        </div>
-      </div>
+      <PlanHead
+        state={state}
+        plan={plan}
+        entered={entered}
+        setOpenOnly={setOpenOnly}
+        openOnly={openOnly}
+      />
       {shown.length === 0 && <Notice title="Every step is done" />}
       {PHASE_NAMES.map((phase) => {
         const rows = shown.filter(({ step }) => step.phase === phase);
@@ -70,5 +62,34 @@ export function PlanPage() {
       )}
       <p className="m-0">The unit maker’s manual, local rules and licensed practice come first.</p>
     </main>
+  );
+}
+
+interface PlanHeadProps {
+  readonly state: JobState;
+  readonly plan: Plan;
+  readonly entered: Missing[];
+  readonly setOpenOnly: Dispatch<SetStateAction<boolean>>;
+  readonly openOnly: boolean;
+}
+
+function PlanHead({ state, plan, entered, setOpenOnly, openOnly }: PlanHeadProps) {
+  return (
+    <div className="flex flex-wrap items-end justify-between gap-3">
+      <div>
+        <h2 className="m-0 text-3xl">Build plan, {state.unit!.name}</h2>
+        <p className="m-0 text-lg">
+          {plan.behind} of {plan.steps.length} steps done.{' '}
+          {entered.length > 0 &&
+            `${entered.length} ${entered.length === 1 ? 'figure is' : 'figures are'} not described yet.`}
+        </p>
+      </div>
+      <div className="flex flex-wrap gap-3 print:hidden">
+        <Button onClick={() => setOpenOnly(!openOnly)} aria-pressed={openOnly}>
+          {openOnly ? 'Show all steps' : 'Show open steps'}
+        </Button>
+        <Button onClick={() => window.print()}>Print the build sheet</Button>
+      </div>
+    </div>
   );
 }

@@ -10,6 +10,7 @@ import { useSettings } from '../stores/settingsStore.ts';
 import { useStreams } from '../stores/stream/index.ts';
 import { Button, Key } from '../ui/Button.tsx';
 import { useShortcut } from '../ui/useShortcut.ts';
+import type { UnitSystem } from '@wendaxis/core/units';
 
 /** It words entries of every kind: fetched when there is one to show. */
 const AsidePanel = lazy(async () => ({
@@ -50,38 +51,67 @@ export function Shell() {
             </Link>
           ))}
         </nav>
-        <div className="ml-auto flex items-center gap-3">
-          <ReachSign />
-          <PersonMenu />
-          <Button
-            kind="plate"
-            onClick={switchUnits}
-            aria-label={`Units: ${system === 'metric' ? 'mm' : 'inch'}. Switch`}
-          >
-            {system === 'metric' ? 'mm' : 'inch'} <Key name="U" />
-          </Button>
-          <Button
-            kind="plate"
-            onClick={switchSpeech}
-            aria-label={speak ? 'Voice on. Switch off' : 'Voice off. Switch on'}
-          >
-            {speak ? <Volume2 aria-hidden="true" /> : <VolumeX aria-hidden="true" />}
-          </Button>
-          <Button
-            kind="plate"
-            onClick={switchTheme}
-            aria-label={
-              theme === 'shop' ? 'Shop light. Switch to night' : 'Night. Switch to shop light'
-            }
-          >
-            {theme === 'shop' ? <Sun aria-hidden="true" /> : <Moon aria-hidden="true" />}
-          </Button>
-        </div>
+        <ShellKeys
+          switchUnits={switchUnits}
+          system={system}
+          switchSpeech={switchSpeech}
+          speak={speak}
+          switchTheme={switchTheme}
+          theme={theme}
+        />
       </header>
       <ClockBar />
       <StoreNotice />
       <Aside />
       <Outlet />
+    </div>
+  );
+}
+
+interface ShellKeysProps {
+  readonly switchUnits: () => void;
+  readonly system: UnitSystem;
+  readonly switchSpeech: () => void;
+  readonly speak: boolean;
+  readonly switchTheme: () => void;
+  readonly theme: 'shop' | 'night';
+}
+
+function ShellKeys({
+  switchUnits,
+  system,
+  switchSpeech,
+  speak,
+  switchTheme,
+  theme,
+}: ShellKeysProps) {
+  return (
+    <div className="ml-auto flex items-center gap-3">
+      <ReachSign />
+      <PersonMenu />
+      <Button
+        kind="plate"
+        onClick={switchUnits}
+        aria-label={`Units: ${system === 'metric' ? 'mm' : 'inch'}. Switch`}
+      >
+        {system === 'metric' ? 'mm' : 'inch'} <Key name="U" />
+      </Button>
+      <Button
+        kind="plate"
+        onClick={switchSpeech}
+        aria-label={speak ? 'Voice on. Switch off' : 'Voice off. Switch on'}
+      >
+        {speak ? <Volume2 aria-hidden="true" /> : <VolumeX aria-hidden="true" />}
+      </Button>
+      <Button
+        kind="plate"
+        onClick={switchTheme}
+        aria-label={
+          theme === 'shop' ? 'Shop light. Switch to night' : 'Night. Switch to shop light'
+        }
+      >
+        {theme === 'shop' ? <Sun aria-hidden="true" /> : <Moon aria-hidden="true" />}
+      </Button>
     </div>
   );
 }

@@ -4,7 +4,7 @@ import { bandTarget, type Band, type DecisionWord } from '@wendaxis/core/measure
 
 import type { QuantityKind } from '@wendaxis/core/units';
 
-import { bandStripModel, type StripValue } from './bandStripModel.ts';
+import { bandStripModel, type StripModel, type StripValue } from './bandStripModel.ts';
 import { useUnits } from './useUnits.ts';
 import { VERDICT_INK } from './Verdict.tsx';
 
@@ -25,21 +25,53 @@ export function BandStrip({ band, value, guard, word, quantity = 'length' }: Pro
   const units = useUnits();
   const id = useId();
   const model = bandStripModel(band, value, guard);
-  const x = (share: number) => share * WIDTH;
   const ink = word === null ? 'var(--ink)' : VERDICT_INK[word];
   return (
-    <svg viewBox={`0 0 ${WIDTH} 92`} className="w-full" role="img" aria-label={describe()}>
-      <defs>
-        <pattern
-          id={id}
-          width="7"
-          height="7"
-          patternUnits="userSpaceOnUse"
-          patternTransform="rotate(45)"
-        >
-          <line y2="7" stroke="var(--ink-soft)" strokeWidth="2.4" />
-        </pattern>
-      </defs>
+    <svg
+      viewBox={`0 0 ${WIDTH} 92`}
+      className="w-full"
+      role="img"
+      aria-label={stripWords(band, value, (one) => units.show(one, quantity))}
+    >
+      <Hatching id={id} />
+      <Scale id={id} band={band} model={model} digits={(limit) => units.digits(limit, quantity)} />
+      {model.value !== null && <ValueMark at={model.value} ink={ink} />}
+    </svg>
+  );
+}
+
+/** The limits of a band, under their places. */
+function limitsOf(band: Band, model: StripModel, digits: (limit: number) => string) {
+  const ends = [
+    { share: model.band.from, limit: band.lower },
+    { share: model.band.to, limit: band.upper },
+  ];
+  return ends.flatMap(({ share, limit }) =>
+    limit === null ? [] : [{ share, text: digits(limit), anchor: 'middle' as const }],
+  );
+}
+
+/** The strip in words. */
+function stripWords(band: Band, value: StripValue | null, show: (one: number) => string): string {
+  const limit = (one: number | null) => (one === null ? 'open' : show(one));
+  const range = `band ${limit(band.lower)} to ${limit(band.upper)}, target ${show(bandTarget(band))}`;
+  if (value === null) return `${range}, nothing measured`;
+  const read =
+    value.low === value.high ? show(value.low) : `${show(value.low)} to ${show(value.high)}`;
+  return `${range}, measured ${read} plus or minus ${show(value.expanded)}`;
+}
+
+interface ScaleProps {
+  readonly id: string;
+  readonly band: Band;
+  readonly model: StripModel;
+  readonly digits: (limit: number) => string;
+}
+
+/** The band with its zones, its target and its limits. */
+function Scale({ id, band, model, digits }: ScaleProps) {
+  return (
+    <>
       <line
         x1="0"
         x2={WIDTH}
@@ -75,7 +107,7 @@ export function BandStrip({ band, value, guard, word, quantity = 'length' }: Pro
         stroke="var(--ink)"
         strokeWidth="1.5"
       />
-      {limits().map(({ share, text, anchor }) => (
+      {limitsOf(band, model, digits).map(({ share, text, anchor }) => (
         <text
           key={text}
           x={x(share)}
@@ -88,50 +120,58 @@ export function BandStrip({ band, value, guard, word, quantity = 'length' }: Pro
           {text}
         </text>
       ))}
-      {model.value !== null && (
-        <g>
-          <rect
-            x={x(model.value.from)}
-            width={Math.max(5, x(model.value.to - model.value.from))}
-            y={MID - 7}
-            height="14"
-            fill={ink}
-          />
-          <rect
-            x={x(model.value.low) - 2}
-            width={x(model.value.high - model.value.low) + 4}
-            y={MID - 17}
-            height="34"
-            fill={ink}
-            stroke="var(--panel)"
-            strokeWidth="1.5"
-          />
-        </g>
-      )}
-    </svg>
+    </>
   );
+}
 
-  function limits() {
-    const ends = [
-      { share: model.band.from, limit: band.lower },
-      { share: model.band.to, limit: band.upper },
-    ];
-    return ends.flatMap(({ share, limit }) =>
-      limit === null
-        ? []
-        : [{ share, text: units.digits(limit, quantity), anchor: 'middle' as const }],
-    );
-  }
+/** A share of the strip in its own units. */
+const x = (share: number) => share * WIDTH;
 
-  function describe(): string {
-    const limit = (mm: number | null, open: string) =>
-      mm === null ? open : units.show(mm, quantity);
-    const range = `band ${limit(band.lower, 'open')} to ${limit(band.upper, 'open')}, target ${units.show(bandTarget(band), quantity)}`;
-    if (value === null) return `${range}, nothing measured`;
-    const read =
-      value.low === value.high
-        ? units.show(value.low, quantity)
-        : `${units.show(value.low, quantity)} to ${units.show(value.high, quantity)}`;
-    return `${range}, measured ${read} plus or minus ${units.show(value.expanded, quantity)}`;
-  }
+interface HatchingProps {
+  readonly id: string;
+}
+
+function Hatching({ id }: HatchingProps) {
+  return (
+    <defs>
+      <pattern
+        id={id}
+        width="7"
+        height="7"
+        patternUnits="userSpaceOnUse"
+        patternTransform="rotate(45)"
+      >
+        <line y2="7" stroke="var(--ink-soft)" strokeWidth="2.4" />
+      </pattern>
+    </defs>
+  );
+}
+
+interface ValueMarkProps {
+  readonly at: NonNullable<StripModel['value']>;
+  readonly ink: string;
+}
+
+/** The value with its uncertainty, over the band. */
+function ValueMark({ at, ink }: ValueMarkProps) {
+  return (
+    <g>
+      <rect
+        x={x(at.from)}
+        width={Math.max(5, x(at.to - at.from))}
+        y={MID - 7}
+        height="14"
+        fill={ink}
+      />
+      <rect
+        x={x(at.low) - 2}
+        width={x(at.high - at.low) + 4}
+        y={MID - 17}
+        height="34"
+        fill={ink}
+        stroke="var(--panel)"
+        strokeWidth="1.5"
+      />
+    </g>
+  );
 }

@@ -35,37 +35,44 @@ export function JobLine({
       {stages.map((name, index) => {
         const past = index < at || (done && index === at);
         const now = index === at && !done;
-        return (
-          <li
-            key={name}
-            aria-current={now ? 'step' : undefined}
-            className="relative flex flex-col items-center gap-1"
-          >
-            <svg viewBox="0 0 28 28" className="size-7" aria-hidden="true">
-              <rect
-                x={now ? 2 : 6}
-                y={now ? 2 : 6}
-                width={now ? 24 : 16}
-                height={now ? 24 : 16}
-                rx="2"
-                fill={past ? 'var(--brass-edge)' : 'var(--page)'}
-                stroke="var(--brass-edge)"
-                strokeWidth="2.5"
-              />
-              {past && (
-                <path d="M9.5 14.5l3 3l6-7" fill="none" stroke="var(--page)" strokeWidth="2.5" />
-              )}
-              {now && <rect x="9" y="9" width="10" height="10" fill="var(--brass-edge)" />}
-            </svg>
-            <span
-              className={`text-[0.85rem] leading-none ${now ? 'font-bold' : 'text-soft font-medium'}`}
-            >
-              {STAGE_WORDS[name]}
-              {past && <span className="sr-only">, done</span>}
-            </span>
-          </li>
-        );
+        return <StageMark key={name} name={name} now={now} past={past} />;
       })}
     </ol>
+  );
+}
+
+interface StageMarkProps {
+  readonly name: Stage;
+  readonly now: boolean;
+  readonly past: boolean;
+}
+
+function StageMark({ name, now, past }: StageMarkProps) {
+  return (
+    <li
+      aria-current={now ? 'step' : undefined}
+      className="relative flex flex-col items-center gap-1"
+    >
+      <svg viewBox="0 0 28 28" className="size-7" aria-hidden="true">
+        <rect
+          x={now ? 2 : 6}
+          y={now ? 2 : 6}
+          width={now ? 24 : 16}
+          height={now ? 24 : 16}
+          rx="2"
+          fill={past ? 'var(--brass-edge)' : 'var(--page)'}
+          stroke="var(--brass-edge)"
+          strokeWidth="2.5"
+        />
+        {past && <path d="M9.5 14.5l3 3l6-7" fill="none" stroke="var(--page)" strokeWidth="2.5" />}
+        {now && <rect x="9" y="9" width="10" height="10" fill="var(--brass-edge)" />}
+      </svg>
+      <span
+        className={`text-[0.85rem] leading-none ${now ? 'font-bold' : 'text-soft font-medium'}`}
+      >
+        {STAGE_WORDS[name]}
+        {past && <span className="sr-only">, done</span>}
+      </span>
+    </li>
   );
 }

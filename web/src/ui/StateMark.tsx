@@ -1,7 +1,8 @@
+import type { ReactNode } from 'react';
 import type { StationState } from '@wendaxis/core/plan';
 
 /** A shape for each state, drawn about (0, 0) with a reach of 10. Word and shape say the same. */
-const SHAPES: Readonly<Record<StationState, React.ReactNode>> = {
+const SHAPES: Readonly<Record<StationState, ReactNode>> = {
   fault: <path d="M-9 8L0-9L9 8z" fill="var(--bad)" stroke="var(--page)" strokeWidth="1" />,
   next: (
     <rect

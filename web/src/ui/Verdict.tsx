@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import type { DecisionWord } from '@wendaxis/core/measure';
 
 import { DECISION_WORDS } from '../wording/verdictWords.ts';
@@ -10,7 +11,7 @@ export const VERDICT_INK: Readonly<Record<DecisionWord, string>> = {
 };
 
 /** A shaft that fits its bore, one that does not, and one half hidden. */
-const SHAPES: Readonly<Record<DecisionWord, React.ReactNode>> = {
+const SHAPES: Readonly<Record<DecisionWord, ReactNode>> = {
   conforms: <path d="M4 6h24v8h-24zM4 26h24v-8h-24zM0 16h32" strokeDasharray="none" />,
   doesNotConform: <path d="M4 4l24 24M28 4l-24 24" strokeWidth="5" />,
   cannotDecide: <path d="M16 3l13 13l-13 13l-13-13zM16 3v26" />,

@@ -14,10 +14,9 @@ const CASE_SHAFT = [part('case', 'Case', 'case'), part('shaft', 'Shaft', 'shaft'
 /** A crank between two case halves: bearings in the halves, shims on the crank, seals outside. */
 export function crankcaseHalves(input: TemplateInput): Layout {
   const x = placesOf(input);
-  const [l, r] = [input.left.dimensions, input.right.dimensions];
+  const l = input.left.dimensions;
   const seam = (x.leftEnd + x.right) / 2;
   const web = 1.1 * x.rim;
-  const [fore, aft] = [{ partId: 'half-left' }, { partId: 'half-right' }];
   const shim = Math.min(0.5, input.span / 8);
   const stations = [
     ...shaftOf(input, x),
@@ -28,6 +27,57 @@ export function crankcaseHalves(input: TemplateInput): Layout {
       [x.leftEnd + 0.15 * input.span, 0.7 * input.span, 0, web],
       { partId: 'shaft' },
     ),
+    ...halvesOf(input, x, { seam, web }),
+    {
+      ...bearing('left', input, x.left, {
+        kind: 'ballBearing',
+        tight: 'both',
+        partId: 'half-left',
+      }),
+      wayIn: 'left' as const,
+    },
+    {
+      ...bearing('right', input, x.right, {
+        kind: 'ballBearing',
+        tight: 'both',
+        partId: 'half-right',
+      }),
+      wayIn: 'right' as const,
+    },
+    station(
+      'shims',
+      'shimSite',
+      'Crank shims',
+      [x.leftEnd, shim, l.bore, 0.5 * (l.bore + l.outside)],
+      { partId: 'shaft', place: 'fillsThrustGap' },
+    ),
+    seal('left', input, x.left - 8.5, 'half-left'),
+    seal('right', input, x.rightEnd + 1.5, 'half-right'),
+    station('bolts', 'bolts', 'Case bolts', [seam - 12, 24, 1.14 * web, 1.2 * web], {
+      partId: 'half-right',
+      count: 8,
+      pattern: 'pan',
+    }),
+  ];
+  return {
+    parts: [
+      part('half-left', 'Left case half', 'caseHalf'),
+      part('half-right', 'Right case half', 'caseHalf'),
+      part('shaft', 'Crankshaft', 'shaft'),
+    ],
+    stations,
+  };
+}
+
+/** Wall, plate and rim of each half. */
+function halvesOf(
+  { left, right }: TemplateInput,
+  x: ReturnType<typeof placesOf>,
+  { seam, web }: { readonly seam: number; readonly web: number },
+) {
+  const [l, r] = [left.dimensions, right.dimensions];
+  const [fore, aft] = [{ partId: 'half-left' }, { partId: 'half-right' }];
+  return [
     station(
       'wall-left',
       'housing',
@@ -64,45 +114,7 @@ export function crankcaseHalves(input: TemplateInput): Layout {
       [seam, x.right - seam, 1.1 * web, 1.25 * web],
       aft,
     ),
-    {
-      ...bearing('left', input, x.left, {
-        kind: 'ballBearing',
-        tight: 'both',
-        partId: 'half-left',
-      }),
-      wayIn: 'left' as const,
-    },
-    {
-      ...bearing('right', input, x.right, {
-        kind: 'ballBearing',
-        tight: 'both',
-        partId: 'half-right',
-      }),
-      wayIn: 'right' as const,
-    },
-    station(
-      'shims',
-      'shimSite',
-      'Crank shims',
-      [x.leftEnd, shim, l.bore, 0.5 * (l.bore + l.outside)],
-      { partId: 'shaft', place: 'fillsThrustGap' },
-    ),
-    seal('left', input, x.left - 8.5, 'half-left'),
-    seal('right', input, x.rightEnd + 1.5, 'half-right'),
-    station('bolts', 'bolts', 'Case bolts', [seam - 12, 24, 1.14 * web, 1.2 * web], {
-      ...aft,
-      count: 8,
-      pattern: 'pan',
-    }),
   ];
-  return {
-    parts: [
-      part('half-left', 'Left case half', 'caseHalf'),
-      part('half-right', 'Right case half', 'caseHalf'),
-      part('shaft', 'Crankshaft', 'shaft'),
-    ],
-    stations,
-  };
 }
 
 /** A gear cluster on loose rollers on a fixed countershaft, floating between two thrust washers. */

@@ -1,5 +1,5 @@
 import { useId, useMemo } from 'react';
-import { drawAxis, type AxisDrawing, type DrawnStation } from '@wendaxis/core/drawing';
+import { drawAxis, type AxisDrawing, type DrawnStation, type Point } from '@wendaxis/core/drawing';
 import type { StationState } from '@wendaxis/core/plan';
 import type { Axis } from '@wendaxis/core/unit';
 import { StateShape } from '../../ui/StateMark.tsx';
@@ -39,21 +39,7 @@ export function AxisView({
       role="group"
       aria-label={`Section along ${axis.name}`}
     >
-      <defs>
-        <Hatch id={`${hatch}right`} angle={45} unit={unit} />
-        <Hatch id={`${hatch}left`} angle={-45} unit={unit} />
-        <marker
-          id={`${hatch}push`}
-          viewBox="0 0 10 10"
-          refX="9"
-          refY="5"
-          markerWidth="5"
-          markerHeight="5"
-          orient="auto-start-reverse"
-        >
-          <path d="M0 0L10 5L0 10z" fill="var(--brass)" />
-        </marker>
-      </defs>
+      <Patterns hatch={hatch} unit={unit} />
       {drawing.stations.map((drawn) => (
         <StationShape
           key={drawn.station.id}
@@ -80,18 +66,7 @@ export function AxisView({
         pointerEvents="none"
       />
       {drawing.loads.map(({ stationId, from, to }) => (
-        <g key={stationId} stroke="var(--brass)" strokeWidth={0.55 * unit} pointerEvents="none">
-          {[1, -1].map((half) => (
-            <line
-              key={half}
-              x1={from.x}
-              y1={half * -from.y}
-              x2={to.x}
-              y2={half * -to.y}
-              markerEnd={`url(#${CSS.escape(`${hatch}push`)})`}
-            />
-          ))}
-        </g>
+        <PushArrows key={stationId} unit={unit} from={from} to={to} hatch={hatch} />
       ))}
       <GainMarks drawing={drawing} size={3.4 * unit} />
       <Labels
@@ -102,6 +77,55 @@ export function AxisView({
         states={states}
       />
     </svg>
+  );
+}
+
+interface PushArrowsProps {
+  readonly unit: number;
+  readonly from: Point;
+  readonly to: Point;
+  readonly hatch: string;
+}
+
+function PushArrows({ unit, from, to, hatch }: PushArrowsProps) {
+  return (
+    <g stroke="var(--brass)" strokeWidth={0.55 * unit} pointerEvents="none">
+      {[1, -1].map((half) => (
+        <line
+          key={half}
+          x1={from.x}
+          y1={half * -from.y}
+          x2={to.x}
+          y2={half * -to.y}
+          markerEnd={`url(#${CSS.escape(`${hatch}push`)})`}
+        />
+      ))}
+    </g>
+  );
+}
+
+interface PatternsProps {
+  readonly hatch: string;
+  readonly unit: number;
+}
+
+function Patterns({ hatch, unit }: PatternsProps) {
+  return (
+    <defs>
+      <Hatch id={`${hatch}right`} angle={45} unit={unit} />
+      <Hatch id={`${hatch}left`} angle={-45} unit={unit} />
+      <marker
+        id={`${hatch}push`}
+        viewBox="0 0 10 10"
+        refX="9"
+        refY="5"
+        markerWidth="5"
+        markerHeight="5"
+        orient="auto-start-reverse"
+      >
+        <path d="M0 0L10 5L0 10z" fill="var(--brass)" />
+      </marker>
+    </defs>
   );
 }
 

@@ -1,3 +1,4 @@
+import type { QuantityKind } from '@wendaxis/core/units';
 import { useCallback } from 'react';
 import { v4 as uuid } from 'uuid';
 
@@ -11,7 +12,8 @@ import { FormQuantity, FormSelect, FormText } from '../../ui/form/fields.tsx';
 import { useCoreForm } from '../../ui/form/useCoreForm.ts';
 import { readField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
-import { EMPTY_SPEC, ratioOf, specFrom, type SpecTexts } from './specEntry.ts';
+import { EMPTY_SPEC, ratioOf, specFrom, type EnteredSpec, type SpecTexts } from './specEntry.ts';
+import type { Control, FormState, UseFormRegister, UseFormSetValue } from 'react-hook-form';
 
 interface Props {
   readonly jobId: string;
@@ -48,70 +50,93 @@ export function SpecForm({ jobId, axis, kind, axes }: Props) {
 
   const others = axes.filter(({ id }) => id !== axis.id);
   return (
+    <SpecFields
+      submit={submit}
+      control={control}
+      words={words}
+      quantity={quantity}
+      kind={kind}
+      register={register}
+      others={others}
+      setValue={setValue}
+      axis={axis}
+      axes={axes}
+      throughAxis={throughAxis}
+      halve={halve}
+      lower={lower}
+      upper={upper}
+      formState={formState}
+    />
+  );
+}
+
+interface SpecFieldsProps {
+  readonly submit: (e?: React.BaseSyntheticEvent) => Promise<void | undefined>;
+  readonly control: Control<SpecTexts, unknown, { readonly value: EnteredSpec }>;
+  readonly words: string;
+  readonly quantity: QuantityKind;
+  readonly kind: FigureKind;
+  readonly register: UseFormRegister<SpecTexts>;
+  readonly others: Axis[];
+  readonly setValue: UseFormSetValue<SpecTexts>;
+  readonly axis: Axis;
+  readonly axes: readonly Axis[];
+  readonly throughAxis: string;
+  readonly halve: () => void;
+  readonly lower: string;
+  readonly upper: string;
+  readonly formState: FormState<SpecTexts>;
+}
+
+function SpecFields({
+  submit,
+  control,
+  words,
+  quantity,
+  kind,
+  register,
+  others,
+  setValue,
+  axis,
+  axes,
+  throughAxis,
+  halve,
+  lower,
+  upper,
+  formState,
+}: SpecFieldsProps) {
+  return (
     <form
       onSubmit={(event) => void submit(event)}
       className="bg-panel border-edge grid gap-4 rounded-[3px] border-2 p-5 md:grid-cols-[1fr_1fr_2fr_max-content]"
     >
-      <FormQuantity
-        control={control}
-        name="lower"
-        label={`Least ${words}`}
-        kind={quantity}
-        optional
-      />
-      <FormQuantity
-        control={control}
-        name="upper"
-        label={`Most ${words}`}
-        kind={quantity}
-        optional
-      />
+      {(['lower', 'upper'] as const).map((name) => (
+        <FormQuantity
+          key={name}
+          control={control}
+          name={name}
+          label={`${name === 'lower' ? 'Least' : 'Most'} ${words}`}
+          kind={quantity}
+          optional
+        />
+      ))}
       <FormText control={control} name="source" label="Where the figure comes from" max={300} />
       <Button kind="main" type="submit" className="self-center">
         Set band
       </Button>
       {kind === 'rollingTorque' && (
-        <div className="flex flex-wrap items-center gap-4 md:col-span-4">
-          <label className="flex min-h-12 items-center gap-3">
-            <input type="checkbox" className="accent-brass-edge size-6" {...register('withSeal')} />
-            The figure is with the seal in
-          </label>
-          {others.length > 0 && (
-            <div className="w-72">
-              <FormSelect
-                control={control}
-                name="throughAxis"
-                label="Read"
-                options={[
-                  ['', 'on this shaft itself'],
-                  ...others.map(({ id, name }) => [id, `at ${name}, through the gears`] as const),
-                ]}
-                onPick={(id) =>
-                  setValue(
-                    'ratio',
-                    ratioOf(
-                      axis,
-                      axes.find((one) => one.id === id),
-                    ),
-                  )
-                }
-              />
-            </div>
-          )}
-          {throughAxis !== '' && (
-            <div className="w-48">
-              <FormText
-                control={control}
-                name="ratio"
-                label="Teeth, ring gear over pinion"
-                max={8}
-              />
-            </div>
-          )}
-          <Button onClick={halve} disabled={lower === '' && upper === ''}>
-            Used bearings, manual silent: half of new
-          </Button>
-        </div>
+        <ReadThrough
+          register={register}
+          others={others}
+          control={control}
+          setValue={setValue}
+          axis={axis}
+          axes={axes}
+          throughAxis={throughAxis}
+          halve={halve}
+          lower={lower}
+          upper={upper}
+        />
       )}
       {formState.errors.root !== undefined && (
         <p role="alert" className="text-bad m-0 font-semibold md:col-span-4">
@@ -119,5 +144,71 @@ export function SpecForm({ jobId, axis, kind, axes }: Props) {
         </p>
       )}
     </form>
+  );
+}
+
+interface ReadThroughProps {
+  readonly register: UseFormRegister<SpecTexts>;
+  readonly others: Axis[];
+  readonly control: Control<SpecTexts, unknown, { readonly value: EnteredSpec }>;
+  readonly setValue: UseFormSetValue<SpecTexts>;
+  readonly axis: Axis;
+  readonly axes: readonly Axis[];
+  readonly throughAxis: string;
+  readonly halve: () => void;
+  readonly lower: string;
+  readonly upper: string;
+}
+
+/** Where the band is read: on this shaft, or on one that drives it. */
+function ReadThrough({
+  register,
+  others,
+  control,
+  setValue,
+  axis,
+  axes,
+  throughAxis,
+  halve,
+  lower,
+  upper,
+}: ReadThroughProps) {
+  return (
+    <div className="flex flex-wrap items-center gap-4 md:col-span-4">
+      <label className="flex min-h-12 items-center gap-3">
+        <input type="checkbox" className="accent-brass-edge size-6" {...register('withSeal')} />
+        The figure is with the seal in
+      </label>
+      {others.length > 0 && (
+        <div className="w-72">
+          <FormSelect
+            control={control}
+            name="throughAxis"
+            label="Read"
+            options={[
+              ['', 'on this shaft itself'],
+              ...others.map(({ id, name }) => [id, `at ${name}, through the gears`] as const),
+            ]}
+            onPick={(id) =>
+              setValue(
+                'ratio',
+                ratioOf(
+                  axis,
+                  axes.find((one) => one.id === id),
+                ),
+              )
+            }
+          />
+        </div>
+      )}
+      {throughAxis !== '' && (
+        <div className="w-48">
+          <FormText control={control} name="ratio" label="Teeth, ring gear over pinion" max={8} />
+        </div>
+      )}
+      <Button onClick={halve} disabled={lower === '' && upper === ''}>
+        Used bearings, manual silent: half of new
+      </Button>
+    </div>
   );
 }

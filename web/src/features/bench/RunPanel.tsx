@@ -1,8 +1,9 @@
+import { type LiveReading, useDevice, useHands } from './useDevice.ts';
 import { useCallback, useEffect, useState } from 'react';
 
 import { isSimulated } from '@wendaxis/core/devices';
-import type { JobState, Spec } from '@wendaxis/core/job';
-import { expectedReading, playDoubts, type NextAction } from '@wendaxis/core/plan';
+import type { JobState, Reading, Run, Spec } from '@wendaxis/core/job';
+import { expectedReading, playDoubts, type NextAction, type PlayDoubt } from '@wendaxis/core/plan';
 
 import { record } from '../../stores/jobSync.ts';
 import { speak } from '../../ui/speak.ts';
@@ -17,7 +18,9 @@ import { PracticeHands } from './PracticeHands.tsx';
 import { ReadingTape } from './ReadingTape.tsx';
 import { SimulatedSign } from './SimulatedSign.tsx';
 import { RunVerdictPanel } from './RunVerdictPanel.tsx';
-import { useDevice, useHands } from './useDevice.ts';
+import type { ScreenUnits } from '../../wording/screenUnits.ts';
+import type { HandAction } from '@wendaxis/core/simulate';
+import type { RunVerdict } from '@wendaxis/core/measure';
 
 /** The next actions in which a run is on the bench. */
 export type RunningAction = Extract<NextAction, { kind: 'takeReading' | 'acceptRun' }>;
@@ -49,6 +52,111 @@ export function RunPanel({ jobId, spec, state, action, deviceId, practice, onAcc
   const axis = state.unit!.axes.find(({ id }) => id === spec.axisId);
   const doubts =
     verdict.status === 'judged' && axis !== undefined ? playDoubts(state, axis, run, verdict) : [];
+  const shaft = { practice, mark, hands, deviceId };
+  const keys = useRunKeys({ jobId, run, onAccepted, agreed, doubts, ...shaft });
+
+  return (
+    <div className="grid gap-4 lg:grid-cols-[1.25fr_1fr]">
+      <section aria-label="Reading" className="grid content-start gap-2.5">
+        <div>
+          <h1 className="m-0 text-[2.3rem] leading-tight">{words.title}</h1>
+          <p className="m-0 text-xl" aria-live="polite">
+            {words.how}
+          </p>
+        </div>
+        <LargeReading live={live} units={units} run={run} />
+        <CaptureRow
+          live={live}
+          phase={phase}
+          onTake={keys.take}
+          mark={mark}
+          onMark={setMark}
+          run={run}
+          expected={expectedReading(state, action, spec)}
+          onAccept={keys.sure ? keys.acceptVerdict : null}
+          main={!agreed}
+        />
+        {practice && deviceId !== null && (
+          <PracticeHands phase={phase} position={hands.position} onAct={hands.act} />
+        )}
+      </section>
+      <VerdictPanel
+        verdict={verdict}
+        run={run}
+        spec={spec}
+        doubts={doubts}
+        agreed={agreed}
+        acceptVerdict={keys.acceptVerdict}
+        measureAgain={keys.measureAgain}
+        partial={partial}
+      />
+    </div>
+  );
+}
+
+interface VerdictPanelProps {
+  readonly verdict: RunVerdict;
+  readonly run: Run;
+  readonly spec: Spec;
+  readonly doubts: readonly PlayDoubt[];
+  readonly agreed: boolean;
+  readonly acceptVerdict: () => void;
+  readonly measureAgain: () => void;
+  readonly partial: readonly Reading[];
+}
+
+function VerdictPanel({
+  verdict,
+  run,
+  spec,
+  doubts,
+  agreed,
+  acceptVerdict,
+  measureAgain,
+  partial,
+}: VerdictPanelProps) {
+  return (
+    <section
+      aria-label="Verdict"
+      className="bg-panel border-edge grid content-start gap-3 rounded-[3px] border-2 p-4"
+    >
+      <RunVerdictPanel
+        verdict={verdict}
+        simulated={run.readings.some(({ device }) => isSimulated(device))}
+        band={spec.band}
+        doubts={doubts}
+        onAccept={agreed ? acceptVerdict : null}
+        onAgain={measureAgain}
+      />
+      <CycleList verdict={verdict} partial={partial} />
+    </section>
+  );
+}
+
+interface UseRunKeysInput {
+  readonly jobId: string;
+  readonly run: Run;
+  readonly onAccepted: () => void;
+  readonly agreed: boolean;
+  readonly doubts: readonly PlayDoubt[];
+  readonly practice: boolean;
+  readonly mark: number | null;
+  readonly hands: { position: number; act: (action: HandAction) => void };
+  readonly deviceId: string | null;
+}
+
+/** What the keys of a run do: take a reading, take the verdict, begin again. */
+function useRunKeys({
+  jobId,
+  run,
+  onAccepted,
+  agreed,
+  doubts,
+  practice,
+  mark,
+  hands,
+  deviceId,
+}: UseRunKeysInput) {
   const acceptVerdict = useCallback(() => {
     record(jobId, 'RunClosed', { runId: run.runId });
     onAccepted();
@@ -78,67 +186,39 @@ export function RunPanel({ jobId, spec, state, action, deviceId, practice, onAcc
     },
     [jobId, run.runId, deviceId, practice, mark, hands.position],
   );
+  return { take, sure, acceptVerdict, measureAgain };
+}
 
+interface LargeReadingProps {
+  readonly live: LiveReading;
+  readonly units: ScreenUnits;
+  readonly run: Run;
+}
+
+/** What the indicator says now, large. */
+function LargeReading({ live, units, run }: LargeReadingProps) {
   return (
-    <div className="grid gap-4 lg:grid-cols-[1.25fr_1fr]">
-      <section aria-label="Reading" className="grid content-start gap-2.5">
-        <div>
-          <h1 className="m-0 text-[2.3rem] leading-tight">{words.title}</h1>
-          <p className="m-0 text-xl" aria-live="polite">
-            {words.how}
-          </p>
-        </div>
-        <div className="bg-plate text-scribe on-plate rounded-[3px] px-5 pt-2 pb-1">
-          <div className="flex items-end justify-between gap-4">
-            <span className="grid justify-items-start gap-1 pb-1 text-lg">
-              {liveWords(live.status)}
-              {live.simulated && <SimulatedSign onPlate />}
-            </span>
-            <span
-              className="figure text-[4.6rem] leading-none whitespace-nowrap"
-              data-testid="live-reading"
-            >
-              {live.value === null
-                ? '–'
-                : units.digits(
-                    live.value,
-                    'length',
-                    dialDecimals(run.instrument.graduation, units.system),
-                  )}
-              <span className="text-2xl"> {units.unit()}</span>
-            </span>
-          </div>
-          <ReadingTape value={live.value ?? 0} graduation={run.instrument.graduation} />
-        </div>
-        <CaptureRow
-          live={live}
-          phase={phase}
-          onTake={take}
-          mark={mark}
-          onMark={setMark}
-          run={run}
-          expected={expectedReading(state, action, spec)}
-          onAccept={sure ? acceptVerdict : null}
-          main={!agreed}
-        />
-        {practice && deviceId !== null && (
-          <PracticeHands phase={phase} position={hands.position} onAct={hands.act} />
-        )}
-      </section>
-      <section
-        aria-label="Verdict"
-        className="bg-panel border-edge grid content-start gap-3 rounded-[3px] border-2 p-4"
-      >
-        <RunVerdictPanel
-          verdict={verdict}
-          simulated={run.readings.some(({ device }) => isSimulated(device))}
-          band={spec.band}
-          doubts={doubts}
-          onAccept={agreed ? acceptVerdict : null}
-          onAgain={measureAgain}
-        />
-        <CycleList verdict={verdict} partial={partial} />
-      </section>
+    <div className="bg-plate text-scribe on-plate rounded-[3px] px-5 pt-2 pb-1">
+      <div className="flex items-end justify-between gap-4">
+        <span className="grid justify-items-start gap-1 pb-1 text-lg">
+          {liveWords(live.status)}
+          {live.simulated && <SimulatedSign onPlate />}
+        </span>
+        <span
+          className="figure text-[4.6rem] leading-none whitespace-nowrap"
+          data-testid="live-reading"
+        >
+          {live.value === null
+            ? '–'
+            : units.digits(
+                live.value,
+                'length',
+                dialDecimals(run.instrument.graduation, units.system),
+              )}
+          <span className="text-2xl"> {units.unit()}</span>
+        </span>
+      </div>
+      <ReadingTape value={live.value ?? 0} graduation={run.instrument.graduation} />
     </div>
   );
 }

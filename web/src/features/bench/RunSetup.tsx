@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { type Dispatch, type SetStateAction, useState } from 'react';
 import { Link } from 'react-router';
 import { v4 as uuid } from 'uuid';
 
@@ -6,7 +6,7 @@ import type { RunStage, WorkshopInstrument } from '@wendaxis/core/job';
 import { isSimulated } from '@wendaxis/core/devices';
 import { ANGLE_TO_MEND, contactsOf, type IndicatorContact } from '@wendaxis/core/measure';
 
-import { useWorkshop } from '../../stores/useWorkshop.ts';
+import { useWorkshop, type OpenWorkshop } from '../../stores/useWorkshop.ts';
 import { record } from '../../stores/jobSync.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/Choice.tsx';
@@ -14,6 +14,7 @@ import { Notice } from '../../ui/Notice.tsx';
 import { QuantityField, readField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { offeredDevice } from './offeredDevice.ts';
+import type { UnitSystem } from '@wendaxis/core/units';
 
 const CONTACTS: readonly { readonly contact: IndicatorContact; readonly words: string }[] = [
   { contact: 'faceSquareToTravel', words: 'Plunger on the shaft end' },
@@ -39,6 +40,69 @@ function deviceNote(deviceId: string | null, practice: boolean): string {
 export function RunSetup({ jobId, specId, stage, practice }: Props) {
   const workshop = useWorkshop();
   const { system } = useUnits();
+  const picked = useChosenIndicator({ workshop, system });
+
+  if (workshop.isPending) return <Notice title="Fetching the instruments…" />;
+  const { instrument } = picked;
+  if (instrument === undefined) return <NoIndicator />;
+  const contacts = contactsOf(instrument);
+  const contact =
+    picked.pickedContact !== null && contacts.includes(picked.pickedContact)
+      ? picked.pickedContact
+      : contacts[0]!;
+
+  const start = ({ deviceId: _, ...card }: WorkshopInstrument): void => {
+    if (picked.degrees === null) return;
+    record(jobId, 'RunOpened', {
+      runId: uuid(),
+      specId,
+      stage,
+      instrument: card,
+      indicator: { contact, angle: picked.degrees },
+      shaftHeld: picked.held === 'yes',
+    });
+  };
+
+  return (
+    <div className="grid max-w-5xl gap-4">
+      <Choice
+        label="Indicator"
+        value={instrument.id}
+        onChange={picked.setChosen}
+        options={picked.instruments.map(({ id, name, deviceId }) => ({
+          value: id,
+          words: name,
+          note: deviceNote(deviceId, practice),
+        }))}
+      />
+      <HeldChoice held={picked.held} setHeld={picked.setHeld} />
+      <HowItMeets
+        contact={contact}
+        setContact={picked.setContact}
+        contacts={contacts}
+        angle={picked.angle}
+        setAngle={picked.setAngle}
+        degrees={picked.degrees}
+      />
+      <Button
+        kind="main"
+        className="min-h-16 justify-self-start px-8 text-2xl"
+        disabled={picked.held !== 'yes' || picked.degrees === null}
+        onClick={() => start(instrument)}
+      >
+        Start the run
+      </Button>
+      {picked.held === 'no' && <ShaftTips />}
+    </div>
+  );
+}
+
+interface UseChosenIndicatorInput {
+  readonly workshop: OpenWorkshop;
+  readonly system: UnitSystem;
+}
+
+function useChosenIndicator({ workshop, system }: UseChosenIndicatorInput) {
   const [chosen, setChosen] = useState<string | null>(null);
   const [pickedContact, setContact] = useState<IndicatorContact | null>(null);
   const [held, setHeld] = useState('');
@@ -52,93 +116,94 @@ export function RunSetup({ jobId, specId, stage, practice }: Props) {
     read.status === 'read' && read.quantity.value >= 0 && read.quantity.value <= 45
       ? read.quantity.value
       : null;
-
-  if (workshop.isPending) return <Notice title="Fetching the instruments…" />;
-  if (instrument === undefined)
-    return (
-      <Notice tone="warn" title="No indicator is known">
-        A run is taken with a dial or lever indicator.{' '}
-        <Link className="text-ink" to="/workshop#instruments">
-          Add one to the workshop
-        </Link>
-      </Notice>
-    );
-  const contacts = contactsOf(instrument);
-  const contact =
-    pickedContact !== null && contacts.includes(pickedContact) ? pickedContact : contacts[0]!;
-
-  const start = (picked: WorkshopInstrument): void => {
-    if (degrees === null) return;
-    const { deviceId: _, ...card } = picked;
-    record(jobId, 'RunOpened', {
-      runId: uuid(),
-      specId,
-      stage,
-      instrument: card,
-      indicator: { contact, angle: degrees },
-      shaftHeld: held === 'yes',
-    });
+  return {
+    instrument,
+    pickedContact,
+    degrees,
+    held,
+    setChosen,
+    instruments,
+    setHeld,
+    setContact,
+    angle,
+    setAngle,
   };
+}
 
+interface HeldChoiceProps {
+  readonly held: string;
+  readonly setHeld: Dispatch<SetStateAction<string>>;
+}
+
+function HeldChoice({ held, setHeld }: HeldChoiceProps) {
   return (
-    <div className="grid max-w-5xl gap-4">
+    <Choice
+      label="Does every bearing that locates the shaft stand in its place?"
+      value={held}
+      onChange={setHeld}
+      options={[
+        { value: 'yes', words: 'Yes', note: 'the shaft cannot tip' },
+        { value: 'no', words: 'No', note: 'the run could not be judged' },
+      ]}
+    />
+  );
+}
+
+interface HowItMeetsProps {
+  readonly contact: IndicatorContact;
+  readonly setContact: Dispatch<SetStateAction<IndicatorContact | null>>;
+  readonly contacts: readonly IndicatorContact[];
+  readonly angle: string;
+  readonly setAngle: Dispatch<SetStateAction<string>>;
+  readonly degrees: number | null;
+}
+
+/** How the contact meets the part. */
+function HowItMeets({ contact, setContact, contacts, angle, setAngle, degrees }: HowItMeetsProps) {
+  return (
+    <div className="grid gap-4 md:grid-cols-[2fr_1fr]">
       <Choice
-        label="Indicator"
-        value={instrument.id}
-        onChange={setChosen}
-        options={instruments.map(({ id, name, deviceId }) => ({
-          value: id,
-          words: name,
-          note: deviceNote(deviceId, practice),
+        label="How it meets the part"
+        value={contact}
+        onChange={(value) => setContact(value as IndicatorContact)}
+        options={CONTACTS.filter((row) => contacts.includes(row.contact)).map((row) => ({
+          value: row.contact,
+          words: row.words,
+          note: '',
         }))}
       />
-      <Choice
-        label="Does every bearing that locates the shaft stand in its place?"
-        value={held}
-        onChange={setHeld}
-        options={[
-          { value: 'yes', words: 'Yes', note: 'the shaft cannot tip' },
-          { value: 'no', words: 'No', note: 'the run could not be judged' },
-        ]}
-      />
-      <div className="grid gap-4 md:grid-cols-[2fr_1fr]">
-        <Choice
-          label="How it meets the part"
-          value={contact}
-          onChange={(value) => setContact(value as IndicatorContact)}
-          options={CONTACTS.filter((row) => contacts.includes(row.contact)).map((row) => ({
-            value: row.contact,
-            words: row.words,
-            note: '',
-          }))}
-        />
-        <div>
-          <QuantityField label="Angle to the travel" kind="angle" text={angle} onText={setAngle} />
-          {degrees === null && (
-            <p role="alert" className="text-bad m-0 font-semibold">
-              Expected 0 to 45°
-            </p>
-          )}
-          {degrees !== null && degrees > ANGLE_TO_MEND && (
-            <p role="alert" className="text-bad m-0 font-semibold">
-              Over {ANGLE_TO_MEND}°: set it straighter if you can. The reading is corrected.
-            </p>
-          )}
-        </div>
+      <div>
+        <QuantityField label="Angle to the travel" kind="angle" text={angle} onText={setAngle} />
+        {degrees === null && (
+          <p role="alert" className="text-bad m-0 font-semibold">
+            Expected 0 to 45°
+          </p>
+        )}
+        {degrees !== null && degrees > ANGLE_TO_MEND && (
+          <p role="alert" className="text-bad m-0 font-semibold">
+            Over {ANGLE_TO_MEND}°: set it straighter if you can. The reading is corrected.
+          </p>
+        )}
       </div>
-      <Button
-        kind="main"
-        className="min-h-16 justify-self-start px-8 text-2xl"
-        disabled={held !== 'yes' || degrees === null}
-        onClick={() => start(instrument)}
-      >
-        Start the run
-      </Button>
-      {held === 'no' && (
-        <p role="alert" className="text-bad m-0 text-lg font-semibold">
-          Put the bearings in first: a shaft that tips reads more play than it has.
-        </p>
-      )}
     </div>
+  );
+}
+
+function NoIndicator() {
+  return (
+    <Notice tone="warn" title="No indicator is known">
+      A run is taken with a dial or lever indicator.{' '}
+      <Link className="text-ink" to="/workshop#instruments">
+        Add one to the workshop
+      </Link>
+    </Notice>
+  );
+}
+
+function ShaftTips() {
+  return (
+    <p role="alert" className="text-bad m-0 text-lg font-semibold">
+      Put the bearings in first: a shaft that tips reads more play than it has.
+    </p>
   );
 }

@@ -1,4 +1,4 @@
-import type { Band, RunVerdict } from '@wendaxis/core/measure';
+import type { Band, RunValue, Decision, RunVerdict } from '@wendaxis/core/measure';
 import { cyclesLeft, PLAY_DOUBTS, type PlayDoubt } from '@wendaxis/core/plan';
 
 import { BandStrip } from '../../ui/BandStrip.tsx';
@@ -8,6 +8,8 @@ import { Verdict } from '../../ui/Verdict.tsx';
 import { Working } from '../../ui/Working.tsx';
 import { SimulatedSign } from './SimulatedSign.tsx';
 import { remedyWords, sideWords } from '../../wording/verdictWords.ts';
+import type { WorkingLine } from '@wendaxis/core/working';
+import type { ScreenUnits } from '../../wording/screenUnits.ts';
 
 interface Props {
   readonly verdict: RunVerdict;
@@ -37,17 +39,7 @@ export function RunVerdictPanel({ verdict, simulated, band, doubts, onAccept, on
   const length = (mm: number) => units.show(mm);
   return (
     <div className="grid gap-2">
-      <div role="status" className="grid gap-1">
-        <span className="flex flex-wrap items-center gap-3">
-          <Verdict word={decision.word} />
-          {simulated && <SimulatedSign />}
-        </span>
-        <p className="figure m-0 text-[2.6rem] leading-tight" data-testid="verdict-value">
-          {units.digits(value.mean)}{' '}
-          <span className="text-2xl">± {units.show(decision.guard)}</span>
-        </p>
-        <p className="m-0 text-lg">{sideWords(decision)}</p>
-      </div>
+      <VerdictTold decision={decision} simulated={simulated} units={units} value={value} />
       <BandStrip
         band={band}
         value={{ low: value.low, high: value.high, expanded: decision.guard }}
@@ -72,13 +64,7 @@ export function RunVerdictPanel({ verdict, simulated, band, doubts, onAccept, on
         </p>
       )}
       {doubts.map(({ id, expected }) => (
-        <div key={id} role="alert" className="tape-note grid gap-1 p-2 pl-4">
-          <p className="m-0 font-semibold">
-            {PLAY_DOUBTS[id].words}
-            {expected !== null && ` Expected about ${units.show(expected)}.`}
-          </p>
-          <p className="m-0">{PLAY_DOUBTS[id].remedy}</p>
-        </div>
+        <DoubtTold key={id} id={id} expected={expected} units={units} />
       ))}
       {value.seating > 0 && (
         <p className="m-0">
@@ -93,26 +79,79 @@ export function RunVerdictPanel({ verdict, simulated, band, doubts, onAccept, on
           ))}
         </ul>
       )}
-      <div className="flex flex-wrap gap-3">
-        {doubts.length > 0 && (
-          <Button kind="main" className="min-h-14 text-xl" onClick={onAgain}>
-            Put it right, measure again
-          </Button>
-        )}
-        {onAccept !== null && (
-          <Button
-            kind={doubts.length > 0 ? 'plain' : 'main'}
-            className="min-h-14 text-xl"
-            onClick={onAccept}
-            {...(doubts.length > 0 ? {} : { shortcut: 'Enter' })}
-          >
-            {doubts.length > 0 ? 'Accept it all the same' : 'Accept the verdict'}
-          </Button>
-        )}
-        <Working title="End play: the working" lines={working}>
-          Working
-        </Working>
-      </div>
+      <VerdictKeys doubts={doubts} onAgain={onAgain} onAccept={onAccept} working={working} />
+    </div>
+  );
+}
+
+interface DoubtToldProps {
+  readonly id: PlayDoubt['id'];
+  readonly expected: number | null;
+  readonly units: ScreenUnits;
+}
+
+function DoubtTold({ id, expected, units }: DoubtToldProps) {
+  return (
+    <div role="alert" className="tape-note grid gap-1 p-2 pl-4">
+      <p className="m-0 font-semibold">
+        {PLAY_DOUBTS[id].words}
+        {expected !== null && ` Expected about ${units.show(expected)}.`}
+      </p>
+      <p className="m-0">{PLAY_DOUBTS[id].remedy}</p>
+    </div>
+  );
+}
+
+interface VerdictToldProps {
+  readonly decision: Decision;
+  readonly simulated: boolean;
+  readonly units: ScreenUnits;
+  readonly value: RunValue;
+}
+
+function VerdictTold({ decision, simulated, units, value }: VerdictToldProps) {
+  return (
+    <div role="status" className="grid gap-1">
+      <span className="flex flex-wrap items-center gap-3">
+        <Verdict word={decision.word} />
+        {simulated && <SimulatedSign />}
+      </span>
+      <p className="figure m-0 text-[2.6rem] leading-tight" data-testid="verdict-value">
+        {units.digits(value.mean)} <span className="text-2xl">± {units.show(decision.guard)}</span>
+      </p>
+      <p className="m-0 text-lg">{sideWords(decision)}</p>
+    </div>
+  );
+}
+
+interface VerdictKeysProps {
+  readonly doubts: readonly PlayDoubt[];
+  readonly onAgain: () => void;
+  readonly onAccept: (() => void) | null;
+  readonly working: readonly WorkingLine[];
+}
+
+function VerdictKeys({ doubts, onAgain, onAccept, working }: VerdictKeysProps) {
+  return (
+    <div className="flex flex-wrap gap-3">
+      {doubts.length > 0 && (
+        <Button kind="main" className="min-h-14 text-xl" onClick={onAgain}>
+          Put it right, measure again
+        </Button>
+      )}
+      {onAccept !== null && (
+        <Button
+          kind={doubts.length > 0 ? 'plain' : 'main'}
+          className="min-h-14 text-xl"
+          onClick={onAccept}
+          {...(doubts.length > 0 ? {} : { shortcut: 'Enter' })}
+        >
+          {doubts.length > 0 ? 'Accept it all the same' : 'Accept the verdict'}
+        </Button>
+      )}
+      <Working title="End play: the working" lines={working}>
+        Working
+      </Working>
     </div>
   );
 }

@@ -16,6 +16,7 @@ import { QuantityField, readField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { SelectField } from '../../ui/SelectField.tsx';
 import { TextField } from '../../ui/TextField.tsx';
+import type { ScreenUnits } from '../../wording/screenUnits.ts';
 
 const KIND_WORDS: Readonly<Record<PartKind, string>> = {
   case: 'Case',
@@ -109,37 +110,7 @@ export function PartEditor({ part, field, onRecord, onRemove }: Props) {
 
   return (
     <form ref={form} onSubmit={submit} className="grid gap-3" aria-label={`Describe ${part.name}`}>
-      <div className="grid grid-cols-2 gap-x-3 gap-y-2">
-        <TextField label="Name" value={edits.name ?? part.name} onChange={set('name')} max={80} />
-        <SelectField
-          label="It is"
-          value={edits.kind ?? part.kind}
-          onChange={set('kind')}
-          options={PART_KINDS.map((id) => [id, KIND_WORDS[id]])}
-        />
-        <div data-field="material">
-          <SelectField
-            label="Made of"
-            value={edits.material ?? materialKey(part.material, own)}
-            onChange={set('material')}
-            options={materialOptions(part.material, own)}
-            unknown="not known"
-          />
-        </div>
-        {FIGURES.map(([figure, label, quantity]) => (
-          <div key={figure} data-field={figure}>
-            <QuantityField
-              label={label}
-              kind={quantity}
-              text={
-                edits[figure] ?? (part[figure] === null ? '' : units.show(part[figure], quantity))
-              }
-              onText={set(figure)}
-              optional
-            />
-          </div>
-        ))}
-      </div>
+      <PartFields edits={edits} part={part} set={set} own={own} units={units} />
       <div className="flex flex-wrap gap-3">
         <Button kind="main" type="submit" className="text-xl" disabled={bad || !changed}>
           Record it
@@ -147,5 +118,49 @@ export function PartEditor({ part, field, onRecord, onRemove }: Props) {
         {onRemove !== null && <Button onClick={onRemove}>Remove</Button>}
       </div>
     </form>
+  );
+}
+
+interface PartFieldsProps {
+  readonly edits: Readonly<Partial<Record<keyof Part, string>>>;
+  readonly part: Part;
+  readonly set: (name: keyof Part) => (text: string) => void;
+  readonly own: readonly WorkshopMaterial[];
+  readonly units: ScreenUnits;
+}
+
+function PartFields({ edits, part, set, own, units }: PartFieldsProps) {
+  return (
+    <div className="grid grid-cols-2 gap-x-3 gap-y-2">
+      <TextField label="Name" value={edits.name ?? part.name} onChange={set('name')} max={80} />
+      <SelectField
+        label="It is"
+        value={edits.kind ?? part.kind}
+        onChange={set('kind')}
+        options={PART_KINDS.map((id) => [id, KIND_WORDS[id]])}
+      />
+      <div data-field="material">
+        <SelectField
+          label="Made of"
+          value={edits.material ?? materialKey(part.material, own)}
+          onChange={set('material')}
+          options={materialOptions(part.material, own)}
+          unknown="not known"
+        />
+      </div>
+      {FIGURES.map(([figure, label, quantity]) => (
+        <div key={figure} data-field={figure}>
+          <QuantityField
+            label={label}
+            kind={quantity}
+            text={
+              edits[figure] ?? (part[figure] === null ? '' : units.show(part[figure], quantity))
+            }
+            onText={set(figure)}
+            optional
+          />
+        </div>
+      ))}
+    </div>
   );
 }

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { type Dispatch, type SetStateAction, useState } from 'react';
 import { Link } from 'react-router';
 
 import { useJobs } from '../../api/queries.ts';
@@ -6,8 +6,10 @@ import { record } from '../../stores/jobSync.ts';
 import { Button } from '../../ui/Button.tsx';
 import { SelectField } from '../../ui/SelectField.tsx';
 import { useCopiedUnit } from '../describe/useCopiedUnit.ts';
-import { attachFit, fitTargets } from './attachFit.ts';
+import { attachFit, fitTargets, type FitTarget } from './attachFit.ts';
 import type { FitQuestion } from './fitsDesk.ts';
+import type { JobRow } from '@wendaxis/contract';
+import type { Unit } from '@wendaxis/core/unit';
 
 interface Props {
   readonly question: FitQuestion;
@@ -41,33 +43,18 @@ export function AttachFit({ question, answer }: Props) {
   return (
     <section aria-label="Put it to a seat" className="border-edge grid gap-2 border-t pt-3">
       <h2 className="m-0 text-xl">Put it to a seat of a job</h2>
-      <div className="flex flex-wrap items-end gap-3">
-        <div className="min-w-48 flex-1">
-          <SelectField
-            label="Job"
-            value={jobId}
-            onChange={(id) => {
-              setJobId(id);
-              setStationId('');
-              setDone(null);
-            }}
-            unknown="choose"
-            options={jobs.map((job) => [job.jobId, job.name])}
-          />
-        </div>
-        <div className="min-w-48 flex-1">
-          <SelectField
-            label="Seat of"
-            value={stationId}
-            onChange={setStationId}
-            unknown={unit === null && jobId !== '' ? 'fetching…' : 'choose'}
-            options={targets.map(({ station }) => [station.id, station.name])}
-          />
-        </div>
-        <Button disabled={target === undefined} onClick={attach}>
-          Attach it
-        </Button>
-      </div>
+      <SeatOfJob
+        jobId={jobId}
+        setJobId={setJobId}
+        setStationId={setStationId}
+        setDone={setDone}
+        jobs={jobs}
+        stationId={stationId}
+        unit={unit}
+        targets={targets}
+        target={target}
+        attach={attach}
+      />
       <p role="status" className="m-0 min-h-6">
         {done !== null && (
           <>
@@ -79,5 +66,63 @@ export function AttachFit({ question, answer }: Props) {
         )}
       </p>
     </section>
+  );
+}
+
+interface SeatOfJobProps {
+  readonly jobId: string;
+  readonly setJobId: Dispatch<SetStateAction<string>>;
+  readonly setStationId: Dispatch<SetStateAction<string>>;
+  readonly setDone: Dispatch<
+    SetStateAction<{ readonly jobId: string; readonly words: string } | null>
+  >;
+  readonly jobs: readonly JobRow[];
+  readonly stationId: string;
+  readonly unit: Unit | null;
+  readonly targets: readonly FitTarget[];
+  readonly target: FitTarget | undefined;
+  readonly attach: () => void;
+}
+
+function SeatOfJob({
+  jobId,
+  setJobId,
+  setStationId,
+  setDone,
+  jobs,
+  stationId,
+  unit,
+  targets,
+  target,
+  attach,
+}: SeatOfJobProps) {
+  return (
+    <div className="flex flex-wrap items-end gap-3">
+      <div className="min-w-48 flex-1">
+        <SelectField
+          label="Job"
+          value={jobId}
+          onChange={(id) => {
+            setJobId(id);
+            setStationId('');
+            setDone(null);
+          }}
+          unknown="choose"
+          options={jobs.map((job) => [job.jobId, job.name])}
+        />
+      </div>
+      <div className="min-w-48 flex-1">
+        <SelectField
+          label="Seat of"
+          value={stationId}
+          onChange={setStationId}
+          unknown={unit === null && jobId !== '' ? 'fetching…' : 'choose'}
+          options={targets.map(({ station }) => [station.id, station.name])}
+        />
+      </div>
+      <Button disabled={target === undefined} onClick={attach}>
+        Attach it
+      </Button>
+    </div>
   );
 }

@@ -1,19 +1,19 @@
-import { useState, type FormEvent } from 'react';
 import { v4 as uuid } from 'uuid';
-
 import type { PartHeat } from '@wendaxis/core/heat';
-import { OUTCOME_WORDS, SEAT_OUTCOMES, type JobState, type PlannedHeat } from '@wendaxis/core/job';
+import {
+  OUTCOME_WORDS,
+  SEAT_OUTCOMES,
+  type Clock,
+  type JobState,
+  type PlannedHeat,
+} from '@wendaxis/core/job';
 import type { Part } from '@wendaxis/core/unit';
-
-import { offeredDevice } from '../bench/offeredDevice.ts';
-import { useThermometer } from '../bench/useDevice.ts';
 import { record } from '../../stores/jobSync.ts';
 import { useNow } from '../../stores/useNow.ts';
 import { Button } from '../../ui/Button.tsx';
-import { QuantityField, readField } from '../../ui/QuantityField.tsx';
-import { useUnits } from '../../ui/useUnits.ts';
 import { OUTCOME_NEXT } from '../../wording/heatWords.ts';
 import { clockText, spanText } from './clock.ts';
+import { Thermometer } from './Thermometer.tsx';
 
 interface Props {
   readonly jobId: string;
@@ -58,49 +58,21 @@ export function HeatRun({ jobId, state, part, plan, settings, seenOn, coolingFac
   const outFor = cooling === undefined ? null : (now - Date.parse(cooling.startedAt)) / 1000;
   return (
     <section aria-label="Doing it" className="grid gap-3">
-      <div className="flex flex-wrap gap-3">
-        <Button
-          kind={clockOf('oven') === undefined && cooling === undefined ? 'main' : 'plain'}
-          className="text-lg"
-          disabled={plan.status === 'refused'}
-          onClick={intoOven}
-        >
-          {cooling === undefined ? 'Into the oven' : 'Back into the oven'}
-        </Button>
-        <Button
-          className="text-lg"
-          disabled={clockOf('freezer') !== undefined || plan.freeze === 0}
-          onClick={() => start('freezer', plan.freeze)}
-        >
-          Rings into the freezer ({spanText(plan.freeze)})
-        </Button>
-        <Button
-          kind={clockOf('oven') === undefined ? 'plain' : 'main'}
-          className="text-lg"
-          disabled={clockOf('oven') === undefined}
-          onClick={out}
-        >
-          Out of the oven
-        </Button>
-        {cooling !== undefined && <Button onClick={() => stop('cooling')}>All in, cold</Button>}
-      </div>
+      <ClockKeys
+        clockOf={clockOf}
+        cooling={cooling}
+        plan={plan}
+        intoOven={intoOven}
+        start={start}
+        out={out}
+        stop={stop}
+      />
       {outFor !== null && plan.order !== null && (
         <p className="m-0 text-2xl" role="timer">
           Out for <span className="figure">{clockText(outFor)}</span>
         </p>
       )}
-      <ol className="m-0 grid list-none gap-2 p-0" aria-label="Rings, in order">
-        {(cooling === undefined ? [] : (plan.order ?? [])).map(({ id, in: end, spare }) => (
-          <SeatRow
-            key={id}
-            jobId={jobId}
-            state={state}
-            id={id}
-            name={plan.seats.find(({ seat }) => seat.id === id)!.seat.name}
-            left={outFor === null ? null : end + spare - outFor}
-          />
-        ))}
-      </ol>
+      <RingsInOrder cooling={cooling} plan={plan} jobId={jobId} state={state} outFor={outFor} />
       {(cooling !== undefined || clockOf('oven') !== undefined) && (
         <Thermometer jobId={jobId} part={part} practice={state.sheet.practice} />
       )}
@@ -110,6 +82,73 @@ export function HeatRun({ jobId, state, part, plan, settings, seenOn, coolingFac
         </p>
       )}
     </section>
+  );
+}
+
+interface RingsInOrderProps {
+  readonly cooling: Clock | undefined;
+  readonly plan: PartHeat;
+  readonly jobId: string;
+  readonly state: JobState;
+  readonly outFor: number | null;
+}
+
+function RingsInOrder({ cooling, plan, jobId, state, outFor }: RingsInOrderProps) {
+  return (
+    <ol className="m-0 grid list-none gap-2 p-0" aria-label="Rings, in order">
+      {(cooling === undefined ? [] : (plan.order ?? [])).map(({ id, in: end, spare }) => (
+        <SeatRow
+          key={id}
+          jobId={jobId}
+          state={state}
+          id={id}
+          name={plan.seats.find(({ seat }) => seat.id === id)!.seat.name}
+          left={outFor === null ? null : end + spare - outFor}
+        />
+      ))}
+    </ol>
+  );
+}
+
+interface ClockKeysProps {
+  readonly clockOf: (kind: string) => Clock | undefined;
+  readonly cooling: Clock | undefined;
+  readonly plan: PartHeat;
+  readonly intoOven: () => void;
+  readonly start: (kind: 'oven' | 'freezer' | 'cooling', seconds: number) => void;
+  readonly out: () => void;
+  readonly stop: (kind: string) => void;
+}
+
+/** Into the oven, into the freezer, out and in. */
+function ClockKeys({ clockOf, cooling, plan, intoOven, start, out, stop }: ClockKeysProps) {
+  return (
+    <div className="flex flex-wrap gap-3">
+      <Button
+        kind={clockOf('oven') === undefined && cooling === undefined ? 'main' : 'plain'}
+        className="text-lg"
+        disabled={plan.status === 'refused'}
+        onClick={intoOven}
+      >
+        {cooling === undefined ? 'Into the oven' : 'Back into the oven'}
+      </Button>
+      <Button
+        className="text-lg"
+        disabled={clockOf('freezer') !== undefined || plan.freeze === 0}
+        onClick={() => start('freezer', plan.freeze)}
+      >
+        Rings into the freezer ({spanText(plan.freeze)})
+      </Button>
+      <Button
+        kind={clockOf('oven') === undefined ? 'plain' : 'main'}
+        className="text-lg"
+        disabled={clockOf('oven') === undefined}
+        onClick={out}
+      >
+        Out of the oven
+      </Button>
+      {cooling !== undefined && <Button onClick={() => stop('cooling')}>All in, cold</Button>}
+    </div>
   );
 }
 
@@ -156,80 +195,5 @@ function SeatRow({ jobId, state, id, name, left }: RowProps) {
         </p>
       )}
     </li>
-  );
-}
-
-/** The stand-in thermometer: it is had for practice jobs only. */
-const THERMOMETER = 'thermo-a';
-
-function Thermometer({
-  jobId,
-  part,
-  practice,
-}: {
-  readonly jobId: string;
-  readonly part: Part;
-  readonly practice: boolean;
-}) {
-  const units = useUnits();
-  const [text, setText] = useState('');
-  const [touching, setTouching] = useState(false);
-  const live = useThermometer(
-    touching ? offeredDevice(THERMOMETER, practice) : null,
-    jobId,
-    part.id,
-  );
-  const reading = readField(text, 'temperature', units.system);
-  const value =
-    reading.status === 'read' && reading.quantity.value >= -100 && reading.quantity.value <= 400
-      ? reading.quantity.value
-      : null;
-  const submit = (event: FormEvent): void => {
-    event.preventDefault();
-    if (value === null) return;
-    record(jobId, 'TemperatureRead', { partId: part.id, value, typed: text.trim(), device: null });
-    setText('');
-  };
-  return (
-    <form onSubmit={submit} className="flex flex-wrap items-start gap-3">
-      <div className="w-72">
-        <QuantityField
-          label={`Contact thermometer on ${part.name}`}
-          kind="temperature"
-          text={text}
-          onText={setText}
-        />
-      </div>
-      <Button type="submit" className="mt-6" disabled={value === null}>
-        Record it
-      </Button>
-      {practice && !touching && (
-        <Button className="mt-6" onClick={() => setTouching(true)}>
-          Hold {THERMOMETER} on it, simulated
-        </Button>
-      )}
-      {practice && touching && (
-        <Button
-          className="mt-6"
-          disabled={live.value === null}
-          onClick={() => {
-            record(jobId, 'TemperatureRead', {
-              partId: part.id,
-              value: live.value!,
-              typed: null,
-              device: THERMOMETER,
-            });
-            setTouching(false);
-          }}
-        >
-          {live.value === null
-            ? 'Waiting for it…'
-            : `Take ${units.show(live.value, 'temperature', 1)}`}
-        </Button>
-      )}
-      <p className="small-label m-0 basis-full">
-        No thermometer: a drop of water that sizzles says the surface is past 100 °C, no more.
-      </p>
-    </form>
   );
 }

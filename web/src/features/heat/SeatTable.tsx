@@ -1,4 +1,10 @@
-import { BENCH_PRESS, CREEP_REMEDIES, type PartHeat, type WayId } from '@wendaxis/core/heat';
+import {
+  BENCH_PRESS,
+  CREEP_REMEDIES,
+  type PartHeat,
+  type SeatHeat,
+  type WayId,
+} from '@wendaxis/core/heat';
 import type { JobState } from '@wendaxis/core/job';
 import { clearanceInService, ringWays, type ClearanceInService } from '@wendaxis/core/plan';
 import { findStation } from '@wendaxis/core/unit';
@@ -8,6 +14,7 @@ import { record } from '../../stores/jobSync.ts';
 import { useUnits } from '../../ui/useUnits.ts';
 import { clockText, spanText } from './clock.ts';
 import { WaysTable } from './WaysTable.tsx';
+import type { ScreenUnits } from '../../wording/screenUnits.ts';
 
 interface Props {
   readonly jobId: string;
@@ -39,38 +46,16 @@ export function SeatTable({ jobId, state, plan }: Props) {
                   onChoose={(way) => choose(id, way)}
                 />
               </div>
-              <dl className="m-0 grid grid-cols-3 gap-x-4 gap-y-2 xl:grid-cols-6">
-                <Told label={`Cold, ${units.unit()}`} value={units.digits(row.cold)} />
-                <Told
-                  label="As planned"
-                  value={units.digits(row.planned)}
-                  says={row.dropsIn ? 'drops in' : 'does not'}
-                  tone={row.dropsIn ? 'good' : 'bad'}
-                />
-                <Told
-                  label="In service"
-                  value={units.digits(row.service)}
-                  says={row.creeps ? 'may creep' : 'holds'}
-                  tone={row.creeps ? 'bad' : 'good'}
-                />
-                <Kept kept={clearanceInService(state, findStation(state.unit!, id)!.station)} />
-                <Told
-                  label="Last moment"
-                  value={lastSafe === null ? '–' : clockText(lastSafe)}
-                  says={lastSafe === null ? '' : 'out of the oven'}
-                />
-                <Told
-                  label="Grips after"
-                  value={grabAtStart === null ? '–' : spanText(grabAtStart)}
-                  says={
-                    gripsBelow !== null
-                      ? `or case below ${temperature(gripsBelow)}`
-                      : grabAtStart === null
-                        ? 'not by itself'
-                        : ''
-                  }
-                />
-              </dl>
+              <SeatFigures
+                units={units}
+                row={row}
+                state={state}
+                id={id}
+                lastSafe={lastSafe}
+                grabAtStart={grabAtStart}
+                gripsBelow={gripsBelow}
+                temperature={temperature}
+              />
             </li>
           );
         })}
@@ -81,6 +66,63 @@ export function SeatTable({ jobId, state, plan }: Props) {
         </p>
       )}
     </section>
+  );
+}
+
+interface SeatFiguresProps {
+  readonly units: ScreenUnits;
+  readonly row: SeatHeat;
+  readonly state: JobState;
+  readonly id: string;
+  readonly lastSafe: number | null;
+  readonly grabAtStart: number | null;
+  readonly gripsBelow: number | null;
+  readonly temperature: (value: number) => string;
+}
+
+function SeatFigures({
+  units,
+  row,
+  state,
+  id,
+  lastSafe,
+  grabAtStart,
+  gripsBelow,
+  temperature,
+}: SeatFiguresProps) {
+  return (
+    <dl className="m-0 grid grid-cols-3 gap-x-4 gap-y-2 xl:grid-cols-6">
+      <Told label={`Cold, ${units.unit()}`} value={units.digits(row.cold)} />
+      <Told
+        label="As planned"
+        value={units.digits(row.planned)}
+        says={row.dropsIn ? 'drops in' : 'does not'}
+        tone={row.dropsIn ? 'good' : 'bad'}
+      />
+      <Told
+        label="In service"
+        value={units.digits(row.service)}
+        says={row.creeps ? 'may creep' : 'holds'}
+        tone={row.creeps ? 'bad' : 'good'}
+      />
+      <Kept kept={clearanceInService(state, findStation(state.unit!, id)!.station)} />
+      <Told
+        label="Last moment"
+        value={lastSafe === null ? '–' : clockText(lastSafe)}
+        says={lastSafe === null ? '' : 'out of the oven'}
+      />
+      <Told
+        label="Grips after"
+        value={grabAtStart === null ? '–' : spanText(grabAtStart)}
+        says={
+          gripsBelow !== null
+            ? `or case below ${temperature(gripsBelow)}`
+            : grabAtStart === null
+              ? 'not by itself'
+              : ''
+        }
+      />
+    </dl>
   );
 }
 

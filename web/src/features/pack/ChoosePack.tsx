@@ -1,7 +1,8 @@
-import { useCallback, useMemo, useState } from 'react';
-
+import type { RunVerdict } from '@wendaxis/core/measure';
+import type { Axis, Station } from '@wendaxis/core/unit';
+import { type Dispatch, type SetStateAction, useCallback, useMemo, useState } from 'react';
 import { describeFault, InputError, orRefused } from '@wendaxis/core/faults';
-import { withUncertainty, type JobState } from '@wendaxis/core/job';
+import { withUncertainty, type JobState, type Run } from '@wendaxis/core/job';
 import {
   gainAt,
   jointQuestion,
@@ -12,25 +13,24 @@ import {
 } from '@wendaxis/core/plan';
 import {
   proposePack,
-  type NothingFits,
   type PackAnswer,
   type PackQuestion,
+  type ProposedPack,
   type ShimSize,
 } from '@wendaxis/core/shims';
-
 import { record } from '../../stores/jobSync.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { useShortcut } from '../../ui/useShortcut.ts';
 import { useUnits } from '../../ui/useUnits.ts';
-import { Working } from '../../ui/Working.tsx';
 import { OddsPanel } from './OddsPanel.tsx';
 import { PlayTermsPanel } from '../setting/PlayTermsPanel.tsx';
 import { HandPack } from './HandPack.tsx';
 import { JointPacks } from './JointPacks.tsx';
-import { PackOptions } from './PackOptions.tsx';
 import { StockTable } from './StockTable.tsx';
 import { TrialPack } from './TrialPack.tsx';
+import type { ScreenUnits } from '../../wording/screenUnits.ts';
+import { PackChoice } from './PackChoice.tsx';
 
 interface Props {
   readonly jobId: string;
@@ -79,92 +79,94 @@ function OnePack({ jobId, state, action, stock }: Props) {
         {refused.faults.map(describeFault).join('. ')}
       </Notice>
     );
-  if (question === null || proposal === null)
-    return (
-      <Notice tone="warn" title="The pack in place is not known">
-        Enter it first: the new pack is worked out from it.
-      </Notice>
-    );
+  if (question === null || proposal === null) return <NoPackInPlace />;
   return (
     <div className="grid gap-5 lg:grid-cols-[1.7fr_1fr]">
-      <section className="grid content-start gap-3" aria-label="Choice">
-        <div className="flex items-start justify-between gap-4">
-          <div>
-            <h1 className="m-0 text-[2.3rem] leading-tight">Choose the pack</h1>
-            <p className="m-0 text-xl">
-              Play {units.digits(question.endPlay.value)} with a pack of{' '}
-              {units.show(question.packInPlace.thickness)}: a pack of{' '}
-              <strong>{units.show(proposal.wanted)}</strong> gives the target.
-            </p>
-          </div>
-          {pack !== undefined && !byHand && (
-            <Button
-              kind="main"
-              className="min-h-16 shrink-0 px-8 text-2xl"
-              onClick={choose}
-              shortcut="Enter"
-            >
-              Take this pack
-            </Button>
-          )}
+      <PackChoice
+        units={units}
+        question={question}
+        proposal={proposal}
+        pack={pack}
+        byHand={byHand}
+        choose={choose}
+        chosen={chosen}
+        setChosen={setChosen}
+        warm={warm}
+      />
+      <PackBeside
+        pack={pack}
+        byHand={byHand}
+        question={question}
+        verdict={verdict}
+        units={units}
+        setByHand={setByHand}
+        stock={stock}
+        jobId={jobId}
+        site={site}
+        run={run}
+        axis={axis}
+        state={state}
+      />
+    </div>
+  );
+}
+
+interface PackBesideProps {
+  readonly pack: ProposedPack | undefined;
+  readonly byHand: boolean;
+  readonly question: PackQuestion;
+  readonly verdict: RunVerdict & { readonly status: 'judged' };
+  readonly units: ScreenUnits;
+  readonly setByHand: Dispatch<SetStateAction<boolean>>;
+  readonly stock: readonly ShimSize[];
+  readonly jobId: string;
+  readonly site: Station;
+  readonly run: Run;
+  readonly axis: Axis;
+  readonly state: JobState;
+}
+
+/** What stands beside a proposal: odds, terms, and the box. */
+function PackBeside({
+  pack,
+  byHand,
+  question,
+  verdict,
+  units,
+  setByHand,
+  stock,
+  jobId,
+  site,
+  run,
+  axis,
+  state,
+}: PackBesideProps) {
+  return (
+    <div className="grid content-start gap-4">
+      {pack !== undefined && !byHand && (
+        <OddsPanel question={question} pack={pack} verdict={verdict} />
+      )}
+      <section aria-label="Stock" className="bg-panel border-edge rounded-[3px] border-2 p-4">
+        <div className="flex items-center justify-between gap-3">
+          <h2 className="m-0 text-2xl">Stock, {units.unit()}</h2>
+          <Button aria-pressed={byHand} onClick={() => setByHand(!byHand)}>
+            {byHand ? 'Back to the proposal' : 'By hand'}
+          </Button>
         </div>
-        {proposal.status === 'unproven' && (
-          <Notice tone="warn" title="No pack at hand can be proven">
-            These aim inside the band, but nearer to a limit than the uncertainty. The reading
-            afterwards decides.
-          </Notice>
-        )}
-        {proposal.status === 'nothingFits' ? (
-          <Instead instead={proposal.instead} />
-        ) : (
-          <PackOptions
-            answer={proposal}
-            band={question.band}
-            chosen={chosen}
-            onChoose={setChosen}
+        {byHand ? (
+          <HandPack
+            question={question}
+            stock={stock}
+            first={pack?.pieces ?? []}
+            onTake={(pieces) =>
+              record(jobId, 'PackChosen', { siteId: site.id, runId: run.runId, pieces })
+            }
           />
+        ) : (
+          <StockTable stock={stock} pack={pack?.pieces ?? []} />
         )}
-        {warm !== null && (
-          <p className="m-0 text-lg">
-            Warm, at {units.show(warm.running, 'temperature')}, the play becomes{' '}
-            <strong className="figure">{units.show(warm.warm)}</strong>
-            {warm.loose.length > 0 && `; loose in the case then: ${warm.loose.join(', ')}`}.
-          </p>
-        )}
-        <div className="flex flex-wrap items-center gap-4">
-          <Working title="The pack: the working" lines={proposal.working} />
-          <p className="m-0">
-            {proposal.packsCovered.toLocaleString('en')} packs of up to {question.mostPieces} pieces
-            can be made of the box; none comes nearer.
-          </p>
-        </div>
       </section>
-      <div className="grid content-start gap-4">
-        {pack !== undefined && !byHand && (
-          <OddsPanel question={question} pack={pack} verdict={verdict} />
-        )}
-        <section aria-label="Stock" className="bg-panel border-edge rounded-[3px] border-2 p-4">
-          <div className="flex items-center justify-between gap-3">
-            <h2 className="m-0 text-2xl">Stock, {units.unit()}</h2>
-            <Button aria-pressed={byHand} onClick={() => setByHand(!byHand)}>
-              {byHand ? 'Back to the proposal' : 'By hand'}
-            </Button>
-          </div>
-          {byHand ? (
-            <HandPack
-              question={question}
-              stock={stock}
-              first={pack?.pieces ?? []}
-              onTake={(pieces) =>
-                record(jobId, 'PackChosen', { siteId: site.id, runId: run.runId, pieces })
-              }
-            />
-          ) : (
-            <StockTable stock={stock} pack={pack?.pieces ?? []} />
-          )}
-        </section>
-        <PlayTermsPanel jobId={jobId} axis={axis} state={state} />
-      </div>
+      <PlayTermsPanel jobId={jobId} axis={axis} state={state} />
     </div>
   );
 }
@@ -177,31 +179,10 @@ function tryProposePack(question: PackQuestion): PackAnswer | InputError {
   );
 }
 
-function Instead({ instead }: { readonly instead: NothingFits }) {
-  const units = useUnits();
+function NoPackInPlace() {
   return (
-    <Notice tone="warn" title="Nothing in the box fits">
-      <ul className="m-0 pl-5 text-lg">
-        {instead.buy !== null && (
-          <li>
-            Buy one of <strong>{units.show(instead.buy.thickness)}</strong>
-            {instead.buy.with > 0 &&
-              ` and put it with ${units.show(instead.buy.with)} from the box`}
-            .
-          </li>
-        )}
-        {instead.grind !== null && (
-          <li>
-            Or take <strong>{units.show(instead.grind.amount)}</strong> off a pack of{' '}
-            {units.show(instead.grind.from)}.
-          </li>
-        )}
-        {instead.nearest.map(({ thickness, expectedPlay }) => (
-          <li key={thickness}>
-            The nearest at hand, {units.show(thickness)}, would give {units.show(expectedPlay)}.
-          </li>
-        ))}
-      </ul>
+    <Notice tone="warn" title="The pack in place is not known">
+      Enter it first: the new pack is worked out from it.
     </Notice>
   );
 }

@@ -1,8 +1,8 @@
+import { packThickness, packWords, pieceOrder } from '@wendaxis/core/shims';
 import { useCallback } from 'react';
 
-import { verdictOf, type JobState } from '@wendaxis/core/job';
+import { verdictOf, type JobState, type MeasuredPiece } from '@wendaxis/core/job';
 import { gainAt, inFinalBuild, kindSetAt } from '@wendaxis/core/plan';
-import { packThickness, packWords, pieceOrder } from '@wendaxis/core/shims';
 import { FIGURES } from '@wendaxis/core/figures';
 import { findStation, type Station } from '@wendaxis/core/unit';
 
@@ -10,6 +10,7 @@ import { record } from '../../stores/jobSync.ts';
 import { Button } from '../../ui/Button.tsx';
 import { useShortcut } from '../../ui/useShortcut.ts';
 import { useUnits } from '../../ui/useUnits.ts';
+import type { ScreenUnits } from '../../wording/screenUnits.ts';
 
 interface Props {
   readonly jobId: string;
@@ -42,25 +43,14 @@ export function FitPack({ jobId, state, site, onFitted }: Props) {
   ];
   return (
     <section className="grid max-w-6xl gap-4" aria-label="Fit">
-      <div className="flex items-start justify-between gap-4">
-        <div>
-          <h1 className="m-0 text-[2.3rem] leading-tight">
-            Fit {packWords(pieces, (mm) => units.digits(mm))}
-          </h1>
-          <p className="m-0 text-xl">
-            {units.show(after)} in all, {units.show(Math.abs(after - before))}{' '}
-            {after < before ? 'thinner' : 'thicker'} than before. {playWords()}
-          </p>
-        </div>
-        <Button
-          kind="main"
-          className="min-h-16 shrink-0 px-8 text-2xl"
-          onClick={fitted}
-          shortcut="Enter"
-        >
-          It is in
-        </Button>
-      </div>
+      <FitHead
+        pieces={pieces}
+        units={units}
+        after={after}
+        before={before}
+        playWords={playWords}
+        fitted={fitted}
+      />
       <ol className="bg-panel border-edge m-0 grid list-decimal gap-2 rounded-[3px] border-2 p-5 pl-11 text-xl">
         {steps.map((step) => (
           <li key={step}>{step}</li>
@@ -86,4 +76,37 @@ export function FitPack({ jobId, state, site, onFitted }: Props) {
     const play = value + gain.value * (after - before);
     return `The ${FIGURES[kind].words} should go from ${units.digits(verdict.value.mean)} to ${units.show(play)}.`;
   }
+}
+
+interface FitHeadProps {
+  readonly pieces: readonly MeasuredPiece[];
+  readonly units: ScreenUnits;
+  readonly after: number;
+  readonly before: number;
+  readonly playWords: () => string;
+  readonly fitted: () => void;
+}
+
+function FitHead({ pieces, units, after, before, playWords, fitted }: FitHeadProps) {
+  return (
+    <div className="flex items-start justify-between gap-4">
+      <div>
+        <h1 className="m-0 text-[2.3rem] leading-tight">
+          Fit {packWords(pieces, (mm) => units.digits(mm))}
+        </h1>
+        <p className="m-0 text-xl">
+          {units.show(after)} in all, {units.show(Math.abs(after - before))}{' '}
+          {after < before ? 'thinner' : 'thicker'} than before. {playWords()}
+        </p>
+      </div>
+      <Button
+        kind="main"
+        className="min-h-16 shrink-0 px-8 text-2xl"
+        onClick={fitted}
+        shortcut="Enter"
+      >
+        It is in
+      </Button>
+    </div>
+  );
 }

@@ -1,15 +1,15 @@
-import { packWords } from '@wendaxis/core/shims';
-import { useCallback, useMemo, useState } from 'react';
-import { RadioGroup } from 'radix-ui';
-
-import { describeFault, InputError, orRefused } from '@wendaxis/core/faults';
-import { withUncertainty, type JobState, type Run } from '@wendaxis/core/job';
+import { type Dispatch, type SetStateAction, useCallback, useMemo, useState } from 'react';
 import {
+  packWords,
   jointPacks,
   type JointAnswer,
   type JointChoice,
   type JointQuestion,
 } from '@wendaxis/core/shims';
+import { RadioGroup } from 'radix-ui';
+
+import { describeFault, InputError, orRefused } from '@wendaxis/core/faults';
+import { withUncertainty, type JobState, type Run } from '@wendaxis/core/job';
 import { FIGURES, type FigureKind } from '@wendaxis/core/figures';
 import { type Axis } from '@wendaxis/core/unit';
 
@@ -21,6 +21,7 @@ import { useShortcut } from '../../ui/useShortcut.ts';
 import { useUnits } from '../../ui/useUnits.ts';
 import { PlayTermsPanel } from '../setting/PlayTermsPanel.tsx';
 import { StockTable } from './StockTable.tsx';
+import type { ScreenUnits } from '../../wording/screenUnits.ts';
 
 interface Props {
   readonly jobId: string;
@@ -34,6 +35,68 @@ const NO_ANSWER: JointAnswer = { status: 'nothingFits', wanted: {}, choices: [],
 
 /** Packs for several sites of one shaft, chosen together: each is right only with the others. */
 export function JointPacks({ jobId, state, axis, run, question }: Props) {
+  const { computed, siteName, units, answer, usable, choose, chosen, setChosen, choice } =
+    useJointChoice({ question, axis, jobId, run });
+  if (computed instanceof InputError)
+    return (
+      <Notice tone="warn" title="No packs can be worked out from these">
+        {computed.faults.map(describeFault).join('. ')}
+      </Notice>
+    );
+  return (
+    <div className="grid gap-5 lg:grid-cols-[1.7fr_1fr]">
+      <section className="grid content-start gap-3" aria-label="Choice">
+        <JointHead
+          question={question}
+          siteName={siteName}
+          units={units}
+          answer={answer}
+          usable={usable}
+          choose={choose}
+        />
+        {answer.status === 'unproven' && (
+          <Notice tone="warn" title="No packs at hand can be proven">
+            These aim inside both bands, but nearer to a limit than the uncertainty. The readings
+            afterwards decide.
+          </Notice>
+        )}
+        {answer.status === 'nothingFits' && (
+          <Notice tone="warn" title="Nothing in the box brings both into their bands">
+            The nearest is shown. Order the thicknesses that are wanted.
+          </Notice>
+        )}
+        <JointChoices
+          chosen={chosen}
+          setChosen={setChosen}
+          answer={answer}
+          siteName={siteName}
+          units={units}
+          question={question}
+        />
+        <p className="m-0">
+          {answer.tried.toLocaleString('en')} pairs of the nearest packs were held against both
+          bands.
+        </p>
+      </section>
+      <div className="grid content-start gap-4">
+        <section aria-label="Stock" className="bg-panel border-edge rounded-[3px] border-2 p-4">
+          <h2 className="m-0 text-2xl">Stock, {units.unit()}</h2>
+          <StockTable stock={question.stock} pack={together(choice)} />
+        </section>
+        <PlayTermsPanel jobId={jobId} axis={axis} state={state} />
+      </div>
+    </div>
+  );
+}
+
+interface UseJointChoiceInput {
+  readonly question: JointQuestion;
+  readonly axis: Axis;
+  readonly jobId: string;
+  readonly run: Run;
+}
+
+function useJointChoice({ question, axis, jobId, run }: UseJointChoiceInput) {
   const units = useUnits();
   const [chosen, setChosen] = useState(0);
   const computed = useMemo(
@@ -57,86 +120,80 @@ export function JointPacks({ jobId, state, axis, run, question }: Props) {
       });
   }, [choice, jobId, run.runId, question.stock]);
   useShortcut(['Enter'], choose, usable);
-  if (computed instanceof InputError)
-    return (
-      <Notice tone="warn" title="No packs can be worked out from these">
-        {computed.faults.map(describeFault).join('. ')}
-      </Notice>
-    );
+  return { computed, siteName, units, answer, usable, choose, chosen, setChosen, choice };
+}
+
+interface JointChoicesProps {
+  readonly chosen: number;
+  readonly setChosen: Dispatch<SetStateAction<number>>;
+  readonly answer: JointAnswer;
+  readonly siteName: (id: string) => string;
+  readonly units: ScreenUnits;
+  readonly question: JointQuestion;
+}
+
+function JointChoices({ chosen, setChosen, answer, siteName, units, question }: JointChoicesProps) {
   return (
-    <div className="grid gap-5 lg:grid-cols-[1.7fr_1fr]">
-      <section className="grid content-start gap-3" aria-label="Choice">
-        <div className="flex items-start justify-between gap-4">
-          <div>
-            <h1 className="m-0 text-[2.3rem] leading-tight">Choose the packs together</h1>
-            <p className="m-0 text-xl">
-              Wanted:{' '}
-              {question.sites
-                .map(({ id }) => `${siteName(id)} ${units.digits(answer.wanted[id]!)}`)
-                .join(', ')}{' '}
-              {units.unit()}. One of them moves both figures.
-            </p>
-          </div>
-          {usable && (
-            <Button
-              kind="main"
-              className="min-h-14 shrink-0 px-5 text-xl"
-              onClick={choose}
-              shortcut="Enter"
-            >
-              Take these packs
-            </Button>
-          )}
-        </div>
-        {answer.status === 'unproven' && (
-          <Notice tone="warn" title="No packs at hand can be proven">
-            These aim inside both bands, but nearer to a limit than the uncertainty. The readings
-            afterwards decide.
-          </Notice>
-        )}
-        {answer.status === 'nothingFits' && (
-          <Notice tone="warn" title="Nothing in the box brings both into their bands">
-            The nearest is shown. Order the thicknesses that are wanted.
-          </Notice>
-        )}
-        <RadioGroup.Root
-          value={String(chosen)}
-          onValueChange={(value) => setChosen(Number(value))}
-          aria-label="Packs"
-          className="grid gap-3"
+    <RadioGroup.Root
+      value={String(chosen)}
+      onValueChange={(value) => setChosen(Number(value))}
+      aria-label="Packs"
+      className="grid gap-3"
+    >
+      {answer.choices.map((one, at) => (
+        <RadioGroup.Item
+          key={one.packs.map(({ thickness }) => thickness).join(' ')}
+          value={String(at)}
+          className="bg-panel text-ink border-edge data-[state=checked]:border-plate grid gap-2 rounded-[3px] border-2 p-3 text-left data-[state=checked]:border-4"
         >
-          {answer.choices.map((one, at) => (
-            <RadioGroup.Item
-              key={one.packs.map(({ thickness }) => thickness).join(' ')}
-              value={String(at)}
-              className="bg-panel text-ink border-edge data-[state=checked]:border-plate grid gap-2 rounded-[3px] border-2 p-3 text-left data-[state=checked]:border-4"
-            >
-              <span className="small-label">{at === 0 ? 'Best' : `Next ${at}`}</span>
-              {one.packs.map(({ siteId, pieces, thickness }) => (
-                <span key={siteId} className="text-lg">
-                  {siteName(siteId)}:{' '}
-                  <span className="figure text-xl">
-                    {packWords(pieces, (mm) => units.digits(mm))}
-                  </span>{' '}
-                  = {units.show(thickness)}
-                </span>
-              ))}
-              <Expected choice={one} question={question} />
-            </RadioGroup.Item>
+          <span className="small-label">{at === 0 ? 'Best' : `Next ${at}`}</span>
+          {one.packs.map(({ siteId, pieces, thickness }) => (
+            <span key={siteId} className="text-lg">
+              {siteName(siteId)}:{' '}
+              <span className="figure text-xl">{packWords(pieces, (mm) => units.digits(mm))}</span>{' '}
+              = {units.show(thickness)}
+            </span>
           ))}
-        </RadioGroup.Root>
-        <p className="m-0">
-          {answer.tried.toLocaleString('en')} pairs of the nearest packs were held against both
-          bands.
+          <Expected choice={one} question={question} />
+        </RadioGroup.Item>
+      ))}
+    </RadioGroup.Root>
+  );
+}
+
+interface JointHeadProps {
+  readonly question: JointQuestion;
+  readonly siteName: (id: string) => string;
+  readonly units: ScreenUnits;
+  readonly answer: JointAnswer;
+  readonly usable: boolean;
+  readonly choose: () => void;
+}
+
+/** The packs that are proposed, and the key that takes them. */
+function JointHead({ question, siteName, units, answer, usable, choose }: JointHeadProps) {
+  return (
+    <div className="flex items-start justify-between gap-4">
+      <div>
+        <h1 className="m-0 text-[2.3rem] leading-tight">Choose the packs together</h1>
+        <p className="m-0 text-xl">
+          Wanted:{' '}
+          {question.sites
+            .map(({ id }) => `${siteName(id)} ${units.digits(answer.wanted[id]!)}`)
+            .join(', ')}{' '}
+          {units.unit()}. One of them moves both figures.
         </p>
-      </section>
-      <div className="grid content-start gap-4">
-        <section aria-label="Stock" className="bg-panel border-edge rounded-[3px] border-2 p-4">
-          <h2 className="m-0 text-2xl">Stock, {units.unit()}</h2>
-          <StockTable stock={question.stock} pack={together(choice)} />
-        </section>
-        <PlayTermsPanel jobId={jobId} axis={axis} state={state} />
       </div>
+      {usable && (
+        <Button
+          kind="main"
+          className="min-h-14 shrink-0 px-5 text-xl"
+          onClick={choose}
+          shortcut="Enter"
+        >
+          Take these packs
+        </Button>
+      )}
     </div>
   );
 }

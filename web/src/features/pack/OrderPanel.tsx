@@ -1,13 +1,13 @@
+import type { OrderAnswer, OrderQuestion } from '@wendaxis/core/odds';
 import { useCallback, useState } from 'react';
 import { v4 as uuid } from 'uuid';
 
 import { UNKNOWN_PLACE } from '@wendaxis/core/arrangement';
 import { stockAtHand, verdictOf, type JobState } from '@wendaxis/core/job';
 import { playSite, USUAL_MOST_PIECES, type Step } from '@wendaxis/core/plan';
-import type { OrderQuestion } from '@wendaxis/core/odds';
 
-import { useWorkshop } from '../../stores/useWorkshop.ts';
-import { useWorkshopRecord } from '../../stores/useWorkshopRecord.ts';
+import { useWorkshop, type OpenWorkshop } from '../../stores/useWorkshop.ts';
+import { useWorkshopRecord, type Saving } from '../../stores/useWorkshopRecord.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Panel } from '../../ui/Panel.tsx';
 import { QuantityField, readField } from '../../ui/QuantityField.tsx';
@@ -17,6 +17,7 @@ import { SavingWords } from '../workshop/SavingWords.tsx';
 import { OddsBars } from './OddsBars.tsx';
 import { percent } from './oddsWords.ts';
 import { gradedSizes, orderQuestion } from './orderEntry.ts';
+import type { ScreenUnits } from '../../wording/screenUnits.ts';
 
 interface Props {
   readonly step: Step;
@@ -27,6 +28,58 @@ interface Props {
 export function OrderPanel({ step, state }: Props) {
   const units = useUnits();
   const workshop = useWorkshop();
+  const { question, site, verdict, texts, setTexts } = useOrderQuestion({
+    state,
+    step,
+    units,
+    workshop,
+  });
+  const key = JSON.stringify(question);
+  const ask = useCallback(
+    (worker: RemoteOdds) => worker.orderSizes(JSON.parse(key) as OrderQuestion),
+    [key],
+  );
+  const computed = useOdds(question === null ? null : ask);
+  const { saving, save } = useWorkshopRecord();
+  if (site === undefined || verdict?.status !== 'judged') return null;
+  const orderAll = async (order: readonly { readonly thickness: number }[]): Promise<void> => {
+    for (const { thickness } of order)
+      if (!(await save('SizeOrdered', { orderId: uuid(), thickness, count: 1, price: null })))
+        return;
+  };
+  const set = (name: keyof typeof texts) => (text: string) => setTexts({ ...texts, [name]: text });
+  return (
+    <Panel title="What to order before it comes apart">
+      <SizesAskedFor texts={texts} set={set} />
+      {question === null && (
+        <p role="alert" className="text-bad m-0 font-semibold">
+          A list of 1 to 60 sizes, from small to large.
+        </p>
+      )}
+      {question !== null && computed.status === 'computing' && (
+        <p className="m-0">Working it out…</p>
+      )}
+      {question !== null && computed.status === 'failed' && (
+        <p role="alert" className="text-bad m-0 font-semibold">
+          It cannot be worked out: {computed.message}
+        </p>
+      )}
+      {question !== null && computed.status === 'done' && (
+        <WhatToOrder units={units} computed={computed} saving={saving} orderAll={orderAll} />
+      )}
+    </Panel>
+  );
+}
+
+interface UseOrderQuestionInput {
+  readonly state: JobState;
+  readonly step: Step;
+  readonly units: ScreenUnits;
+  readonly workshop: OpenWorkshop;
+}
+
+/** What is asked of the sizes on offer, once enough is known. */
+function useOrderQuestion({ state, step, units, workshop }: UseOrderQuestionInput) {
   const [texts, setTexts] = useState({
     from: '0.1 mm',
     to: '1.5 mm',
@@ -80,77 +133,63 @@ export function OrderPanel({ step, state }: Props) {
           changedParts: parts,
           mostPieces: USUAL_MOST_PIECES,
         });
-  const key = JSON.stringify(question);
-  const ask = useCallback(
-    (worker: RemoteOdds) => worker.orderSizes(JSON.parse(key) as OrderQuestion),
-    [key],
-  );
-  const computed = useOdds(question === null ? null : ask);
-  const { saving, save } = useWorkshopRecord();
-  if (site === undefined || verdict?.status !== 'judged') return null;
-  const orderAll = async (order: readonly { readonly thickness: number }[]): Promise<void> => {
-    for (const { thickness } of order)
-      if (!(await save('SizeOrdered', { orderId: uuid(), thickness, count: 1, price: null })))
-        return;
-  };
-  const set = (name: keyof typeof texts) => (text: string) => setTexts({ ...texts, [name]: text });
+  return { question, site, verdict, texts, setTexts };
+}
+
+interface WhatToOrderProps {
+  readonly units: ScreenUnits;
+  readonly computed: { readonly status: 'done'; readonly answer: OrderAnswer };
+  readonly saving: Saving;
+  readonly orderAll: (order: readonly { readonly thickness: number }[]) => Promise<void>;
+}
+
+/** What to order, and how sure that makes it. */
+function WhatToOrder({ units, computed, saving, orderAll }: WhatToOrderProps) {
   return (
-    <Panel title="What to order before it comes apart">
-      <div className="grid grid-cols-2 gap-x-3">
-        <QuantityField
-          label="Sizes on the list from"
-          text={texts.from}
-          onText={set('from')}
-          quiet
-        />
-        <QuantityField label="to" text={texts.to} onText={set('to')} quiet />
-        <QuantityField label="in steps of" text={texts.step} onText={set('step')} quiet />
-        <QuantityField
-          label="New parts move the play by (1 σ)"
-          text={texts.parts}
-          onText={set('parts')}
-          quiet
-        />
-      </div>
-      {question === null && (
-        <p role="alert" className="text-bad m-0 font-semibold">
-          A list of 1 to 60 sizes, from small to large.
-        </p>
+    <div role="status" className="grid gap-1">
+      <p className="m-0 text-lg">
+        Wanted about <strong className="figure">{units.show(computed.answer.wanted)}</strong>. With
+        the box as it is: <strong className="figure">{percent(computed.answer.oddsNow)}</strong>.
+      </p>
+      <OddsBars bins={computed.answer.bins} band={{ lower: null, upper: null }} />
+      <p className="m-0 text-xl font-semibold">
+        {computed.answer.order.length === 0
+          ? 'Nothing to order.'
+          : `Order ${computed.answer.order.map(({ thickness }) => units.digits(thickness)).join(', ')} ${units.unit()}: ${percent(computed.answer.oddsAfter.at(-1)!)}.`}
+        {!computed.answer.reached && ' This list does not reach 95 %.'}
+      </p>
+      {computed.answer.order.length > 0 && (
+        <Button
+          className="justify-self-start"
+          disabled={saving === 'saving'}
+          onClick={() => void orderAll(computed.answer.order)}
+        >
+          Put them on order
+        </Button>
       )}
-      {question !== null && computed.status === 'computing' && (
-        <p className="m-0">Working it out…</p>
-      )}
-      {question !== null && computed.status === 'failed' && (
-        <p role="alert" className="text-bad m-0 font-semibold">
-          It cannot be worked out: {computed.message}
-        </p>
-      )}
-      {question !== null && computed.status === 'done' && (
-        <div role="status" className="grid gap-1">
-          <p className="m-0 text-lg">
-            Wanted about <strong className="figure">{units.show(computed.answer.wanted)}</strong>.
-            With the box as it is:{' '}
-            <strong className="figure">{percent(computed.answer.oddsNow)}</strong>.
-          </p>
-          <OddsBars bins={computed.answer.bins} band={{ lower: null, upper: null }} />
-          <p className="m-0 text-xl font-semibold">
-            {computed.answer.order.length === 0
-              ? 'Nothing to order.'
-              : `Order ${computed.answer.order.map(({ thickness }) => units.digits(thickness)).join(', ')} ${units.unit()}: ${percent(computed.answer.oddsAfter.at(-1)!)}.`}
-            {!computed.answer.reached && ' This list does not reach 95 %.'}
-          </p>
-          {computed.answer.order.length > 0 && (
-            <Button
-              className="justify-self-start"
-              disabled={saving === 'saving'}
-              onClick={() => void orderAll(computed.answer.order)}
-            >
-              Put them on order
-            </Button>
-          )}
-          <SavingWords saving={saving} saved="On order: see the workshop." />
-        </div>
-      )}
-    </Panel>
+      <SavingWords saving={saving} saved="On order: see the workshop." />
+    </div>
+  );
+}
+
+interface SizesAskedForProps {
+  readonly texts: { from: string; to: string; step: string; parts: string };
+  readonly set: (name: 'from' | 'to' | 'step' | 'parts') => (text: string) => void;
+}
+
+/** Which sizes a maker offers. */
+function SizesAskedFor({ texts, set }: SizesAskedForProps) {
+  return (
+    <div className="grid grid-cols-2 gap-x-3">
+      <QuantityField label="Sizes on the list from" text={texts.from} onText={set('from')} quiet />
+      <QuantityField label="to" text={texts.to} onText={set('to')} quiet />
+      <QuantityField label="in steps of" text={texts.step} onText={set('step')} quiet />
+      <QuantityField
+        label="New parts move the play by (1 σ)"
+        text={texts.parts}
+        onText={set('parts')}
+        quiet
+      />
+    </div>
   );
 }

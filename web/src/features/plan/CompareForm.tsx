@@ -55,43 +55,7 @@ export function CompareForm({ jobId, step, state }: Props) {
   return (
     <form onSubmit={submit} className="grid gap-3">
       <BearingFields label="The new one" entry={entry} onEntry={setEntry} />
-      {comparison !== null && (
-        <div
-          className={`bg-panel rounded-[3px] border-2 p-3 ${comparison.result === 'differs' ? 'border-bad' : 'border-edge'}`}
-          aria-live="polite"
-        >
-          <p className="m-0 text-xl font-bold">{RESULT_WORDS[comparison.result]}</p>
-          <table className="w-full border-collapse">
-            <thead>
-              <tr className="small-label text-left">
-                <th className="w-8" />
-                <th>What</th>
-                <th>Wanted</th>
-                <th>New</th>
-              </tr>
-            </thead>
-            <tbody>
-              {comparison.lines.map((line) => (
-                <tr key={line.what} className="border-edge border-t align-baseline">
-                  <td
-                    className={`text-xl font-bold ${line.result === 'differs' ? 'text-bad' : ''}`}
-                  >
-                    {LINE_SIGNS[line.result]}
-                  </td>
-                  <td className="py-1 font-semibold">
-                    {line.what}
-                    {line.advice !== '' && (
-                      <span className="block text-base font-normal">{line.advice}</span>
-                    )}
-                  </td>
-                  <td className="figure">{line.wanted}</td>
-                  <td className="figure">{line.offered}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </div>
-      )}
+      {comparison !== null && <Comparison comparison={comparison} />}
       <Button
         kind="main"
         type="submit"
@@ -101,5 +65,48 @@ export function CompareForm({ jobId, step, state }: Props) {
         This one lies here
       </Button>
     </form>
+  );
+}
+
+interface ComparisonProps {
+  readonly comparison: BearingComparison;
+}
+
+/** What the new bearing is against the old. */
+function Comparison({ comparison }: ComparisonProps) {
+  return (
+    <div
+      className={`bg-panel rounded-[3px] border-2 p-3 ${comparison.result === 'differs' ? 'border-bad' : 'border-edge'}`}
+      aria-live="polite"
+    >
+      <p className="m-0 text-xl font-bold">{RESULT_WORDS[comparison.result]}</p>
+      <table className="w-full border-collapse">
+        <thead>
+          <tr className="small-label text-left">
+            <th className="w-8" />
+            <th>What</th>
+            <th>Wanted</th>
+            <th>New</th>
+          </tr>
+        </thead>
+        <tbody>
+          {comparison.lines.map((line) => (
+            <tr key={line.what} className="border-edge border-t align-baseline">
+              <td className={`text-xl font-bold ${line.result === 'differs' ? 'text-bad' : ''}`}>
+                {LINE_SIGNS[line.result]}
+              </td>
+              <td className="py-1 font-semibold">
+                {line.what}
+                {line.advice !== '' && (
+                  <span className="block text-base font-normal">{line.advice}</span>
+                )}
+              </td>
+              <td className="figure">{line.wanted}</td>
+              <td className="figure">{line.offered}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
   );
 }

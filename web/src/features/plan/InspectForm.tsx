@@ -1,4 +1,4 @@
-import { useCallback, useMemo, useState } from 'react';
+import { type Dispatch, type SetStateAction, useCallback, useMemo, useState } from 'react';
 
 import {
   FINDINGS,
@@ -68,18 +68,7 @@ export function InspectForm({ jobId, step, state, onDone }: Props) {
   useShortcut(['Enter'], decide, verdict !== null);
   return (
     <div className="grid gap-3">
-      <fieldset className="m-0 grid gap-2 border-0 p-0 sm:grid-cols-2">
-        <legend className="mb-1 p-0 text-lg font-semibold">What was seen</legend>
-        {possible.map((id, index) => (
-          <FindingButton
-            key={id}
-            id={id}
-            digit={index + 1}
-            pressed={seen.includes(id)}
-            onToggle={toggle}
-          />
-        ))}
-      </fieldset>
+      <FindingButtons possible={possible} seen={seen} toggle={toggle} />
       {measured.length > 0 && (
         <ul className="tape-note m-0 list-none p-3 pl-4" aria-label="From the sizes">
           {measured.map(({ reason }) => (
@@ -100,35 +89,140 @@ export function InspectForm({ jobId, step, state, onDone }: Props) {
           options={VERDICTS.map((value) => ({ value, ...VERDICT_WORDS[value] }))}
         />
       )}
-      {repair !== null && (
-        <label className="grid gap-1">
-          <span className="small-label">How it is repaired</span>
-          <select
-            className="bg-panel border-edge min-h-12 border-2 px-3 text-lg"
-            value={repair}
-            onChange={(event) => setChosenRepair(event.target.value as RepairId)}
-          >
-            {REPAIR_IDS.map((id) => (
-              <option key={id} value={id}>
-                {REPAIRS[id].words}
-              </option>
-            ))}
-          </select>
-        </label>
-      )}
-      <div className="flex flex-wrap items-end gap-3">
-        <Button
-          kind="main"
-          className="min-h-16 px-8 text-2xl"
-          disabled={verdict === null}
-          onClick={decide}
-          shortcut="Enter"
-        >
-          Decided
-        </Button>
-        <NoteField value={note} onChange={setNote} max={300} />
-      </div>
+      {repair !== null && <ChosenRepair repair={repair} setChosenRepair={setChosenRepair} />}
+      <InspectSave verdict={verdict} decide={decide} note={note} setNote={setNote} />
     </div>
+  );
+}
+
+interface FindingButtonsProps {
+  readonly possible: readonly (
+    | 'sound'
+    | 'trackPitted'
+    | 'trackDented'
+    | 'ringBlued'
+    | 'ringCracked'
+    | 'cageDamaged'
+    | 'rough'
+    | 'spunInBore'
+    | 'spunOnJournal'
+    | 'cracked'
+    | 'crackedThrough'
+    | 'scoreAtOilHole'
+    | 'jointDamaged'
+    | 'threadDamaged'
+    | 'sealBoreScored'
+    | 'trackGrooved'
+    | 'onceOnly'
+    | 'toothChipped'
+    | 'toothPitted'
+    | 'stretched'
+    | 'wornThin'
+    | 'wornOneEnd'
+    | 'wornOneSide'
+    | 'backPolished'
+    | 'embedded'
+    | 'bushTurned'
+    | 'rollersWorn'
+    | 'springLost'
+    | 'faceWorn'
+  )[];
+  readonly seen: readonly (
+    | 'sound'
+    | 'trackPitted'
+    | 'trackDented'
+    | 'ringBlued'
+    | 'ringCracked'
+    | 'cageDamaged'
+    | 'rough'
+    | 'spunInBore'
+    | 'spunOnJournal'
+    | 'cracked'
+    | 'crackedThrough'
+    | 'scoreAtOilHole'
+    | 'jointDamaged'
+    | 'threadDamaged'
+    | 'sealBoreScored'
+    | 'trackGrooved'
+    | 'onceOnly'
+    | 'toothChipped'
+    | 'toothPitted'
+    | 'stretched'
+    | 'wornThin'
+    | 'wornOneEnd'
+    | 'wornOneSide'
+    | 'backPolished'
+    | 'embedded'
+    | 'bushTurned'
+    | 'rollersWorn'
+    | 'springLost'
+    | 'faceWorn'
+  )[];
+  readonly toggle: (id: FindingId) => void;
+}
+
+function FindingButtons({ possible, seen, toggle }: FindingButtonsProps) {
+  return (
+    <fieldset className="m-0 grid gap-2 border-0 p-0 sm:grid-cols-2">
+      <legend className="mb-1 p-0 text-lg font-semibold">What was seen</legend>
+      {possible.map((id, index) => (
+        <FindingButton
+          key={id}
+          id={id}
+          digit={index + 1}
+          pressed={seen.includes(id)}
+          onToggle={toggle}
+        />
+      ))}
+    </fieldset>
+  );
+}
+
+interface InspectSaveProps {
+  readonly verdict: InspectionVerdict | null;
+  readonly decide: () => void;
+  readonly note: string;
+  readonly setNote: Dispatch<SetStateAction<string>>;
+}
+
+function InspectSave({ verdict, decide, note, setNote }: InspectSaveProps) {
+  return (
+    <div className="flex flex-wrap items-end gap-3">
+      <Button
+        kind="main"
+        className="min-h-16 px-8 text-2xl"
+        disabled={verdict === null}
+        onClick={decide}
+        shortcut="Enter"
+      >
+        Decided
+      </Button>
+      <NoteField value={note} onChange={setNote} max={300} />
+    </div>
+  );
+}
+
+interface ChosenRepairProps {
+  readonly repair: RepairId;
+  readonly setChosenRepair: (repair: RepairId) => void;
+}
+
+function ChosenRepair({ repair, setChosenRepair }: ChosenRepairProps) {
+  return (
+    <label className="grid gap-1">
+      <span className="small-label">How it is repaired</span>
+      <select
+        className="bg-panel border-edge min-h-12 border-2 px-3 text-lg"
+        value={repair}
+        onChange={(event) => setChosenRepair(event.target.value as RepairId)}
+      >
+        {REPAIR_IDS.map((id) => (
+          <option key={id} value={id}>
+            {REPAIRS[id].words}
+          </option>
+        ))}
+      </select>
+    </label>
   );
 }
 

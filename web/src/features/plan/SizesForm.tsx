@@ -1,4 +1,4 @@
-import { useState, type FormEvent } from 'react';
+import { type Dispatch, type SetStateAction, useState, type FormEvent } from 'react';
 import { Link } from 'react-router';
 
 import { isFarFrom, placesFor, SIZE_FEATURE_TABLE, type SizeFeature } from '@wendaxis/core/inspect';
@@ -45,43 +45,89 @@ export function SizesForm({ jobId, step, state }: Props) {
             </Notice>
           );
         return (
-          <fieldset key={feature} className="border-edge m-0 rounded-[3px] border-2 p-3">
-            <legend className="px-2 text-lg font-semibold">
-              {SIZE_FEATURE_TABLE[feature].words}
-            </legend>
-            <label className="mb-2 flex flex-wrap items-center gap-3">
-              <span className="small-label">Measured with</span>
-              <select
-                className="bg-panel border-edge min-h-12 border-2 px-3"
-                value={instrument.id}
-                onChange={(event) => setChosen({ ...chosen, [feature]: event.target.value })}
-              >
-                {able.map(({ id, name }) => (
-                  <option key={id} value={id}>
-                    {name}
-                  </option>
-                ))}
-              </select>
-            </label>
-            <div className="grid gap-x-3 gap-y-1 sm:grid-cols-3">
-              {placesFor(feature, station.count).map((place) => (
-                <SizeEntry
-                  key={place.id}
-                  jobId={jobId}
-                  station={station}
-                  feature={feature}
-                  place={place}
-                  instrument={instrument}
-                  measured={
-                    state.inspection.sizes[station.id]?.[feature]?.[place.id]?.value ?? null
-                  }
-                />
-              ))}
-            </div>
-          </fieldset>
+          <FeatureSizes
+            key={feature}
+            feature={feature}
+            instrument={instrument}
+            setChosen={setChosen}
+            chosen={chosen}
+            able={able}
+            station={station}
+            jobId={jobId}
+            state={state}
+          />
         );
       })}
     </div>
+  );
+}
+
+interface FeatureSizesProps {
+  readonly feature: SizeFeature;
+  readonly instrument: WorkshopInstrument;
+  readonly setChosen: Dispatch<SetStateAction<Readonly<Partial<Record<SizeFeature, string>>>>>;
+  readonly chosen: Readonly<
+    Partial<
+      Record<
+        | 'length'
+        | 'journal'
+        | 'ringOutside'
+        | 'ringWidth'
+        | 'bore'
+        | 'ringBore'
+        | 'shoulderDepth'
+        | 'seatedDepth',
+        string
+      >
+    >
+  >;
+  readonly able: readonly WorkshopInstrument[];
+  readonly station: Station;
+  readonly jobId: string;
+  readonly state: JobState;
+}
+
+function FeatureSizes({
+  feature,
+  instrument,
+  setChosen,
+  chosen,
+  able,
+  station,
+  jobId,
+  state,
+}: FeatureSizesProps) {
+  return (
+    <fieldset className="border-edge m-0 rounded-[3px] border-2 p-3">
+      <legend className="px-2 text-lg font-semibold">{SIZE_FEATURE_TABLE[feature].words}</legend>
+      <label className="mb-2 flex flex-wrap items-center gap-3">
+        <span className="small-label">Measured with</span>
+        <select
+          className="bg-panel border-edge min-h-12 border-2 px-3"
+          value={instrument.id}
+          onChange={(event) => setChosen({ ...chosen, [feature]: event.target.value })}
+        >
+          {able.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </select>
+      </label>
+      <div className="grid gap-x-3 gap-y-1 sm:grid-cols-3">
+        {placesFor(feature, station.count).map((place) => (
+          <SizeEntry
+            key={place.id}
+            jobId={jobId}
+            station={station}
+            feature={feature}
+            place={place}
+            instrument={instrument}
+            measured={state.inspection.sizes[station.id]?.[feature]?.[place.id]?.value ?? null}
+          />
+        ))}
+      </div>
+    </fieldset>
   );
 }
 

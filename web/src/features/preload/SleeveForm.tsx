@@ -1,5 +1,4 @@
 import { useState } from 'react';
-
 import type { JobState } from '@wendaxis/core/job';
 import {
   sealDragOf,
@@ -9,17 +8,18 @@ import {
   type Step,
 } from '@wendaxis/core/plan';
 import { FREE_STEP, STOP_CAUSES } from '@wendaxis/core/preload';
-
 import { record } from '../../stores/jobSync.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { Panel } from '../../ui/Panel.tsx';
-import { QuantityField, readField } from '../../ui/QuantityField.tsx';
+import { readField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { SleeveChart } from './SleeveChart.tsx';
 import { SLEEVE_WORDS } from './torqueWords.ts';
-import { TorqueCapture } from './TorqueCapture.tsx';
-import { TorqueTape } from './TorqueForm.tsx';
+import type { Axis } from '@wendaxis/core/unit';
+import { Turning, round } from './SleeveTurning.tsx';
+
+const DRAG_FIRST = 'It is what the wrench reads while there is still play.';
 
 interface Props {
   readonly jobId: string;
@@ -32,6 +32,70 @@ interface Props {
 export function SleeveForm({ jobId, step, state, onDone }: Props) {
   const units = useUnits();
   const axis = state.unit!.axes.find(({ id }) => id === step.axisId)!;
+  const turn = useSleeveTurn({ state, axis });
+  if (turn.spec === null) return <Notice title="Enter the rolling torque band first" />;
+  if (turn.drag === null)
+    return <Notice title="The drag of the seal comes first">{DRAG_FIRST}</Notice>;
+  const number = (text: string, kind: 'angle' | 'torque' | 'length') => {
+    const reading = readField(text, kind, units.system);
+    return reading.status === 'read' ? reading.quantity.value : null;
+  };
+  const angle = number(turn.typed, 'angle') ?? turn.planned;
+  const backwards = angle < turn.now;
+  const stopped = turn.progress !== null && turn.progress.forecast.step === 0;
+  const rows = state.measured.torques
+    .filter((row) => row.axisId === axis.id && row.stage === 'crush')
+    .filter((row) => row.angle === angle);
+  return (
+    <div className="grid gap-4">
+      <Standing
+        jobId={jobId}
+        progress={turn.progress}
+        planned={turn.planned}
+        sleeveId={step.stationId!}
+      />
+      {turn.progress?.solid?.stopped === true && (
+        <Notice
+          tone="warn"
+          title="A solid stop: the nut is tight, the play stays, and there is no preload"
+        >
+          Do not tighten further. Likeliest first: {STOP_CAUSES.join('; ')}.
+        </Notice>
+      )}
+      {turn.progress?.forecast.status !== 'overshoot' && (
+        <Turning
+          typed={turn.typed}
+          planned={turn.planned}
+          setTyped={turn.setTyped}
+          nut={turn.nut}
+          setNut={turn.setNut}
+          play={turn.play}
+          setPlay={turn.setPlay}
+          backwards={backwards}
+          now={turn.now}
+          jobId={jobId}
+          state={state}
+          axis={axis}
+          angle={angle}
+          number={number}
+          rows={rows}
+        />
+      )}
+      {turn.progress === null && <OnlyTheSeal jobId={jobId} step={step} onDone={onDone} />}
+      {stopped && turn.progress !== null && turn.progress.readingsHere < 2 && (
+        <p className="m-0 text-lg font-semibold">One more reading at this angle.</p>
+      )}
+    </div>
+  );
+}
+
+interface UseSleeveTurnInput {
+  readonly state: JobState;
+  readonly axis: Axis;
+}
+
+/** Where the sleeve stands, and the turn that is planned or typed. */
+function useSleeveTurn({ state, axis }: UseSleeveTurnInput) {
   const spec = torqueSpec(state, axis.id);
   const progress = sleeveProgress(state, axis);
   const drag = spec?.sealDrag === 'included' ? 0 : (sealDragOf(state, axis)?.value ?? null);
@@ -41,104 +105,7 @@ export function SleeveForm({ jobId, step, state, onDone }: Props) {
   const [typed, setTyped] = useState('');
   const [nut, setNut] = useState('');
   const [play, setPlay] = useState('');
-  if (spec === null) return <Notice title="Enter the rolling torque band first" />;
-  if (drag === null)
-    return (
-      <Notice title="The drag of the seal comes first">
-        It is what the wrench reads while there is still play.
-      </Notice>
-    );
-  const number = (text: string, kind: 'angle' | 'torque' | 'length') => {
-    const reading = readField(text, kind, units.system);
-    return reading.status === 'read' ? reading.quantity.value : null;
-  };
-  const angle = number(typed, 'angle') ?? planned;
-  const backwards = angle < now;
-  const stopped = progress !== null && progress.forecast.step === 0;
-  const rows = state.measured.torques
-    .filter((row) => row.axisId === axis.id && row.stage === 'crush')
-    .filter((row) => row.angle === angle);
-  return (
-    <div className="grid gap-4">
-      <Standing jobId={jobId} progress={progress} planned={planned} sleeveId={step.stationId!} />
-      {progress?.solid?.stopped === true && (
-        <Notice
-          tone="warn"
-          title="A solid stop: the nut is tight, the play stays, and there is no preload"
-        >
-          Do not tighten further. Likeliest first: {STOP_CAUSES.join('; ')}.
-        </Notice>
-      )}
-      {progress?.forecast.status !== 'overshoot' && (
-        <>
-          <div className="flex flex-wrap items-end gap-3">
-            <div className="w-44">
-              <QuantityField
-                label="Nut stands at"
-                kind="angle"
-                text={typed === '' ? `${round(planned)}` : typed}
-                onText={setTyped}
-              />
-            </div>
-            <details className="min-w-48">
-              <summary className="min-h-12 cursor-pointer pt-3">
-                Nut’s torque and play, where read
-              </summary>
-              <div className="flex flex-wrap gap-3">
-                <div className="w-40">
-                  <QuantityField
-                    label="Torque of the nut"
-                    kind="torque"
-                    text={nut}
-                    onText={setNut}
-                    optional
-                  />
-                </div>
-                <div className="w-40">
-                  <QuantityField label="Play left" text={play} onText={setPlay} optional />
-                </div>
-              </div>
-            </details>
-          </div>
-          {backwards ? (
-            <p role="alert" className="text-bad m-0 text-lg font-semibold">
-              Never back off: the sleeve does not come back, and preload is lost in service. The nut
-              stands at {round(now)}°.
-            </p>
-          ) : (
-            <TorqueCapture
-              jobId={jobId}
-              practice={state.sheet.practice}
-              axisId={axis.id}
-              stage="crush"
-              what="bearings"
-              angle={angle}
-              nutTorque={number(nut, 'torque')}
-              endPlay={number(play, 'length')}
-            />
-          )}
-          <TorqueTape jobId={jobId} rows={rows} />
-        </>
-      )}
-      {progress === null && (
-        <Button
-          className="justify-self-start"
-          onClick={() => {
-            record(jobId, 'StepDone', {
-              stepId: step.id,
-              note: 'Only the seal was changed: nut back to its mark, old sleeve',
-            });
-            onDone();
-          }}
-        >
-          Only the seal was changed: nut back to its mark
-        </Button>
-      )}
-      {stopped && progress.readingsHere < 2 && (
-        <p className="m-0 text-lg font-semibold">One more reading at this angle.</p>
-      )}
-    </div>
-  );
+  return { spec, drag, typed, planned, now, progress, setTyped, nut, setNut, play, setPlay };
 }
 
 /** The picture beside it: rolling torque against nut angle, with the forecast. */
@@ -213,6 +180,20 @@ const TONE: Readonly<Partial<Record<SleeveProgress['forecast']['status'], string
   overshoot: 'text-bad',
 };
 
-function round(degrees: number): number {
-  return Math.round(degrees);
+/** Where only the seal was changed, the old sleeve keeps its place. */
+function OnlyTheSeal({ jobId, step, onDone }: Pick<Props, 'jobId' | 'step' | 'onDone'>) {
+  return (
+    <Button
+      className="justify-self-start"
+      onClick={() => {
+        record(jobId, 'StepDone', {
+          stepId: step.id,
+          note: 'Only the seal was changed: nut back to its mark, old sleeve',
+        });
+        onDone();
+      }}
+    >
+      Only the seal was changed: nut back to its mark
+    </Button>
+  );
 }

@@ -1,20 +1,18 @@
 import { useState, type FormEvent, type ReactNode } from 'react';
-
 import type { JobEventData, TorqueStage, WorkshopTorqueTool } from '@wendaxis/core/job';
 import { cordTorque, type CordPull } from '@wendaxis/core/preload';
-
 import { useWorkshop } from '../../stores/useWorkshop.ts';
 import { record } from '../../stores/jobSync.ts';
-import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
-import { QuantityField, readField } from '../../ui/QuantityField.tsx';
+import { readField } from '../../ui/QuantityField.tsx';
 import { useShortcut } from '../../ui/useShortcut.ts';
 import { useUnits } from '../../ui/useUnits.ts';
 import { SelectField } from '../../ui/SelectField.tsx';
-import { SimulatedSign } from '../bench/SimulatedSign.tsx';
 import { offeredDevice } from '../bench/offeredDevice.ts';
 import { useWrench } from '../bench/useDevice.ts';
 import { useTake } from '../bench/useTake.ts';
+import type { ScreenUnits } from '../../wording/screenUnits.ts';
+import { TypedTorque, LiveTorque } from './TypedTorque.tsx';
 
 interface Props {
   readonly jobId: string;
@@ -54,18 +52,56 @@ export function TorqueCapture(props: Props) {
   );
 }
 
-function Reading({
-  jobId,
-  practice,
-  axisId,
-  stage,
-  what,
-  angle,
-  nutTorque = null,
-  endPlay = null,
-  tool,
-  children,
-}: Props & { readonly tool: WorkshopTorqueTool; readonly children: ReactNode }) {
+/** What is read with one tool. */
+type ReadingProps = Props & { readonly tool: WorkshopTorqueTool };
+
+function Reading({ children, ...asked }: ReadingProps & { readonly children: ReactNode }) {
+  const entry = useTorqueEntry(asked);
+  return (
+    <form onSubmit={entry.submit} className="grid gap-3">
+      {entry.streams && (
+        <LiveTorque
+          live={entry.live}
+          units={entry.units}
+          take={entry.take}
+          pending={entry.pending}
+          send={entry.send}
+        />
+      )}
+      <TypedTorque
+        children={children}
+        cord={entry.cord}
+        text={entry.text}
+        setText={entry.setText}
+        arm={entry.arm}
+        setArm={entry.setArm}
+        value={entry.value}
+        out={entry.out}
+      />
+      {entry.cord && entry.value !== null && (
+        <p className="figure m-0 text-lg">= {entry.units.show(entry.value, 'torque')}</p>
+      )}
+      {entry.out !== null && (
+        <p role="alert" className="text-bad m-0 font-semibold">
+          {asked.tool.name}: {entry.out}.
+        </p>
+      )}
+      <label className="flex min-h-12 items-center gap-3">
+        <input
+          type="checkbox"
+          className="accent-brass-edge size-6"
+          checked={entry.square}
+          onChange={(event) => entry.setSquare(event.target.checked)}
+        />
+        The tool stands square to the shaft
+      </label>
+    </form>
+  );
+}
+
+/** What is typed or streamed, as a torque of the bearings, and the way to record it. */
+function useTorqueEntry({ tool, practice, jobId, ...read }: ReadingProps) {
+  const { axisId, stage, what, angle, nutTorque = null, endPlay = null } = read;
   const units = useUnits();
   const cord = tool.kind === 'scale';
   const [text, setText] = useState('');
@@ -74,25 +110,7 @@ function Reading({
   const deviceId = offeredDevice(tool.deviceId, practice);
   const streams = deviceId !== null;
   const live = useWrench(deviceId, jobId, { axisId, angle });
-  const typed = readField(text, cord ? 'force' : 'torque', units.system);
-  const pull =
-    cord && typed.status === 'read' ? pullOf(typed.quantity.value, arm, units.system) : null;
-  const value =
-    typed.status !== 'read'
-      ? null
-      : !cord
-        ? typed.quantity.value
-        : pull === null
-          ? null
-          : cordTorque(pull).torque;
-  const out =
-    value === null
-      ? null
-      : value > tool.most
-        ? `above ${units.show(tool.most, 'torque')}, where it ends`
-        : value > 0 && value < tool.least
-          ? `below ${units.show(tool.least, 'torque')}: take a finer tool`
-          : null;
+  const { pull, value, out } = enteredTorque(tool, text, arm, units);
   const send = (reading: number, steady: boolean, words: string | null): void => {
     const { deviceId: _, ...card } = tool;
     record(jobId, 'TorqueRead', {
@@ -122,80 +140,48 @@ function Reading({
     once: true,
   });
   useShortcut([' '], take, streams);
-  return (
-    <form onSubmit={submit} className="grid gap-3">
-      {streams && (
-        <div className="flex flex-wrap items-center gap-3">
-          <span
-            className="figure min-w-40 text-[2.3rem] leading-none"
-            role="status"
-            aria-label="Live reading"
-          >
-            {live.value === null ? '…' : units.show(live.value, 'torque')}
-          </span>
-          {live.simulated && <SimulatedSign />}
-          <Button kind="main" className="min-h-16 text-xl" shortcut="Space" onClick={take}>
-            {pending ? 'Taking the next one…' : 'Take it, steady'}
-          </Button>
-          <Button
-            disabled={live.value === null}
-            onClick={() => live.value !== null && send(live.value, false, null)}
-          >
-            Breakaway
-          </Button>
-        </div>
-      )}
-      <div className="flex flex-wrap items-start gap-3">
-        <div className="w-56">{children}</div>
-        <div className="w-48">
-          <QuantityField
-            label={cord ? 'Pull in steady turning' : 'Or type it, steady'}
-            kind={cord ? 'force' : 'torque'}
-            text={text}
-            onText={setText}
-          />
-        </div>
-        {cord && (
-          <>
-            <div className="w-36">
-              <QuantityField
-                label="Radius under the cord"
-                text={arm.radius}
-                onText={(radius) => setArm({ ...arm, radius })}
-              />
-            </div>
-            <div className="w-36">
-              <QuantityField
-                label="Thickness of the cord"
-                text={arm.cord}
-                onText={(thick) => setArm({ ...arm, cord: thick })}
-              />
-            </div>
-          </>
-        )}
-        <Button type="submit" className="mt-6" disabled={value === null || out !== null}>
-          Record it
-        </Button>
-      </div>
-      {cord && value !== null && (
-        <p className="figure m-0 text-lg">= {units.show(value, 'torque')}</p>
-      )}
-      {out !== null && (
-        <p role="alert" className="text-bad m-0 font-semibold">
-          {tool.name}: {out}.
-        </p>
-      )}
-      <label className="flex min-h-12 items-center gap-3">
-        <input
-          type="checkbox"
-          className="accent-brass-edge size-6"
-          checked={square}
-          onChange={(event) => setSquare(event.target.checked)}
-        />
-        The tool stands square to the shaft
-      </label>
-    </form>
-  );
+  return {
+    submit,
+    streams,
+    live,
+    units,
+    take,
+    pending,
+    send,
+    cord,
+    text,
+    setText,
+    arm,
+    setArm,
+    value,
+    out,
+    square,
+    setSquare,
+  };
+}
+
+/** A torque as it is typed, or the pull that gives it, and why the tool cannot have read it. */
+function enteredTorque(
+  tool: WorkshopTorqueTool,
+  text: string,
+  arm: { readonly radius: string; readonly cord: string },
+  units: ScreenUnits,
+) {
+  const cord = tool.kind === 'scale';
+  const typed = readField(text, cord ? 'force' : 'torque', units.system);
+  if (typed.status !== 'read') return { pull: null, value: null, out: null };
+  const pull = cord ? pullOf(typed.quantity.value, arm, units.system) : null;
+  const pulled = pull === null ? null : cordTorque(pull).torque;
+  const value = cord ? pulled : typed.quantity.value;
+  return { pull, value, out: value === null ? null : outOfReach(tool, value, units) };
+}
+
+/** Why a tool cannot read a torque; null where it can. */
+function outOfReach(tool: WorkshopTorqueTool, value: number, units: ScreenUnits): string | null {
+  if (value > tool.most) return `above ${units.show(tool.most, 'torque')}, where it ends`;
+  return value > 0 && value < tool.least
+    ? `below ${units.show(tool.least, 'torque')}: take a finer tool`
+    : null;
 }
 
 function pullOf(

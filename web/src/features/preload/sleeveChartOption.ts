@@ -1,7 +1,9 @@
 import type { Band } from '@wendaxis/core/measure';
+import { sleeveCurve } from '@wendaxis/core/preload';
 import type { SleeveProgress } from '@wendaxis/core/plan';
 
 import type { Ink } from '../../ui/Chart.tsx';
+import { angleFrame, chartText } from '../../ui/chartFrame.ts';
 
 interface Look {
   readonly band: Band;
@@ -15,7 +17,6 @@ export function sleeveChartOption(
   { points, forecast }: SleeveProgress,
   { band, sealDrag, ink, digits }: Look,
 ) {
-  const text = { color: ink('--ink'), fontFamily: 'Archivo Variable', fontSize: 13 };
   const limits = [band.lower, band.upper].map((limit) =>
     limit === null ? null : limit + sealDrag,
   );
@@ -27,55 +28,10 @@ export function sleeveChartOption(
   const curve =
     fitted === null
       ? []
-      : Array.from(
-          { length: 41 },
-          (_, at) => fitted.contact + ((furthest - fitted.contact) * at) / 40,
-        ).map((angle) => [
-          angle,
-          sealDrag + fitted.stiffness * Math.max(0, angle - fitted.contact) ** fitted.exponent,
-        ]);
-  const stop =
-    'stopLine' in forecast
-      ? [
-          {
-            xAxis: forecast.stopLine,
-            label: { ...text, formatter: 'stop and read', position: 'insideEndTop' },
-            lineStyle: { color: ink('--bad'), width: 3, type: 'solid' },
-          },
-        ]
-      : [];
-  const reach =
-    'toLower' in forecast
-      ? [
-          [
-            { xAxis: forecast.toLower.least, itemStyle: { color: ink('--open'), opacity: 0.16 } },
-            { xAxis: forecast.toLower.most },
-          ],
-        ]
-      : [];
+      : sleeveCurve(fitted, furthest).map(({ angle, torque }) => [angle, sealDrag + torque]);
+  const { stop, reach } = marksOf(forecast, ink);
   return {
-    animation: false,
-    textStyle: text,
-    grid: { left: 62, right: 20, top: 30, bottom: 42 },
-    xAxis: {
-      type: 'value',
-      name: 'nut angle, °',
-      nameLocation: 'middle',
-      nameGap: 28,
-      nameTextStyle: text,
-      min: 0,
-      max: Math.ceil(furthest / 10) * 10,
-      axisLabel: text,
-      splitLine: { show: false },
-      axisLine: { lineStyle: { color: ink('--ink') } },
-    },
-    yAxis: {
-      type: 'value',
-      min: 0,
-      max: Math.ceil(most * 10) / 10,
-      axisLabel: { ...text, formatter: digits },
-      splitLine: { lineStyle: { color: ink('--panel-edge'), opacity: 0.5 } },
-    },
+    ...angleFrame(ink, { furthest, digits, most: Math.ceil(most * 10) / 10 }),
     series: [
       {
         type: 'line',
@@ -107,4 +63,29 @@ export function sleeveChartOption(
       },
     ],
   } as const;
+}
+
+/** Where to stop and read, and where the band may begin. */
+function marksOf(forecast: SleeveProgress['forecast'], ink: Ink) {
+  const text = chartText(ink);
+  const stop =
+    'stopLine' in forecast
+      ? [
+          {
+            xAxis: forecast.stopLine,
+            label: { ...text, formatter: 'stop and read', position: 'insideEndTop' },
+            lineStyle: { color: ink('--bad'), width: 3, type: 'solid' },
+          },
+        ]
+      : [];
+  const reach =
+    'toLower' in forecast
+      ? [
+          [
+            { xAxis: forecast.toLower.least, itemStyle: { color: ink('--open'), opacity: 0.16 } },
+            { xAxis: forecast.toLower.most },
+          ],
+        ]
+      : [];
+  return { stop, reach };
 }

@@ -1,9 +1,9 @@
 import { useState, type FormEvent } from 'react';
 
-import type { JobState } from '@wendaxis/core/job';
+import type { JobState, Spec } from '@wendaxis/core/job';
 import { adjusterProgress, playSpec, type Step } from '@wendaxis/core/plan';
 
-import { turnWords } from '@wendaxis/core/preload';
+import { turnWords, type AdjusterTurn } from '@wendaxis/core/preload';
 
 import { record } from '../../stores/jobSync.ts';
 import { BandStrip } from '../../ui/BandStrip.tsx';
@@ -12,6 +12,7 @@ import { Notice } from '../../ui/Notice.tsx';
 import { QuantityField, readField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { Working } from '../../ui/Working.tsx';
+import type { ScreenUnits } from '../../wording/screenUnits.ts';
 
 interface Props {
   readonly jobId: string;
@@ -56,39 +57,7 @@ export function AdjusterForm({ jobId, step, state }: Props) {
   };
   return (
     <div className="grid gap-4">
-      <div role="status" className="bg-panel border-edge grid gap-1 rounded-[3px] border-2 p-4">
-        <p className="m-0 text-[2.6rem] leading-tight font-bold first-letter:uppercase">
-          {turnWords(turn)}
-        </p>
-        <p className="m-0 text-xl">
-          {turn.inwards ? 'Inwards' : 'Outwards'}: play should come to{' '}
-          <span className="figure">
-            {units.digits(turn.expectedPlay)} ± {units.show(turn.decision.guard)}
-          </span>
-          .
-        </p>
-        <BandStrip
-          band={spec.band}
-          value={{ low: turn.expectedPlay, high: turn.expectedPlay, expanded: turn.decision.guard }}
-          guard={turn.decision.guard}
-          word={turn.decision.word}
-        />
-        {turn.perNotch !== null && turn.decision.word !== 'conforms' && (
-          <p className="m-0 font-semibold">
-            One notch is {units.show(turn.perNotch)}: no notch lands surer in the band.
-          </p>
-        )}
-        {!turn.inwards && (
-          <p className="m-0 font-semibold">
-            Go out further than that, then come back in to the place: always from the loose side.
-          </p>
-        )}
-        <p className="m-0">
-          Where two adjusters hold a gear: half of it here and half at the other side keeps the gear
-          where it is.
-        </p>
-        <Working title="Turn of the adjuster: the working" lines={turn.working} />
-      </div>
+      <TurnTold turn={turn} units={units} spec={spec} />
       <form onSubmit={submit} className="flex flex-wrap items-start gap-3">
         <div className="w-52">
           <QuantityField
@@ -108,6 +77,51 @@ export function AdjusterForm({ jobId, step, state }: Props) {
           </p>
         )}
       </form>
+    </div>
+  );
+}
+
+interface TurnToldProps {
+  readonly turn: AdjusterTurn;
+  readonly units: ScreenUnits;
+  readonly spec: Spec;
+}
+
+/** The turn that is wanted, and why. */
+function TurnTold({ turn, units, spec }: TurnToldProps) {
+  return (
+    <div role="status" className="bg-panel border-edge grid gap-1 rounded-[3px] border-2 p-4">
+      <p className="m-0 text-[2.6rem] leading-tight font-bold first-letter:uppercase">
+        {turnWords(turn)}
+      </p>
+      <p className="m-0 text-xl">
+        {turn.inwards ? 'Inwards' : 'Outwards'}: play should come to{' '}
+        <span className="figure">
+          {units.digits(turn.expectedPlay)} ± {units.show(turn.decision.guard)}
+        </span>
+        .
+      </p>
+      <BandStrip
+        band={spec.band}
+        value={{ low: turn.expectedPlay, high: turn.expectedPlay, expanded: turn.decision.guard }}
+        guard={turn.decision.guard}
+        word={turn.decision.word}
+      />
+      {turn.perNotch !== null && turn.decision.word !== 'conforms' && (
+        <p className="m-0 font-semibold">
+          One notch is {units.show(turn.perNotch)}: no notch lands surer in the band.
+        </p>
+      )}
+      {!turn.inwards && (
+        <p className="m-0 font-semibold">
+          Go out further than that, then come back in to the place: always from the loose side.
+        </p>
+      )}
+      <p className="m-0">
+        Where two adjusters hold a gear: half of it here and half at the other side keeps the gear
+        where it is.
+      </p>
+      <Working title="Turn of the adjuster: the working" lines={turn.working} />
     </div>
   );
 }

@@ -1,21 +1,19 @@
-import { useCallback, useState, type FormEvent } from 'react';
-
+import { type Dispatch, type SetStateAction, useCallback, useState, type FormEvent } from 'react';
 import type { JobState, WorkshopInstrument } from '@wendaxis/core/job';
 import { closingProgress, playSpec, type Step } from '@wendaxis/core/plan';
 import { FREE_STEP, type ClosingPlay } from '@wendaxis/core/preload';
-
 import { contactsOf } from '@wendaxis/core/measure';
-
 import { useWorkshop } from '../../stores/useWorkshop.ts';
 import { record } from '../../stores/jobSync.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Chart, type Ink } from '../../ui/Chart.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { Panel } from '../../ui/Panel.tsx';
-import { QuantityField, readField } from '../../ui/QuantityField.tsx';
+import { readField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
-import { SelectField } from '../../ui/SelectField.tsx';
 import { closingChartOption } from './closingChartOption.ts';
+import type { ScreenUnits } from '../../wording/screenUnits.ts';
+import { ClosingEntry } from './ClosingEntry.tsx';
 
 interface Props {
   readonly jobId: string;
@@ -53,6 +51,63 @@ export function ClosingForm({ jobId, step, state }: Props) {
         Add one on the workshop’s page.
       </Notice>
     );
+  const { planned, submit, usable, backwards } = closingEntry({
+    progress,
+    angleText,
+    units,
+    playText,
+    jobId,
+    step,
+    instrument,
+    setAngle,
+    setPlay,
+  });
+  return (
+    <div className="grid gap-4">
+      <ClosingTold progress={progress} planned={planned} jobId={jobId} step={step} />
+      {progress?.status !== 'gone' && (
+        <ClosingEntry
+          submit={submit}
+          angleText={angleText}
+          planned={planned}
+          setAngle={setAngle}
+          playText={playText}
+          setPlay={setPlay}
+          instrument={instrument}
+          setChosen={setChosen}
+          instruments={instruments}
+          usable={usable}
+          backwards={backwards}
+          progress={progress}
+        />
+      )}
+    </div>
+  );
+}
+
+interface ClosingEntryInput {
+  readonly progress: ClosingPlay | null;
+  readonly angleText: string;
+  readonly units: ScreenUnits;
+  readonly playText: string;
+  readonly jobId: string;
+  readonly step: Step;
+  readonly instrument: WorkshopInstrument;
+  readonly setAngle: Dispatch<SetStateAction<string>>;
+  readonly setPlay: Dispatch<SetStateAction<string>>;
+}
+
+function closingEntry({
+  progress,
+  angleText,
+  units,
+  playText,
+  jobId,
+  step,
+  instrument,
+  setAngle,
+  setPlay,
+}: ClosingEntryInput) {
   const planned = Math.round(progress === null ? 0 : progress.now + progress.step);
   const angleRead = readField(
     angleText === '' ? String(planned) : angleText,
@@ -84,76 +139,54 @@ export function ClosingForm({ jobId, step, state }: Props) {
     setAngle('');
     setPlay('');
   };
+  return { planned, submit, usable, backwards };
+}
+
+interface ClosingToldProps {
+  readonly progress: ClosingPlay | null;
+  readonly planned: number;
+  readonly jobId: string;
+  readonly step: Step;
+}
+
+/** How far the hub is drawn up, and the next turn. */
+function ClosingTold({ progress, planned, jobId, step }: ClosingToldProps) {
   return (
-    <div className="grid gap-4">
-      <div role="status" className="bg-panel border-edge grid gap-1 rounded-[3px] border-2 p-4">
-        <p className="m-0 text-3xl font-bold">
-          {progress === null
-            ? `Begin with the nut snug, 0°. Then steps of ${FREE_STEP}°.`
-            : WORDS[progress.status]}
+    <div role="status" className="bg-panel border-edge grid gap-1 rounded-[3px] border-2 p-4">
+      <p className="m-0 text-3xl font-bold">
+        {progress === null
+          ? `Begin with the nut snug, 0°. Then steps of ${FREE_STEP}°.`
+          : WORDS[progress.status]}
+      </p>
+      {progress !== null && progress.step > 0 && (
+        <p className="figure m-0 text-2xl">
+          Next step {Math.round(progress.step)}°, to {planned}°
         </p>
-        {progress !== null && progress.step > 0 && (
-          <p className="figure m-0 text-2xl">
-            Next step {Math.round(progress.step)}°, to {planned}°
-          </p>
-        )}
-        {progress?.status === 'forecast' && (
-          <p className="m-0 text-lg">
-            In the band {Math.round(progress.toUpper.likely - progress.now)}° on; gone{' '}
-            {Math.round(progress.toZero.least - progress.now)}° on at the earliest.
-          </p>
-        )}
-        {progress?.status === 'inBand' && (
-          <p className="m-0 text-lg">
-            It must still turn as freely as before: drag would be preload.
-          </p>
-        )}
-        {progress?.status === 'gone' && (
-          <Button
-            kind="main"
-            className="justify-self-start"
-            onClick={() =>
-              record(jobId, 'SleeveRenewed', {
-                stationId: step.stationId!,
-                reason: 'The old one was crushed past its play',
-              })
-            }
-          >
-            A new sleeve is in
-          </Button>
-        )}
-      </div>
-      {progress?.status !== 'gone' && (
-        <form onSubmit={submit} className="flex flex-wrap items-start gap-3">
-          <div className="w-40">
-            <QuantityField
-              label="Nut stands at"
-              kind="angle"
-              text={angleText === '' ? String(planned) : angleText}
-              onText={setAngle}
-            />
-          </div>
-          <div className="w-44">
-            <QuantityField label="Play there" text={playText} onText={setPlay} />
-          </div>
-          <div className="w-48">
-            <SelectField
-              label="Read with"
-              value={instrument.id}
-              onChange={setChosen}
-              options={instruments.map(({ id, name }) => [id, name])}
-            />
-          </div>
-          <Button type="submit" kind="main" className="mt-6" disabled={!usable}>
-            Record it
-          </Button>
-          {backwards && (
-            <p role="alert" className="text-bad m-0 basis-full text-lg font-semibold">
-              Never back off: the sleeve does not come back. The nut stands at{' '}
-              {Math.round(progress.now)}°.
-            </p>
-          )}
-        </form>
+      )}
+      {progress?.status === 'forecast' && (
+        <p className="m-0 text-lg">
+          In the band {Math.round(progress.toUpper.likely - progress.now)}° on; gone{' '}
+          {Math.round(progress.toZero.least - progress.now)}° on at the earliest.
+        </p>
+      )}
+      {progress?.status === 'inBand' && (
+        <p className="m-0 text-lg">
+          It must still turn as freely as before: drag would be preload.
+        </p>
+      )}
+      {progress?.status === 'gone' && (
+        <Button
+          kind="main"
+          className="justify-self-start"
+          onClick={() =>
+            record(jobId, 'SleeveRenewed', {
+              stationId: step.stationId!,
+              reason: 'The old one was crushed past its play',
+            })
+          }
+        >
+          A new sleeve is in
+        </Button>
       )}
     </div>
   );
@@ -187,7 +220,7 @@ export function ClosingPicture({ step, state }: Pick<Props, 'step' | 'state'>) {
     <Panel title={`Play, ${units.unit()}, against the nut`}>
       <Chart
         className="h-72"
-        label={`Play against nut angle, ${rows?.length ?? 0} readings, the last ${units.show(progress.play)} at ${Math.round(progress.now)}°`}
+        label={`Play against nut angle, ${rows?.length ?? 0} readings, the last ${units.show(progress.play)} at ${Math.round(progress?.now ?? 0)}°`}
         option={option}
       />
     </Panel>

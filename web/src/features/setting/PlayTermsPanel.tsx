@@ -5,6 +5,7 @@ import {
   PLAY_TERM_KINDS,
   PLAY_TERMS,
   termGain,
+  type PlayTerm,
   type PlayTermKind,
 } from '@wendaxis/core/arrangement';
 import { orRefused } from '@wendaxis/core/faults';
@@ -20,6 +21,8 @@ import { QuantityField, readField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { SelectField } from '../../ui/SelectField.tsx';
 import { TextField } from '../../ui/TextField.tsx';
+import type { ClampInput } from '@wendaxis/core/preload';
+import type { ScreenUnits } from '../../wording/screenUnits.ts';
 
 /** Standard uncertainty of a difference that is measured by micrometer, mm. A rule of this program. */
 const MEASURED = 0.004;
@@ -108,19 +111,7 @@ function TermForm({ jobId, axis }: Pick<Props, 'jobId' | 'axis'>) {
   });
   const set = (field: keyof typeof texts) => (text: string) =>
     setTexts({ ...texts, [field]: text });
-  const clamp = kind === 'clampTorque' ? clampOf(axis, texts, units.system) : null;
-  const [trial, final] = [texts.trial, texts.final].map((text) => {
-    const reading = readField(text, 'length', units.system);
-    return reading.status === 'read' && reading.quantity.value >= 0 && reading.quantity.value <= 200
-      ? reading.quantity.value
-      : null;
-  });
-  const term =
-    kind === 'clampTorque'
-      ? (clamp?.term ?? null)
-      : trial == null || final == null
-        ? null
-        : { kind, trial, final, uncertainty: MEASURED };
+  const { term, clamp } = enteredTerm({ kind, axis, texts, units });
   const submit = (event: FormEvent): void => {
     event.preventDefault();
     if (term === null) return;
@@ -144,28 +135,7 @@ function TermForm({ jobId, axis }: Pick<Props, 'jobId' | 'axis'>) {
       <TextField label="Which" value={texts.name} onChange={set('name')} max={80} />
       <p className="small-label col-span-2 m-0">{PLAY_TERMS[kind].measured}</p>
       {kind === 'clampTorque' ? (
-        <>
-          <QuantityField
-            label="Nut in the trial"
-            kind="torque"
-            text={texts.snug}
-            onText={set('snug')}
-            quiet
-          />
-          <QuantityField
-            label="Nut at the end"
-            kind="torque"
-            text={texts.tight}
-            onText={set('tight')}
-            quiet
-          />
-          <QuantityField label="Its thread" text={texts.thread} onText={set('thread')} quiet />
-          <p className="m-0 self-center">
-            {clamp === null
-              ? 'Steel spacer, oiled thread'
-              : `Shortens by ${units.digits(clamp.term.final)} ± ${units.show(NORMAL_FACTOR * clamp.term.uncertainty)}: steel, oiled thread, K = ${clamp.clamp.nutFactor}`}
-          </p>
-        </>
+        <ClampFields texts={texts} set={set} clamp={clamp} units={units} />
       ) : (
         <>
           <QuantityField label="In the trial" text={texts.trial} onText={set('trial')} quiet />
@@ -176,6 +146,81 @@ function TermForm({ jobId, axis }: Pick<Props, 'jobId' | 'axis'>) {
         Add it
       </Button>
     </form>
+  );
+}
+
+interface EnteredTermInput {
+  readonly kind: PlayTermKind;
+  readonly axis: Axis;
+  readonly texts: {
+    name: string;
+    trial: string;
+    final: string;
+    snug: string;
+    tight: string;
+    thread: string;
+  };
+  readonly units: ScreenUnits;
+}
+
+function enteredTerm({ kind, axis, texts, units }: EnteredTermInput) {
+  const clamp = kind === 'clampTorque' ? clampOf(axis, texts, units.system) : null;
+  const [trial, final] = [texts.trial, texts.final].map((text) => {
+    const reading = readField(text, 'length', units.system);
+    return reading.status === 'read' && reading.quantity.value >= 0 && reading.quantity.value <= 200
+      ? reading.quantity.value
+      : null;
+  });
+  const term =
+    kind === 'clampTorque'
+      ? (clamp?.term ?? null)
+      : trial == null || final == null
+        ? null
+        : { kind, trial, final, uncertainty: MEASURED };
+  return { term, clamp };
+}
+
+interface ClampFieldsProps {
+  readonly texts: {
+    name: string;
+    trial: string;
+    final: string;
+    snug: string;
+    tight: string;
+    thread: string;
+  };
+  readonly set: (
+    field: 'name' | 'trial' | 'final' | 'tight' | 'thread' | 'snug',
+  ) => (text: string) => void;
+  readonly clamp: { readonly clamp: ClampInput; readonly term: PlayTerm } | null;
+  readonly units: ScreenUnits;
+}
+
+/** The torque of the nut in the trial and at the end, and its thread. */
+function ClampFields({ texts, set, clamp, units }: ClampFieldsProps) {
+  return (
+    <>
+      <QuantityField
+        label="Nut in the trial"
+        kind="torque"
+        text={texts.snug}
+        onText={set('snug')}
+        quiet
+      />
+      <QuantityField
+        label="Nut at the end"
+        kind="torque"
+        text={texts.tight}
+        onText={set('tight')}
+        quiet
+      />
+      <QuantityField label="Its thread" text={texts.thread} onText={set('thread')} quiet />
+      <p className="m-0 self-center">
+        {clamp === null
+          ? 'Steel spacer, oiled thread'
+          : `Shortens by ${units.digits(clamp.term.final)} ± ${units.show(NORMAL_FACTOR * clamp.term.uncertainty)}: steel, oiled thread, K = ${clamp.clamp.nutFactor}`}
+      </p>
+    </>
   );
 }
 

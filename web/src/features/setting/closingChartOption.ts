@@ -2,6 +2,7 @@ import type { Band } from '@wendaxis/core/measure';
 import type { ClosingPlay, PlayPoint } from '@wendaxis/core/preload';
 
 import type { Ink } from '../../ui/Chart.tsx';
+import { angleFrame, chartText } from '../../ui/chartFrame.ts';
 
 interface Look {
   readonly band: Band;
@@ -15,7 +16,7 @@ export function closingChartOption(
   progress: ClosingPlay,
   { band, ink, digits }: Look,
 ) {
-  const text = { color: ink('--ink'), fontFamily: 'Archivo Variable', fontSize: 13 };
+  const text = chartText(ink);
   const last = points.at(-1)!;
   const furthest = 'toZero' in progress ? progress.toZero.most : last.angle + 30;
   const ahead =
@@ -36,27 +37,7 @@ export function closingChartOption(
         ]
       : [];
   return {
-    animation: false,
-    textStyle: text,
-    grid: { left: 62, right: 20, top: 30, bottom: 42 },
-    xAxis: {
-      type: 'value',
-      name: 'nut angle, °',
-      nameLocation: 'middle',
-      nameGap: 28,
-      nameTextStyle: text,
-      min: 0,
-      max: Math.max(10, Math.ceil(furthest / 10) * 10),
-      axisLabel: text,
-      splitLine: { show: false },
-      axisLine: { lineStyle: { color: ink('--ink') } },
-    },
-    yAxis: {
-      type: 'value',
-      min: 0,
-      axisLabel: { ...text, formatter: digits },
-      splitLine: { lineStyle: { color: ink('--panel-edge'), opacity: 0.5 } },
-    },
+    ...angleFrame(ink, { furthest: Math.max(10, furthest), digits }),
     series: [
       {
         type: 'line',

@@ -1,15 +1,21 @@
-import { useState, type FormEvent } from 'react';
+import { type Dispatch, type SetStateAction, useState, type FormEvent } from 'react';
 import { v4 as uuid } from 'uuid';
-import type { OpenOrder, StockedSize } from '@wendaxis/core/job';
+import type {
+  OpenOrder,
+  StockedSize,
+  WorkshopEventType,
+  WorkshopEventData,
+} from '@wendaxis/core/job';
 import { MICROMETER_UNCERTAINTY } from '@wendaxis/core/measure';
 import { sameSize } from '@wendaxis/core/shims';
-import { useWorkshopRecord } from '../../stores/useWorkshopRecord.ts';
+import { useWorkshopRecord, type Saving } from '../../stores/useWorkshopRecord.ts';
 import { Button } from '../../ui/Button.tsx';
 import { QuantityField, readField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { TextField } from '../../ui/TextField.tsx';
 import { SavingWords } from './SavingWords.tsx';
 import { readCount, readPrice } from './stockEntry.ts';
+import type { ScreenUnits } from '../../wording/screenUnits.ts';
 
 /** What is on order, and what comes of it. */
 export function OrdersPanel({
@@ -100,53 +106,90 @@ function OrderRow({
   };
   return (
     <li className="border-edge grid gap-2 border-t py-2 first:border-t-0">
-      <div className="flex flex-wrap items-center justify-between gap-2">
-        <span className="text-lg">
-          <span className="figure">
-            {order.count} × {units.show(order.thickness)}
-          </span>
-          {order.price !== null && `, ${order.price.toFixed(2)} each`}
-        </span>
-        <span className="flex gap-2">
-          <Button
-            className="min-h-12 px-3 text-base"
-            aria-expanded={open}
-            onClick={() => setOpen(!open)}
-          >
-            It came
-          </Button>
-          <Button
-            className="min-h-12 px-3 text-base"
-            onClick={() => void save('OrderCancelled', { orderId: order.orderId })}
-          >
-            Cancel
-          </Button>
-        </span>
-      </div>
+      <OrderLine order={order} units={units} open={open} setOpen={setOpen} save={save} />
       {open && (
-        <form onSubmit={receive} className="flex flex-wrap items-start gap-3">
-          <div className="w-40">
-            <QuantityField
-              label="Measured"
-              text={texts.thickness}
-              onText={(thickness) => setTexts({ ...texts, thickness })}
-              quiet
-            />
-          </div>
-          <div className="w-24">
-            <TextField
-              label="Pieces"
-              value={texts.count}
-              onChange={(pieces) => setTexts({ ...texts, count: pieces })}
-              max={3}
-            />
-          </div>
-          <Button type="submit" className="mt-6" disabled={!usable || saving === 'saving'}>
-            Into the box
-          </Button>
-        </form>
+        <ReceiveForm
+          receive={receive}
+          texts={texts}
+          setTexts={setTexts}
+          usable={usable}
+          saving={saving}
+        />
       )}
       <SavingWords saving={saving} saved="" />
     </li>
+  );
+}
+
+interface ReceiveFormProps {
+  readonly receive: (event: FormEvent) => void;
+  readonly texts: { thickness: string; count: string };
+  readonly setTexts: Dispatch<SetStateAction<{ thickness: string; count: string }>>;
+  readonly usable: boolean;
+  readonly saving: Saving;
+}
+
+function ReceiveForm({ receive, texts, setTexts, usable, saving }: ReceiveFormProps) {
+  return (
+    <form onSubmit={receive} className="flex flex-wrap items-start gap-3">
+      <div className="w-40">
+        <QuantityField
+          label="Measured"
+          text={texts.thickness}
+          onText={(thickness) => setTexts({ ...texts, thickness })}
+          quiet
+        />
+      </div>
+      <div className="w-24">
+        <TextField
+          label="Pieces"
+          value={texts.count}
+          onChange={(pieces) => setTexts({ ...texts, count: pieces })}
+          max={3}
+        />
+      </div>
+      <Button type="submit" className="mt-6" disabled={!usable || saving === 'saving'}>
+        Into the box
+      </Button>
+    </form>
+  );
+}
+
+interface OrderLineProps {
+  readonly order: OpenOrder;
+  readonly units: ScreenUnits;
+  readonly open: boolean;
+  readonly setOpen: Dispatch<SetStateAction<boolean>>;
+  readonly save: <Type extends WorkshopEventType>(
+    type: Type,
+    data: WorkshopEventData[Type],
+  ) => Promise<boolean>;
+}
+
+function OrderLine({ order, units, open, setOpen, save }: OrderLineProps) {
+  return (
+    <div className="flex flex-wrap items-center justify-between gap-2">
+      <span className="text-lg">
+        <span className="figure">
+          {order.count} × {units.show(order.thickness)}
+        </span>
+        {order.price !== null && `, ${order.price.toFixed(2)} each`}
+      </span>
+      <span className="flex gap-2">
+        <Button
+          className="min-h-12 px-3 text-base"
+          aria-expanded={open}
+          onClick={() => setOpen(!open)}
+        >
+          It came
+        </Button>
+        <Button
+          className="min-h-12 px-3 text-base"
+          onClick={() => void save('OrderCancelled', { orderId: order.orderId })}
+        >
+          Cancel
+        </Button>
+      </span>
+    </div>
   );
 }

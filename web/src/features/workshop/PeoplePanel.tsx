@@ -1,10 +1,10 @@
-import { useState, type FormEvent } from 'react';
+import { type Dispatch, type SetStateAction, useState, type FormEvent } from 'react';
 import { v4 as uuid } from 'uuid';
 
 import type { Person } from '@wendaxis/core/job';
 
 import { useSettings } from '../../stores/settingsStore.ts';
-import { useWorkshopRecord } from '../../stores/useWorkshopRecord.ts';
+import { useWorkshopRecord, type Saving } from '../../stores/useWorkshopRecord.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Panel } from '../../ui/Panel.tsx';
 import { TextField } from '../../ui/TextField.tsx';
@@ -53,23 +53,43 @@ export function PeoplePanel({ people }: { readonly people: readonly Person[] }) 
         {people.length === 0 && (
           <p className="m-0">Nobody yet. Every entry is signed by who is at the bench.</p>
         )}
-        <form
-          onSubmit={submit}
-          className="mt-2 flex flex-wrap items-end gap-3"
-          aria-label="A person"
-        >
-          <div className="min-w-40 flex-1">
-            <TextField label="Name" value={name} onChange={setName} max={60} />
-          </div>
-          <div className="min-w-40 flex-1">
-            <TextField label="What they do here" value={role} onChange={setRole} max={60} />
-          </div>
-          <Button type="submit" disabled={typed === '' || saving === 'saving'}>
-            Add the person
-          </Button>
-        </form>
+        <AddPerson
+          submit={submit}
+          name={name}
+          setName={setName}
+          role={role}
+          setRole={setRole}
+          typed={typed}
+          saving={saving}
+        />
         <SavingWords saving={saving} saved="Added." />
       </Panel>
     </div>
+  );
+}
+
+interface AddPersonProps {
+  readonly submit: (event: FormEvent) => void;
+  readonly name: string;
+  readonly setName: Dispatch<SetStateAction<string>>;
+  readonly role: string;
+  readonly setRole: Dispatch<SetStateAction<string>>;
+  readonly typed: string;
+  readonly saving: Saving;
+}
+
+function AddPerson({ submit, name, setName, role, setRole, typed, saving }: AddPersonProps) {
+  return (
+    <form onSubmit={submit} className="mt-2 flex flex-wrap items-end gap-3" aria-label="A person">
+      <div className="min-w-40 flex-1">
+        <TextField label="Name" value={name} onChange={setName} max={60} />
+      </div>
+      <div className="min-w-40 flex-1">
+        <TextField label="What they do here" value={role} onChange={setRole} max={60} />
+      </div>
+      <Button type="submit" disabled={typed === '' || saving === 'saving'}>
+        Add the person
+      </Button>
+    </form>
   );
 }

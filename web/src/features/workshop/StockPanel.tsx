@@ -2,13 +2,14 @@ import { useState, type FormEvent } from 'react';
 import { v4 as uuid } from 'uuid';
 import type { OpenOrder, StockedSize } from '@wendaxis/core/job';
 import { MICROMETER_UNCERTAINTY } from '@wendaxis/core/measure';
-import { useWorkshopRecord } from '../../stores/useWorkshopRecord.ts';
+import { useWorkshopRecord, type Saving } from '../../stores/useWorkshopRecord.ts';
 import { Button } from '../../ui/Button.tsx';
 import { QuantityField, readField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { TextField } from '../../ui/TextField.tsx';
 import { SavingWords } from './SavingWords.tsx';
 import { readCount, readPrice, stockRows } from './stockEntry.ts';
+import type { ScreenUnits } from '../../wording/screenUnits.ts';
 
 interface Props {
   readonly sizes: readonly StockedSize[];
@@ -121,20 +122,57 @@ function CountForm({ size, sizes, inJobs, onDone }: CountProps) {
     });
   };
   return (
+    <CountFields
+      submit={submit}
+      size={size}
+      units={units}
+      texts={texts}
+      set={set}
+      usable={usable}
+      saving={saving}
+      usableThickness={usableThickness}
+      same={same}
+      count={count}
+      price={price}
+    />
+  );
+}
+
+interface CountFieldsProps {
+  readonly submit: (event: FormEvent) => void;
+  readonly size: StockedSize | null;
+  readonly units: ScreenUnits;
+  readonly texts: { thickness: string; count: string; price: string };
+  readonly set: (name: 'count' | 'thickness' | 'price') => (text: string) => void;
+  readonly usable: boolean;
+  readonly saving: Saving;
+  readonly usableThickness: boolean;
+  readonly same: boolean;
+  readonly count: number | null;
+  readonly price: number | null | undefined;
+}
+
+function CountFields({
+  submit,
+  size,
+  units,
+  texts,
+  set,
+  usable,
+  saving,
+  usableThickness,
+  same,
+  count,
+  price,
+}: CountFieldsProps) {
+  return (
     <form
       onSubmit={submit}
       className="flex flex-wrap items-start gap-3"
       aria-label={size === null ? 'A new size' : `Count ${units.digits(size.thickness)}`}
     >
       {size === null ? (
-        <div className="w-40">
-          <QuantityField
-            label="New size, measured"
-            text={texts.thickness}
-            onText={set('thickness')}
-            quiet
-          />
-        </div>
+        <SizeField texts={texts} set={set} />
       ) : (
         <p className="figure m-0 mt-8 text-xl">{units.show(size.thickness)}</p>
       )}
@@ -169,5 +207,23 @@ function CountForm({ size, sizes, inJobs, onDone }: CountProps) {
       )}
       <SavingWords saving={saving} saved="In the box." />
     </form>
+  );
+}
+
+interface SizeFieldProps {
+  readonly texts: { thickness: string; count: string; price: string };
+  readonly set: (name: 'count' | 'thickness' | 'price') => (text: string) => void;
+}
+
+function SizeField({ texts, set }: SizeFieldProps) {
+  return (
+    <div className="w-40">
+      <QuantityField
+        label="New size, measured"
+        text={texts.thickness}
+        onText={set('thickness')}
+        quiet
+      />
+    </div>
   );
 }

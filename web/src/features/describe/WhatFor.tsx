@@ -1,0 +1,149 @@
+import { type Dispatch, type SetStateAction, useState } from 'react';
+import { InputError } from '@wendaxis/core/faults';
+import type { JobScope } from '@wendaxis/core/job';
+import { TEMPLATE_TABLE, type Unit, type UnitTemplate } from '@wendaxis/core/unit';
+import { AxisView } from '../axis/AxisView.tsx';
+import { BearingFields } from './BearingFields.tsx';
+import type { BearingEntry } from './bearingEntry.ts';
+import type { Beginning } from './bookIn.ts';
+import { Button } from '../../ui/Button.tsx';
+import { Choice } from '../../ui/Choice.tsx';
+import { QuantityField } from '../../ui/QuantityField.tsx';
+import { useUnits } from '../../ui/useUnits.ts';
+import { faultsWords } from '../../wording/faultWords.ts';
+
+const SCOPES = [
+  { value: 'overhaul', words: 'All of it', note: 'strip, inspect, seat, set, close' },
+  { value: 'setPlay', words: 'Only set the play', note: 'measure, choose a pack, prove' },
+] as const satisfies readonly { value: JobScope; words: string; note: string }[];
+
+interface WhatForProps {
+  readonly beginning: Beginning & { readonly value: string };
+  readonly left: BearingEntry;
+  readonly setLeft: Dispatch<SetStateAction<BearingEntry>>;
+  readonly right: BearingEntry;
+  readonly setRight: Dispatch<SetStateAction<BearingEntry>>;
+  readonly span: string;
+  readonly setSpan: Dispatch<SetStateAction<string>>;
+  readonly result: Unit | InputError | null;
+  readonly scope: JobScope;
+  readonly setScope: Dispatch<SetStateAction<JobScope>>;
+  readonly practice: boolean;
+  readonly setPractice: Dispatch<SetStateAction<boolean>>;
+  readonly ready: boolean;
+}
+
+/** What the job is called, and what it is for. */
+export function WhatFor({
+  beginning,
+  left,
+  setLeft,
+  right,
+  setRight,
+  span,
+  setSpan,
+  result,
+  scope,
+  setScope,
+  practice,
+  setPractice,
+  ready,
+}: WhatForProps) {
+  return (
+    <div className="grid content-start gap-3">
+      {beginning.from === 'template' && (
+        <EndBearings
+          beginning={beginning}
+          left={left}
+          setLeft={setLeft}
+          right={right}
+          setRight={setRight}
+        />
+      )}
+      {beginning.from === 'template' && (
+        <QuantityField label="Distance between them, face to face" text={span} onText={setSpan} />
+      )}
+      {beginning.from === 'unit' && <p className="m-0 text-lg font-semibold">{beginning.words}</p>}
+      <Preview result={result} />
+      <Choice
+        label="How much of it"
+        value={scope}
+        onChange={(value) => setScope(value as JobScope)}
+        options={SCOPES}
+      />
+      <label className="flex min-h-12 items-center gap-3">
+        <input
+          type="checkbox"
+          className="accent-brass-edge size-6"
+          checked={practice}
+          onChange={(event) => setPractice(event.target.checked)}
+        />
+        For practice: readings may come from simulated instruments, and it is no record of a real
+        unit
+      </label>
+      <Button kind="main" type="submit" className="min-h-16 text-2xl" disabled={!ready}>
+        Book it in
+      </Button>
+      <p className="m-0 text-base">
+        Everything can be described further afterwards, station by station. The unit maker’s manual,
+        local rules and licensed practice come first.
+      </p>
+    </div>
+  );
+}
+
+interface EndBearingsProps {
+  readonly beginning: { readonly from: 'template'; readonly template: UnitTemplate } & {
+    readonly value: string;
+  };
+  readonly left: BearingEntry;
+  readonly setLeft: Dispatch<SetStateAction<BearingEntry>>;
+  readonly right: BearingEntry;
+  readonly setRight: Dispatch<SetStateAction<BearingEntry>>;
+}
+
+function EndBearings({ beginning, left, setLeft, right, setRight }: EndBearingsProps) {
+  return (
+    <div className="grid gap-3 sm:grid-cols-2">
+      <BearingFields
+        label={TEMPLATE_TABLE[beginning.template].ends[0]}
+        entry={left}
+        onEntry={setLeft}
+      />
+      <BearingFields
+        label={TEMPLATE_TABLE[beginning.template].ends[1]}
+        entry={right}
+        onEntry={setRight}
+      />
+    </div>
+  );
+}
+
+/** The section of the unit as far as it is entered, or what is wrong with it. */
+function Preview({ result }: { readonly result: Unit | InputError | null }) {
+  const units = useUnits();
+  const [selected, setSelected] = useState<string | null>(null);
+  if (result === null)
+    return (
+      <div className="bg-plate text-scribe grid min-h-40 content-center rounded-[3px] p-4 text-center text-lg">
+        What stands at both ends and how far apart: then the section is drawn here.
+      </div>
+    );
+  if (result instanceof InputError)
+    return (
+      <div role="alert" className="bg-plate text-scribe rounded-[3px] p-4 text-lg">
+        {faultsWords(result.faults, units)}
+      </div>
+    );
+  const [axis] = result.axes;
+  if (axis === undefined) return null;
+  const name = axis.stations.find(({ id }) => id === selected)?.name;
+  return (
+    <div className="bg-plate text-scribe on-plate plate rounded-[3px] p-3">
+      <AxisView axis={axis} selected={selected} onSelect={setSelected} size="small" />
+      <p className="m-0 min-h-6 font-semibold" aria-live="polite">
+        {name}
+      </p>
+    </div>
+  );
+}
