@@ -1,6 +1,6 @@
 import { shownRolling, trueRolling, virtualSleeve } from '../simulate/index.ts';
 import { sleeveForecast } from './sleeveForecast.ts';
-import { type SleevePoint } from './sleeveFit.ts';
+import { sleeveCurve, type SleevePoint } from './sleeveFit.ts';
 import { solidStop, STOP_CAUSES } from './solidStop.ts';
 
 const BAND = { lower: 0.7, upper: 1.1, target: null };
@@ -117,5 +117,23 @@ describe('a collapsible sleeve', () => {
     expect(solidStop([], options).stopped).toBe(false);
     expect(STOP_CAUSES[0]).toMatch(/spacer of the other design/);
     expect(() => solidStop([], { ...options, nutLimit: 0 })).toThrow(/nutLimit/);
+  });
+});
+
+describe('the law of a fitted sleeve', () => {
+  // T = 0.004·(θ − 120)^1.2: the curve is the law itself, at 120, 130 … 220°.
+  const curve = sleeveCurve({ contact: 120, stiffness: 0.004, exponent: 1.2 }, 220, 11);
+
+  test('should begin where the rollers take load and follow the law', () => {
+    expect(curve).toHaveLength(11);
+    expect(curve[0]).toEqual({ angle: 120, torque: 0 });
+    expect(curve[5]!.angle).toBe(170);
+    expect(curve[5]!.torque).toBeCloseTo(0.004 * 50 ** 1.2, 12);
+    expect(curve.at(-1)!.torque).toBeCloseTo(0.004 * 10 ** 2.4, 12);
+  });
+
+  test('should not run backwards where the end lies before that', () => {
+    const none = sleeveCurve({ contact: 120, stiffness: 0.004, exponent: 1.2 }, 90);
+    expect(new Set(none.map(({ angle }) => angle))).toEqual(new Set([120]));
   });
 });

@@ -1,0 +1,149 @@
+import { bookIn, workTo } from './workTo.ts';
+import { expect, expectAccessible, test } from './workshopTest.ts';
+import { habits, unitOf, allSent, typedRun } from './settingBench.ts';
+
+test('two sites that depend on each other are chosen together, with what differs at the end', async ({
+  page,
+  workshop,
+}) => {
+  test.setTimeout(120_000);
+  const { address } = workshop;
+  const jobId = await bookIn(page, address, unitOf('retainedGear'), 'setPlay');
+  const job = `${address}jobs/${jobId}`;
+  await workTo(page, address, jobId, { habits: habits(), until: ({ rule }) => rule === 'measure' });
+  await page.goto(`${job}/bench`);
+  await typedRun(page, '0.42');
+  await page.goto(`${job}/bench`);
+  await expect(page.getByRole('button', { name: 'Start the run' })).toBeVisible();
+  await typedRun(page, '0.05');
+  await page.goto(`${job}/pack`);
+  await expect(page.getByRole('heading', { name: 'Choose the packs together' })).toBeVisible();
+  await expect(
+    page.getByText(/Wanted: Cover shims 0.870, Shims at the gear sleeve 1.150/),
+  ).toBeVisible();
+  await page.getByText('Something else differs').click();
+  await page.getByLabel('Which').fill('paper gasket');
+  await page.getByLabel('In the trial').fill('0');
+  await page.getByRole('textbox', { name: 'At the end' }).fill('0.2');
+  await page.getByRole('button', { name: 'Add it' }).click();
+  await expect(
+    page.getByText(/Wanted: Cover shims 0.670, Shims at the gear sleeve 1.150/),
+  ).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Take paper gasket off' }).click();
+  await expect(page.getByText(/Wanted: Cover shims 0.870/)).toBeVisible();
+  await page.keyboard.press('Enter');
+  for (const site of ['first', 'second']) {
+    await expect(page.getByRole('heading', { name: /^Fit / }), site).toBeVisible();
+    await page.getByRole('button', { name: 'It is in' }).click();
+    await allSent(page);
+    await page.goto(`${job}/pack`);
+  }
+  const state = await workTo(page, address, jobId, {
+    habits: habits(),
+    until: ({ rule }) => rule === 'prove',
+  });
+  expect(Object.keys(state.setting.setAfter).toSorted()).toEqual(['shims', 'sleeve-shims']);
+});
+
+test('where nobody knows which way a shim works, two builds tell; a pack can be put together by hand', async ({
+  page,
+  workshop,
+}) => {
+  test.setTimeout(120_000);
+  const { address } = workshop;
+  const jobId = await bookIn(
+    page,
+    address,
+    unitOf('coverShims', ({ kind }) => (kind === 'shimSite' ? { place: 'notKnown' } : {})),
+    'setPlay',
+  );
+  const job = `${address}jobs/${jobId}`;
+  await workTo(page, address, jobId, { habits: habits(), until: ({ rule }) => rule === 'measure' });
+  await page.goto(`${job}/bench`);
+  await typedRun(page, '0.30');
+  await page.goto(`${job}/pack`);
+  await expect(page.getByRole('heading', { name: 'Another pack, to measure with' })).toBeVisible();
+  await expect(page.getByRole('button', { name: /measure again/ })).toBeDisabled();
+  await page.getByRole('button', { name: 'One 0.102 more' }).click();
+  await page.getByRole('button', { name: /measure again/ }).click();
+  await page.goto(`${job}/bench`);
+  await typedRun(page, '0.402');
+  await page.goto(`${job}/pack`);
+  await expect(page.getByRole('heading', { name: 'Choose the pack' })).toBeVisible();
+  await page.getByRole('button', { name: 'By hand' }).click();
+  await expect(page.getByText('In band', { exact: true })).toBeVisible();
+  await page
+    .getByRole('button', { name: /^One .* more$/ })
+    .last()
+    .click();
+  await expect(page.getByText('Out of band')).toBeVisible();
+  await page
+    .getByRole('button', { name: /^One .* less$/ })
+    .last()
+    .click();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Take this one' }).click();
+  await expect(page.getByRole('heading', { name: /^Fit / })).toBeVisible();
+});
+
+test('an adjuster is turned by notches, and a hub is closed without preload', async ({
+  page,
+  workshop,
+}) => {
+  test.setTimeout(120_000);
+  const { address } = workshop;
+  const carrier = await bookIn(
+    page,
+    address,
+    unitOf(
+      'carrierAdjusters',
+      ({ kind }) => (kind === 'adjuster' ? { lead: 1.5, notches: 30 } : {}),
+      ['endPlay'],
+    ),
+    'setPlay',
+  );
+  await workTo(page, address, carrier, {
+    habits: habits(),
+    until: ({ rule }) => rule === 'measure',
+  });
+  await page.goto(`${address}jobs/${carrier}/bench`);
+  await typedRun(page, '0.34');
+  await page.goto(`${address}jobs/${carrier}/step/turnAdjuster:adjuster-left`);
+  await expect(page.getByText('4 notches clockwise').first()).toBeVisible();
+  await expect(page.getByText('0.140 ± ')).toBeVisible();
+  await page.getByLabel('Turned by, notches').fill('3.5');
+  await expect(page.getByRole('alert')).toContainText('Whole notches');
+  await page.getByLabel('Turned by, notches').fill('4');
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'It stands there' }).click();
+  await allSent(page);
+  const turned = await workTo(page, address, carrier, {
+    habits: habits(),
+    until: ({ rule }) => rule === 'prove',
+  });
+  expect(turned.setting.turned).toEqual({ 'adjuster-left': 48 });
+
+  const hub = await bookIn(
+    page,
+    address,
+    unitOf('pinionSleeve', () => ({}), ['endPlay']),
+  );
+  const own = habits({ endPlay: { lower: 0, upper: 0.03, target: null } });
+  await workTo(page, address, hub, { habits: own, until: ({ rule }) => rule === 'crush' });
+  await page.goto(`${address}jobs/${hub}/step/crush:sleeve`);
+  const read = async (angle: string, play: string) => {
+    await page.getByLabel('Nut stands at').fill(angle);
+    await page.getByLabel('Play there').fill(play);
+    await page.keyboard.press('Enter');
+    await expect(page.getByLabel('Play there')).toHaveValue('');
+  };
+  await read('0', '0.20');
+  await read('40', '0.12');
+  await expect(page.getByText('The play is closing')).toBeVisible();
+  await page.getByLabel('Nut stands at').fill('10');
+  await expect(page.getByRole('alert')).toContainText('Never back off');
+  await expectAccessible(page);
+  await read('95', '0.01');
+  await expect(page.getByText('In band: stop here')).toBeVisible();
+});
