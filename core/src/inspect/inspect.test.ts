@@ -115,7 +115,7 @@ describe('where sizes are taken', () => {
   });
   test('should depend on the kind', () => {
     expect(featuresOf('ballBearing').slice(0, 2)).toEqual(['bore', 'journal']);
-    expect(featuresOf('drawnCup')).toEqual(['seatedDepth']);
+    expect(featuresOf('drawnCup')).toEqual(['seatedDepth', 'fittedBore']);
     expect(placesFor('seatedDepth').map(({ words }) => words)).toEqual([
       'at 0°',
       'at 60°',

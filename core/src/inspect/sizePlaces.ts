@@ -11,6 +11,7 @@ export const SIZE_FEATURES = [
   'ringWidth',
   'shoulderDepth',
   'seatedDepth',
+  'fittedBore',
 ] as const;
 export type SizeFeature = (typeof SIZE_FEATURES)[number];
 
@@ -26,6 +27,7 @@ export const SIZE_FEATURE_TABLE: Readonly<
   ringWidth: { words: 'Width of the ring', far: 0.1 },
   shoulderDepth: { words: 'Depth from the face to the shoulder', far: 0.5 },
   seatedDepth: { words: 'Depth from the face to the ring', far: 0.5 },
+  fittedBore: { words: 'Bore once fitted', far: 0.05 },
 };
 
 /** Whether a size as typed is so far from nominal that its unit or its point is most likely wrong. mm. */
@@ -73,15 +75,15 @@ const OF_RINGS: readonly SizeFeature[] = ['ringOutside', 'ringBore', 'ringWidth'
 /** What can be measured on a kind of station. */
 export function featuresOf(kind: StationKind): readonly SizeFeature[] {
   const { bearing } = STATION_KIND_TABLE[kind];
-  if (kind === 'drawnCup') return ['seatedDepth'];
+  if (kind === 'drawnCup') return ['seatedDepth', 'fittedBore'];
   if (bearing === 'rolling') return ['bore', 'journal', ...OF_RINGS, 'seatedDepth'];
-  if (bearing === 'plain') return ['bore', 'journal', 'seatedDepth'];
+  if (bearing === 'plain') return ['bore', 'journal', 'seatedDepth', 'fittedBore'];
   return kind === 'bolts' ? ['length'] : kind === 'looseRollers' ? ['journal', 'bore'] : [];
 }
 
 /** Where a feature is measured; `count` is how many bolts there are. */
 export function placesFor(feature: SizeFeature, count = 1): readonly SizePlace[] {
-  if (feature === 'bore' || feature === 'journal') return ROUND;
+  if (feature === 'bore' || feature === 'journal' || feature === 'fittedBore') return ROUND;
   if (feature !== 'length') return ROUND_ONE_PLANE;
   return Array.from({ length: count }, (_, at) => ({
     id: `bolt-${at + 1}`,

@@ -22,7 +22,7 @@ export const INSTRUMENT_KINDS = {
     contacts: [],
     sizes: ['journal', 'ringOutside', 'ringWidth', 'length'],
   },
-  boreGauge: { words: 'Bore gauge', contacts: [], sizes: ['bore', 'ringBore'] },
+  boreGauge: { words: 'Bore gauge', contacts: [], sizes: ['bore', 'ringBore', 'fittedBore'] },
   depthGauge: { words: 'Depth gauge', contacts: [], sizes: ['shoulderDepth', 'seatedDepth'] },
   caliper: {
     words: 'Caliper',
@@ -36,6 +36,7 @@ export const INSTRUMENT_KINDS = {
       'ringOutside',
       'bore',
       'ringBore',
+      'fittedBore',
     ],
   },
 } as const satisfies Record<string, InstrumentKindRow>;

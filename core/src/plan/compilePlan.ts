@@ -75,7 +75,8 @@ function edgesOf(drafts: readonly Draft[]): ReadonlyMap<string, readonly Draft[]
   return new Map(
     drafts.map((draft) => [
       draft.id,
-      (draft.rule.after ?? []).flatMap(({ rule, of }) => {
+      (draft.rule.after ?? []).flatMap(({ rule, of, when }) => {
+        if (when?.(draft.subject) === false) return [];
         const key = keyOf(rule, draft.subject, of);
         const others = key === null ? [] : (found.get(key) ?? []);
         return others.includes(draft) ? others.filter((other) => other !== draft) : others;
@@ -115,7 +116,8 @@ function ordered(
 }
 
 function byKey(a: Draft, b: Draft): number {
-  return a.key[0]! - b.key[0]! || a.key[1]! - b.key[1]! || a.key[2]! - b.key[2]!;
+  const at = a.key.findIndex((part, index) => part !== b.key[index]);
+  return at === -1 ? 0 : a.key[at]! - b.key[at]!;
 }
 
 function distinct(missing: readonly Missing[]): readonly Missing[] {

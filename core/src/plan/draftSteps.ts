@@ -12,7 +12,7 @@ export interface Draft {
   readonly rule: RuleFor<Subject>;
   readonly subject: Subject;
   readonly id: string;
-  /** Where it stands when nothing else decides: phase, rule, place on the unit. */
+  /** Where it stands when nothing else decides: phase, block, rule, rank, place on the unit. */
   readonly key: readonly number[];
   /** How it came to be behind; null while it is open. */
   readonly behind: StepStatus | null;
@@ -31,10 +31,27 @@ export function draftSteps(state: JobState, unit: Unit): readonly Draft[] {
       .flatMap((subject, at) => {
         const wanted = isolated(() => rule.when?.(subject) ?? true);
         if (wanted.ok && !wanted.value) return [];
-        const key = [PHASE_NAMES.indexOf(rule.phase), ruleAt, at];
+        const key = keyOf(rule, subject, ruleAt, at);
         return drafted(rule, subject, key, wanted.ok ? null : wanted.fault);
       });
   });
+}
+
+/** Steps that are in no block stand behind those that are. */
+const NO_BLOCK = 1e6;
+
+function keyOf(
+  rule: RuleFor<Subject>,
+  subject: Subject,
+  ruleAt: number,
+  at: number,
+): readonly number[] {
+  const [block, rank] = [rule.block, rule.rank].map((number) =>
+    isolated(() => number?.(subject) ?? null),
+  );
+  const given = (one: typeof block, none: number) =>
+    one?.ok === true ? (one.value ?? none) : none;
+  return [PHASE_NAMES.indexOf(rule.phase), given(block, NO_BLOCK), ruleAt, given(rank, 0), at];
 }
 
 /** Of stations: those of its kinds, and while a description cannot be so only what mends it. */

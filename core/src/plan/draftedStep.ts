@@ -11,6 +11,7 @@ import {
   type Subject,
 } from './rule.ts';
 import type { Figure, Missing, Step, StepForm } from './step.ts';
+import { actsOf } from './stepActs.ts';
 
 /** A draft as a step; where its words or numbers fail, the step that says so. */
 export function draftedStep(
@@ -36,6 +37,7 @@ function workedOut(
     id,
     rule: rule.id,
     phase: rule.phase,
+    ...doneBy(rule, subject),
     ...placeOf(subject),
     stage: rule.stage ?? null,
     reads: rule.reads ?? 'bearings',
@@ -100,6 +102,7 @@ function cannotBeWorkedOut(
     id,
     rule: rule.id,
     phase: rule.phase,
+    ...doneBy(rule, subject),
     ...placeOf(subject),
     stage: rule.stage ?? null,
     reads: rule.reads ?? 'bearings',
@@ -128,4 +131,20 @@ function cannotBeWorkedOut(
 function formOf({ form }: RuleFor<Subject>, subject: Subject): StepForm {
   if (form !== 'run' && form !== 'figure') return form;
   return subject.about === 'spec' ? FIGURES[subject.specKind].taken : form;
+}
+
+/** What a step does: one act, or several in order. What cannot be told is no act. */
+function doneBy(
+  rule: RuleFor<Subject>,
+  subject: Subject,
+): Pick<Step, 'act' | 'on' | 'figure' | 'rows'> {
+  const told = isolated(() => actsOf(rule.id, subject));
+  const acts = told.ok ? told.value : [];
+  const [only] = acts.length === 1 ? acts : [];
+  return {
+    act: only?.act ?? null,
+    on: only?.on ?? [],
+    figure: only?.figure ?? null,
+    rows: only === undefined ? acts : [],
+  };
 }

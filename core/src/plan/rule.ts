@@ -4,6 +4,7 @@ import type { JobState, RunStage, Spec, TorqueReading } from '../job/index.ts';
 import type { SeatingCheckId } from '../seating/index.ts';
 import type { FigureKind } from '../figures/index.ts';
 import type { Axis, Part, Station, StationKind, Unit } from '../unit/index.ts';
+import { hasTrial } from './buildUp.ts';
 import type { CautionId } from './cautions.ts';
 import type { Phase } from './phases.ts';
 import type { RuleId } from './ruleIds.ts';
@@ -54,6 +55,8 @@ export interface Numbers {
 export interface After {
   readonly rule: RuleId;
   readonly of: 'station' | 'part' | 'axis' | 'all';
+  /** Of the step that comes after: where it need not wait. Always where it is not said. */
+  readonly when?: (subject: Subject) => boolean;
 }
 
 /** After the steps of several rules. */
@@ -94,6 +97,10 @@ export interface RuleFor<About extends Subject> {
   readonly tools?: readonly string[] | ((subject: About) => readonly string[]);
   readonly consumables?: readonly string[] | ((subject: About) => readonly string[]);
   readonly after?: readonly After[];
+  /** Among the steps of its phase: those of one number stand together, lower ones first. */
+  readonly block?: (subject: About) => number;
+  /** Among the steps of its rule: lower ones first. */
+  readonly rank?: (subject: About) => number;
   /** Whether the log itself shows that it is done; absent where only a tick can say so. */
   readonly done?: (subject: About) => boolean;
 }
@@ -124,3 +131,6 @@ export function thingOf(subject: Subject): Unit | Axis | Part | Station {
 
 /** Names of what a rule looks at, for its words. */
 export const nameOf = (subject: Subject): string => thingOf(subject).name;
+
+/** Whether the axis of a subject is built up on trial first. */
+export const onTrial = (subject: Subject): boolean => 'axis' in subject && hasTrial(subject.axis);

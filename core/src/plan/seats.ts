@@ -43,6 +43,7 @@ const NOMINAL: Readonly<Record<SizeFeature, (station: Station) => number | undef
   ringWidth: ({ width }) => width,
   shoulderDepth: ({ boreDepth }) => boreDepth,
   seatedDepth: ({ depth }) => depth,
+  fittedBore: ({ inside }) => inside,
 };
 
 /** What a size of a station is described as, mm; null where nothing says. */

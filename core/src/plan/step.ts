@@ -7,6 +7,7 @@ import type { FigureKind } from '../figures/index.ts';
 import type { Side } from '../unit/index.ts';
 import type { QuantityKind } from '../units/index.ts';
 import type { WorkingLine } from '../working/index.ts';
+import type { Act, ActId } from './act.ts';
 import type { CautionId } from './cautions.ts';
 import type { Phase } from './phases.ts';
 import type { RuleId } from './ruleIds.ts';
@@ -81,6 +82,13 @@ export interface Step {
   readonly id: string;
   readonly rule: RuleId;
   readonly phase: Phase;
+  /** What is done, from the closed list, and to which ids of the unit; null and none where nothing is, or in `rows`. */
+  readonly act: ActId | null;
+  readonly on: readonly string[];
+  /** The figure that the act is about. */
+  readonly figure: FigureKind | null;
+  /** Where it does several things: each, in order. */
+  readonly rows: readonly Act[];
   readonly form: StepForm;
   readonly status: StepStatus;
   readonly title: string;

@@ -23,6 +23,7 @@ const SEAT_OFF: Readonly<Record<SizeFeature, number>> = {
   ringWidth: -0.03,
   shoulderDepth: 0,
   seatedDepth: 0.01,
+  fittedBore: 0.02,
 };
 
 /** Depth to a shoulder that nothing describes, mm: invented. */

@@ -3,6 +3,7 @@ import { identifier, oneOf, record } from '../../schema/index.ts';
 import { jobEvent } from '../eventRow.ts';
 import { SEAT_OUTCOMES } from '../kinds.ts';
 import { missingStation } from '../onUnit.ts';
+import type { JobState } from '../state.ts';
 
 /** How a ring went in. */
 export const seatTried = jobEvent({
@@ -15,6 +16,7 @@ export const seatTried = jobEvent({
   reduce: (state, { data: { stationId, outcome }, at }) =>
     missingStation(state, stationId) ?? {
       ...state,
+      inspection: { ...state.inspection, sizes: withoutFitted(state, stationId) },
       fitting: {
         ...state.fitting,
         tries: {
@@ -25,3 +27,9 @@ export const seatTried = jobEvent({
       },
     },
 });
+
+/** Sizes as measured, without the bore of what goes in anew: it closes in by another amount. */
+function withoutFitted({ inspection: { sizes } }: JobState, stationId: string) {
+  const { fittedBore: gauged, ...rest } = sizes[stationId] ?? {};
+  return gauged === undefined ? sizes : { ...sizes, [stationId]: rest };
+}

@@ -5,7 +5,15 @@ import { sealDepth } from '../../seals/index.ts';
 import { figure, lacksDetail, numbers, range, words } from '../figures.ts';
 import { atFitting } from '../compound.ts';
 import { LOCKS } from '../locks.ts';
-import { nameOf, type Numbers, type Rule, type RuleFor, type StationSubject } from '../rule.ts';
+import { coversSeal, isCovered, outwardness } from '../buildUp.ts';
+import {
+  nameOf,
+  onTrial,
+  type Numbers,
+  type Rule,
+  type RuleFor,
+  type StationSubject,
+} from '../rule.ts';
 import { orientationOf } from './orientation.ts';
 
 /** How a station is locked; null where it is not described. */
@@ -43,25 +51,27 @@ function sealNumbers({ station }: StationSubject): Numbers {
   );
 }
 
-/** Whether a nut stands outside a seal: then the seal has to be in before the nut. */
-function behindNut({ axis, station }: StationSubject): boolean {
-  const middle = (one: Station) => one.at + one.width / 2;
-  return axis.stations.some(
-    (other) =>
-      other.kind === 'nut' &&
-      (station.wayIn === 'right'
-        ? middle(other) < middle(station)
-        : middle(other) > middle(station)),
-  );
-}
+/** Whether something goes on over a seal: then the seal has to be in before it. */
+const goesInEarly = ({ unit, axis, station }: StationSubject): boolean =>
+  isCovered(unit, axis, station);
 
 const SEAL: Pick<
   RuleFor<StationSubject>,
-  'on' | 'kinds' | 'form' | 'title' | 'how' | 'numbers' | 'orientation' | 'tools' | 'consumables'
+  | 'on'
+  | 'kinds'
+  | 'form'
+  | 'rank'
+  | 'title'
+  | 'how'
+  | 'numbers'
+  | 'orientation'
+  | 'tools'
+  | 'consumables'
 > = {
   on: 'station',
   kinds: ['seal'],
   form: 'tick',
+  rank: ({ station }) => outwardness(station),
   title: (subject) => `Fit ${nameOf(subject)}`,
   how: ({ state, station }) =>
     `Tape or sleeve over splines and threads. Oil on the lip. ${atFitting(state, station, 'outer') ?? 'Outside as its maker says: dry where nothing retains it.'} Square, with a driver on its outer edge, to the depth; then turn the shaft.`,
@@ -77,14 +87,33 @@ export const CLOSE_RULES: readonly Rule[] = [
     ...SEAL,
     id: 'fitSealEarly',
     phase: 'select',
-    when: behindNut,
-    reason: 'The nut goes on outside it: it has to be in before.',
+    when: goesInEarly,
+    reason: 'What goes on outside it covers it: it has to be in before.',
     after: [
       { rule: 'newPart', of: 'station' },
       { rule: 'repair', of: 'station' },
       { rule: 'inspect', of: 'station' },
-      { rule: 'assemble', of: 'axis' },
+      { rule: 'assemble', of: 'axis', when: onTrial },
+      { rule: 'seatOuter', of: 'axis' },
       { rule: 'measure', of: 'axis' },
+    ],
+  },
+  {
+    id: 'fitHub',
+    phase: 'select',
+    on: 'station',
+    kinds: ['gear'],
+    form: 'tick',
+    when: ({ unit, axis, station }) => coversSeal(unit, axis, station),
+    title: (subject) => `Put on ${nameOf(subject)}`,
+    how: 'Oil on the lip and on the track of the hub. Straight over the splines, so that the lip does not turn in.',
+    reason: 'The seal behind it is in; the nut presses on it.',
+    consumables: ['the unit’s own oil'],
+    after: [
+      { rule: 'fitSealEarly', of: 'axis' },
+      { rule: 'newPart', of: 'station' },
+      { rule: 'repair', of: 'station' },
+      { rule: 'inspect', of: 'station' },
     ],
   },
   {
@@ -144,7 +173,7 @@ export const CLOSE_RULES: readonly Rule[] = [
     ...SEAL,
     id: 'fitSeal',
     phase: 'seals',
-    when: (subject: StationSubject) => !behindNut(subject),
+    when: (subject: StationSubject) => !goesInEarly(subject),
     reason: 'Last, so that no lip meets a sharp edge twice.',
     after: [
       { rule: 'newPart', of: 'station' },
@@ -157,13 +186,18 @@ export const CLOSE_RULES: readonly Rule[] = [
   },
   {
     id: 'fitORing',
-    phase: 'seals',
+    phase: 'final',
     on: 'station',
     kinds: ['oRing'],
     form: 'tick',
     title: (subject) => `Fit ${nameOf(subject)}`,
     how: 'Greased, not twisted, past no sharp edge.',
-    reason: 'With the seals.',
-    after: [{ rule: 'newPart', of: 'station' }],
+    reason: 'It lies inside: it is in before its joint is tightened.',
+    after: [
+      { rule: 'newPart', of: 'station' },
+      { rule: 'measure', of: 'axis' },
+      { rule: 'fitPack', of: 'axis' },
+      { rule: 'chooseSpacer', of: 'axis' },
+    ],
   },
 ];

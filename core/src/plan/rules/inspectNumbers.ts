@@ -10,7 +10,7 @@ import { SOURCES } from '../../sources/index.ts';
 import { STATION_KIND_TABLE, type Station } from '../../unit/index.ts';
 import { bandFigure, figure, fromDetail, lacksDetail, numbers, range, words } from '../figures.ts';
 import type { Numbers, StationSubject } from '../rule.ts';
-import { nominalOf, seatsOf, seatVerdict, sizeUncertainty } from '../seats.ts';
+import { meanSize, nominalOf, seatsOf, seatVerdict, sizeUncertainty } from '../seats.ts';
 import type { Figure, Missing } from '../step.ts';
 
 /** What the kind of station itself says when it is looked at. */
@@ -103,7 +103,9 @@ export function seatNumbers({ state, station }: StationSubject): Numbers {
   });
   return numbers(
     each,
-    STATION_KIND_TABLE[station.kind].bearing === 'plain' ? clearanceNumbers(state, station) : null,
+    STATION_KIND_TABLE[station.kind].bearing === 'plain'
+      ? clearanceNumbers(state, station, 'bore')
+      : null,
     tightRingMissing(station),
   );
 }
@@ -114,8 +116,27 @@ function tightRingMissing(station: Station): Missing | null {
     : null;
 }
 
+/** The bore of what was pressed in, where it stands, and what it leaves the journal. */
+export function gaugedNumbers({ state, station }: StationSubject): Numbers {
+  const gauged = meanSize(state, station, 'fittedBore');
+  return numbers(
+    gauged === null
+      ? figure('Bore, nominal', 'length', station.inside, SOURCES.asBookedIn.title)
+      : figure('Bore once fitted, mean', 'length', gauged.mean, SOURCES.asMeasured.title, {
+          expanded: NORMAL_FACTOR * gauged.uncertainty,
+        }),
+    STATION_KIND_TABLE[station.kind].bearing === 'plain'
+      ? clearanceNumbers(state, station, 'fittedBore')
+      : null,
+  );
+}
+
 /** Clearance of a plain bearing over every place, against its band or the usual one. */
-function clearanceNumbers(state: StationSubject['state'], station: Station): readonly Figure[] {
+function clearanceNumbers(
+  state: StationSubject['state'],
+  station: Station,
+  of: 'bore' | 'fittedBore',
+): readonly Figure[] {
   const stated = {
     lower: station.clearanceLeast ?? null,
     upper: station.clearanceMost ?? null,
@@ -125,7 +146,7 @@ function clearanceNumbers(state: StationSubject['state'], station: Station): rea
   const band = silent ? usualClearance(station.inside) : stated;
   const source = silent ? SOURCES.usualClearance.title : SOURCES.asBookedIn.title;
   const limits = bandFigure('Clearance, band', 'length', band, source);
-  const [bores, journals] = (['bore', 'journal'] as const).map((feature) =>
+  const [bores, journals] = ([of, 'journal'] as const).map((feature) =>
     Object.values(state.inspection.sizes[station.id]?.[feature] ?? {}),
   );
   if (bores!.length === 0 || journals!.length === 0) return [limits];

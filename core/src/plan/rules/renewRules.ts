@@ -26,7 +26,7 @@ const NEW_PARTS = INSPECTED.filter(
 
 /** Never used again once it has been out, whatever it looks like. */
 function isUsedOnce({ kind, spacerType, lock }: Station): boolean {
-  if (kind === 'oRing' || kind === 'seal') return true;
+  if (kind === 'oRing' || kind === 'seal' || kind === 'bush') return true;
   return spacerType === 'collapsible' || (lock !== undefined && LOCKS[lock].once);
 }
 

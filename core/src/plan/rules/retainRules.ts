@@ -1,5 +1,5 @@
 import { numbers } from '../figures.ts';
-import { nameOf, type Rule } from '../rule.ts';
+import { nameOf, onTrial, type Rule } from '../rule.ts';
 import { orientationOf } from './orientation.ts';
 import { rollerNumbers, torqueNumbers } from './seatNumbers.ts';
 import { READY, comesAsOne } from './seated.ts';
@@ -26,6 +26,8 @@ export const RETAIN_RULES: readonly Rule[] = [
     after: [
       { rule: 'seatInner', of: 'axis' },
       { rule: 'seatOuter', of: 'axis' },
+      // Bolts that are tightened push it sideways again: after the last of them, where nothing is measured before.
+      { rule: 'torque', of: 'all', when: (subject) => !onTrial(subject) },
     ],
   },
   {

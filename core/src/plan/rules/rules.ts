@@ -2,6 +2,7 @@ import type { Rule } from '../rule.ts';
 import { BOOK_IN_RULES } from './bookInRules.ts';
 import { FINISH_RULES } from './finishRules.ts';
 import { CLOSE_RULES } from './closeRules.ts';
+import { REACH_RULES } from './reachRules.ts';
 import { RENEW_RULES } from './renewRules.ts';
 import { INSPECT_RULES } from './inspectRules.ts';
 import { RETAIN_RULES } from './retainRules.ts';
@@ -14,6 +15,7 @@ import { STRIP_RULES } from './stripRules.ts';
 export const RULES: readonly Rule[] = [
   ...BOOK_IN_RULES,
   ...STRIP_RULES,
+  ...REACH_RULES,
   ...INSPECT_RULES,
   ...RENEW_RULES,
   ...SEAT_RULES,

@@ -4,7 +4,10 @@ import { packThickness } from '../../shims/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { DETAIL_TABLE, STATION_KIND_TABLE, STATION_KINDS, type Station } from '../../unit/index.ts';
 import { figure, lacksStep, numbers } from '../figures.ts';
-import { nameOf, type Rule } from '../rule.ts';
+import { placesFor } from '../../inspect/index.ts';
+import { looseOnShaft, outwardness } from '../buildUp.ts';
+import { afterAll, nameOf, type Rule, type StationSubject } from '../rule.ts';
+import { gaugedNumbers } from './inspectNumbers.ts';
 import { setterAt } from '../setters.ts';
 import { isSeparable, isTight, ringWords, seatInterference } from '../seats.ts';
 import type { CautionId } from '../cautions.ts';
@@ -38,6 +41,10 @@ function waysCautions(
   return chosen === undefined ? usual : WAY_CAUTIONS[chosen.way];
 }
 
+/** Everything that goes into one part stands together: one part is hot at a time. */
+const ofItsPart = ({ unit, part }: StationSubject): number =>
+  part === null ? -1 : unit.parts.indexOf(part);
+
 /** Fits, heat, and everything that goes into its seat. */
 export const SEAT_RULES: readonly Rule[] = [
   ...(['outer', 'inner'] as const).map((ring): Rule => ({
@@ -58,6 +65,7 @@ export const SEAT_RULES: readonly Rule[] = [
   {
     id: 'heat',
     phase: 'seat',
+    block: ({ unit, part }) => unit.parts.indexOf(part),
     on: 'part',
     form: 'heat',
     when: ({ state, part }) => part.kind !== 'shaft' && ovenSeats(state, part.id).length > 0,
@@ -83,6 +91,8 @@ export const SEAT_RULES: readonly Rule[] = [
     id: 'seatOuter',
     ring: 'outer',
     phase: 'seat',
+    block: ofItsPart,
+    rank: ({ station }) => outwardness(station),
     on: 'station',
     kinds: [...ROLLING, 'drawnCup', 'bush'],
     form: 'tick',
@@ -119,6 +129,7 @@ export const SEAT_RULES: readonly Rule[] = [
   ...(['outer', 'inner'] as const).map((ring): Rule => ({
     id: ring === 'outer' ? 'checkSeat' : 'checkCone',
     phase: 'seat',
+    ...(ring === 'outer' ? { block: ofItsPart } : {}),
     on: 'station',
     kinds: ring === 'outer' ? [...ROLLING, 'drawnCup', 'bush'] : ROLLING,
     form: 'seating',
@@ -145,6 +156,38 @@ export const SEAT_RULES: readonly Rule[] = [
     ],
     done: ({ state, station }) => seatingDone(state, station, ring),
   })),
+  {
+    id: 'gauge',
+    phase: 'seat',
+    on: 'station',
+    kinds: ['bush', 'drawnCup'],
+    form: 'sizes',
+    title: (subject) => `Gauge the bore of ${nameOf(subject)} where it stands`,
+    how: 'Three angles at two depths, once it is home and cold. Too tight: ream or hone it in place, and gauge it again.',
+    reason: 'What is pressed in closes in: its clearance is what it has now.',
+    numbers: gaugedNumbers,
+    sizes: () => ['fittedBore'],
+    tools: ['bore gauge'],
+    after: [{ rule: 'checkSeat', of: 'station' }],
+    done: ({ state, station }) =>
+      Object.keys(state.inspection.sizes[station.id]?.fittedBore ?? {}).length >=
+      placesFor('fittedBore').length,
+  },
+  {
+    id: 'dressShaft',
+    phase: 'seat',
+    on: 'axis',
+    form: 'tick',
+    when: ({ unit, axis }) => looseOnShaft(unit, axis).length > 0,
+    title: (subject) => `Put on the shaft what runs on it, ${nameOf(subject)}`,
+    how: ({ unit, axis }) =>
+      `In this order, each oiled, the way round it was: ${looseOnShaft(unit, axis)
+        .map(({ name }) => name)
+        .join(', ')}. What is one with the shaft is there already.`,
+    reason: 'The bearings that go on after it hold it.',
+    consumables: ['the unit’s own oil'],
+    after: [{ rule: 'gauge', of: 'axis' }, ...afterAll('axis', 'inspect', 'newPart', 'repair')],
+  },
   {
     id: 'placeShims',
     phase: 'seat',
@@ -199,6 +242,7 @@ export const SEAT_RULES: readonly Rule[] = [
       { rule: 'fitInner', of: 'station' },
       { rule: 'checkSeat', of: 'axis' },
       { rule: 'placeShims', of: 'axis' },
+      { rule: 'dressShaft', of: 'axis' },
     ],
   },
 ];

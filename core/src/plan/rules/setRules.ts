@@ -1,7 +1,7 @@
 import type { JobState, Spec } from '../../job/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { FIGURES } from '../../figures/index.ts';
-import { type Axis } from '../../unit/index.ts';
+import type { Axis } from '../../unit/index.ts';
 import { figure, fromDetail, lacksDetail, numbers } from '../figures.ts';
 import {
   isProvenPlay,
@@ -10,11 +10,12 @@ import {
   stagePassed,
   wantsPreload,
 } from '../playProgress.ts';
-import { afterAll, nameOf, type Rule } from '../rule.ts';
+import { afterAll, nameOf, onTrial, type Rule, type Subject } from '../rule.ts';
 import { sleeveNut } from '../sleeves.ts';
 import { isIn, setterAt } from '../setters.ts';
 import { setsZeroPlay } from '../sleeveProgress.ts';
 import { playNumbers } from './playNumbers.ts';
+import { offForPack } from '../buildUp.ts';
 import { buildChecks, SPACER_RULES } from './spacerRules.ts';
 import { boltNumbers } from './boltNumbers.ts';
 
@@ -28,6 +29,15 @@ const ARRANGEMENT_HOW = {
 /** With a sleeve the nut is not tightened before the sleeve is crushed to its figure. */
 const SLEEVE_HOW =
   'Cups home, new sleeve between the cones, the nut snug only: the bearings keep some play. Its last turn comes when the sleeve is crushed.';
+
+/** Built up once only: what goes under something else goes in on the way. */
+const builtOnce = (subject: Subject): boolean => !onTrial(subject);
+
+/** Bolts of a cover or a half hold the unit together. */
+const closesUnit = (subject: Subject): boolean =>
+  subject.about === 'station' &&
+  subject.station.kind === 'bolts' &&
+  (subject.part?.kind === 'cover' || subject.part?.kind === 'caseHalf');
 
 /** One of several plays of an axis that has been proven while another has not. */
 function proven(state: JobState, axis: Axis, spec: Spec): boolean {
@@ -50,22 +60,29 @@ export const SET_RULES: readonly Rule[] = [
     checks: ({ axis }) => buildChecks(axis),
     done: ({ state, axis }) =>
       buildChecks(axis).every((check) => state.fitting.seating[axis.id]?.[check]?.good === true),
-    after: afterAll(
-      'axis',
-      'placeShims',
-      'seatOuter',
-      'seatInner',
-      'checkSeat',
-      'checkCone',
-      'relieve',
-      'retain',
-      'loadRollers',
-      'shells',
-      'compare',
-      'newPart',
-      'repair',
-      'trySpacer',
-    ),
+    after: [
+      { rule: 'relieve', of: 'axis', when: onTrial },
+      { rule: 'fitSealEarly', of: 'axis', when: builtOnce },
+      { rule: 'fitHub', of: 'axis', when: builtOnce },
+      { rule: 'fitORing', of: 'axis', when: builtOnce },
+      ...afterAll(
+        'axis',
+        'dressShaft',
+        'placeShims',
+        'seatOuter',
+        'seatInner',
+        'checkSeat',
+        'checkCone',
+        'gauge',
+        'retain',
+        'loadRollers',
+        'shells',
+        'compare',
+        'newPart',
+        'repair',
+        'trySpacer',
+      ),
+    ],
   },
   {
     id: 'measure',
@@ -115,7 +132,8 @@ export const SET_RULES: readonly Rule[] = [
     form: 'fitPack',
     when: ({ axis, station }) => setterAt(axis, station) !== null,
     title: (subject) => `Fit the pack at ${nameOf(subject)}`,
-    how: 'Thin pieces inside, between thick ones. Wiped clean.',
+    how: ({ unit, axis, station }) =>
+      `Thin pieces inside, between thick ones. Wiped clean.${offForPack(unit, axis, station)}`,
     reason: 'It is chosen.',
     after: [{ rule: 'choosePack', of: 'station' }],
     done: ({ state, axis, station }) =>
@@ -173,6 +191,9 @@ export const SET_RULES: readonly Rule[] = [
       { rule: 'turnAdjuster', of: 'axis' },
       { rule: 'checkStack', of: 'axis' },
       { rule: 'prepare', of: 'station' },
+      { rule: 'fitORing', of: 'axis' },
+      { rule: 'fitHub', of: 'axis' },
+      { rule: 'assemble', of: 'all', when: closesUnit },
     ],
   },
   {

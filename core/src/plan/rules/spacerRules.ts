@@ -7,17 +7,19 @@ import { adjusterProgress } from '../adjusterProgress.ts';
 import { bandFigure, figure, fromDetail, lacksDetail, numbers, words } from '../figures.ts';
 import { playStage, stagePassed } from '../playProgress.ts';
 import { nameOf, type Numbers, type Rule, type StationSubject } from '../rule.ts';
+import { hasTrial } from '../buildUp.ts';
 import { setterAt } from '../setters.ts';
 import { spacerProgress, spacerSetter } from '../spacerProgress.ts';
 import { rollingVerdict } from '../torqueProgress.ts';
 
 /** What is looked at before a trial build is measured: readings that lie agree as well as honest ones. */
-export function buildChecks({ arrangement, stations }: Axis): readonly SeatingCheckId[] {
+export function buildChecks(axis: Axis): readonly SeatingCheckId[] {
+  const { arrangement, stations } = axis;
   const jointed = stations.some(({ kind }) => kind === 'cover' || kind === 'bolts');
   const sealed = stations.some(({ kind }) => kind === 'oRing') || jointed;
   return [
     'everyBearing',
-    ...(sealed ? (['oRingOut'] as const) : []),
+    ...(sealed && hasTrial(axis) ? (['oRingOut'] as const) : []),
     ...(jointed ? (['evenJoint'] as const) : []),
     ...(arrangement === 'plainThrust' ? (['washersInOrder'] as const) : []),
   ];

@@ -1,15 +1,11 @@
-import { tighteningOrder } from '../../fasteners/index.ts';
 import { FIGURES } from '../../figures/index.ts';
-import {
-  STATION_KINDS,
-  STATION_KIND_TABLE,
-  type Station,
-  type StationKind,
-} from '../../unit/index.ts';
-import { bandFigure, fromDetail, lacksDetail, numbers, words } from '../figures.ts';
-import { nameOf, type Rule, type StationSubject } from '../rule.ts';
+import { STATION_KINDS, STATION_KIND_TABLE, type StationKind } from '../../unit/index.ts';
+import { bandFigure, fromDetail, numbers, words } from '../figures.ts';
+import { nameOf, type Rule, type Subject } from '../rule.ts';
 import { setterAt } from '../setters.ts';
 import { isTight } from '../seats.ts';
+import { isCovered } from '../buildUp.ts';
+import { isReachedInside, loosenNumbers } from './reachRules.ts';
 
 const ROLLING = STATION_KINDS.filter((kind) => STATION_KIND_TABLE[kind].bearing === 'rolling');
 const FIXINGS: readonly StationKind[] = ['bolts', 'retainer', 'nut'];
@@ -17,27 +13,20 @@ const FIXINGS: readonly StationKind[] = ['bolts', 'retainer', 'nut'];
 const PULL_HOW: Readonly<Record<string, string>> = {
   inner: 'Pull on the inner ring only. Pulled through the rollers it is scrap.',
   outer: 'Push or draw on the outer ring only. From a blind bore: expanding puller.',
+  bush: 'Press it out with a stepped driver, its part supported round the bore. It is spoiled by that: a new one goes in.',
   both: 'Warm the case first; then press on the ring that still holds. Case supported round the bore, crank held.',
 };
 
-/** Slackening goes the other way round from tightening. */
-function slackeningOrder({ kind, count, pattern }: Station): string | null {
-  if (kind === 'nut' || count === undefined || pattern === undefined) return null;
-  return tighteningOrder(count, pattern).toReversed().join(' – ');
-}
+/** What is pressed in as one piece is not told by its tight ring. */
+const PRESSED: Readonly<Partial<Record<StationKind, string>>> = { drawnCup: 'outer', bush: 'bush' };
 
-function loosenNumbers({ station }: StationSubject) {
-  const order = slackeningOrder(station);
-  const hand =
-    station.hand === 'left' ? words('Thread', 'left hand: undoes clockwise', 'As described') : null;
-  if (station.kind === 'nut') return numbers(hand);
-  return numbers(
-    hand,
-    order === null
-      ? [lacksDetail(station, station.count === undefined ? 'count' : 'pattern')]
-      : words('Order', order, 'Reverse of tightening, common practice'),
-  );
-}
+/** Shims on a shaft lie between what is drawn off it. */
+const isOnShaft = (subject: Subject): boolean =>
+  subject.about === 'station' && subject.part?.kind === 'shaft';
+
+/** A seal behind a flange that is one with its shaft comes out after the shaft. */
+const liesBehindFlange = (subject: Subject): boolean =>
+  subject.about === 'station' && isCovered(subject.unit, subject.axis, subject.station);
 
 /** Measure as found, mark, take apart. */
 export const STRIP_RULES: readonly Rule[] = [
@@ -102,6 +91,7 @@ export const STRIP_RULES: readonly Rule[] = [
     on: 'station',
     kinds: FIXINGS,
     form: 'tick',
+    when: (subject) => !isReachedInside(subject),
     title: (subject) => `Undo ${nameOf(subject)}`,
     how: ({ station }) =>
       station.kind === 'nut'
@@ -143,6 +133,7 @@ export const STRIP_RULES: readonly Rule[] = [
     reason: 'The new pack is worked out from the one that is in now.',
     tools: ['micrometer'],
     after: [
+      { rule: 'pull', of: 'axis', when: isOnShaft },
       { rule: 'liftOff', of: 'all' },
       { rule: 'asFound', of: 'axis' },
       { rule: 'setSpec', of: 'axis' },
@@ -181,17 +172,18 @@ export const STRIP_RULES: readonly Rule[] = [
     after: [
       { rule: 'liftOff', of: 'all' },
       { rule: 'loosen', of: 'axis' },
+      { rule: 'takeOffHub', of: 'axis' },
+      { rule: 'takeOutShaft', of: 'all', when: liesBehindFlange },
     ],
   },
   {
     id: 'pull',
     phase: 'strip',
     on: 'station',
-    kinds: [...ROLLING, 'drawnCup'],
+    kinds: [...ROLLING, 'drawnCup', 'bush'],
     form: 'tick',
     title: ({ station }) => `Take off ${station.name}`,
-    how: ({ station }) =>
-      PULL_HOW[station.kind === 'drawnCup' ? 'outer' : (station.tightRing ?? 'both')]!,
+    how: ({ station }) => PULL_HOW[PRESSED[station.kind] ?? station.tightRing ?? 'both']!,
     reason: 'Nothing stands in front of it any more.',
     cautions: ['splinters', 'press', 'heavyFalls'],
     tools: ({ station }) => [
@@ -201,6 +193,7 @@ export const STRIP_RULES: readonly Rule[] = [
     ],
     after: [
       { rule: 'pullSeal', of: 'axis' },
+      { rule: 'takeOutShaft', of: 'all' },
       { rule: 'liftOff', of: 'all' },
       { rule: 'loosen', of: 'axis' },
     ],

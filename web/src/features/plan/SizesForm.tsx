@@ -66,21 +66,7 @@ interface FeatureSizesProps {
   readonly feature: SizeFeature;
   readonly instrument: WorkshopInstrument;
   readonly setChosen: Dispatch<SetStateAction<Readonly<Partial<Record<SizeFeature, string>>>>>;
-  readonly chosen: Readonly<
-    Partial<
-      Record<
-        | 'length'
-        | 'journal'
-        | 'ringOutside'
-        | 'ringWidth'
-        | 'bore'
-        | 'ringBore'
-        | 'shoulderDepth'
-        | 'seatedDepth',
-        string
-      >
-    >
-  >;
+  readonly chosen: Readonly<Partial<Record<SizeFeature, string>>>;
   readonly able: readonly WorkshopInstrument[];
   readonly station: Station;
   readonly jobId: string;

@@ -1,0 +1,123 @@
+import { FIGURES } from '../figures/index.ts';
+import { STATION_KIND_TABLE, type Axis, type Station, type Unit } from '../unit/index.ts';
+import { isSeparable, isTight } from './seats.ts';
+import { setsZeroPlay } from './sleeveProgress.ts';
+
+/** Whether an axis is built up once to be measured, before it is built up for good. */
+export function hasTrial(axis: Axis): boolean {
+  return axis.sets.some((kind) => FIGURES[kind].taken === 'run') && !setsZeroPlay(axis);
+}
+
+/** A flange over a lip is larger than the lip by more than a worn track, mm. */
+const OVER_LIP = 1;
+
+/** What stands further out than something that goes in, on the side from which it comes. */
+function outward(axis: Axis, { id, at, width, wayIn }: Station): readonly Station[] {
+  const middle = (one: { readonly at: number; readonly width: number }) => one.at + one.width / 2;
+  const own = middle({ at, width });
+  return axis.stations.filter((other) =>
+    other.id === id ? false : wayIn === 'right' ? middle(other) < own : middle(other) > own,
+  );
+}
+
+/** What of a shaft lies over a seal: gears, hubs, flanges, larger than its lip. */
+function overLip(unit: Unit, axis: Axis, seal: Station): readonly Station[] {
+  const shafts = new Set(shaftsOn(unit, axis));
+  return outward(axis, seal).filter(
+    ({ kind, partId, outside }) =>
+      (kind === 'gear' || kind === 'shaftStep') &&
+      shafts.has(partId) &&
+      outside > seal.inside + OVER_LIP,
+  );
+}
+
+/** Whether a seal can no longer go in once the shaft is built up: a nut, a hub or a flange of the shaft lies over it. */
+export function isCovered(unit: Unit, axis: Axis, seal: Station): boolean {
+  return (
+    outward(axis, seal).some(({ kind }) => kind === 'nut') || overLip(unit, axis, seal).length > 0
+  );
+}
+
+/** Whether a station is a hub that goes onto its shaft over a seal, which has to be in before it. */
+export function coversSeal(unit: Unit, axis: Axis, { id, kind }: Station): boolean {
+  return (
+    kind === 'gear' &&
+    axis.stations.some(
+      (seal) => seal.kind === 'seal' && overLip(unit, axis, seal).some((over) => over.id === id),
+    )
+  );
+}
+
+/** How far in from its opening something lies among its axis, mm: what lies deepest goes in first. */
+export function outwardness({ at, wayIn }: Station): number {
+  return wayIn === 'right' ? -at : at;
+}
+
+/** Gears, in the order of the shaft, but for hubs that go on over a seal later. */
+export function looseOnShaft(unit: Unit, axis: Axis): readonly Station[] {
+  return axis.stations
+    .filter((one) => one.kind === 'gear' && !coversSeal(unit, axis, one))
+    .toSorted((a, b) => a.at - b.at);
+}
+
+/** The shafts whose steps, gears and hubs stand on an axis. */
+export function shaftsOn(unit: Unit, { stations }: Axis): readonly string[] {
+  const shafts = new Set(unit.parts.filter(({ kind }) => kind === 'shaft').map(({ id }) => id));
+  return [...new Set(stations.map(({ partId }) => partId).filter((id) => shafts.has(id)))];
+}
+
+const middleOf = ({ at, width }: Station): number => at + width / 2;
+
+/** What has to come off before a pack can be changed: plates at its end and, for shims on a shaft, the cone beside them. */
+export function overPack(unit: Unit, axis: Axis, site: Station): readonly Station[] {
+  const onShaft = unit.parts.find(({ id }) => id === site.partId)?.kind === 'shaft';
+  const cone = onShaft ? coneOver(axis, site) : null;
+  return [...platesOver(axis, site), ...(cone === null ? [] : [cone])];
+}
+
+/** The tight cone next to a place on a shaft; null where there is none. */
+function coneOver({ stations }: Axis, site: Station): Station | null {
+  const away = (one: Station) => Math.abs(middleOf(one) - middleOf(site));
+  const cones = stations
+    .filter((one) => isSeparable(one) && isTight(one, 'inner'))
+    .toSorted((a, b) => away(a) - away(b));
+  return cones[0] ?? null;
+}
+
+/** Retainer plates that lie over a shim site: further out at its end of the axis, and reaching over it. */
+function platesOver({ stations }: Axis, site: Station): readonly Station[] {
+  const [left, right] = [
+    Math.min(...stations.map(({ at }) => at)),
+    Math.max(...stations.map(endOf)),
+  ];
+  const isLeft = middleOf(site) < (left + right) / 2;
+  return stations.filter(
+    (one) =>
+      one.kind === 'retainer' &&
+      (isLeft ? middleOf(one) < middleOf(site) : middleOf(one) > middleOf(site)) &&
+      one.inside < site.outside &&
+      one.outside > site.inside,
+  );
+}
+
+const endOf = ({ at, width }: Station): number => at + width;
+
+/** Whether a retainer is reached only once the unit is open: it lies between its own bearing and the other part. */
+export function isInside(unit: Unit, { stations }: Axis, retainer: Station): boolean {
+  const shafts = new Set(unit.parts.filter(({ kind }) => kind === 'shaft').map(({ id }) => id));
+  const others = stations.filter(({ partId }) => partId !== retainer.partId && !shafts.has(partId));
+  const held = stations.filter(
+    ({ kind, partId }) =>
+      partId === retainer.partId && STATION_KIND_TABLE[kind].bearing === 'rolling',
+  );
+  const side = (one: Station) => Math.sign(middleOf(one) - middleOf(retainer));
+  return others.some((other) =>
+    held.some((own) => side(other) !== 0 && side(own) === -side(other)),
+  );
+}
+
+/** What comes off for a pack to be changed and goes on again, as a sentence; none where nothing does. */
+export function offForPack(unit: Unit, axis: Axis, site: Station): string {
+  const over = overPack(unit, axis, site).map(({ name }) => name);
+  return over.length === 0 ? '' : ` ${over.join(' and ')} comes off for it and goes home again.`;
+}

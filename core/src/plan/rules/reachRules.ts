@@ -1,0 +1,83 @@
+import { tighteningOrder } from '../../fasteners/index.ts';
+import type { Station } from '../../unit/index.ts';
+import { coversSeal, isInside } from '../buildUp.ts';
+import { lacksDetail, numbers, words } from '../figures.ts';
+import { nameOf, type Rule, type StationSubject } from '../rule.ts';
+
+/** Slackening goes the other way round from tightening. */
+function slackeningOrder({ kind, count, pattern }: Station): string | null {
+  if (kind === 'nut' || count === undefined || pattern === undefined) return null;
+  return tighteningOrder(count, pattern).toReversed().join(' – ');
+}
+
+export function loosenNumbers({ station }: StationSubject) {
+  const order = slackeningOrder(station);
+  const hand =
+    station.hand === 'left' ? words('Thread', 'left hand: undoes clockwise', 'As described') : null;
+  if (station.kind === 'nut') return numbers(hand);
+  return numbers(
+    hand,
+    order === null
+      ? [lacksDetail(station, station.count === undefined ? 'count' : 'pattern')]
+      : words('Order', order, 'Reverse of tightening, common practice'),
+  );
+}
+
+/** A retainer that is reached only once the unit is open. */
+export const isReachedInside = ({ unit, axis, station }: StationSubject): boolean =>
+  station.kind === 'retainer' && isInside(unit, axis, station);
+
+/** What is reached once something else is away: retainers inside, hubs over seals, the shaft itself. */
+export const REACH_RULES: readonly Rule[] = [
+  {
+    id: 'loosenInside',
+    phase: 'strip',
+    on: 'station',
+    kinds: ['retainer'],
+    form: 'tick',
+    when: (subject) => isReachedInside(subject),
+    title: (subject) => `Undo ${nameOf(subject)}`,
+    how: 'Heat a screw that is glued in. Slacken all a little, then a little more.',
+    reason: 'It lies inside: it is reached now.',
+    numbers: loosenNumbers,
+    after: [
+      { rule: 'mark', of: 'station' },
+      { rule: 'liftOff', of: 'all' },
+    ],
+  },
+  {
+    id: 'takeOffHub',
+    phase: 'strip',
+    on: 'station',
+    kinds: ['gear'],
+    form: 'tick',
+    when: ({ unit, axis, station }) => coversSeal(unit, axis, station),
+    title: (subject) => `Take off ${nameOf(subject)}`,
+    how: 'Draw it off its splines or taper with a puller on its bolt holes. Look at the track of the seal before it is wiped.',
+    reason: 'The seal lies behind it.',
+    tools: ['hub puller'],
+    after: [
+      { rule: 'loosen', of: 'axis' },
+      { rule: 'asFound', of: 'axis' },
+    ],
+  },
+  {
+    id: 'takeOutShaft',
+    phase: 'strip',
+    on: 'part',
+    form: 'tick',
+    when: ({ part }) => part.kind === 'shaft',
+    title: (subject) => `Take out ${nameOf(subject)}`,
+    how: 'Straight, with what is on it; where it stands tight, draw or press it out by its end, the case supported. A nut over the thread saves it. Catch what it holds.',
+    reason: 'What lies inside is reached once it is out.',
+    cautions: ['heavyFalls', 'press'],
+    tools: ['soft hammer', 'press or puller'],
+    after: [
+      { rule: 'liftOff', of: 'all' },
+      { rule: 'loosen', of: 'all' },
+      { rule: 'loosenInside', of: 'all' },
+      { rule: 'takeOffHub', of: 'all' },
+      { rule: 'asFound', of: 'all' },
+    ],
+  },
+];
