@@ -1,5 +1,11 @@
 import { FIGURES } from '../figures/index.ts';
-import { STATION_KIND_TABLE, type Axis, type Station, type Unit } from '../unit/index.ts';
+import {
+  STATION_KIND_TABLE,
+  type Axis,
+  type Part,
+  type Station,
+  type Unit,
+} from '../unit/index.ts';
 import { isSeparable, isTight } from './seats.ts';
 import { setsZeroPlay } from './sleeveProgress.ts';
 
@@ -53,10 +59,10 @@ export function outwardness({ at, wayIn }: Station): number {
   return wayIn === 'right' ? -at : at;
 }
 
-/** Gears, in the order of the shaft, but for hubs that go on over a seal later. */
+/** Gears, in the order of the shaft, but for hubs that go on over a seal later and those without a bore: one with it. */
 export function looseOnShaft(unit: Unit, axis: Axis): readonly Station[] {
   return axis.stations
-    .filter((one) => one.kind === 'gear' && !coversSeal(unit, axis, one))
+    .filter((one) => one.kind === 'gear' && one.inside > 0 && !coversSeal(unit, axis, one))
     .toSorted((a, b) => a.at - b.at);
 }
 
@@ -116,8 +122,23 @@ export function isInside(unit: Unit, { stations }: Axis, retainer: Station): boo
   );
 }
 
+/** Parts that a trial build of an axis joins, and that come apart again for what lies inside. */
+export function joinedForTrial(unit: Unit, axis: Axis): readonly Part[] {
+  if (!hasTrial(axis)) return [];
+  return unit.parts.filter(
+    (part) => isJoined(part) && axis.stations.some(({ partId }) => partId === part.id),
+  );
+}
+
+/** Parts that bolts close on one another. */
+export const isJoined = ({ kind }: Part): boolean => kind === 'cover' || kind === 'caseHalf';
+
 /** What comes off for a pack to be changed and goes on again, as a sentence; none where nothing does. */
 export function offForPack(unit: Unit, axis: Axis, site: Station): string {
+  const opened = joinedForTrial(unit, axis).map(({ name }) => name);
   const over = overPack(unit, axis, site).map(({ name }) => name);
-  return over.length === 0 ? '' : ` ${over.join(' and ')} comes off for it and goes home again.`;
+  return [
+    opened.length === 0 ? '' : ` ${opened.join(' and ')}: off again for it.`,
+    over.length === 0 ? '' : ` ${over.join(' and ')} comes off for it and goes home again.`,
+  ].join('');
 }

@@ -1,6 +1,6 @@
 import type { Act, ActId } from './act.ts';
-import type { Part, Station } from '../unit/index.ts';
-import { hasTrial, looseOnShaft, overPack, shaftsOn } from './buildUp.ts';
+import type { Axis, Station, Unit } from '../unit/index.ts';
+import { isJoined, joinedForTrial, looseOnShaft, overPack, shaftsOn } from './buildUp.ts';
 import type { RuleId } from './ruleIds.ts';
 import type { Subject } from './rule.ts';
 import { isSeparable } from './seats.ts';
@@ -35,13 +35,9 @@ function ringOf(station: Station, ring: 'cup' | 'cone'): readonly string[] {
   return isSeparable(station) ? [`${station.id}:${ring}`, station.id] : [station.id];
 }
 
-/** Parts that are closed on one another by bolts. */
-const isJoined = (part: Part | null): part is Part =>
-  part?.kind === 'cover' || part?.kind === 'caseHalf';
-
 /** What a bolt circle closes: its cover, or both halves. */
 function closed({ unit, part }: Extract<Subject, { about: 'station' }>): readonly Act[] {
-  if (!isJoined(part)) return [];
+  if (part === null || !isJoined(part)) return [];
   const halves = unit.parts.filter(({ kind }) => kind === 'caseHalf').map(({ id }) => id);
   return [{ act: 'close', on: part.kind === 'caseHalf' ? halves : [part.id] }];
 }
@@ -56,18 +52,14 @@ function builtUp({ unit, axis }: Extract<Subject, { about: 'axis' }>): readonly 
     ...ids('thrustWasher', 'needleThrust').map(place),
     { act: 'assemble', on: [axis.id, ...shaftsOn(unit, axis)] },
     ...nuts.map((id): Act => ({ act: 'torque', on: [id] })),
-    ...(hasTrial(axis) ? trialJoint({ unit, axis }) : []),
+    ...trialJoint('close', unit, axis),
   ];
 }
 
-function trialJoint({
-  unit,
-  axis,
-}: Pick<Extract<Subject, { about: 'axis' }>, 'unit' | 'axis'>): readonly Act[] {
-  const joined = unit.parts.filter(
-    (part) => isJoined(part) && axis.stations.some(({ partId }) => partId === part.id),
-  );
-  return joined.length === 0 ? [] : [{ act: 'close', on: joined.map(({ id }) => id) }];
+/** The joint of a trial build: closed for it, open again for the pack. */
+function trialJoint(act: 'close' | 'open', unit: Unit, axis: Axis): readonly Act[] {
+  const joined = joinedForTrial(unit, axis).map(({ id }) => id);
+  return joined.length === 0 ? [] : [{ act, on: joined }];
 }
 
 /** A nut that crushes a sleeve sets the preload, in one act on both. */
@@ -131,6 +123,7 @@ const packFitted: Acts<'station'> = ({ unit, axis, station }) => {
   const plates = over.filter(({ kind }) => kind === 'retainer');
   const cones = over.filter(({ kind }) => kind !== 'retainer');
   return [
+    ...trialJoint('open', unit, axis),
     ...plates.map(({ id }): Act => ({ act: 'loosen', on: [id] })),
     ...cones.map((one): Act => ({ act: 'pull', on: ringOf(one, 'cone') })),
     { act: 'fitPack', on: [station.id] },
