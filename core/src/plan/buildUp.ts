@@ -17,12 +17,27 @@ export function hasTrial(axis: Axis): boolean {
 /** A flange over a lip is larger than the lip by more than a worn track, mm. */
 const OVER_LIP = 1;
 
+const middleOf = ({ at, width }: Station): number => at + width / 2;
+const endOf = ({ at, width }: Station): number => at + width;
+
+/** Whether something lies nearer to the left end of its axis. */
+function isLeftHalf({ stations }: Axis, station: Station): boolean {
+  const left = Math.min(...stations.map(({ at }) => at));
+  const right = Math.max(...stations.map(endOf));
+  return middleOf(station) < (left + right) / 2;
+}
+
+/** Whether something goes in from the left: as its way in says, else from the nearer end. */
+function comesFromLeft(axis: Axis, station: Station): boolean {
+  return station.wayIn === undefined ? isLeftHalf(axis, station) : station.wayIn === 'right';
+}
+
 /** What stands further out than something that goes in, on the side from which it comes. */
-function outward(axis: Axis, { id, at, width, wayIn }: Station): readonly Station[] {
-  const middle = (one: { readonly at: number; readonly width: number }) => one.at + one.width / 2;
-  const own = middle({ at, width });
-  return axis.stations.filter((other) =>
-    other.id === id ? false : wayIn === 'right' ? middle(other) < own : middle(other) > own,
+function outward(axis: Axis, station: Station): readonly Station[] {
+  const [own, fromLeft] = [middleOf(station), comesFromLeft(axis, station)];
+  return axis.stations.filter(
+    (other) =>
+      other.id !== station.id && (fromLeft ? middleOf(other) < own : middleOf(other) > own),
   );
 }
 
@@ -54,9 +69,9 @@ export function coversSeal(unit: Unit, axis: Axis, { id, kind }: Station): boole
   );
 }
 
-/** How far in from its opening something lies among its axis, mm: what lies deepest goes in first. */
-export function outwardness({ at, wayIn }: Station): number {
-  return wayIn === 'right' ? -at : at;
+/** How far out towards its opening something lies, mm: what lies deepest has the lowest, and goes in first. */
+export function outwardness(axis: Axis, station: Station): number {
+  return comesFromLeft(axis, station) ? -station.at : station.at;
 }
 
 /** Gears, in the order of the shaft, but for hubs that go on over a seal later and those without a bore: one with it. */
@@ -71,8 +86,6 @@ export function shaftsOn(unit: Unit, { stations }: Axis): readonly string[] {
   const shafts = new Set(unit.parts.filter(({ kind }) => kind === 'shaft').map(({ id }) => id));
   return [...new Set(stations.map(({ partId }) => partId).filter((id) => shafts.has(id)))];
 }
-
-const middleOf = ({ at, width }: Station): number => at + width / 2;
 
 /** What has to come off before a pack can be changed: plates at its end and, for shims on a shaft, the cone beside them. */
 export function overPack(unit: Unit, axis: Axis, site: Station): readonly Station[] {
@@ -91,13 +104,9 @@ function coneOver({ stations }: Axis, site: Station): Station | null {
 }
 
 /** Retainer plates that lie over a shim site: further out at its end of the axis, and reaching over it. */
-function platesOver({ stations }: Axis, site: Station): readonly Station[] {
-  const [left, right] = [
-    Math.min(...stations.map(({ at }) => at)),
-    Math.max(...stations.map(endOf)),
-  ];
-  const isLeft = middleOf(site) < (left + right) / 2;
-  return stations.filter(
+function platesOver(axis: Axis, site: Station): readonly Station[] {
+  const isLeft = isLeftHalf(axis, site);
+  return axis.stations.filter(
     (one) =>
       one.kind === 'retainer' &&
       (isLeft ? middleOf(one) < middleOf(site) : middleOf(one) > middleOf(site)) &&
@@ -105,8 +114,6 @@ function platesOver({ stations }: Axis, site: Station): readonly Station[] {
       one.outside > site.inside,
   );
 }
-
-const endOf = ({ at, width }: Station): number => at + width;
 
 /** Whether a retainer is reached only once the unit is open: it lies between its own bearing and the other part. */
 export function isInside(unit: Unit, { stations }: Axis, retainer: Station): boolean {

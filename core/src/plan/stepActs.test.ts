@@ -97,11 +97,17 @@ describe('the order of acts', () => {
   });
 
   test('should put the inner of two seals in before the outer, from either side', () => {
-    for (const wayIn of ['left', 'right'] as const) {
+    for (const wayIn of ['left', 'right', undefined] as const) {
+      // Without a way in, from the nearer end: what follows them fills the right half.
       const [inner, outer] = wayIn === 'left' ? [100, 120] : [120, 100];
+      const way = wayIn === undefined ? {} : { wayIn };
       const rows = rowsOf(
         stepsOf(
-          withStations(at('out', 'seal', outer, { wayIn }), at('in', 'seal', inner, { wayIn })),
+          withStations(
+            at('far', 'housing', 200),
+            at('out', 'seal', outer, way),
+            at('in', 'seal', inner, way),
+          ),
         ),
       );
       before(rows, ['fitSeal', 'in'], ['fitSeal', 'out']);

@@ -7,6 +7,8 @@ jest.mock('./laterPages.ts', () => ({
 jest.mock('../features/workshop/PersonDialog.tsx', () => ({ PersonDialog: () => null }));
 const pages = LATER_PAGES as unknown as Readonly<Record<'one' | 'other', { fetch: jest.Mock }>>;
 
+const inList = () => false;
+
 describe('the other pages', () => {
   beforeEach(() => {
     jest.useFakeTimers();
@@ -20,7 +22,7 @@ describe('the other pages', () => {
 
   test('should be fetched once what the first page asked for has come', () => {
     let asking = 1;
-    fetchLater({ isFetching: () => asking });
+    fetchLater({ isFetching: () => asking }, inList);
     jest.advanceTimersByTime(2000);
     expect(pages.one.fetch).not.toHaveBeenCalled();
     asking = 0;
@@ -35,7 +37,7 @@ describe('the other pages', () => {
 
   test('should not come before a page on a slow machine has begun to ask', () => {
     let asking = 0;
-    fetchLater({ isFetching: () => asking });
+    fetchLater({ isFetching: () => asking }, inList);
     jest.advanceTimersByTime(800);
     asking = 1;
     jest.advanceTimersByTime(3000);
@@ -46,14 +48,24 @@ describe('the other pages', () => {
   });
 
   test('should come where the first page asks for nothing', () => {
-    fetchLater({ isFetching: () => 0 });
+    fetchLater({ isFetching: () => 0 }, inList);
     jest.advanceTimersByTime(1600);
     expect(pages.one.fetch).toHaveBeenCalledTimes(1);
   });
 
   test('should not wait for ever for a server that does not answer', () => {
-    fetchLater({ isFetching: () => 1 });
+    fetchLater({ isFetching: () => 1 }, inList);
     jest.advanceTimersByTime(8200);
+    expect(pages.one.fetch).toHaveBeenCalledTimes(1);
+  });
+
+  test('should come at once in a job: the server may be lost at any moment', () => {
+    let inJob = false;
+    fetchLater({ isFetching: () => 1 }, () => inJob);
+    jest.advanceTimersByTime(500);
+    expect(pages.one.fetch).not.toHaveBeenCalled();
+    inJob = true;
+    jest.advanceTimersByTime(300);
     expect(pages.one.fetch).toHaveBeenCalledTimes(1);
   });
 });

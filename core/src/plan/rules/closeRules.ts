@@ -71,7 +71,7 @@ const SEAL: Pick<
   on: 'station',
   kinds: ['seal'],
   form: 'tick',
-  rank: ({ station }) => outwardness(station),
+  rank: ({ axis, station }) => outwardness(axis, station),
   title: (subject) => `Fit ${nameOf(subject)}`,
   how: ({ state, station }) =>
     `Tape or sleeve over splines and threads. Oil on the lip. ${atFitting(state, station, 'outer') ?? 'Outside as its maker says: dry where nothing retains it.'} Square, with a driver on its outer edge, to the depth; then turn the shaft.`,

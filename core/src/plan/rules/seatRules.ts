@@ -92,7 +92,7 @@ export const SEAT_RULES: readonly Rule[] = [
     ring: 'outer',
     phase: 'seat',
     block: ofItsPart,
-    rank: ({ station }) => outwardness(station),
+    rank: ({ axis, station }) => outwardness(axis, station),
     on: 'station',
     kinds: [...ROLLING, 'drawnCup', 'bush'],
     form: 'tick',
