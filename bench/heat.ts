@@ -19,7 +19,9 @@ for (const count of [5, 12]) {
   const reference = median(() => JSON.stringify(answer));
   const time = median(() => partHeat(body, seats, { ...USUAL_HEAT, oven: (oven += 0.1) }));
   console.log(
-    `heat plan of ${count} seats: ${time.toFixed(2)} ms (held to 16 ms), ${(time / reference).toFixed(0)} × JSON.stringify of the answer (${reference.toFixed(3)} ms), medians of ${RUNS}`,
+    `heat plan of ${count} seats: ${time.toFixed(2)} ms (held to 16 ms), ` +
+      `${(time / reference).toFixed(0)} × JSON.stringify of the answer (${reference.toFixed(3)} ms), ` +
+      `medians of ${RUNS}`,
   );
 }
 

@@ -13,8 +13,8 @@ import { PAIRS, tallyPair } from './oddsOfPairs.ts';
  * play looked at; beside it, in the same run, a model of working by hand (one reading with the rollers unseated, the
  * nearest single shim added or taken). Invented units; the play that is true is hidden from the measuring. Each kind is
  * worked twice: with errors as the product assumes them, and in a worse world that it knows nothing of (twice the scatter
- * of seating and of the needle, shims that change the play by 5 % more or less than their thickness, a dial that shows up to 7 % too much or
- * too little: a whole graduation on the play of a usual band).
+ * of seating and of the needle, shims that change the play by 5 % more or less than their thickness, a dial that
+ * shows up to 7 % too much or too little: a whole graduation on the play of a usual band).
  */
 const UNITS = 2000;
 /** Scatter from one assembly to the next, mm: the same as the odds on screen are worked out with. */
@@ -112,7 +112,12 @@ for (const { name, gain, band, of } of KINDS.flatMap((kind) =>
   }
   const share = (part: number, all: number) => `${((100 * part) / all).toFixed(1)} %`;
   console.log(
-    `${name}, ${world.words}: first pack truly in band ${share(first, fits)} of ${fits}${world.gainError === 0 ? ' (held to 95 %)' : ''}, ${(goes / fits).toFixed(2)} goes (held to ${world.gainError === 0 ? '1.1' : '1.15'}); by hand ${share(byHand, UNITS)}; passed though out of band ${share(wrong, passed)}, and of ${near} builds out by up to one graduation ${share(letThrough, near)} (held to 2.5 %); cannot decide in ${share(undecided, goes)}`,
+    `${name}, ${world.words}: ` +
+      `first pack truly in band ${share(first, fits)} of ${fits}${world.gainError === 0 ? ' (held to 95 %)' : ''}, ` +
+      `${(goes / fits).toFixed(2)} goes (held to ${world.gainError === 0 ? '1.1' : '1.15'}); ` +
+      `by hand ${share(byHand, UNITS)}; passed though out of band ${share(wrong, passed)}, ` +
+      `and of ${near} builds out by up to one graduation ${share(letThrough, near)} (held to 2.5 %); ` +
+      `cannot decide in ${share(undecided, goes)}`,
   );
 }
 
@@ -131,7 +136,9 @@ for (const pair of PAIRS) {
     };
   });
   console.log(
-    `${pair.name}: first packs truly in both bands ${((100 * first) / fits).toFixed(1)} % of ${fits} (held to 95 %); by hand, one after the other ${((100 * byHand) / UNITS).toFixed(1)} %`,
+    `${pair.name}: ` +
+      `first packs truly in both bands ${((100 * first) / fits).toFixed(1)} % of ${fits} (held to 95 %); ` +
+      `by hand, one after the other ${((100 * byHand) / UNITS).toFixed(1)} %`,
   );
 }
 

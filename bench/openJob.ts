@@ -20,7 +20,11 @@ for (const length of LENGTHS) {
   const before = { count: length - 1, state: foldJob(events.slice(0, -1)) };
   const oneMore = median(() => readJob(events, before));
   console.log(
-    `${length} events (${(text.length / 1e6).toFixed(1)} MB): fold ${fold.toFixed(1)} ms (${((1000 * fold) / length).toFixed(2)} µs an event), plan and next action ${next.toFixed(1)} ms, together ${((fold + next) / parse).toFixed(2)} × JSON.parse of the same log (${parse.toFixed(1)} ms); one more event ${oneMore.toFixed(1)} ms; medians of ${RUNS}`,
+    `${length} events (${(text.length / 1e6).toFixed(1)} MB): ` +
+      `fold ${fold.toFixed(1)} ms (${((1000 * fold) / length).toFixed(2)} µs an event), ` +
+      `plan and next action ${next.toFixed(1)} ms, ` +
+      `together ${((fold + next) / parse).toFixed(2)} × JSON.parse of the same log (${parse.toFixed(1)} ms); ` +
+      `one more event ${oneMore.toFixed(1)} ms; medians of ${RUNS}`,
   );
 }
 

@@ -45,7 +45,8 @@ await first.locator(`a[href="/jobs/${jobId}"]`).first().waitFor();
 const atOnce = sent;
 await first.waitForTimeout(3000);
 console.log(
-  `first load: ${(atOnce / 1000).toFixed(0)} kB as sent until the list stands (held to 200 kB), ${(sent / 1000).toFixed(0)} kB with the other pages, which are fetched after it`,
+  `first load: ${(atOnce / 1000).toFixed(0)} kB as sent until the list stands (held to 200 kB), ` +
+    `${(sent / 1000).toFixed(0)} kB with the other pages, which are fetched after it`,
 );
 await first.close();
 
@@ -66,7 +67,11 @@ for (const [from, again] of [
   }
   const parse = await parsing();
   console.log(
-    `a job of ${LENGTH} events from ${from}: ${median(opened).toFixed(0)} ms to its next step (held to 300 ms), longest task ${median(blocked).toFixed(0)} ms (held to 100 ms); ${(median(opened) / parse).toFixed(1)} × JSON.parse of its log there (${parse.toFixed(0)} ms); medians of ${RUNS}`,
+    `a job of ${LENGTH} events from ${from}: ` +
+      `${median(opened).toFixed(0)} ms to its next step (held to 300 ms), ` +
+      `longest task ${median(blocked).toFixed(0)} ms (held to 100 ms); ` +
+      `${(median(opened) / parse).toFixed(1)} × JSON.parse of its log there (${parse.toFixed(0)} ms); ` +
+      `medians of ${RUNS}`,
   );
 }
 await browser.close();

@@ -72,7 +72,9 @@ for (const [what, action, budget] of [
 ] as const) {
   const time = median(action);
   console.log(
-    `${what} a unit of ${axis!.stations.length} stations: ${time.toFixed(2)} ms (held to ${budget} ms), ${(time / reference).toFixed(1)} × structuredClone of its state (${reference.toFixed(3)} ms), medians of ${RUNS}; ${compilePlan(state).steps.length} steps`,
+    `${what} a unit of ${axis!.stations.length} stations: ${time.toFixed(2)} ms (held to ${budget} ms), ` +
+      `${(time / reference).toFixed(1)} × structuredClone of its state (${reference.toFixed(3)} ms), ` +
+      `medians of ${RUNS}; ${compilePlan(state).steps.length} steps`,
   );
 }
 

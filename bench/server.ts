@@ -77,7 +77,10 @@ for (let round = 0; round < PAIRS; round += 1)
   rounds.push({ reference: await pgbench(), ours: await appended(1, SECONDS / 2) });
 const ratios = rounds.map(({ ours, reference }) => ours / reference).toSorted((a, b) => a - b);
 console.log(
-  `single events, ${CLIENTS} clients: ${rounds.map(({ ours }) => ours.toFixed(0)).join(', ')} a second, pgbench in the same pattern ${rounds.map(({ reference }) => reference.toFixed(0)).join(', ')}: ${(100 * median(ratios)).toFixed(0)} % of it (median of ${PAIRS} pairs, ${(100 * ratios[0]!).toFixed(0)} to ${(100 * ratios.at(-1)!).toFixed(0)} %; held to 50 %)`,
+  `single events, ${CLIENTS} clients: ${rounds.map(({ ours }) => ours.toFixed(0)).join(', ')} a second, ` +
+    `pgbench in the same pattern ${rounds.map(({ reference }) => reference.toFixed(0)).join(', ')}: ` +
+    `${(100 * median(ratios)).toFixed(0)} % of it (median of ${PAIRS} pairs, ` +
+    `${(100 * ratios[0]!).toFixed(0)} to ${(100 * ratios.at(-1)!).toFixed(0)} %; held to 50 %)`,
 );
 console.log(
   `batches of ten, ${CLIENTS} clients: ${(await appended(10, SECONDS)).toFixed(0)} events a second (held to 2,500)`,
@@ -89,7 +92,8 @@ while ((await list()).waiting > 0) await new Promise((resolve) => setTimeout(res
 const warm: number[] = [];
 for (let time = 0; time < 21; time += 1) warm.push((await list()).ms);
 console.log(
-  `first page of ${JOBS} jobs, warm: ${median(warm).toFixed(0)} ms, ${((await list()).bytes / 1000).toFixed(0)} kB (held to 50 ms; median of 21)`,
+  `first page of ${JOBS} jobs, warm: ${median(warm).toFixed(0)} ms, ` +
+    `${((await list()).bytes / 1000).toFixed(0)} kB (held to 50 ms; median of 21)`,
 );
 const search: number[] = [];
 for (let time = 0; time < 11; time += 1) search.push((await list('&search=drum%20cable')).ms);
@@ -104,7 +108,9 @@ const stale = await list();
 const from = performance.now();
 while ((await list()).waiting > 0) await new Promise((resolve) => setTimeout(resolve, 1000));
 console.log(
-  `first page when all ${JOBS} rows are behind: ${stale.ms.toFixed(0)} ms with ${stale.waiting} still to do (held to 1 s); caught up ${((performance.now() - from) / 1000).toFixed(0)} s later, in the background`,
+  `first page when all ${JOBS} rows are behind: ` +
+    `${stale.ms.toFixed(0)} ms with ${stale.waiting} still to do (held to 1 s); ` +
+    `caught up ${((performance.now() - from) / 1000).toFixed(0)} s later, in the background`,
 );
 await server.stop();
 await database.stop();
@@ -142,7 +148,8 @@ async function pgbench(): Promise<number> {
     [
       'BEGIN;',
       "SELECT last_seq + 1 AS seq FROM streams WHERE id = 'pgbench-' || :client_id FOR UPDATE \\gset",
-      `INSERT INTO events (id, stream_id, seq, type, version, at, "by", data) VALUES (gen_random_uuid(), 'pgbench-' || :client_id, :seq, 'NoteWritten', 1, '2026-01-01T00:00:00.000Z', 'runa', '${data}');`,
+      `INSERT INTO events (id, stream_id, seq, type, version, at, "by", data) VALUES (gen_random_uuid(), ` +
+        `'pgbench-' || :client_id, :seq, 'NoteWritten', 1, '2026-01-01T00:00:00.000Z', 'runa', '${data}');`,
       "UPDATE streams SET last_seq = :seq WHERE id = 'pgbench-' || :client_id;",
       'COMMIT;',
     ].join('\n'),

@@ -88,7 +88,11 @@ for (const { words, mostPieces, stock: make, wanted: want } of BOXES) {
     if (off === reference.result) equal += 1;
   }
   console.log(
-    `${words}, up to ${mostPieces} in a pack: ${median(ratios).toFixed(0)} × faster (${Math.min(...ratios).toFixed(0)} to ${Math.max(...ratios).toFixed(0)}; ours ${median(own).toFixed(2)} ms; medians of ${CASES}), packs of ${Math.min(...pieces)} to ${Math.max(...pieces)} pieces, the very optimum in ${equal} of ${CASES}`,
+    `${words}, up to ${mostPieces} in a pack: ` +
+      `${median(ratios).toFixed(0)} × faster (${Math.min(...ratios).toFixed(0)} to ${Math.max(...ratios).toFixed(0)}; ` +
+      `ours ${median(own).toFixed(2)} ms; medians of ${CASES}), ` +
+      `packs of ${Math.min(...pieces)} to ${Math.max(...pieces)} pieces, ` +
+      `the very optimum in ${equal} of ${CASES}`,
   );
 }
 

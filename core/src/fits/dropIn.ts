@@ -10,7 +10,10 @@ export const FREEZER = -18;
 
 /** What a ring needs to drop into a heated part. Temperatures in °C, lengths in mm. */
 export interface DropIn {
-  /** `caseOnly`: with the ring at room temperature; `caseAndFreezer`: with a frozen ring; `press`: no permitted heat frees it; `free`: it drops in cold. */
+  /**
+   * `caseOnly`: with the ring at room temperature; `caseAndFreezer`: with a frozen ring; `press`: no permitted heat
+   * frees it; `free`: it drops in cold.
+   */
   readonly way: 'free' | 'caseOnly' | 'caseAndFreezer' | 'press';
   /** Temperature of the part, for the way. */
   readonly temperature: number;

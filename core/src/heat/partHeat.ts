@@ -100,7 +100,8 @@ export const CREEP_REMEDIES = [
 
 /**
  * Plan the heat of a part: what it does to each seat cold, hot and in service, how long the window is, in which order
- * the rings go in. The oven is bound by the part and by every bearing that comes to rest in it. Planned for the tightest pair the sizes allow; creep is judged by the loosest.
+ * the rings go in. The oven is bound by the part and by every bearing that comes to rest in it. Planned for the
+ * tightest pair the sizes allow; creep is judged by the loosest.
  *
  * @throws InputError naming a setting, or `seats` when there are more than twelve
  */

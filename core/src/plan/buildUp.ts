@@ -14,7 +14,7 @@ export function hasTrial(axis: Axis): boolean {
   return axis.sets.some((kind) => FIGURES[kind].taken === 'run') && !setsZeroPlay(axis);
 }
 
-/** A flange over a lip is larger than the lip by more than a worn track, mm. */
+/** A flange over a lip is larger than the lip by more than a worn track, mm. A rule of this program. */
 const OVER_LIP = 1;
 
 const middleOf = ({ at, width }: Station): number => at + width / 2;

@@ -71,8 +71,8 @@ const LAST_POINTS = 5;
  * Forecast the angle a collapsible sleeve has left. While there is play the rolling torque is that of the seal; from
  * contact `T = T₀ + k·max(0, θ − θc)ⁿ`. For a held n the law is a straight line in `(T − T₀)^(1/n)`, fitted to the last
  * points of the rise; its inverse prediction gives the angle to each limit with a two-sided 90 % range, taken over n
- * from 1 to 1.5. The next step is 0.6 of the way to the likely place of the band, and of the way to the earliest place of its upper limit, whichever is
- * less; never less than the finest step.
+ * from 1 to 1.5. The next step is 0.6 of the way to the likely place of the band, and of the way to the earliest
+ * place of its upper limit, whichever is less; never less than the finest step.
  *
  * @throws InputError naming `points[n].angle` when it falls (a nut is never backed off: preload is lost), or a field
  * @example sleeveForecast({ points: [{ angle: 0, torque: 0.4 }], band, sealDrag: 0.4, uncertainty: 0.03 }).status // 'free'

@@ -21,8 +21,8 @@ export interface ClearanceInput {
 /**
  * Radial internal clearance left in service: initial − growth of the inner raceway − shrinkage of the outer one −
  * `αB·(ΔTi − ΔTo)·De`. The rolling elements fill `De − di` and are taken to be as warm as the inner ring (the safe
- * side; the usual handbook form, from memory): a bearing that is warm throughout keeps its clearance. Elastic rings (Lamé): the inner raceway grows by `2p·d²·di/(E·(di² − d²))`, the outer one
- * shrinks by `2p·D²·De/(E·(D² − De²))`.
+ * side; the usual handbook form, from memory): a bearing that is warm throughout keeps its clearance. Elastic rings
+ * (Lamé): the inner raceway grows by `2p·d²·di/(E·(di² − d²))`, the outer one shrinks by `2p·D²·De/(E·(D² − De²))`.
  *
  * @returns below 0 the bearing runs preloaded
  * @throws InputError naming the field

@@ -1,7 +1,10 @@
 import { requireNumber } from '../faults/index.ts';
 import { materialOf, type MaterialChoice } from '../materials/index.ts';
 
-/** Share of a groove wall's area that really carries, as for a shoulder three times as long as the groove is deep; and the safety asked of it. */
+/**
+ * Share of a groove wall's area that really carries, as for a shoulder three times as long as the groove is deep;
+ * and the safety asked of it.
+ */
 const EDGE = 1.2;
 const SAFETY = 2;
 

@@ -1,10 +1,11 @@
 import { foldingJob, foldingRest, type JobEvent, type JobState } from '@wendaxis/core/job';
 import { readJob, readState, type JobReading } from '@wendaxis/core/plan';
 
+import { LONG_LOG } from './longLog.ts';
+
 /** Jobs whose last reading is held: those whose pages were open last. */
 const MOST_HELD = 4;
-/** From so many events on, a log is folded a piece at a time: so many events at once, and for so long in all (ms) before the browser is let do something else. */
-const LONG = 2000;
+/** So many events are folded at once, and for so long in all (ms), before the browser is let do something else. */
 const PIECE = 500;
 const BUSY = 30;
 
@@ -45,7 +46,7 @@ export async function readAhead(
 ): Promise<void> {
   const known = held.get(jobId);
   const count = known?.events.length ?? 0;
-  if (events.length - count < LONG) return;
+  if (events.length - count < LONG_LOG) return;
   try {
     const goesOn = known?.reading.unreadable === null && begins(events, known.events);
     const pieces = goesOn ? foldingRest(known.reading.state, events.slice(count), PIECE) : null;

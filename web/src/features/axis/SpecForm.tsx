@@ -1,4 +1,3 @@
-import type { QuantityKind } from '@wendaxis/core/units';
 import { useCallback } from 'react';
 import { v4 as uuid } from 'uuid';
 
@@ -12,8 +11,7 @@ import { FormQuantity, FormSelect, FormText } from '../../ui/form/fields.tsx';
 import { useCoreForm } from '../../ui/form/useCoreForm.ts';
 import { readField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
-import { EMPTY_SPEC, ratioOf, specFrom, type EnteredSpec, type SpecTexts } from './specEntry.ts';
-import type { Control, FormState, UseFormRegister, UseFormSetValue } from 'react-hook-form';
+import { EMPTY_SPEC, ratioOf, specFrom, type SpecTexts } from './specEntry.ts';
 
 interface Props {
   readonly jobId: string;
@@ -26,85 +24,8 @@ interface Props {
 /** The band of what is set on an axis, and the line it was read from. */
 export function SpecForm({ jobId, axis, kind, axes }: Props) {
   const { words, quantity } = FIGURES[kind];
-  const { system, show } = useUnits();
-  const read = useCallback((texts: SpecTexts) => specFrom(texts, kind, system), [kind, system]);
-  const { control, formState, getValues, handleSubmit, register, setValue, watch } = useCoreForm(
-    EMPTY_SPEC,
-    read,
-  );
-  const [lower, upper, throughAxis] = watch(['lower', 'upper', 'throughAxis']);
-  const submit = handleSubmit(({ value }) => {
-    record(jobId, 'SpecSet', { specId: uuid(), axisId: axis.id, kind, ...value });
-  });
-
-  /** Common practice where the manual gives a band for new bearings only. */
-  function halve(): void {
-    for (const name of ['lower', 'upper'] as const) {
-      const reading = readField(getValues(name), quantity, system);
-      if (reading.status === 'read')
-        setValue(name, show(reading.quantity.value * USED_SHARE, quantity));
-    }
-    const source = getValues('source').trim();
-    setValue('source', `${source} (used bearings: half of new, common practice)`.trim());
-  }
-
-  const others = axes.filter(({ id }) => id !== axis.id);
-  return (
-    <SpecFields
-      submit={submit}
-      control={control}
-      words={words}
-      quantity={quantity}
-      kind={kind}
-      register={register}
-      others={others}
-      setValue={setValue}
-      axis={axis}
-      axes={axes}
-      throughAxis={throughAxis}
-      halve={halve}
-      lower={lower}
-      upper={upper}
-      formState={formState}
-    />
-  );
-}
-
-interface SpecFieldsProps {
-  readonly submit: (e?: React.BaseSyntheticEvent) => Promise<void | undefined>;
-  readonly control: Control<SpecTexts, unknown, { readonly value: EnteredSpec }>;
-  readonly words: string;
-  readonly quantity: QuantityKind;
-  readonly kind: FigureKind;
-  readonly register: UseFormRegister<SpecTexts>;
-  readonly others: Axis[];
-  readonly setValue: UseFormSetValue<SpecTexts>;
-  readonly axis: Axis;
-  readonly axes: readonly Axis[];
-  readonly throughAxis: string;
-  readonly halve: () => void;
-  readonly lower: string;
-  readonly upper: string;
-  readonly formState: FormState<SpecTexts>;
-}
-
-function SpecFields({
-  submit,
-  control,
-  words,
-  quantity,
-  kind,
-  register,
-  others,
-  setValue,
-  axis,
-  axes,
-  throughAxis,
-  halve,
-  lower,
-  upper,
-  formState,
-}: SpecFieldsProps) {
+  const { form, submit, halve } = useSpecEntry(jobId, axis, kind);
+  const { control, formState } = form;
   return (
     <form
       onSubmit={(event) => void submit(event)}
@@ -125,18 +46,7 @@ function SpecFields({
         Set band
       </Button>
       {kind === 'rollingTorque' && (
-        <ReadThrough
-          register={register}
-          others={others}
-          control={control}
-          setValue={setValue}
-          axis={axis}
-          axes={axes}
-          throughAxis={throughAxis}
-          halve={halve}
-          lower={lower}
-          upper={upper}
-        />
+        <ReadThrough form={form} axis={axis} axes={axes} halve={halve} />
       )}
       {formState.errors.root !== undefined && (
         <p role="alert" className="text-bad m-0 font-semibold md:col-span-4">
@@ -147,32 +57,40 @@ function SpecFields({
   );
 }
 
-interface ReadThroughProps {
-  readonly register: UseFormRegister<SpecTexts>;
-  readonly others: Axis[];
-  readonly control: Control<SpecTexts, unknown, { readonly value: EnteredSpec }>;
-  readonly setValue: UseFormSetValue<SpecTexts>;
-  readonly axis: Axis;
-  readonly axes: readonly Axis[];
-  readonly throughAxis: string;
+/** The form of a band, what records it, and the band halved for used bearings. */
+function useSpecEntry(jobId: string, axis: Axis, kind: FigureKind) {
+  const { quantity } = FIGURES[kind];
+  const { system, show } = useUnits();
+  const read = useCallback((texts: SpecTexts) => specFrom(texts, kind, system), [kind, system]);
+  const form = useCoreForm(EMPTY_SPEC, read);
+  const { getValues, handleSubmit, setValue } = form;
+  const submit = handleSubmit(({ value }) => {
+    record(jobId, 'SpecSet', { specId: uuid(), axisId: axis.id, kind, ...value });
+  });
+
+  /** Common practice where the manual gives a band for new bearings only. */
+  function halve(): void {
+    for (const name of ['lower', 'upper'] as const) {
+      const reading = readField(getValues(name), quantity, system);
+      if (reading.status === 'read')
+        setValue(name, show(reading.quantity.value * USED_SHARE, quantity));
+    }
+    const source = getValues('source').trim();
+    setValue('source', `${source} (used bearings: half of new, common practice)`.trim());
+  }
+  return { form, submit, halve };
+}
+
+interface ReadThroughProps extends Pick<Props, 'axis' | 'axes'> {
+  readonly form: ReturnType<typeof useSpecEntry>['form'];
   readonly halve: () => void;
-  readonly lower: string;
-  readonly upper: string;
 }
 
 /** Where the band is read: on this shaft, or on one that drives it. */
-function ReadThrough({
-  register,
-  others,
-  control,
-  setValue,
-  axis,
-  axes,
-  throughAxis,
-  halve,
-  lower,
-  upper,
-}: ReadThroughProps) {
+function ReadThrough({ form, axis, axes, halve }: ReadThroughProps) {
+  const { control, register, setValue, watch } = form;
+  const [lower, upper, throughAxis] = watch(['lower', 'upper', 'throughAxis']);
+  const others = axes.filter(({ id }) => id !== axis.id);
   return (
     <div className="flex flex-wrap items-center gap-4 md:col-span-4">
       <label className="flex min-h-12 items-center gap-3">

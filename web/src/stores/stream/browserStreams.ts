@@ -1,5 +1,6 @@
 import type { JobEvent, WorkshopEvent } from '@wendaxis/core/job';
 
+import { LONG_LOG } from '../longLog.ts';
 import { browserHub } from './browserHub.ts';
 import { httpTransport, WORKSHOP_STREAM } from './httpTransport.ts';
 import { openIndexedStorage } from './indexedStorage.ts';
@@ -38,10 +39,11 @@ function make(): BrowserStreams {
     },
     tellTabs: (streamId, event) => channel.postMessage({ streamId, event }),
     readAhead: async (streamId, events) => {
-      if (streamId === WORKSHOP_STREAM) return;
+      if (streamId === WORKSHOP_STREAM || events.length < LONG_LOG) return;
       // Reading a job wants the whole of the plan, which the list of jobs does not.
-      const { readAhead } = await import('../foldedJob.ts');
-      await readAhead(streamId, events as readonly JobEvent[], nextTask);
+      const job = await import('../foldedJob.ts').catch(() => null);
+      // Out of reach: whoever shows the job has it, and reads it then.
+      await job?.readAhead(streamId, events as readonly JobEvent[], nextTask);
     },
   });
   channel.addEventListener(
