@@ -80,6 +80,61 @@ describe('a solid spacer in a job', () => {
     });
   });
 
+  test('should be no setter where shims, a sleeve or an adjuster set the axis', () => {
+    for (const template of ['pinionSleeve', 'coneSpacerShims', 'carrierAdjusters'] as const) {
+      const bench = new Bench(unitOf(template));
+      expect(spacerProgress(bench.state, bench.axis)).toBeNull();
+    }
+  });
+
+  test('should be asked for a band first, and list its shelf unranked until a length is known', () => {
+    const bench = new Bench(unitOf('pinionSolid'), 'overhaul').spacer(59).record({
+      type: 'SpacersListed',
+      data: { stationId: 'spacer', spacers: [{ id: 'a', length: 58.9, uncertainty: 0.001 }] },
+    });
+    expect(spacerProgress(bench.state, bench.axis)).toMatchObject({
+      inPlace: 59,
+      target: null,
+      answer: null,
+      cut: null,
+      shelf: [{ id: 'a', off: 0, use: 'turn' }],
+    });
+  });
+
+  test('should rank a shelf by zero play only into those to turn down and those that preload', () => {
+    const bench = pinion()
+      .spacer(59)
+      .record({ type: 'SpacerFelt', data: { stationId: 'spacer', feel: 'loose', play: 0.06 } })
+      .record({
+        type: 'SpacersListed',
+        data: {
+          stationId: 'spacer',
+          spacers: [
+            { id: 'long', length: 58.98, uncertainty: 0.001 },
+            { id: 'near', length: 58.93, uncertainty: 0.001 },
+            { id: 'far', length: 58.8, uncertainty: 0.001 },
+          ],
+        },
+      });
+    expect(spacerProgress(bench.state, bench.axis)!.shelf.map(({ id, use }) => [id, use])).toEqual([
+      ['near', 'preload'],
+      ['far', 'preload'],
+      ['long', 'turn'],
+    ]);
+  });
+
+  test('should be tight where an indicator finds no play, and say nothing by a jerky wrench', () => {
+    const bench = new Bench(sets(unitOf('pinionSolid'), 'endPlay'))
+      .band('endPlay', 0.02, 0.06)
+      .spacer(58.8)
+      .run(0);
+    expect(spacerProgress(bench.state, bench.axis)!.trials).toMatchObject([
+      { length: 58.8, feel: 'tight', play: null, torque: null },
+    ]);
+    const jerky = pinion().spacer(58.86).torque(1.6, { steady: false });
+    expect(spacerProgress(jerky.state, jerky.axis)!.trials).toEqual([]);
+  });
+
   test('should not be tried, felt or listed where there is none, or with what cannot be', () => {
     const bench = pinion();
     bench.record({ type: 'SpacerFelt', data: { stationId: 'spacer', feel: 'loose', play: null } });

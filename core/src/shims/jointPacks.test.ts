@@ -56,6 +56,41 @@ describe('sites that depend on each other', () => {
       for (const { decision } of expected) expect(decision.word).toBe('conforms');
   });
 
+  test('should aim a tenth inside a limit whose other side is open, and read a gain that is not said as none', () => {
+    const open = (
+      id: string,
+      value: number,
+      band: { lower: number | null; upper: number | null },
+    ) => ({
+      ...JOINT.specs[0]!,
+      id,
+      value,
+      band: { ...band, target: null },
+    });
+    const twins = ['b', 'a', 'none'].flatMap((name) =>
+      STOCK.map((size) => ({ ...size, id: `${name}${size.id}`, count: name === 'none' ? 0 : 3 })),
+    );
+    const answer = jointPacks({
+      ...JOINT,
+      specs: [
+        open('endPlay', 0.42, { lower: 0.1, upper: null }),
+        open('sideClearance', 0.05, { lower: null, upper: 0.25 }),
+      ],
+      sites: [
+        { id: 'cover', thickness: 0.5, uncertainty: 0.001, gains: { endPlay: 1 } },
+        { id: 'sleeve', thickness: 1, uncertainty: 0.001, gains: { sideClearance: 1 } },
+      ],
+      stock: twins,
+    });
+    expect(answer.status).toBe('found');
+    const used = answer.choices.flatMap(({ packs }) => packs.flatMap(({ pieces }) => pieces));
+    expect(used.every(({ sizeId }) => !sizeId.startsWith('none'))).toBe(true);
+    for (const { expected } of answer.choices) {
+      expect(expected[0]!.value).toBeGreaterThan(0.1);
+      expect(expected[1]!.value).toBeLessThan(0.25);
+    }
+  });
+
   test('should take no more of a size than the box has, between the sites', () => {
     const stock = [
       { id: 'a', thickness: 0.1, count: 3, uncertainty: 0 },

@@ -73,6 +73,30 @@ describe('searching packs', () => {
     );
   });
 
+  test('should tell two sizes of one thickness apart by their ids, and skip numbers of pieces that are not allowed', () => {
+    const twins = [
+      { ...size(0.5, 2), id: 'b' },
+      { ...size(0.5, 2), id: 'a' },
+    ];
+    const { ranked } = rankPacks(
+      twins,
+      1,
+      (pieces) => (pieces === 2 ? { from: 900, to: 1100 } : null),
+      { mostPieces: 2, keep: 1 },
+    );
+    // One of each leaves one of each: more of the scarcest than two of the same.
+    expect(ranked[0]!.pieces.map(({ sizeId, quantity }) => [sizeId, quantity])).toEqual([
+      ['a', 1],
+      ['b', 1],
+    ]);
+    expect(rankPacks(twins, 1, () => null, { mostPieces: 2, keep: 1 }).ranked).toEqual([]);
+    const missed = rankPacks(twins, 9, () => ({ from: 8900, to: 9100 }), {
+      mostPieces: 6,
+      keep: 1,
+    });
+    expect(missed.ranked).toEqual([]);
+  });
+
   test('should find the deviation an integer-programming library proves to be the least (HiGHS)', async () => {
     const highs = await highsLoader();
     const stock = [51, 102, 149, 203, 252, 301, 404, 498, 804, 1003].map((um, index) =>

@@ -71,6 +71,22 @@ describe('storing events', () => {
     for (let n = 0; n < 20; n += 1) expect(texts.indexOf(`y${n}`)).toBe(texts.indexOf(`x${n}`) + 1);
   });
 
+  test('should read a long log in pages, one as often as it is asked for, and the last one as it grows', async () => {
+    const jobId = await openJob(server);
+    for (let sent = 0; sent < 5100; sent += 300)
+      await server.post(`/jobs/${jobId}/events`, {
+        events: Array.from({ length: 300 }, (_, n) => note(`${sent + n}`)),
+      });
+    const [first, again] = [await eventsOf(jobId), await eventsOf(jobId)];
+    expect(first.events).toHaveLength(5000);
+    expect(again).toEqual(first);
+    expect((await eventsOf(jobId, 5000)).events).toHaveLength(101);
+    await server.post(`/jobs/${jobId}/events`, { events: [note('one more')] });
+    const [page, rest] = [await eventsOf(jobId), await eventsOf(jobId, 5000)];
+    expect(page).toEqual({ ...first, lastSeq: 5102 });
+    expect(rest.events.at(-1)).toMatchObject({ seq: 5102, data: { text: 'one more' } });
+  });
+
   test('should refuse events of a job that was never opened', async () => {
     expect(
       await server.post(`/jobs/${randomUUID()}/events`, { events: [note('lost')] }),

@@ -1,9 +1,11 @@
-import { and, asc, eq, gt, inArray } from 'drizzle-orm';
+import { eq, inArray } from 'drizzle-orm';
+import { LRUCache } from 'lru-cache';
 
 import type { AppendAnswer, NewEvent, StreamKind } from '@wendaxis/contract';
 
 import type { Database } from '../db/database.ts';
-import { events, streams } from '../db/schema.ts';
+import type { events} from '../db/schema.ts';
+import { streams } from '../db/schema.ts';
 import { ServerError } from '../errors.ts';
 import { AppendQueue, type Batch } from './appendQueue.ts';
 
@@ -16,6 +18,8 @@ const PAGE_AS_JSON = {
     SELECT id, seq, type, version, at, "by", data FROM events
     WHERE stream_id = $1 AND seq > $2 ORDER BY seq LIMIT ${PAGE}) AS event`,
 } as const;
+/** Full pages that are held, in characters: those that were asked for last. */
+const MOST_HELD = 48_000_000;
 /** Named, so that the database prepares it once for each connection. */
 const APPEND = { name: 'append', text: 'SELECT append_batches($1::jsonb) AS answers' } as const;
 
@@ -31,10 +35,18 @@ interface Appended {
   readonly detail?: string | null;
 }
 
+/** An event as it is stored. */
+type StoredEvent = Omit<typeof events.$inferSelect, 'streamId' | 'receivedAt'>;
+
 /** The log in the database. */
 export class EventRepository {
   readonly #db: Database;
   readonly #queue: AppendQueue<Appended>;
+  /** A log only grows, so a page that is full never changes. By stream and place. */
+  readonly #fullPages = new LRUCache<string, string>({
+    maxSize: MOST_HELD,
+    sizeCalculation: ({ length }) => length,
+  });
 
   constructor(db: Database) {
     this.#db = db;
@@ -82,32 +94,24 @@ export class EventRepository {
 
   /** Events of a stream after a place, in order: one page of them, as a JSON list. */
   async pageAsJson(streamId: string, after: number): Promise<string> {
+    const key = `${streamId} ${after}`;
+    const held = this.#fullPages.get(key);
+    if (held !== undefined) return held;
     const { rows } = await this.#db.$client.query<{ event: string }>({
       ...PAGE_AS_JSON,
       values: [streamId, after],
     });
-    return `[${rows.map(({ event }) => event).join(',')}]`;
+    const page = `[${rows.map(({ event }) => event).join(',')}]`;
+    if (rows.length === PAGE) this.#fullPages.set(key, page);
+    return page;
   }
 
-  async #page(streamId: string, after: number) {
-    return this.#db
-      .select({
-        id: events.id,
-        seq: events.seq,
-        type: events.type,
-        version: events.version,
-        at: events.at,
-        by: events.by,
-        data: events.data,
-      })
-      .from(events)
-      .where(and(eq(events.streamId, streamId), gt(events.seq, after)))
-      .orderBy(asc(events.seq))
-      .limit(PAGE);
+  async #page(streamId: string, after: number): Promise<StoredEvent[]> {
+    return JSON.parse(await this.pageAsJson(streamId, after)) as StoredEvent[];
   }
 
   /** All events of a stream after a place, in order, however many there are. */
-  async after(streamId: string, place: number) {
+  async after(streamId: string, place: number): Promise<readonly StoredEvent[]> {
     const all = await this.#page(streamId, place);
     let page = all;
     while (page.length === PAGE) {
