@@ -4,7 +4,7 @@ import { LRUCache } from 'lru-cache';
 import type { AppendAnswer, NewEvent, StreamKind } from '@wendaxis/contract';
 
 import type { Database } from '../db/database.ts';
-import type { events} from '../db/schema.ts';
+import type { events } from '../db/schema.ts';
 import { streams } from '../db/schema.ts';
 import { ServerError } from '../errors.ts';
 import { AppendQueue, type Batch } from './appendQueue.ts';
