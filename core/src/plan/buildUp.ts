@@ -1,12 +1,14 @@
 import { FIGURES } from '../figures/index.ts';
 import {
+  isSeparable,
+  isTight,
   STATION_KIND_TABLE,
   type Axis,
   type Part,
   type Station,
   type Unit,
 } from '../unit/index.ts';
-import { isSeparable, isTight } from './seats.ts';
+
 import { setsZeroPlay } from './sleeveProgress.ts';
 
 /** Whether an axis is built up once to be measured, before it is built up for good. */

@@ -10,10 +10,10 @@ import type { JobState } from '../job/index.ts';
 import type { MaterialChoice } from '../materials/index.ts';
 import { clearanceLeft, pressFit, USUAL_FRICTION } from '../pressFit/index.ts';
 import { oncePerObject, oncePerPair } from '../memo/index.ts';
-import type { Station, StationKind, Unit } from '../unit/index.ts';
+import { isTight, type Station, type StationKind, type Unit } from '../unit/index.ts';
 import { line, type WorkingLine } from '../working/index.ts';
 import { partWithSeat } from './ringWays.ts';
-import { isTight, seatInterference } from './seats.ts';
+import { seatInterference } from './seats.ts';
 
 /** The inner ring runs warmer than the outer by this, K. Common practice, no source. */
 const INNER_WARMER = 5;

@@ -8,15 +8,8 @@ import type { JobState } from '../job/index.ts';
 import { NORMAL_FACTOR } from '../measure/index.ts';
 import { LEAST_OPENING, oilHoleOpening, plainClearance, usualClearance } from '../plain/index.ts';
 import { fullComplement } from '../rollers/index.ts';
-import { STATION_KIND_TABLE, type Station } from '../unit/index.ts';
-import {
-  isTight,
-  ringWords,
-  seatInterference,
-  seatsOf,
-  seatVerdict,
-  sizeUncertainty,
-} from './seats.ts';
+import { isTight, STATION_KIND_TABLE, type Station } from '../unit/index.ts';
+import { ringWords, seatInterference, seatsOf, seatVerdict, sizeUncertainty } from './seats.ts';
 
 /** What a measured or described figure of a station comes to. */
 export interface MeasuredSuggestion {

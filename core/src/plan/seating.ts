@@ -1,8 +1,8 @@
 import type { JobState } from '../job/index.ts';
 import { NORMAL_FACTOR } from '../measure/index.ts';
 import { judgeDepth, type DepthVerdict, type SeatingCheckId } from '../seating/index.ts';
-import { STATION_KIND_TABLE, type Station } from '../unit/index.ts';
-import { isSeparable, meanSize } from './seats.ts';
+import { isSeparable, STATION_KIND_TABLE, type Station } from '../unit/index.ts';
+import { meanSize } from './seats.ts';
 
 /** What has to be answered to know that a ring is home. */
 export function seatingChecks(

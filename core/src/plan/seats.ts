@@ -19,7 +19,7 @@ import {
 } from '../inspect/index.ts';
 import type { JobState, MeasuredSize } from '../job/index.ts';
 import { oncePerObject, oncePerPair } from '../memo/index.ts';
-import { STATION_KIND_TABLE, type Part, type Station, type Unit } from '../unit/index.ts';
+import { isTight, STATION_KIND_TABLE, type Part, type Station, type Unit } from '../unit/index.ts';
 
 /** The seats of a station that have to be measured. */
 export function seatsOf(station: Station): readonly SizeFeature[] {
@@ -217,13 +217,6 @@ export function outerSeatsIn(unit: Unit, partId: string): readonly Station[] {
     .filter((station) => station.partId === partId && isTight(station, 'outer'));
 }
 
-/** Whether a rolling bearing's ring is fitted tight; where nothing is known both are taken to be. */
-export function isTight(station: Station, ring: Ring): boolean {
-  if (STATION_KIND_TABLE[station.kind].bearing !== 'rolling') return false;
-  const tight = station.tightRing ?? 'both';
-  return tight === 'both' || tight === ring;
-}
-
 /** Whether a bearing has seals or shields with grease, by its designation. */
 export const isSealed = oncePerObject(({ designation }: Station): boolean => {
   if (designation === undefined || designation.trim() === '') return false;
@@ -236,9 +229,4 @@ export function ringWords({ kind }: Station): Readonly<Record<Ring, string>> {
   return kind === 'taperedRoller'
     ? { outer: 'cup', inner: 'cone' }
     : { outer: 'outer ring', inner: 'inner ring' };
-}
-
-/** Whether the rings come apart, so that each goes to its own seat. */
-export function isSeparable({ kind }: Station): boolean {
-  return kind === 'taperedRoller' || kind === 'cylindricalRoller';
 }

@@ -1,9 +1,9 @@
 import type { Act, ActId } from './act.ts';
-import type { Axis, Station, Unit } from '../unit/index.ts';
+import { isSeparable, type Axis, type Station, type Unit } from '../unit/index.ts';
 import { isJoined, joinedForTrial, looseOnShaft, overPack, shaftsOn } from './buildUp.ts';
 import type { RuleId } from './ruleIds.ts';
 import type { Subject } from './rule.ts';
-import { isSeparable } from './seats.ts';
+
 import { comesAsOne } from './rules/seated.ts';
 import { sleeveNut } from './sleeves.ts';
 

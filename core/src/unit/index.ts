@@ -15,6 +15,7 @@ export {
   requireStation,
   requireUnit,
 } from './requireUnit.ts';
+export { isSeparable, isTight } from './rings.ts';
 export { SIDES, type Side } from './side.ts';
 export {
   DETAIL_NAMES,

@@ -2,14 +2,21 @@ import type { JobState } from '../../job/index.ts';
 import { materialOf } from '../../materials/index.ts';
 import { packThickness } from '../../shims/index.ts';
 import { SOURCES } from '../../sources/index.ts';
-import { DETAIL_TABLE, STATION_KIND_TABLE, STATION_KINDS, type Station } from '../../unit/index.ts';
+import {
+  isSeparable,
+  isTight,
+  DETAIL_TABLE,
+  STATION_KIND_TABLE,
+  STATION_KINDS,
+  type Station,
+} from '../../unit/index.ts';
 import { figure, lacksStep, numbers } from '../figures.ts';
 import { placesFor } from '../../inspect/index.ts';
 import { looseOnShaft, outwardness } from '../buildUp.ts';
 import { afterAll, nameOf, type Rule, type StationSubject } from '../rule.ts';
 import { gaugedNumbers } from './inspectNumbers.ts';
 import { setterAt } from '../setters.ts';
-import { isSeparable, isTight, ringWords, seatInterference } from '../seats.ts';
+import { ringWords, seatInterference } from '../seats.ts';
 import type { CautionId } from '../cautions.ts';
 import { atFitting } from '../compound.ts';
 import { ovenSeats } from '../jobHeat.ts';

@@ -1,6 +1,5 @@
-import type { Station } from '../../unit/index.ts';
+import { isSeparable, isTight, type Station } from '../../unit/index.ts';
 import type { After } from '../rule.ts';
-import { isSeparable, isTight } from '../seats.ts';
 
 export const READY: readonly After[] = [
   { rule: 'compare', of: 'station' },

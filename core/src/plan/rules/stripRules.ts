@@ -1,9 +1,9 @@
 import { FIGURES } from '../../figures/index.ts';
-import { STATION_KINDS, STATION_KIND_TABLE, type StationKind } from '../../unit/index.ts';
+import { isTight, STATION_KINDS, STATION_KIND_TABLE, type StationKind } from '../../unit/index.ts';
 import { bandFigure, fromDetail, numbers, words } from '../figures.ts';
 import { nameOf, type Rule, type Subject } from '../rule.ts';
 import { setterAt } from '../setters.ts';
-import { isTight } from '../seats.ts';
+
 import { isCovered } from '../buildUp.ts';
 import { isReachedInside, loosenNumbers } from './reachRules.ts';
 

@@ -38,7 +38,12 @@ export function coverShims(input: TemplateInput): Layout {
       r.outside,
       x.rim,
     ]),
-    bearing('left', input, x.left, { kind: 'taperedRoller', thrust: 'left', tight: 'inner' }),
+    {
+      ...bearing('left', input, x.left, { kind: 'taperedRoller', thrust: 'left', tight: 'inner' }),
+      // Its shoulder is outside: it goes in from the open side of the case.
+      wayIn: 'left',
+      lettering: 'right',
+    } as const,
     bearing('right', input, x.right, { kind: 'taperedRoller', thrust: 'right', tight: 'inner' }),
     station('spigot', 'cover', 'Cover spigot', [x.rightEnd, 4, 0.82 * r.outside, r.outside], cover),
     station('shims', 'shimSite', 'Cover shims', [seam, 1, r.outside, x.rim], {

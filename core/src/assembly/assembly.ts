@@ -1,0 +1,69 @@
+import { oncePerObject } from '../memo/index.ts';
+import type { Unit } from '../unit/index.ts';
+import { bodiesOf, type Body, type Integral } from './bodies.ts';
+import { shaftParts } from './hosts.ts';
+import { holds, jointsOf, type Joint } from './joints.ts';
+import { solidsOf, type Solid } from './solids.ts';
+
+/** What is done to a unit when it is taken apart: bolts undone, a joint parted, a body or a shaft taken out. */
+export type EventKind = 'undo' | 'part' | 'take';
+/** `<kind>:<id>`: of a bolt circle, of the part that comes off, of a body or of a shaft. */
+export type EventKey = `${EventKind}:${string}`;
+
+/** A unit as the solid things it is made of. */
+export interface Assembly {
+  readonly unit: Unit;
+  readonly bodies: readonly Body[];
+  readonly integrals: readonly Integral[];
+  readonly joints: readonly Joint[];
+  /** What there is along the axes: each body, and each part along each axis. */
+  readonly solids: readonly Solid[];
+  /** Parts that turn, in the order of the unit. */
+  readonly shafts: readonly string[];
+  /** Bolt circles over the caps that hold a shaft, by the shaft: it comes out across, between them. */
+  readonly caps: ReadonlyMap<string, readonly string[]>;
+  /** Every event there is, in the order of the unit. */
+  readonly events: readonly EventKey[];
+}
+
+/** The assembly of a unit, worked out once. */
+export const assemblyOf = oncePerObject((unit: Unit): Assembly => {
+  const { bodies, integrals } = bodiesOf(unit);
+  const joints = jointsOf(unit);
+  const turning = shaftParts(unit);
+  const shafts = unit.parts.map(({ id }) => id).filter((id) => turning.has(id));
+  const bolts = unit.axes.flatMap(({ stations }) =>
+    stations.filter(({ kind }) => kind === 'bolts'),
+  );
+  return {
+    unit,
+    bodies,
+    integrals,
+    joints,
+    solids: solidsOf(bodies, integrals),
+    shafts,
+    caps: capsOf(unit, joints, turning),
+    events: [
+      ...bolts.map(({ id }): EventKey => `undo:${id}`),
+      ...joints.map(({ part }): EventKey => `part:${part}`),
+      ...shafts.map((id): EventKey => `take:${id}`),
+      ...bodies.map(({ id }): EventKey => `take:${id}`),
+    ],
+  };
+});
+
+function capsOf(
+  unit: Unit,
+  joints: readonly Joint[],
+  turning: ReadonlySet<string>,
+): ReadonlyMap<string, readonly string[]> {
+  const caps = new Map<string, readonly string[]>();
+  for (const axis of unit.axes) {
+    const bolts = axis.stations
+      .filter((one) => one.kind === 'bolts' && holds(joints, axis, one, unit) === 'caps')
+      .map(({ id }) => id);
+    if (bolts.length === 0) continue;
+    for (const { partId } of axis.stations) if (turning.has(partId)) caps.set(partId, bolts);
+  }
+  return caps;
+}
