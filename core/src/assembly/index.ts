@@ -3,5 +3,14 @@ export type { Body } from './bodies.ts';
 export { clear, type Cleared, type NoWay } from './clear.ts';
 export type { Joint } from './joints.ts';
 export { attemptsOf, type Attempt, type Obstacle } from './obstacles.ts';
+export {
+  buildOrder,
+  coversOf,
+  eventOfPart,
+  eventsOfStation,
+  isOverSeal,
+  stripOrder,
+  type Order,
+} from './orders.ts';
 export { peel, type Move, type Peeled, type Preference } from './peel.ts';
 export { after, builtState, moversOf, subjectOf, type State, type Way } from './state.ts';

@@ -30,7 +30,7 @@ export interface Attempt {
   readonly obstacles: readonly Obstacle[];
 }
 
-/** A shaft comes with what is on it where it can; else it is pressed out of its rings. */
+/** A shaft comes with all that is on it where it can; else it leaves some behind, or is pressed out of its rings. */
 const ALONG = ['left', 'right', 'pressedLeft', 'pressedRight'] as const;
 
 const UNHINDERED: readonly Attempt[] = [{ way: null, obstacles: [] }];
@@ -71,10 +71,12 @@ function shaftAttempts(
   event: EventKey,
   id: string,
 ): readonly Attempt[] {
-  const along = ALONG.map((way) => ({
-    way,
-    obstacles: met(assembly, state, event, moversOf(assembly, state, event, way), sideOf(way)!),
-  }));
+  const along = ALONG.map((way) => ({ way, movers: moversOf(assembly, state, event, way) }))
+    .toSorted((a, b) => b.movers.bodies.length - a.movers.bodies.length)
+    .map(({ way, movers }) => ({
+      way,
+      obstacles: met(assembly, state, event, movers, sideOf(way)!),
+    }));
   const caps = assembly.caps.get(id);
   if (caps !== undefined) return [{ way: 'across', obstacles: tight(state, id, caps) }, ...along];
   return [

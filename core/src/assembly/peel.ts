@@ -1,7 +1,7 @@
 import type { Assembly, EventKey } from './assembly.ts';
 import type { NoWay } from './clear.ts';
 import { attemptsOf } from './obstacles.ts';
-import { after, type State, type Way } from './state.ts';
+import { after, moversOf, subjectOf, type State, type Way } from './state.ts';
 
 /** One event in the order in which it can happen. */
 export interface Move {
@@ -64,10 +64,32 @@ function firstFree(
     if (isStillHeld(held.get(event), state)) continue;
     const attempts = attemptsOf(assembly, state, event);
     const free = attempts.find(({ obstacles }) => obstacles.length === 0);
-    if (free !== undefined) return { event, way: free.way };
+    if (free !== undefined)
+      return (
+        leftBehind(assembly, state, left, { event, way: free.way }) ?? { event, way: free.way }
+      );
     const body = assembly.bodies.find(({ id }) => `take:${id}` === event);
     const by = attempts.map(({ obstacles }) => obstacles[0]!.by);
     if (body !== undefined) held.set(event, { ids: [body.id, body.host, ...by], state });
+  }
+  return null;
+}
+
+/** What a shaft would leave behind and can come off it before; null where there is nothing of it. */
+function leftBehind(
+  assembly: Assembly,
+  state: State,
+  left: readonly EventKey[],
+  { event, way }: Move,
+): Move | null {
+  const shaft = subjectOf(event);
+  if (!event.startsWith('take:') || !assembly.shafts.includes(shaft)) return null;
+  const moving = new Set(moversOf(assembly, state, event, way).bodies);
+  for (const body of assembly.bodies) {
+    const off: EventKey = `take:${body.id}`;
+    if (body.host !== shaft || moving.has(body) || !left.includes(off)) continue;
+    const free = attemptsOf(assembly, state, off).find(({ obstacles }) => obstacles.length === 0);
+    if (free !== undefined) return { event: off, way: free.way };
   }
   return null;
 }

@@ -142,7 +142,12 @@ function shaftMovers(assembly: Assembly, state: State, shaft: string, way: Way):
     for (let size = -1; size !== moving.size;) {
       size = moving.size;
       for (const body of free)
-        if (!moving.has(body) && isPushed(assembly, body, shaft, moving, side)) moving.add(body);
+        if (
+          !moving.has(body) &&
+          (isPushed(assembly, body, shaft, moving, side) ||
+            isUnhindered(assembly, state, body, moving, side))
+        )
+          moving.add(body);
     }
   else {
     const axes = new Set([...moving, ...free].map(({ axisId }) => axisId));
@@ -156,6 +161,23 @@ function shaftMovers(assembly: Assembly, state: State, shaft: string, way: Way):
 /** A ring of a rolling bearing: a press leaves it where it is. */
 const isRing = ({ station }: Body): boolean =>
   STATION_KIND_TABLE[station.kind].bearing === 'rolling';
+
+/** Whether what slides on a shaft meets nothing on its way, so that a hand keeps it where it is. */
+function isUnhindered(
+  assembly: Assembly,
+  state: State,
+  body: Body,
+  moving: ReadonlySet<Body>,
+  side: Side,
+): boolean {
+  const solid = assembly.solids.find((one) => one.body === body);
+  return (solid?.meets[side] ?? []).every(
+    (other) =>
+      other.home === body.host ||
+      state.where.get(other.id) !== state.where.get(body.id) ||
+      (other.body !== null && moving.has(other.body)),
+  );
+}
 
 function isPushed(
   assembly: Assembly,

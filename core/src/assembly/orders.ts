@@ -1,0 +1,177 @@
+import { oncePerObject } from '../memo/index.ts';
+import { STATION_KIND_TABLE, type StationKind } from '../unit/index.ts';
+import { type Assembly, type EventKey } from './assembly.ts';
+import type { Body } from './bodies.ts';
+import type { NoWay } from './clear.ts';
+import { attemptsOf } from './obstacles.ts';
+import { peel, type Move } from './peel.ts';
+import { after, builtState, subjectOf, type State } from './state.ts';
+
+/** Events with their places in an order that can be worked. */
+export interface Order {
+  readonly places: ReadonlyMap<EventKey, number>;
+  /** What has to come before each: what clears its way where a unit is taken apart; what it would shut in where it is built. */
+  readonly before: ReadonlyMap<EventKey, readonly EventKey[]>;
+  /** What had to be forced, because the description leaves it no way. */
+  readonly noWay: readonly NoWay[];
+}
+
+/** What a unit is taken apart in: fixings, joints, hubs, shafts, seals, then what sits on and in the parts. */
+export const stripOrder = oncePerObject((assembly: Assembly): Order => {
+  const { moves, noWay } = peel(assembly, builtState(assembly), assembly.events, (event) =>
+    stripKey(assembly, event),
+  );
+  return {
+    places: placesOf(moves.map(({ event }) => event)),
+    before: clearedBy(assembly, moves),
+    noWay,
+  };
+});
+
+/**
+ * What a unit is built up in: a second peel, of the finished unit, by what goes in last, read backwards. Whatever comes
+ * out in an order goes in the other way round.
+ */
+export const buildOrder = oncePerObject((assembly: Assembly): Order => {
+  const { moves, noWay } = peel(assembly, builtState(assembly), assembly.events, (event) =>
+    buildKey(assembly, event),
+  );
+  const before = new Map<EventKey, EventKey[]>(moves.map(({ event }) => [event, []]));
+  for (const [event, cleared] of clearedBy(assembly, moves))
+    for (const other of cleared) before.get(other)!.push(event);
+  return { places: placesOf(moves.map(({ event }) => event).toReversed()), before, noWay };
+});
+
+const placesOf = (events: readonly EventKey[]): ReadonlyMap<EventKey, number> =>
+  new Map(events.map((event, at) => [event, at]));
+
+/** Of each move the moves before it that cleared its way: the first after which an obstacle of the finished unit is gone. */
+function clearedBy(
+  assembly: Assembly,
+  moves: readonly Move[],
+): ReadonlyMap<EventKey, readonly EventKey[]> {
+  const built = builtState(assembly);
+  const states = [built];
+  for (const { event, way } of moves) states.push(after(assembly, states.at(-1)!, event, way));
+  return new Map(
+    moves.map(({ event, way }, at) => {
+      const obstacles =
+        attemptsOf(assembly, built, event).find((one) => one.way === way)?.obstacles ?? [];
+      const cleared = obstacles.flatMap(({ moving, by }) => {
+        const gone = states.findIndex((state) => isApart(state, moving, by));
+        return gone > 0 && gone <= at ? [moves[gone - 1]!.event] : [];
+      });
+      return [event, [...new Set(cleared)]];
+    }),
+  );
+}
+
+/** Whether two things are no longer in one another's way: one is out, undone, or together with something else. */
+const isApart = ({ where, done }: State, moving: string, by: string): boolean =>
+  where.get(moving) === undefined ||
+  done.has(`undo:${by}`) ||
+  done.has(`part:${by}`) ||
+  where.get(by) !== where.get(moving);
+
+/** Everything that stands in front of something in the finished unit, near and far. */
+export function coversOf(assembly: Assembly, event: EventKey): ReadonlySet<EventKey> {
+  const covers = new Set<EventKey>();
+  const visit = (one: EventKey): void => {
+    for (const [other, before] of buildOrder(assembly).before)
+      if (before.includes(one) && !covers.has(other)) {
+        covers.add(other);
+        visit(other);
+      }
+  };
+  visit(event);
+  return covers;
+}
+
+/** Where kinds of bodies stand when a unit is taken apart, among those that are free: lower ones first. */
+const STRIP_RANKS: Readonly<Partial<Record<StationKind, number>>> = {
+  nut: 1,
+  retainer: 2,
+  seal: 6,
+  looseRollers: 7,
+  snapRing: 8,
+};
+/** The same when the finished unit is peeled to find what goes in last. */
+const BUILD_RANKS: Readonly<Partial<Record<StationKind, number>>> = {
+  seal: 1,
+  nut: 2,
+  retainer: 4,
+  snapRing: 4,
+  adjuster: 4,
+};
+const [HUB, JOINT, SHAFT, ON_SHAFT, IN_PART] = [2.5, 3, 5, 9, 10];
+
+function stripKey(assembly: Assembly, event: EventKey): readonly number[] {
+  const at = assembly.events.indexOf(event);
+  return [rankOf(assembly, event, STRIP_RANKS), partAt(assembly, event), at];
+}
+
+/** Read backwards: what is described first goes in first. */
+function buildKey(assembly: Assembly, event: EventKey): readonly number[] {
+  const at = assembly.events.indexOf(event);
+  return [rankOf(assembly, event, BUILD_RANKS), -partAt(assembly, event), -at];
+}
+
+function rankOf(
+  assembly: Assembly,
+  event: EventKey,
+  ranks: Readonly<Partial<Record<StationKind, number>>>,
+): number {
+  if (event.startsWith('undo:')) return 0;
+  if (event.startsWith('part:')) return JOINT;
+  const body = bodyOf(assembly, event);
+  if (body === null) return SHAFT;
+  if (isOverSeal(assembly, event)) return HUB;
+  return ranks[body.station.kind] ?? (assembly.shafts.includes(body.host) ? ON_SHAFT : IN_PART);
+}
+
+/** Whether a gear or hub lies straight over a seal, so that it goes on its shaft after it. */
+export function isOverSeal(assembly: Assembly, event: EventKey): boolean {
+  if (bodyOf(assembly, event)?.station.kind !== 'gear') return false;
+  return assembly.bodies.some(
+    ({ id, station }) => station.kind === 'seal' && overs(assembly).get(id)!.has(subjectOf(event)),
+  );
+}
+
+/** By seal what it meets on every way out. */
+const overs = oncePerObject((assembly: Assembly): ReadonlyMap<string, ReadonlySet<string>> => {
+  const built = builtState(assembly);
+  const seals = assembly.bodies.filter(({ station }) => station.kind === 'seal');
+  return new Map(
+    seals.map(({ id }) => {
+      const [first, ...others] = attemptsOf(assembly, built, `take:${id}`).map(
+        ({ obstacles }) => new Set(obstacles.map(({ by }) => by)),
+      );
+      const always = [...(first ?? [])].filter((by) => others.every((other) => other.has(by)));
+      return [id, new Set(always)];
+    }),
+  );
+});
+
+/** What sits in one part stands together: one part is hot at a time. */
+function partAt({ unit, ...assembly }: Assembly, event: EventKey): number {
+  const body = bodyOf({ unit, ...assembly }, event);
+  if (body === null || STATION_KIND_TABLE[body.station.kind].bearing === null) return 0;
+  return unit.parts.findIndex(({ id }) => id === body.host);
+}
+
+const bodyOf = ({ bodies }: Assembly, event: EventKey): Body | null =>
+  bodies.find(({ id }) => id === subjectOf(event)) ?? null;
+
+/** The events by which a station comes out: of a bearing that parts those of cup and cone. */
+export function eventsOfStation(assembly: Assembly, stationId: string): readonly EventKey[] {
+  const bodies = assembly.bodies.filter(({ station }) => station.id === stationId);
+  if (bodies.length > 0) return bodies.map(({ id }): EventKey => `take:${id}`);
+  const bolts: EventKey = `undo:${stationId}`;
+  return assembly.events.includes(bolts) ? [bolts] : [];
+}
+
+/** The event by which a part comes away: a shaft is taken out, another part comes off its joint; null where neither is so. */
+export function eventOfPart(assembly: Assembly, partId: string): EventKey | null {
+  if (assembly.shafts.includes(partId)) return `take:${partId}`;
+  return assembly.joints.some(({ part }) => part === partId) ? `part:${partId}` : null;
+}
