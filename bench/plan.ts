@@ -63,11 +63,14 @@ if (state.log.ignored.length > 0)
   throw new Error(`the bench records what is ignored: ${state.log.ignored[0]!.reason}`);
 const [axis] = unit.axes;
 
-// A state of its own for each run: what is worked out once for a state is worked out again, as after every entry.
-const states = Array.from({ length: RUNS + WARM }, () => foldJob(log));
+// A state of its own for each run: what is worked out once for a state is worked out again, as after every entry. An entry
+// leaves the unit what it was; a unit that was just read or described is worked out anew.
+const states = Array.from({ length: RUNS + WARM }, () => ({ ...foldJob(log), unit: state.unit }));
+const anew = Array.from({ length: RUNS + WARM }, () => foldJob(log));
 const reference = median(() => structuredClone(state));
 for (const [what, action, budget] of [
   ['compile', (run: number) => compilePlan(states[run]!), 10],
+  ['compile, described anew,', (run: number) => compilePlan(anew[run]!), 20],
   ['draw', () => drawAxis(axis!), 16],
 ] as const) {
   const time = median(action);

@@ -3,7 +3,7 @@ import type { Unit } from '../unit/index.ts';
 import { bodiesOf, type Body, type Integral } from './bodies.ts';
 import { shaftParts } from './hosts.ts';
 import { holds, jointsOf, type Joint } from './joints.ts';
-import { solidsOf, type Solid } from './solids.ts';
+import { solidsById, solidsOf, type Solid } from './solids.ts';
 
 /** What is done to a unit when it is taken apart: bolts undone, a joint parted, a body or a shaft taken out. */
 export type EventKind = 'undo' | 'part' | 'take';
@@ -18,6 +18,8 @@ export interface Assembly {
   readonly joints: readonly Joint[];
   /** What there is along the axes: each body, and each part along each axis. */
   readonly solids: readonly Solid[];
+  /** The same by the id of the body or part. */
+  readonly solidsOf: ReadonlyMap<string, readonly Solid[]>;
   /** Parts that turn, in the order of the unit. */
   readonly shafts: readonly string[];
   /** Bolt circles over the caps that hold a shaft, by the shaft: it comes out across, between them. */
@@ -31,6 +33,7 @@ export const assemblyOf = oncePerObject((unit: Unit): Assembly => {
   const { bodies, integrals } = bodiesOf(unit);
   const joints = jointsOf(unit);
   const turning = shaftParts(unit);
+  const solids = solidsOf(bodies, integrals);
   const shafts = unit.parts.map(({ id }) => id).filter((id) => turning.has(id));
   const bolts = unit.axes.flatMap(({ stations }) =>
     stations.filter(({ kind }) => kind === 'bolts'),
@@ -40,7 +43,8 @@ export const assemblyOf = oncePerObject((unit: Unit): Assembly => {
     bodies,
     integrals,
     joints,
-    solids: solidsOf(bodies, integrals),
+    solids,
+    solidsOf: solidsById(solids),
     shafts,
     caps: capsOf(unit, joints, turning),
     events: [

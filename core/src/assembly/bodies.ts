@@ -53,12 +53,13 @@ export function bodiesOf(unit: Unit): {
   readonly integrals: readonly Integral[];
 } {
   const shafts = shaftParts(unit);
+  const plain = new Set(unit.parts.filter(({ kind }) => kind === 'shaft').map(({ id }) => id));
   const bodies: Body[] = [];
   const integrals: Integral[] = [];
   for (const axis of unit.axes)
     for (const station of axis.stations) {
       if (station.kind === 'bolts') continue;
-      if (isIntegral(axis, station, shafts))
+      if (isIntegral(axis, station, shafts, plain))
         integrals.push({
           partId: station.partId,
           axisId: axis.id,
@@ -70,11 +71,21 @@ export function bodiesOf(unit: Unit): {
 }
 
 /** Walls, covers and steps; a gear that no step of its own part carries. */
-function isIntegral(axis: Axis, station: Station, shafts: ReadonlySet<string>): boolean {
+function isIntegral(
+  axis: Axis,
+  station: Station,
+  shafts: ReadonlySet<string>,
+  plain: ReadonlySet<string>,
+): boolean {
   if (STATION_KIND_TABLE[station.kind].form === 'body') return true;
   if (station.kind !== 'gear') return false;
   if (!shafts.has(station.partId) || station.inside <= 0) return true;
-  return !axis.stations.some((step) => step.partId === station.partId && carries(step, station));
+  const steps = axis.stations.filter(
+    ({ kind, partId }) => kind === 'shaftStep' && partId === station.partId,
+  );
+  // A shaft of which no step is described may carry it; a cluster of gears is one piece.
+  if (steps.length === 0) return !plain.has(station.partId);
+  return !steps.some((step) => carries(step, station));
 }
 
 function stationBodies(axis: Axis, station: Station, shafts: ReadonlySet<string>): readonly Body[] {

@@ -1,15 +1,8 @@
 import { STATION_KIND_TABLE } from '../unit/index.ts';
 import type { Assembly, EventKey } from './assembly.ts';
 import { attemptsOf, type Obstacle } from './obstacles.ts';
-import type { Move } from './peel.ts';
+import type { Move, NoWay } from './move.ts';
 import { after, subjectOf, type State } from './state.ts';
-
-/** Two things that are in each other's way, so that what moves cannot come out at all. */
-export interface NoWay {
-  readonly event: EventKey;
-  readonly moving: string;
-  readonly by: string;
-}
 
 /** What has to happen for some events to happen, themselves among it, in an order that can be worked. */
 export interface Cleared {

@@ -1,4 +1,4 @@
-import { SIDES, type Side } from '../unit/index.ts';
+import { SIDES, type Side, type StationKind } from '../unit/index.ts';
 import type { Assembly, EventKey } from './assembly.ts';
 import type { Body } from './bodies.ts';
 import { anyMeets } from './segment.ts';
@@ -104,8 +104,37 @@ function bodyAttempts(
   const movers = { parts: new Set<string>(), bodies: [body] };
   return sidesOf(assembly, state, body).map(({ side, behind }) => ({
     way: side,
-    obstacles: [...behind, ...met(assembly, state, event, movers, side)],
+    obstacles: [
+      ...behind,
+      ...met(assembly, state, event, movers, side),
+      ...inTheDriver(assembly, state, event, body),
+    ],
   }));
+}
+
+/** What is pressed is pressed through its whole bore: no shaft stands in it. */
+const PRESSED: ReadonlySet<StationKind> = new Set(['bush', 'drawnCup']);
+
+function inTheDriver(
+  assembly: Assembly,
+  state: State,
+  event: EventKey,
+  { id, host, station }: Body,
+): readonly Obstacle[] {
+  if (!PRESSED.has(station.kind) || assembly.shafts.includes(host)) return [];
+  const [mover] = assembly.solidsOf.get(id) as readonly [Solid];
+  return mover.meets.across
+    .filter(
+      (other) =>
+        other.body === null &&
+        assembly.shafts.includes(other.id) &&
+        state.where.get(other.id) === state.where.get(id),
+    )
+    .map((other) => ({
+      moving: id,
+      by: other.id,
+      remedies: () => remediesFor(assembly, state, event, mover, other),
+    }));
 }
 
 /**
@@ -148,15 +177,14 @@ function met(
   const moving = new Set([...bodies.map(({ id }) => id), ...parts]);
   const from = state.where.get([...moving].at(-1)!);
   const found: Obstacle[] = [];
-  for (const mover of assembly.solids) {
-    if (!moving.has(mover.id)) continue;
-    for (const other of mover.meets[to]) {
-      if (moving.has(other.id) || state.where.get(other.id) !== from) continue;
-      if (other.body === null && other.id === mover.home) continue;
-      const remedies = () => remediesFor(assembly, state, event, mover, other);
-      found.push({ moving: mover.id, by: other.id, remedies });
-    }
-  }
+  for (const id of moving)
+    for (const mover of assembly.solidsOf.get(id) ?? [])
+      for (const other of mover.meets[to]) {
+        if (state.where.get(other.id) !== from || moving.has(other.id)) continue;
+        if (other.body === null && other.id === mover.home) continue;
+        const remedies = () => remediesFor(assembly, state, event, mover, other);
+        found.push({ moving: mover.id, by: other.id, remedies });
+      }
   return found;
 }
 

@@ -2,10 +2,11 @@ import { oncePerObject } from '../memo/index.ts';
 import { STATION_KIND_TABLE, type StationKind } from '../unit/index.ts';
 import { type Assembly, type EventKey } from './assembly.ts';
 import type { Body } from './bodies.ts';
-import type { NoWay } from './clear.ts';
+import type { NoWay } from './move.ts';
+import { clearedBy } from './clearedBy.ts';
 import { attemptsOf } from './obstacles.ts';
-import { peel, type Move } from './peel.ts';
-import { after, builtState, subjectOf, type State } from './state.ts';
+import { peel } from './peel.ts';
+import { builtState, subjectOf } from './state.ts';
 
 /** Events with their places in an order that can be worked. */
 export interface Order {
@@ -44,34 +45,6 @@ export const buildOrder = oncePerObject((assembly: Assembly): Order => {
 
 const placesOf = (events: readonly EventKey[]): ReadonlyMap<EventKey, number> =>
   new Map(events.map((event, at) => [event, at]));
-
-/** Of each move the moves before it that cleared its way: the first after which an obstacle of the finished unit is gone. */
-function clearedBy(
-  assembly: Assembly,
-  moves: readonly Move[],
-): ReadonlyMap<EventKey, readonly EventKey[]> {
-  const built = builtState(assembly);
-  const states = [built];
-  for (const { event, way } of moves) states.push(after(assembly, states.at(-1)!, event, way));
-  return new Map(
-    moves.map(({ event, way }, at) => {
-      const obstacles =
-        attemptsOf(assembly, built, event).find((one) => one.way === way)?.obstacles ?? [];
-      const cleared = obstacles.flatMap(({ moving, by }) => {
-        const gone = states.findIndex((state) => isApart(state, moving, by));
-        return gone > 0 && gone <= at ? [moves[gone - 1]!.event] : [];
-      });
-      return [event, [...new Set(cleared)]];
-    }),
-  );
-}
-
-/** Whether two things are no longer in one another's way: one is out, undone, or together with something else. */
-const isApart = ({ where, done }: State, moving: string, by: string): boolean =>
-  where.get(moving) === undefined ||
-  done.has(`undo:${by}`) ||
-  done.has(`part:${by}`) ||
-  where.get(by) !== where.get(moving);
 
 /** Everything that stands in front of something in the finished unit, near and far. */
 export function coversOf(assembly: Assembly, event: EventKey): ReadonlySet<EventKey> {

@@ -1,13 +1,7 @@
 import type { Assembly, EventKey } from './assembly.ts';
-import type { NoWay } from './clear.ts';
-import { attemptsOf } from './obstacles.ts';
-import { after, moversOf, subjectOf, type State, type Way } from './state.ts';
-
-/** One event in the order in which it can happen. */
-export interface Move {
-  readonly event: EventKey;
-  readonly way: Way;
-}
+import type { Move, NoWay } from './move.ts';
+import { attemptsOf, type Attempt, type Obstacle } from './obstacles.ts';
+import { after, moversOf, subjectOf, type State } from './state.ts';
 
 /** An order in which events can happen, one after the other; and what had to be forced because nothing was free. */
 export interface Peeled {
@@ -48,11 +42,8 @@ export function peel(
   return { moves, noWay, state: now };
 }
 
-/** What holds a body back: while it, its part and the first in each of its ways stay where they are, it stays held. */
-interface Held {
-  readonly ids: readonly string[];
-  readonly state: State;
-}
+/** What holds an event back: as long as each pair is together, nothing else need be looked at. */
+type Held = readonly Pick<Obstacle, 'moving' | 'by'>[];
 
 function firstFree(
   assembly: Assembly,
@@ -61,18 +52,41 @@ function firstFree(
   held: Map<EventKey, Held>,
 ): Move | null {
   for (const event of left) {
-    if (isStillHeld(held.get(event), state)) continue;
+    if (held.get(event)?.every((pair) => areTogether(state, pair)) === true) continue;
     const attempts = attemptsOf(assembly, state, event);
     const free = attempts.find(({ obstacles }) => obstacles.length === 0);
     if (free !== undefined)
       return (
         leftBehind(assembly, state, left, { event, way: free.way }) ?? { event, way: free.way }
       );
-    const body = assembly.bodies.find(({ id }) => `take:${id}` === event);
-    const by = attempts.map(({ obstacles }) => obstacles[0]!.by);
-    if (body !== undefined) held.set(event, { ids: [body.id, body.host, ...by], state });
+    held.set(event, firmlyHeld(assembly, event, attempts));
   }
   return null;
+}
+
+/**
+ * One obstacle of each attempt that nothing but its own leaving takes away. Where an attempt has none (what slides may come
+ * to move along), the last pair is of nothing with nothing, which is never together.
+ */
+function firmlyHeld(assembly: Assembly, event: EventKey, attempts: readonly Attempt[]): Held {
+  const own = subjectOf(event);
+  const isFirm = ({ moving, by }: Obstacle): boolean => {
+    const [mover, other] = [moving, by].map((id) => assembly.solidsOf.get(id)?.[0]?.body ?? null);
+    return (mover === null || mover!.hold === 'fixed' || moving === own) && other?.host !== own;
+  };
+  const host = assembly.bodies.find(({ id }) => id === own)?.host;
+  return [
+    ...attempts.map(({ obstacles }) => obstacles.find(isFirm) ?? { moving: '', by: '' }),
+    ...(host === undefined ? [] : [{ moving: own, by: host }]),
+  ];
+}
+
+/** Whether two things still are in the way of one another; bolts are as long as they are not undone. */
+function areTogether({ where, done }: State, { moving, by }: Held[number]): boolean {
+  if (!where.has(moving) || done.has(`undo:${by}`)) return false;
+  return !where.has(by)
+    ? by !== '' && !done.has(`take:${by}`)
+    : where.get(by) === where.get(moving);
 }
 
 /** What a shaft would leave behind and can come off it before; null where there is nothing of it. */
@@ -93,10 +107,6 @@ function leftBehind(
   }
   return null;
 }
-
-const isStillHeld = (before: Held | undefined, state: State): boolean =>
-  before !== undefined &&
-  before.ids.every((id) => before.state.where.get(id) === state.where.get(id));
 
 /** Where nothing is free, what is left is in its own way. */
 function forced(assembly: Assembly, state: State, event: EventKey, noWay: NoWay[]): Move {

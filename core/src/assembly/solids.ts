@@ -55,6 +55,13 @@ export function solidsOf(
   return solids;
 }
 
+/** Solids by the id of the body or part: a part has one along each of its axes. */
+export function solidsById(solids: readonly Solid[]): ReadonlyMap<string, readonly Solid[]> {
+  const byId = new Map<string, Solid[]>();
+  for (const solid of solids) byId.set(solid.id, [...(byId.get(solid.id) ?? []), solid]);
+  return byId;
+}
+
 type Bare = Omit<Solid, 'meets'>;
 
 const anyBeside = (one: readonly Segment[], other: readonly Segment[]): boolean =>

@@ -170,13 +170,14 @@ function isUnhindered(
   moving: ReadonlySet<Body>,
   side: Side,
 ): boolean {
-  const solid = assembly.solids.find((one) => one.body === body);
-  return (solid?.meets[side] ?? []).every(
-    (other) =>
-      other.home === body.host ||
-      state.where.get(other.id) !== state.where.get(body.id) ||
-      (other.body !== null && moving.has(other.body)),
-  );
+  return assembly.solidsOf
+    .get(body.id)![0]!
+    .meets[side].every(
+      (other) =>
+        other.home === body.host ||
+        state.where.get(other.id) !== state.where.get(body.id) ||
+        (other.body !== null && moving.has(other.body)),
+    );
 }
 
 function isPushed(

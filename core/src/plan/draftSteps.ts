@@ -2,6 +2,7 @@ import { isolated } from '../faults/index.ts';
 import type { JobState } from '../job/index.ts';
 import { geometryFaults, type Unit } from '../unit/index.ts';
 import { lastAct } from './acts.ts';
+import { motionOf, type Motion } from './motions.ts';
 import { PHASE_NAMES } from './phases.ts';
 import { placeOf, thingOf, type RuleFor, type Subject } from './rule.ts';
 import { RULES } from './rules/rules.ts';
@@ -12,8 +13,10 @@ export interface Draft {
   readonly rule: RuleFor<Subject>;
   readonly subject: Subject;
   readonly id: string;
-  /** Where it stands when nothing else decides: phase, block, rule, rank, place on the unit. */
+  /** Where it stands when nothing else decides: phase, block, rule, place on the unit. */
   readonly key: readonly number[];
+  /** What it takes out of the unit or puts into it; null where it moves nothing. */
+  readonly motion: Motion | null;
   /** How it came to be behind; null while it is open. */
   readonly behind: StepStatus | null;
   /** Why its rule cannot be worked out for its subject; null where it can. */
@@ -31,8 +34,10 @@ export function draftSteps(state: JobState, unit: Unit): readonly Draft[] {
       .flatMap((subject, at) => {
         const wanted = isolated(() => rule.when?.(subject) ?? true);
         if (wanted.ok && !wanted.value) return [];
-        const key = keyOf(rule, subject, ruleAt, at);
-        return drafted(rule, subject, key, wanted.ok ? null : wanted.fault);
+        const moved = isolated(() => motionOf(rule.id, subject));
+        const motion = moved.ok ? moved.value : null;
+        const key = keyOf(rule, subject, motion, [ruleAt, at]);
+        return drafted(rule, subject, { key, motion }, wanted.ok ? null : wanted.fault);
       });
   });
 }
@@ -43,15 +48,11 @@ const NO_BLOCK = 1e6;
 function keyOf(
   rule: RuleFor<Subject>,
   subject: Subject,
-  ruleAt: number,
-  at: number,
+  motion: Motion | null,
+  places: readonly number[],
 ): readonly number[] {
-  const [block, rank] = [rule.block, rule.rank].map((number) =>
-    isolated(() => number?.(subject) ?? null),
-  );
-  const given = (one: typeof block, none: number) =>
-    one?.ok === true ? (one.value ?? none) : none;
-  return [PHASE_NAMES.indexOf(rule.phase), given(block, NO_BLOCK), ruleAt, given(rank, 0), at];
+  const block = isolated(() => rule.block?.(subject) ?? motion?.at ?? NO_BLOCK);
+  return [PHASE_NAMES.indexOf(rule.phase), block.ok ? block.value : NO_BLOCK, ...places];
 }
 
 /** Of stations: those of its kinds, and while a description cannot be so only what mends it. */
@@ -65,14 +66,14 @@ function isFor({ id, kinds }: RuleFor<Subject>, subject: Subject): boolean {
 function drafted(
   rule: RuleFor<Subject>,
   subject: Subject,
-  key: readonly number[],
+  place: Pick<Draft, 'key' | 'motion'>,
   fault: string | null,
 ): Draft {
   const id = idOf(rule, subject);
   const said = saidOf(rule, subject, id);
   const done = isolated(() => fault === null && rule.done?.(subject) === true);
-  if (!done.ok) return { rule, subject, id, key, behind: said, fault: done.fault };
-  return { rule, subject, id, key, behind: done.value ? 'done' : said, fault };
+  if (!done.ok) return { rule, subject, id, ...place, behind: said, fault: done.fault };
+  return { rule, subject, id, ...place, behind: done.value ? 'done' : said, fault };
 }
 
 /** What the mechanic said of a step, as far as it still counts. */

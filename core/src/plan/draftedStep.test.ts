@@ -30,6 +30,7 @@ const draft = (rule: Partial<RuleFor<Subject>>, rest: Partial<Draft> = {}): Draf
   subject: SUBJECT,
   id: 'measure:left',
   key: [0, 0, 0],
+  motion: null,
   behind: null,
   fault: null,
   ...rest,

@@ -97,10 +97,8 @@ export interface RuleFor<About extends Subject> {
   readonly tools?: readonly string[] | ((subject: About) => readonly string[]);
   readonly consumables?: readonly string[] | ((subject: About) => readonly string[]);
   readonly after?: readonly After[];
-  /** Among the steps of its phase: those of one number stand together, lower ones first. */
+  /** Where it stands in its phase, lower ones first: as what it moves does, where it is not said. */
   readonly block?: (subject: About) => number;
-  /** Among the steps of its rule: lower ones first. */
-  readonly rank?: (subject: About) => number;
   /** Whether the log itself shows that it is done; absent where only a tick can say so. */
   readonly done?: (subject: About) => boolean;
 }

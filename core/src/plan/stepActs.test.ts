@@ -153,11 +153,13 @@ describe('the order of acts', () => {
     const measured = { ...unit, axes: [{ ...unit.axes[0]!, sets: ['endPlay' as const] }] };
     const fit = stepsOf(measured).find(({ rule }) => rule === 'fitPack')!;
     expect(fit.rows.map(({ act, on }) => [act, on[0]])).toEqual([
+      ['pull', 'race'],
       ['loosen', 'plate'],
       ['fitPack', 'pack'],
       ['place', 'plate'],
       ['torque', 'plate'],
+      ['place', 'race'],
     ]);
-    expect(fit.how).toContain('plate comes off for it');
+    expect(fit.how).toContain('Off for it, in this order: race, plate;');
   });
 });

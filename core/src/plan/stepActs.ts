@@ -1,6 +1,13 @@
+import { assemblyOf, subjectOf, type EventKey } from '../assembly/index.ts';
 import type { Act, ActId } from './act.ts';
-import { isSeparable, type Axis, type Station, type Unit } from '../unit/index.ts';
-import { isJoined, joinedForTrial, looseOnShaft, overPack, shaftsOn } from './buildUp.ts';
+import {
+  isSeparable,
+  STATION_KIND_TABLE,
+  type Axis,
+  type Station,
+  type Unit,
+} from '../unit/index.ts';
+import { isJoined, joinedForTrial, looseOnShaft, offForPack, shaftsOn } from './buildUp.ts';
 import type { RuleId } from './ruleIds.ts';
 import type { Subject } from './rule.ts';
 
@@ -52,14 +59,14 @@ function builtUp({ unit, axis }: Extract<Subject, { about: 'axis' }>): readonly 
     ...ids('thrustWasher', 'needleThrust').map(place),
     { act: 'assemble', on: [axis.id, ...shaftsOn(unit, axis)] },
     ...nuts.map((id): Act => ({ act: 'torque', on: [id] })),
-    ...trialJoint('close', unit, axis),
+    ...trialJoint(unit, axis),
   ];
 }
 
-/** The joint of a trial build: closed for it, open again for the pack. */
-function trialJoint(act: 'close' | 'open', unit: Unit, axis: Axis): readonly Act[] {
+/** The joint of a trial build: closed for it. */
+function trialJoint(unit: Unit, axis: Axis): readonly Act[] {
   const joined = joinedForTrial(unit, axis).map(({ id }) => id);
-  return joined.length === 0 ? [] : [{ act, on: joined }];
+  return joined.length === 0 ? [] : [{ act: 'close', on: joined }];
 }
 
 /** A nut that crushes a sleeve sets the preload, in one act on both. */
@@ -117,21 +124,47 @@ const tightened: Acts<'station'> = (subject) => [
 const dressed: Acts<'axis'> = ({ unit, axis }) =>
   looseOnShaft(unit, axis).map(({ id }) => ({ act: 'place', on: [id] }));
 
+/** Off for a pack: a joint is parted, fixings are undone, rings are pulled, a shaft is pressed out. */
+function offAct(unit: Unit, event: EventKey): readonly Act[] {
+  const { shafts, bodies } = assemblyOf(unit);
+  const id = subjectOf(event);
+  if (event.startsWith('part:')) return [{ act: 'open', on: [id] }];
+  if (event.startsWith('undo:')) return [];
+  if (shafts.includes(id)) return [{ act: 'pressOut', on: [id] }];
+  const { station } = bodies.find((body) => body.id === id)!;
+  const isFixing = station.kind === 'nut' || station.kind === 'retainer';
+  return [{ act: isFixing ? 'loosen' : 'pull', on: ringIds(id, station) }];
+}
+
+/** On again: joints and nuts are closed for good at their own steps. */
+function onAct(unit: Unit, axis: Axis, event: EventKey): readonly Act[] {
+  const { shafts, bodies } = assemblyOf(unit);
+  const id = subjectOf(event);
+  if (!event.startsWith('take:')) return [];
+  if (shafts.includes(id)) return [{ act: 'assemble', on: [axis.id, id] }];
+  const { station } = bodies.find((body) => body.id === id)!;
+  const on = ringIds(id, station);
+  if (station.kind === 'nut') return [];
+  if (station.kind === 'retainer')
+    return [
+      { act: 'place', on },
+      { act: 'torque', on },
+    ];
+  return [{ act: STATION_KIND_TABLE[station.kind].bearing === 'rolling' ? 'seat' : 'place', on }];
+}
+
+const ringIds = (id: string, station: Station): readonly string[] =>
+  id === station.id ? [id] : [id, station.id];
+
 /** A pack that is changed, with what lies over it: off before, on again after. */
 const packFitted: Acts<'station'> = ({ unit, axis, station }) => {
-  const over = overPack(unit, axis, station);
-  const plates = over.filter(({ kind }) => kind === 'retainer');
-  const cones = over.filter(({ kind }) => kind !== 'retainer');
+  const off = offForPack(unit, station)
+    .slice(0, -1)
+    .map(({ event }) => event);
   return [
-    ...trialJoint('open', unit, axis),
-    ...plates.map(({ id }): Act => ({ act: 'loosen', on: [id] })),
-    ...cones.map((one): Act => ({ act: 'pull', on: ringOf(one, 'cone') })),
+    ...off.flatMap((event) => offAct(unit, event)),
     { act: 'fitPack', on: [station.id] },
-    ...cones.map((one): Act => ({ act: 'seat', on: ringOf(one, 'cone') })),
-    ...plates.flatMap(({ id }): readonly Act[] => [
-      { act: 'place', on: [id] },
-      { act: 'torque', on: [id] },
-    ]),
+    ...off.toReversed().flatMap((event) => onAct(unit, axis, event)),
   ];
 };
 

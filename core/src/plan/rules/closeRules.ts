@@ -5,7 +5,7 @@ import { sealDepth } from '../../seals/index.ts';
 import { figure, lacksDetail, numbers, range, words } from '../figures.ts';
 import { atFitting } from '../compound.ts';
 import { LOCKS } from '../locks.ts';
-import { coversSeal, isCovered, outwardness } from '../buildUp.ts';
+import { coversSeal, isCovered, isUnderShaft } from '../buildUp.ts';
 import {
   nameOf,
   onTrial,
@@ -13,6 +13,7 @@ import {
   type Rule,
   type RuleFor,
   type StationSubject,
+  type Subject,
 } from '../rule.ts';
 import { orientationOf } from './orientation.ts';
 
@@ -52,26 +53,19 @@ function sealNumbers({ station }: StationSubject): Numbers {
 }
 
 /** Whether something goes on over a seal: then the seal has to be in before it. */
-const goesInEarly = ({ unit, axis, station }: StationSubject): boolean =>
-  isCovered(unit, axis, station);
+const goesInEarly = ({ unit, station }: StationSubject): boolean => isCovered(unit, station);
+
+/** Whether a seal waits for the trial build: where its shaft lies over it, it is in before. */
+const afterTrial = (subject: Subject): boolean =>
+  onTrial(subject) && subject.about === 'station' && !isUnderShaft(subject.unit, subject.station);
 
 const SEAL: Pick<
   RuleFor<StationSubject>,
-  | 'on'
-  | 'kinds'
-  | 'form'
-  | 'rank'
-  | 'title'
-  | 'how'
-  | 'numbers'
-  | 'orientation'
-  | 'tools'
-  | 'consumables'
+  'on' | 'kinds' | 'form' | 'title' | 'how' | 'numbers' | 'orientation' | 'tools' | 'consumables'
 > = {
   on: 'station',
   kinds: ['seal'],
   form: 'tick',
-  rank: ({ axis, station }) => outwardness(axis, station),
   title: (subject) => `Fit ${nameOf(subject)}`,
   how: ({ state, station }) =>
     `Tape or sleeve over splines and threads. Oil on the lip. ${atFitting(state, station, 'outer') ?? 'Outside as its maker says: dry where nothing retains it.'} Square, with a driver on its outer edge, to the depth; then turn the shaft.`,
@@ -93,9 +87,9 @@ export const CLOSE_RULES: readonly Rule[] = [
       { rule: 'newPart', of: 'station' },
       { rule: 'repair', of: 'station' },
       { rule: 'inspect', of: 'station' },
-      { rule: 'assemble', of: 'axis', when: onTrial },
+      { rule: 'assemble', of: 'axis', when: afterTrial },
+      { rule: 'measure', of: 'axis', when: afterTrial },
       { rule: 'seatOuter', of: 'axis' },
-      { rule: 'measure', of: 'axis' },
     ],
   },
   {
@@ -104,7 +98,7 @@ export const CLOSE_RULES: readonly Rule[] = [
     on: 'station',
     kinds: ['gear'],
     form: 'tick',
-    when: ({ unit, axis, station }) => coversSeal(unit, axis, station),
+    when: ({ unit, station }) => coversSeal(unit, station),
     title: (subject) => `Put on ${nameOf(subject)}`,
     how: 'Oil on the lip and on the track of the hub. Straight over the splines, so that the lip does not turn in.',
     reason: 'The seal behind it is in; the nut presses on it.',

@@ -24,8 +24,8 @@ export function loosenNumbers({ station }: StationSubject) {
 }
 
 /** A retainer that is reached only once the unit is open. */
-export const isReachedInside = ({ unit, axis, station }: StationSubject): boolean =>
-  station.kind === 'retainer' && isInside(unit, axis, station);
+export const isReachedInside = ({ unit, station }: StationSubject): boolean =>
+  station.kind === 'retainer' && isInside(unit, station);
 
 /** What is reached once something else is away: retainers inside, hubs over seals, the shaft itself. */
 export const REACH_RULES: readonly Rule[] = [
@@ -42,7 +42,7 @@ export const REACH_RULES: readonly Rule[] = [
     numbers: loosenNumbers,
     after: [
       { rule: 'mark', of: 'station' },
-      { rule: 'liftOff', of: 'all' },
+      { rule: 'asFound', of: 'axis' },
     ],
   },
   {
@@ -51,15 +51,12 @@ export const REACH_RULES: readonly Rule[] = [
     on: 'station',
     kinds: ['gear'],
     form: 'tick',
-    when: ({ unit, axis, station }) => coversSeal(unit, axis, station),
+    when: ({ unit, station }) => coversSeal(unit, station),
     title: (subject) => `Take off ${nameOf(subject)}`,
     how: 'Draw it off its splines or taper with a puller on its bolt holes. Look at the track of the seal before it is wiped.',
     reason: 'The seal lies behind it.',
     tools: ['hub puller'],
-    after: [
-      { rule: 'loosen', of: 'axis' },
-      { rule: 'asFound', of: 'axis' },
-    ],
+    after: [{ rule: 'asFound', of: 'axis' }],
   },
   {
     id: 'takeOutShaft',
@@ -72,12 +69,6 @@ export const REACH_RULES: readonly Rule[] = [
     reason: 'What lies inside is reached once it is out.',
     cautions: ['heavyFalls', 'press'],
     tools: ['soft hammer', 'press or puller'],
-    after: [
-      { rule: 'liftOff', of: 'all' },
-      { rule: 'loosen', of: 'all' },
-      { rule: 'loosenInside', of: 'all' },
-      { rule: 'takeOffHub', of: 'all' },
-      { rule: 'asFound', of: 'all' },
-    ],
+    after: [{ rule: 'asFound', of: 'all' }],
   },
 ];

@@ -1,21 +1,17 @@
 import type { JobState } from '../../job/index.ts';
 import { materialOf } from '../../materials/index.ts';
-import { packThickness } from '../../shims/index.ts';
-import { SOURCES } from '../../sources/index.ts';
 import {
   isSeparable,
   isTight,
-  DETAIL_TABLE,
   STATION_KIND_TABLE,
   STATION_KINDS,
   type Station,
 } from '../../unit/index.ts';
-import { figure, lacksStep, numbers } from '../figures.ts';
+import { numbers } from '../figures.ts';
 import { placesFor } from '../../inspect/index.ts';
-import { looseOnShaft, outwardness } from '../buildUp.ts';
-import { afterAll, nameOf, type Rule, type StationSubject } from '../rule.ts';
+import { ringsIn } from '../ringsIn.ts';
+import { nameOf, type Rule, type StationSubject } from '../rule.ts';
 import { gaugedNumbers } from './inspectNumbers.ts';
-import { setterAt } from '../setters.ts';
 import { ringWords, seatInterference } from '../seats.ts';
 import type { CautionId } from '../cautions.ts';
 import { atFitting } from '../compound.ts';
@@ -25,11 +21,10 @@ import { seatingChecks, seatingDone, wantsDepth } from '../seating.ts';
 import { orientationOf } from './orientation.ts';
 import { heatNumbers, innerNumbers, seatNumbers } from './seatNumbers.ts';
 import { depthNumbers, fitNumbers } from './fitNumbers.ts';
+import { LAY_RULES } from './layRules.ts';
 import { READY, comesAsOne } from './seated.ts';
 
 const ROLLING = STATION_KINDS.filter((kind) => STATION_KIND_TABLE[kind].bearing === 'rolling');
-
-const PLACE_WORDS = DETAIL_TABLE.place.type === 'choice' ? DETAIL_TABLE.place.valueWords : {};
 
 /** Whether the last try put the ring home. */
 function isSeated({ fitting: { tries } }: JobState, { id }: Station): boolean {
@@ -48,9 +43,12 @@ function waysCautions(
   return chosen === undefined ? usual : WAY_CAUTIONS[chosen.way];
 }
 
-/** Everything that goes into one part stands together: one part is hot at a time. */
-const ofItsPart = ({ unit, part }: StationSubject): number =>
-  part === null ? -1 : unit.parts.indexOf(part);
+/** Between two places of an order. */
+const HALF = 0.5;
+
+/** Looked at when everything that goes into its part is in: a hot part is filled first. */
+const afterItsPart = ({ unit, station }: StationSubject): number =>
+  ringsIn(unit, station.partId).last + HALF;
 
 /** Fits, heat, and everything that goes into its seat. */
 export const SEAT_RULES: readonly Rule[] = [
@@ -72,7 +70,7 @@ export const SEAT_RULES: readonly Rule[] = [
   {
     id: 'heat',
     phase: 'seat',
-    block: ({ unit, part }) => unit.parts.indexOf(part),
+    block: ({ unit, part }) => ringsIn(unit, part.id).first - HALF,
     on: 'part',
     form: 'heat',
     when: ({ state, part }) => part.kind !== 'shaft' && ovenSeats(state, part.id).length > 0,
@@ -98,8 +96,6 @@ export const SEAT_RULES: readonly Rule[] = [
     id: 'seatOuter',
     ring: 'outer',
     phase: 'seat',
-    block: ofItsPart,
-    rank: ({ axis, station }) => outwardness(axis, station),
     on: 'station',
     kinds: [...ROLLING, 'drawnCup', 'bush'],
     form: 'tick',
@@ -136,7 +132,7 @@ export const SEAT_RULES: readonly Rule[] = [
   ...(['outer', 'inner'] as const).map((ring): Rule => ({
     id: ring === 'outer' ? 'checkSeat' : 'checkCone',
     phase: 'seat',
-    ...(ring === 'outer' ? { block: ofItsPart } : {}),
+    ...(ring === 'outer' ? { block: afterItsPart } : {}),
     on: 'station',
     kinds: ring === 'outer' ? [...ROLLING, 'drawnCup', 'bush'] : ROLLING,
     form: 'seating',
@@ -180,48 +176,7 @@ export const SEAT_RULES: readonly Rule[] = [
       Object.keys(state.inspection.sizes[station.id]?.fittedBore ?? {}).length >=
       placesFor('fittedBore').length,
   },
-  {
-    id: 'dressShaft',
-    phase: 'seat',
-    on: 'axis',
-    form: 'tick',
-    when: ({ unit, axis }) => looseOnShaft(unit, axis).length > 0,
-    title: (subject) => `Put on the shaft what runs on it, ${nameOf(subject)}`,
-    how: ({ unit, axis }) =>
-      `In this order, each oiled, the way round it was: ${looseOnShaft(unit, axis)
-        .map(({ name }) => name)
-        .join(', ')}. What is one with the shaft is there already.`,
-    reason: 'The bearings that go on after it hold it.',
-    consumables: ['the unit’s own oil'],
-    after: [{ rule: 'gauge', of: 'axis' }, ...afterAll('axis', 'inspect', 'newPart', 'repair')],
-  },
-  {
-    id: 'placeShims',
-    phase: 'seat',
-    on: 'station',
-    kinds: ['shimSite'],
-    form: 'tick',
-    when: ({ axis, station }) => setterAt(axis, station) === null,
-    title: (subject) => `Lay the shims in at ${nameOf(subject)}`,
-    how: ({ station }) =>
-      station.place === undefined
-        ? 'In their old order, wiped clean.'
-        : `They sit ${PLACE_WORDS[station.place]}. Wiped clean, the old thickness to begin with unless a part that sets the position was changed.`,
-    reason: 'The ring in front of them covers them.',
-    numbers: ({ state, station }) => {
-      const pack = state.setting.packs[station.id];
-      return numbers(
-        pack === undefined
-          ? lacksStep(`the pack found at ${station.name}`, `recordPack:${station.id}`)
-          : figure('Thickness', 'length', packThickness(pack.pieces), SOURCES.asMeasured.title),
-      );
-    },
-    after: [
-      { rule: 'recordPack', of: 'station' },
-      { rule: 'inspect', of: 'station' },
-      { rule: 'newPart', of: 'station' },
-    ],
-  },
+  ...LAY_RULES,
   {
     id: 'seatInner',
     ring: 'inner',

@@ -15,7 +15,7 @@ import { sleeveNut } from '../sleeves.ts';
 import { isIn, setterAt } from '../setters.ts';
 import { setsZeroPlay } from '../sleeveProgress.ts';
 import { playNumbers } from './playNumbers.ts';
-import { offForPack } from '../buildUp.ts';
+import { offWords } from '../buildUp.ts';
 import { buildChecks, SPACER_RULES } from './spacerRules.ts';
 import { boltNumbers } from './boltNumbers.ts';
 
@@ -132,8 +132,8 @@ export const SET_RULES: readonly Rule[] = [
     form: 'fitPack',
     when: ({ axis, station }) => setterAt(axis, station) !== null,
     title: (subject) => `Fit the pack at ${nameOf(subject)}`,
-    how: ({ unit, axis, station }) =>
-      `Thin pieces inside, between thick ones. Wiped clean.${offForPack(unit, axis, station)}`,
+    how: ({ unit, station }) =>
+      `Thin pieces inside, between thick ones. Wiped clean.${offWords(unit, station)}`,
     reason: 'It is chosen.',
     after: [{ rule: 'choosePack', of: 'station' }],
     done: ({ state, axis, station }) =>

@@ -1,10 +1,9 @@
 import { FIGURES } from '../../figures/index.ts';
 import { isTight, STATION_KINDS, STATION_KIND_TABLE, type StationKind } from '../../unit/index.ts';
 import { bandFigure, fromDetail, numbers, words } from '../figures.ts';
-import { nameOf, type Rule, type Subject } from '../rule.ts';
+import { nameOf, type Rule } from '../rule.ts';
 import { setterAt } from '../setters.ts';
 
-import { isCovered } from '../buildUp.ts';
 import { isReachedInside, loosenNumbers } from './reachRules.ts';
 
 const ROLLING = STATION_KINDS.filter((kind) => STATION_KIND_TABLE[kind].bearing === 'rolling');
@@ -19,14 +18,6 @@ const PULL_HOW: Readonly<Record<string, string>> = {
 
 /** What is pressed in as one piece is not told by its tight ring. */
 const PRESSED: Readonly<Partial<Record<StationKind, string>>> = { drawnCup: 'outer', bush: 'bush' };
-
-/** Shims on a shaft lie between what is drawn off it. */
-const isOnShaft = (subject: Subject): boolean =>
-  subject.about === 'station' && subject.part?.kind === 'shaft';
-
-/** A seal behind a flange that is one with its shaft comes out after the shaft. */
-const liesBehindFlange = (subject: Subject): boolean =>
-  subject.about === 'station' && isCovered(subject.unit, subject.axis, subject.station);
 
 /** Measure as found, mark, take apart. */
 export const STRIP_RULES: readonly Rule[] = [
@@ -102,7 +93,7 @@ export const STRIP_RULES: readonly Rule[] = [
     cautions: ['heavyFalls'],
     after: [
       { rule: 'mark', of: 'station' },
-      { rule: 'asFound', of: 'axis' },
+      { rule: 'asFound', of: 'all' },
       { rule: 'drain', of: 'all' },
     ],
   },
@@ -117,7 +108,7 @@ export const STRIP_RULES: readonly Rule[] = [
     reason: 'The fixings are out.',
     cautions: ['heavyFalls'],
     tools: ['soft hammer'],
-    after: [{ rule: 'loosen', of: 'all' }],
+    after: [{ rule: 'asFound', of: 'all' }],
   },
   {
     id: 'recordPack',
@@ -133,8 +124,6 @@ export const STRIP_RULES: readonly Rule[] = [
     reason: 'The new pack is worked out from the one that is in now.',
     tools: ['micrometer'],
     after: [
-      { rule: 'pull', of: 'axis', when: isOnShaft },
-      { rule: 'liftOff', of: 'all' },
       { rule: 'asFound', of: 'axis' },
       { rule: 'setSpec', of: 'axis' },
     ],
@@ -155,10 +144,6 @@ export const STRIP_RULES: readonly Rule[] = [
           words('Rollers', String(count), 'As described'),
         ),
       ),
-    after: [
-      { rule: 'liftOff', of: 'all' },
-      { rule: 'loosen', of: 'all' },
-    ],
   },
   {
     id: 'pullSeal',
@@ -169,12 +154,7 @@ export const STRIP_RULES: readonly Rule[] = [
     title: (subject) => `Take out ${nameOf(subject)}`,
     how: 'Note its depth and which way the lip looks. Lever on its shell, never against the bore.',
     reason: 'It is in the way of the bearing, and is replaced.',
-    after: [
-      { rule: 'liftOff', of: 'all' },
-      { rule: 'loosen', of: 'axis' },
-      { rule: 'takeOffHub', of: 'axis' },
-      { rule: 'takeOutShaft', of: 'all', when: liesBehindFlange },
-    ],
+    after: [{ rule: 'asFound', of: 'axis' }],
   },
   {
     id: 'pull',
@@ -191,11 +171,6 @@ export const STRIP_RULES: readonly Rule[] = [
         ? 'puller behind the inner ring'
         : 'expanding puller or press and ring',
     ],
-    after: [
-      { rule: 'pullSeal', of: 'axis' },
-      { rule: 'takeOutShaft', of: 'all' },
-      { rule: 'liftOff', of: 'all' },
-      { rule: 'loosen', of: 'axis' },
-    ],
+    after: [{ rule: 'asFound', of: 'axis' }],
   },
 ];

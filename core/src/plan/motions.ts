@@ -1,0 +1,130 @@
+import {
+  assemblyOf,
+  buildOrder,
+  eventOfPart,
+  eventsOfStation,
+  stripOrder,
+  type Assembly,
+  type EventKey,
+  type Order,
+} from '../assembly/index.ts';
+import { isSeparable, type Axis } from '../unit/index.ts';
+import { isJoined } from './buildUp.ts';
+import type { Subject } from './rule.ts';
+import type { RuleId } from './ruleIds.ts';
+import { comesAsOne } from './rules/seated.ts';
+
+/** What a step takes out of the unit or puts into it, and where that stands among all that goes that way. */
+export interface Motion {
+  readonly to: 'out' | 'in';
+  readonly events: readonly EventKey[];
+  readonly at: number;
+  /** What has to have gone that way before. */
+  readonly before: ReadonlySet<EventKey>;
+}
+
+type Events<About extends Subject['about']> = (
+  subject: Extract<Subject, { readonly about: About }>,
+  assembly: Assembly,
+) => readonly EventKey[];
+interface Row<About extends Subject['about']> {
+  readonly to: Motion['to'];
+  readonly events: Events<About>;
+}
+
+const ofStation: Events<'station'> = ({ station }, assembly) =>
+  eventsOfStation(assembly, station.id);
+const ofPart: Events<'part'> = ({ unit, part }, assembly) => {
+  const event = eventOfPart(assembly, part.id);
+  if (event !== null) return [event];
+  // What no joint holds comes off its shaft, or the shaft out of it.
+  const axes = unit.axes.filter(({ stations }) =>
+    stations.some(({ partId }) => partId === part.id),
+  );
+  return axes.flatMap((axis) => shaftsOf(axis, assembly));
+};
+const ofRing =
+  (ring: 'cup' | 'cone'): Events<'station'> =>
+  ({ axis, station }, assembly) => {
+    if (isSeparable(station)) return [`take:${station.id}:${ring}`];
+    return ring === 'cone' && comesAsOne(station)
+      ? shaftsOf(axis, assembly)
+      : eventsOfStation(assembly, station.id);
+  };
+
+/** The shafts that stand on an axis. */
+const shaftsOf = ({ stations }: Axis, { shafts }: Assembly): readonly EventKey[] =>
+  shafts
+    .filter((id) => stations.some(({ partId }) => partId === id))
+    .map((id): EventKey => `take:${id}`);
+
+/** A build: the shaft, what slides with it and has no step of its own, and the joints over it. */
+const ofBuild: Events<'axis'> = ({ unit, axis }, assembly) => {
+  const joined = unit.parts.filter(
+    (part) => isJoined(part) && axis.stations.some(({ partId }) => partId === part.id),
+  );
+  const parted = joined
+    .map(({ id }) => eventOfPart(assembly, id))
+    .filter((event) => event !== null);
+  return [...shaftsOf(axis, assembly), ...parted];
+};
+
+const out = <About extends Subject['about']>(events: Events<About>): Row<About> => ({
+  to: 'out',
+  events,
+});
+const into = <About extends Subject['about']>(events: Events<About>): Row<About> => ({
+  to: 'in',
+  events,
+});
+
+/** What the steps of each rule move. Rules that are not here move nothing. */
+const MOTIONS = {
+  loosen: out(ofStation),
+  liftOff: out(ofPart),
+  takeOutRollers: out(ofStation),
+  loosenInside: out(ofStation),
+  takeOffHub: out(ofStation),
+  takeOutShaft: out(ofPart),
+  recordPack: out(ofStation),
+  pullSeal: out(ofStation),
+  pull: out(ofStation),
+  seatOuter: into(ofRing('cup')),
+  seatInner: into(ofRing('cone')),
+  placeShims: into(ofStation),
+  retain: into(ofStation),
+  loadRollers: into(ofStation),
+  shells: into(ofStation),
+  assemble: into(ofBuild),
+  fitSealEarly: into(ofStation),
+  fitHub: into(ofStation),
+  fitSeal: into(ofStation),
+} as const satisfies Partial<Readonly<Record<RuleId, Row<'station'> | Row<'part'> | Row<'axis'>>>>;
+
+/** What the step of a rule moves; null where it moves nothing. */
+export function motionOf(rule: RuleId, subject: Subject): Motion | null {
+  const row = (MOTIONS as Partial<Record<RuleId, Row<Subject['about']>>>)[rule];
+  if (row === undefined) return null;
+  const assembly = assemblyOf(subject.unit);
+  const events = (row.events as (subject: Subject, assembly: Assembly) => readonly EventKey[])(
+    subject,
+    assembly,
+  );
+  if (events.length === 0) return null;
+  const order = row.to === 'out' ? stripOrder(assembly) : buildOrder(assembly);
+  return {
+    to: row.to,
+    events,
+    at: placeIn(order, row.to, events),
+    before: beforeIn(order, events),
+  };
+}
+
+/** Out with its last, in with its first. */
+function placeIn({ places }: Order, to: Motion['to'], events: readonly EventKey[]): number {
+  const at = events.map((event) => places.get(event)!);
+  return to === 'out' ? Math.max(...at) : Math.min(...at);
+}
+
+const beforeIn = ({ before }: Order, events: readonly EventKey[]): ReadonlySet<EventKey> =>
+  new Set(events.flatMap((event) => before.get(event) ?? []));

@@ -1,0 +1,55 @@
+import { packThickness } from '../../shims/index.ts';
+import { SOURCES } from '../../sources/index.ts';
+import { DETAIL_TABLE } from '../../unit/index.ts';
+import { looseOnShaft } from '../buildUp.ts';
+import { figure, lacksStep, numbers } from '../figures.ts';
+import { afterAll, nameOf, type Rule } from '../rule.ts';
+import { setterAt } from '../setters.ts';
+
+const PLACE_WORDS = DETAIL_TABLE.place.type === 'choice' ? DETAIL_TABLE.place.valueWords : {};
+
+/** What is laid in by hand before the rings that shut it in: gears and hubs on their shaft, shims at their places. */
+export const LAY_RULES: readonly Rule[] = [
+  {
+    id: 'dressShaft',
+    phase: 'seat',
+    on: 'axis',
+    form: 'tick',
+    when: ({ unit, axis }) => looseOnShaft(unit, axis).length > 0,
+    title: (subject) => `Put on the shaft what runs on it, ${nameOf(subject)}`,
+    how: ({ unit, axis }) =>
+      `In this order, each oiled, the way round it was: ${looseOnShaft(unit, axis)
+        .map(({ name }) => name)
+        .join(', ')}. What is one with the shaft is there already.`,
+    reason: 'The bearings that go on after it hold it.',
+    consumables: ['the unit’s own oil'],
+    after: [{ rule: 'gauge', of: 'axis' }, ...afterAll('axis', 'inspect', 'newPart', 'repair')],
+  },
+  {
+    id: 'placeShims',
+    phase: 'seat',
+    on: 'station',
+    kinds: ['shimSite'],
+    form: 'tick',
+    when: ({ axis, station }) => setterAt(axis, station) === null,
+    title: (subject) => `Lay the shims in at ${nameOf(subject)}`,
+    how: ({ station }) =>
+      station.place === undefined
+        ? 'In their old order, wiped clean.'
+        : `They sit ${PLACE_WORDS[station.place]}. Wiped clean, the old thickness to begin with unless a part that sets the position was changed.`,
+    reason: 'The ring in front of them covers them.',
+    numbers: ({ state, station }) => {
+      const pack = state.setting.packs[station.id];
+      return numbers(
+        pack === undefined
+          ? lacksStep(`the pack found at ${station.name}`, `recordPack:${station.id}`)
+          : figure('Thickness', 'length', packThickness(pack.pieces), SOURCES.asMeasured.title),
+      );
+    },
+    after: [
+      { rule: 'recordPack', of: 'station' },
+      { rule: 'inspect', of: 'station' },
+      { rule: 'newPart', of: 'station' },
+    ],
+  },
+];
