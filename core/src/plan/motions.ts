@@ -8,11 +8,13 @@ import {
   type EventKey,
   type Order,
 } from '../assembly/index.ts';
-import { isSeparable, type Axis } from '../unit/index.ts';
-import { isJoined } from './buildUp.ts';
+import { isSeparable } from '../unit/index.ts';
+import { buildEvents, shaftsOf } from './buildEvents.ts';
+import { looseOnShaft } from './buildUp.ts';
 import type { Subject } from './rule.ts';
 import type { RuleId } from './ruleIds.ts';
 import { comesAsOne } from './rules/seated.ts';
+import { sleeveNut } from './sleeves.ts';
 
 /** What a step takes out of the unit or puts into it, and where that stands among all that goes that way. */
 export interface Motion {
@@ -30,6 +32,8 @@ type Events<About extends Subject['about']> = (
 interface Row<About extends Subject['about']> {
   readonly to: Motion['to'];
   readonly events: Events<About>;
+  /** Which of them say where the step stands; all, where it is not said. */
+  readonly main?: Events<About>;
 }
 
 const ofStation: Events<'station'> = ({ station }, assembly) =>
@@ -52,21 +56,14 @@ const ofRing =
       : eventsOfStation(assembly, station.id);
   };
 
-/** The shafts that stand on an axis. */
-const shaftsOf = ({ stations }: Axis, { shafts }: Assembly): readonly EventKey[] =>
-  shafts
-    .filter((id) => stations.some(({ partId }) => partId === id))
-    .map((id): EventKey => `take:${id}`);
-
-/** A build: the shaft, what slides with it and has no step of its own, and the joints over it. */
-const ofBuild: Events<'axis'> = ({ unit, axis }, assembly) => {
-  const joined = unit.parts.filter(
-    (part) => isJoined(part) && axis.stations.some(({ partId }) => partId === part.id),
-  );
-  const parted = joined
-    .map(({ id }) => eventOfPart(assembly, id))
-    .filter((event) => event !== null);
-  return [...shaftsOf(axis, assembly), ...parted];
+/** A build: the shaft, what is laid in with it and has no step of its own, and the joints over it. */
+const ofBuild: Events<'axis'> = ({ unit, axis }, assembly) => buildEvents(unit, axis, assembly);
+const ofShafts: Events<'axis'> = ({ axis }, assembly) => shaftsOf(axis, assembly);
+const ofGears: Events<'axis'> = ({ unit, axis }) =>
+  looseOnShaft(unit, axis).map(({ id }): EventKey => `take:${id}`);
+const ofNut: Events<'station'> = ({ axis }) => {
+  const nut = sleeveNut(axis);
+  return nut === null ? [] : [`take:${nut.id}`];
 };
 
 const out = <About extends Subject['about']>(events: Events<About>): Row<About> => ({
@@ -95,7 +92,10 @@ const MOTIONS = {
   retain: into(ofStation),
   loadRollers: into(ofStation),
   shells: into(ofStation),
-  assemble: into(ofBuild),
+  dressShaft: into(ofGears),
+  assemble: { ...into(ofBuild), main: ofShafts },
+  torque: into(ofStation),
+  crush: into(ofNut),
   fitSealEarly: into(ofStation),
   fitHub: into(ofStation),
   fitSeal: into(ofStation),
@@ -106,16 +106,14 @@ export function motionOf(rule: RuleId, subject: Subject): Motion | null {
   const row = (MOTIONS as Partial<Record<RuleId, Row<Subject['about']>>>)[rule];
   if (row === undefined) return null;
   const assembly = assemblyOf(subject.unit);
-  const events = (row.events as (subject: Subject, assembly: Assembly) => readonly EventKey[])(
-    subject,
-    assembly,
-  );
+  const events = row.events(subject as never, assembly);
   if (events.length === 0) return null;
+  const main = (row.main as typeof row.events | undefined)?.(subject as never, assembly) ?? events;
   const order = row.to === 'out' ? stripOrder(assembly) : buildOrder(assembly);
   return {
     to: row.to,
     events,
-    at: placeIn(order, row.to, events),
+    at: placeIn(order, row.to, main.length === 0 ? events : main),
     before: beforeIn(order, events),
   };
 }

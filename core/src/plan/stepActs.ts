@@ -2,11 +2,13 @@ import { assemblyOf, subjectOf, type EventKey } from '../assembly/index.ts';
 import type { Act, ActId } from './act.ts';
 import {
   isSeparable,
+  isTight,
   STATION_KIND_TABLE,
   type Axis,
   type Station,
   type Unit,
 } from '../unit/index.ts';
+import { buildOf } from './buildEvents.ts';
 import { isJoined, joinedForTrial, looseOnShaft, offForPack, shaftsOn } from './buildUp.ts';
 import type { RuleId } from './ruleIds.ts';
 import type { Subject } from './rule.ts';
@@ -49,24 +51,17 @@ function closed({ unit, part }: Extract<Subject, { about: 'station' }>): readonl
   return [{ act: 'close', on: part.kind === 'caseHalf' ? halves : [part.id] }];
 }
 
-/** A build on trial: what stands free on the shaft, the shaft itself, its nut, its joint. With a sleeve the nut is snug only. */
+/** A build: what is laid in, the shaft, its nut, its joint, in their order. With a sleeve the nut is snug only. */
 function builtUp({ unit, axis }: Extract<Subject, { about: 'axis' }>): readonly Act[] {
-  const ids = (...kinds: readonly Station['kind'][]) =>
-    axis.stations.filter(({ kind }) => kinds.includes(kind)).map(({ id }) => id);
-  const place = (id: string): Act => ({ act: 'place', on: [id] });
-  const nuts = axis.arrangement === 'backToBack' && sleeveNut(axis) === null ? ids('nut') : [];
-  return [
-    ...ids('thrustWasher', 'needleThrust').map(place),
-    { act: 'assemble', on: [axis.id, ...shaftsOn(unit, axis)] },
-    ...nuts.map((id): Act => ({ act: 'torque', on: [id] })),
-    ...trialJoint(unit, axis),
-  ];
-}
-
-/** The joint of a trial build: closed for it. */
-function trialJoint(unit: Unit, axis: Axis): readonly Act[] {
+  const clamped = axis.arrangement === 'backToBack' && sleeveNut(axis) === null;
+  const nuts = clamped ? axis.stations.filter(({ kind }) => kind === 'nut') : [];
   const joined = joinedForTrial(unit, axis).map(({ id }) => id);
-  return joined.length === 0 ? [] : [{ act: 'close', on: joined }];
+  const inside = buildOf(unit, axis).filter((event) => event.startsWith('take:'));
+  return [
+    ...inside.flatMap((event) => onAct(unit, axis, event)),
+    ...nuts.map(({ id }): Act => ({ act: 'torque', on: [id] })),
+    ...(joined.length === 0 ? [] : [{ act: 'close', on: joined } as const]),
+  ];
 }
 
 /** A nut that crushes a sleeve sets the preload, in one act on both. */
@@ -150,7 +145,14 @@ function onAct(unit: Unit, axis: Axis, event: EventKey): readonly Act[] {
       { act: 'place', on },
       { act: 'torque', on },
     ];
-  return [{ act: STATION_KIND_TABLE[station.kind].bearing === 'rolling' ? 'seat' : 'place', on }];
+  return [{ act: isFitted(id, station) ? 'seat' : 'place', on }];
+}
+
+/** Whether a ring stands tight on its seat; what slides is placed. */
+function isFitted(id: string, station: Station): boolean {
+  if (STATION_KIND_TABLE[station.kind].bearing !== 'rolling') return false;
+  if (id.endsWith(':cup')) return isTight(station, 'outer');
+  return id.endsWith(':cone') ? isTight(station, 'inner') : true;
 }
 
 const ringIds = (id: string, station: Station): readonly string[] =>

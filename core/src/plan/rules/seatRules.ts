@@ -48,7 +48,7 @@ const HALF = 0.5;
 
 /** Looked at when everything that goes into its part is in: a hot part is filled first. */
 const afterItsPart = ({ unit, station }: StationSubject): number =>
-  ringsIn(unit, station.partId).last + HALF;
+  ringsIn(unit, station.partId).last + HALF / 2;
 
 /** Fits, heat, and everything that goes into its seat. */
 export const SEAT_RULES: readonly Rule[] = [

@@ -52,7 +52,7 @@ export const SET_RULES: readonly Rule[] = [
     phase: 'trial',
     on: 'axis',
     form: 'seating',
-    title: (subject) => `Build up ${nameOf(subject)}, oiled, for measuring`,
+    title: (subject) => `Build up ${nameOf(subject)}${onTrial(subject) ? ' for measuring' : ''}`,
     how: ({ axis }) =>
       `${sleeveNut(axis) === null ? ARRANGEMENT_HOW[axis.arrangement] : SLEEVE_HOW} Every bearing that locates the shaft is in: a shaft that tips reads more play than it has.`,
     reason: 'Every ring is seated and cold.',

@@ -1,5 +1,13 @@
+import { assemblyOf, eventOfPart } from '../../assembly/index.ts';
 import { FIGURES } from '../../figures/index.ts';
-import { isTight, STATION_KINDS, STATION_KIND_TABLE, type StationKind } from '../../unit/index.ts';
+import {
+  isTight,
+  STATION_KINDS,
+  STATION_KIND_TABLE,
+  type Part,
+  type StationKind,
+  type Unit,
+} from '../../unit/index.ts';
 import { bandFigure, fromDetail, numbers, words } from '../figures.ts';
 import { nameOf, type Rule } from '../rule.ts';
 import { setterAt } from '../setters.ts';
@@ -18,6 +26,12 @@ const PULL_HOW: Readonly<Record<string, string>> = {
 
 /** What is pressed in as one piece is not told by its tight ring. */
 const PRESSED: Readonly<Partial<Record<StationKind, string>>> = { drawnCup: 'outer', bush: 'bush' };
+
+/** Whether a part comes off another: of two halves the one that is lifted; a carrier also where no joint is described. */
+const comesOff = (unit: Unit, { id, kind }: Part): boolean =>
+  kind !== 'shaft' &&
+  kind !== 'case' &&
+  (kind === 'carrier' || eventOfPart(assemblyOf(unit), id) !== null);
 
 /** Measure as found, mark, take apart. */
 export const STRIP_RULES: readonly Rule[] = [
@@ -102,7 +116,7 @@ export const STRIP_RULES: readonly Rule[] = [
     phase: 'strip',
     on: 'part',
     form: 'tick',
-    when: ({ part }) => part.kind !== 'shaft' && part.kind !== 'case',
+    when: ({ unit, part }) => comesOff(unit, part),
     title: (subject) => `Take off ${nameOf(subject)}`,
     how: 'Tap on the lugs; never lever between the joint faces. Keep gasket or shims together.',
     reason: 'The fixings are out.',
