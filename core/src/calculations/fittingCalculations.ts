@@ -18,7 +18,14 @@ import {
   PLANES,
   type PlacedSize,
 } from '../inspect/index.ts';
-import { foldJob, JOB_SCOPES, type JobEvent, type JobScope } from '../job/index.ts';
+import {
+  foldJob,
+  JOB_EVENTS,
+  JOB_SCOPES,
+  JOB_STARTS,
+  type JobEvent,
+  type JobEventData,
+} from '../job/index.ts';
 import { MATERIAL_IDS, type MaterialId } from '../materials/index.ts';
 import { oilHoleOpening, plainClearance, usualClearance } from '../plain/index.ts';
 import { compilePlan } from '../plan/index.ts';
@@ -45,6 +52,12 @@ function bearingFields(name: string) {
     field(`${name}.dimensions.width`, 'number', 'mm', 'more than 0', 'width'),
   ];
 }
+
+/** A unit with what a job on it is for, and how it came. */
+type BuildPlanInput = Pick<JobEventData['JobOpened'], 'scope' | 'start'> & {
+  readonly unitFile: string;
+  readonly renew?: readonly string[];
+};
 
 /** Inspecting, fitting and planning. */
 export const FITTING_CALCULATIONS: readonly Calculation[] = [
@@ -201,10 +214,15 @@ export const FITTING_CALCULATIONS: readonly Calculation[] = [
       'The build plan of a unit as it is booked in: steps in order, with numbers and what is missing',
     fields: [
       field('unitFile', 'text', '', 'a unit file of this program', 'the text of the file'),
-      field('scope', JOB_SCOPES, '', '', 'how much of it'),
+      field('scope', JOB_SCOPES, '', '', 'what the job is for'),
+      field('start', JOB_STARTS, '', '', 'how the unit came', 'optional'),
+      field('renew[]', 'text', '', '', 'ids of the stations that are renewed', 'optional'),
     ],
-    run: ({ unitFile, scope }: { unitFile: string; scope: JobScope }) => {
+    run: ({ unitFile, renew = [], ...asked }: BuildPlanInput) => {
       const unit = readUnitFile(unitFile);
+      const ids = renew.map((stationId) => ({ stationId }));
+      const data = { unit, reason: '', ...asked, ...(ids.length === 0 ? {} : { renew: ids }) };
+      JOB_EVENTS.JobOpened.joint!(data);
       const opened = {
         id: 'opened',
         seq: 1,
@@ -212,7 +230,7 @@ export const FITTING_CALCULATIONS: readonly Calculation[] = [
         version: 1,
         at: '',
         by: 'calc',
-        data: { unit, reason: '', scope },
+        data,
       } as const satisfies JobEvent;
       return { faults: geometryFaults(unit), plan: compilePlan(foldJob([opened])) };
     },

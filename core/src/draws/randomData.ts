@@ -4,7 +4,6 @@ import { FINDING_IDS, REPAIR_IDS, SIZE_FEATURES, VERDICTS } from '../inspect/ind
 import {
   CLOCK_KINDS,
   JOB_EVENTS,
-  JOB_SCOPES,
   SEAT_OUTCOMES,
   TORQUE_STAGES,
   type JobEvent,
@@ -16,6 +15,7 @@ import { type Unit } from '../unit/index.ts';
 import { DRAWN_DIAL as dial, DRAWN_WRENCH as tool } from './drawnCards.ts';
 import { drawn } from './drawnNames.ts';
 import type { Draws } from './draws.ts';
+import { openedWith } from './openedWith.ts';
 import { randomOf } from './randomOf.ts';
 import { DESIGNATIONS, size } from './randomUnit.ts';
 
@@ -23,7 +23,7 @@ type Drawn = ReturnType<typeof drawn>;
 
 /** What hardly ever could be applied if it were drawn field by field. */
 const MADE: Readonly<Partial<Record<JobEventType, (of: Drawn) => object>>> = {
-  JobOpened: ({ draws, fresh }) => ({ unit: fresh(), reason: '', scope: draws.one(JOB_SCOPES) }),
+  JobOpened: ({ draws, fresh }) => openedWith(draws, fresh()),
   StationDescribed: ({ draws, stations, stationId, axisId, partId, fresh }) => {
     const other = fresh().axes.flatMap((axis) => axis.stations)[0];
     return {

@@ -1,11 +1,6 @@
-import {
-  EVENT_VERSION,
-  JOB_EVENTS,
-  JOB_SCOPES,
-  type JobEvent,
-  type JobEventType,
-} from '../job/index.ts';
+import { EVENT_VERSION, JOB_EVENTS, type JobEvent, type JobEventType } from '../job/index.ts';
 import type { Draws } from './draws.ts';
+import { openedWith } from './openedWith.ts';
 import { dataOf } from './randomData.ts';
 import { randomUnit } from './randomUnit.ts';
 
@@ -61,7 +56,7 @@ export function randomLog(draws: Draws, length: number, broken = 0): readonly Jo
       data: spoilt ? spoil(draws, data) : data,
     } as unknown as JobEvent);
   };
-  add('JobOpened', { unit, reason: '', scope: draws.one(JOB_SCOPES) });
+  add('JobOpened', openedWith(draws, unit));
   while (log.length < length) {
     const type = draws.one(draws.chance(0.5) ? OFTEN : TYPES);
     if (!SELDOM.includes(type) || draws.chance(0.2)) add(type, dataOf(draws, type, unit, log));

@@ -8,6 +8,8 @@ export const EMPTY_JOB: JobState = {
   sheet: {
     reason: '',
     scope: 'overhaul',
+    start: 'running',
+    renew: [],
     openedAt: null,
     practice: false,
     notes: [],

@@ -1,9 +1,13 @@
 import type { HeatSettings } from '../heat/index.ts';
 import { identifier, list, millimetres, record, whole, type TypeOf } from '../schema/index.ts';
 
-/** How much of the work the job takes in: all of it, or only what sets the play. */
-export const JOB_SCOPES = ['overhaul', 'setPlay'] as const;
+/** What the job is for: all of it, renewing what is named and what that takes, or only setting the play. */
+export const JOB_SCOPES = ['overhaul', 'renew', 'setPlay'] as const;
 export type JobScope = (typeof JOB_SCOPES)[number];
+
+/** How the unit came to the bench: running and complete, out and drained, open, in bare parts, or one part of it. */
+export const JOB_STARTS = ['running', 'drained', 'open', 'bare', 'onePart'] as const;
+export type JobStart = (typeof JOB_STARTS)[number];
 
 /** What a clock waits for. */
 export const CLOCK_KINDS = ['oven', 'freezer', 'cooling', 'ringWarming', 'ringFreezing'] as const;

@@ -1,7 +1,7 @@
 import type { FindingId, InspectionVerdict, RepairId } from '../inspect/index.ts';
 import type { SeatingCheckId } from '../seating/index.ts';
 import type { Unit } from '../unit/index.ts';
-import type { JobScope, PlannedHeat, SeatOutcome, ShelfSpacer } from './kinds.ts';
+import type { JobScope, JobStart, PlannedHeat, SeatOutcome, ShelfSpacer } from './kinds.ts';
 import type { ClosingReading, PlayTermRow, SetAfter, SpacerFeel } from './setRows.ts';
 import type {
   Spec,
@@ -21,6 +21,9 @@ import type {
 export interface JobSheet {
   readonly reason: string;
   readonly scope: JobScope;
+  readonly start: JobStart;
+  /** Stations that are renewed, where that is what the job is for. */
+  readonly renew: readonly string[];
   readonly openedAt: string | null;
   /** Simulated readings count in it, and it is no record of a real unit. */
   readonly practice: boolean;

@@ -6,6 +6,7 @@ import { motionOf, type Motion } from './motions.ts';
 import { PHASE_NAMES } from './phases.ts';
 import { placeOf, thingOf, type RuleFor, type Subject } from './rule.ts';
 import { RULES } from './rules/rules.ts';
+import { isInScope } from './scope.ts';
 import type { StepStatus } from './step.ts';
 
 /** A step before it is known what it waits for. */
@@ -27,10 +28,9 @@ export interface Draft {
 export function draftSteps(state: JobState, unit: Unit): readonly Draft[] {
   const subjects = subjectsOf(state, unit);
   return RULES.flatMap((row, ruleAt) => {
-    if (state.sheet.scope === 'setPlay' && !row.always) return [];
     const rule = row as RuleFor<Subject>; // it is only given what it is on
     return subjects[rule.on]
-      .filter((subject) => isFor(rule, subject))
+      .filter((subject) => isFor(rule, subject) && isWanted(rule, subject, state))
       .flatMap((subject, at) => {
         const wanted = isolated(() => rule.when?.(subject) ?? true);
         if (wanted.ok && !wanted.value) return [];
@@ -40,6 +40,12 @@ export function draftSteps(state: JobState, unit: Unit): readonly Draft[] {
         return drafted(rule, subject, { key, motion }, wanted.ok ? null : wanted.fault);
       });
   });
+}
+
+/** Whether it belongs to the job; where that cannot be told it does. */
+function isWanted(rule: RuleFor<Subject>, subject: Subject, state: JobState): boolean {
+  const wanted = isolated(() => isInScope(rule, subject, state));
+  return !wanted.ok || wanted.value;
 }
 
 /** Steps that are in no block stand behind those that are. */

@@ -1,5 +1,6 @@
 export { CAUTIONS, type CautionId } from './cautions.ts';
 export { compilePlan, type Plan } from './compilePlan.ts';
+export { isRenewable, wayTo, type WayTo } from './wayTo.ts';
 export { actionFor, cyclesLeft, nextAction, stageOf, type NextAction } from './nextAction.ts';
 export {
   inFinalBuild,

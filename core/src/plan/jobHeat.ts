@@ -17,6 +17,7 @@ import { geometryFaults, type Axis, type Part, type Station, type Unit } from '.
 import { atFitting } from './compound.ts';
 import { lacksOfPart, lacksStep } from './figures.ts';
 import { isSealed, outerSeatsIn, seatInterference } from './seats.ts';
+import { goesIn } from './scope.ts';
 import type { Missing } from './step.ts';
 
 /** The heat plan of a part of a job, or what it lacks. */
@@ -70,6 +71,7 @@ export function ovenSeats(state: JobState, partId: string): readonly Station[] {
   return outerSeatsIn(unit!, partId).filter(
     (station) =>
       faulty[station.id] === undefined &&
+      goesIn(state, station) &&
       !BY_ITSELF.includes(ways[station.id]?.outer?.way ?? '') &&
       atFitting(state, station, 'outer') === null,
   );

@@ -147,7 +147,7 @@ const OVERHAUL_STAGE: Readonly<Record<Phase, Stage>> = {
 
 /** The stage of a job. Measuring after a pack was fitted is proving. */
 export function stageOf(state: JobState, action: NextAction): Stage {
-  if (state.sheet.scope === 'overhaul') {
+  if (state.sheet.scope !== 'setPlay') {
     if ('step' in action) return OVERHAUL_STAGE[action.step.phase];
     if ('run' in action) return action.run.stage === 'asFound' ? 'strip' : 'set';
     return action.kind === 'openJob' ? 'describe' : 'finish';

@@ -103,7 +103,7 @@ function expectedPlay(
   const verdict = before === undefined ? null : verdictOf(state, before);
   if (before === undefined || verdict?.status !== 'judged') return null;
   // New bearings move the play found before by more than a doubt could tell.
-  if (before.stage === 'asFound' && state.sheet.scope === 'overhaul') return null;
+  if (before.stage === 'asFound' && state.sheet.scope !== 'setPlay') return null;
   const moved = settersOf(axis).map(({ station }) => {
     const gain = gainAt(state, axis, station, kind);
     const [was, is] = [before.inPlace[station.id], run.inPlace[station.id]];

@@ -51,6 +51,7 @@ function toTree(fields: readonly Field[]): Tree {
 
 function shapeFaults(tree: Tree, value: unknown, path: string): readonly InputFault[] {
   if (tree.list) {
+    if (value === undefined && 'leaf' in tree && tree.leaf.optional) return [];
     if (!Array.isArray(value)) return [fault('missing', path, value, { id: 'list' })];
     const each = { ...tree, list: false };
     return value.flatMap((entry, index) => shapeFaults(each, entry, `${path}[${index}]`));

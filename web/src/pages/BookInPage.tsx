@@ -3,7 +3,7 @@ import { type Dispatch, type SetStateAction, useMemo, useState, type FormEvent }
 import { useNavigate, useSearchParams } from 'react-router';
 import { v4 as uuid } from 'uuid';
 import { InputError } from '@wendaxis/core/faults';
-import type { JobScope, WorkshopTemplate } from '@wendaxis/core/job';
+import type { WorkshopTemplate } from '@wendaxis/core/job';
 import { useWorkshop } from '../stores/useWorkshop.ts';
 import { NO_BEARING } from '../features/describe/bearingEntry.ts';
 import { Beginnings } from '../features/describe/Beginnings.tsx';
@@ -15,6 +15,8 @@ import { Notice } from '../ui/Notice.tsx';
 import { useUnits } from '../ui/useUnits.ts';
 import { faultsWords } from '../wording/faultWords.ts';
 import type { UnitSystem } from '@wendaxis/core/units';
+import { scopeOf, WHOLE_JOB } from '../features/describe/scopeEntry.ts';
+import { Scope } from '../features/describe/Scope.tsx';
 import { WhatFor } from '../features/describe/WhatFor.tsx';
 
 /** Book a job in: what the unit is, why it is open, how its bearings stand. The section grows as it is filled in. */
@@ -27,12 +29,12 @@ export function BookInPage() {
 
   function submit(event: FormEvent): void {
     event.preventDefault();
-    if (entry.unit === null || !entry.ready) return;
+    if (entry.unit === null || entry.given === null || !entry.ready) return;
     const jobId = uuid();
     record(jobId, 'JobOpened', {
       unit: { ...entry.unit, name: entry.name.trim() },
       reason: entry.reason.trim(),
-      scope: entry.scope,
+      ...entry.given,
     });
     if (entry.practice) record(jobId, 'PracticeMarked', { reason: '' });
     void navigate(`/jobs/${jobId}`);
@@ -41,17 +43,20 @@ export function BookInPage() {
   return (
     <main className="p-5">
       <form onSubmit={submit} className="grid gap-4 lg:grid-cols-[1.25fr_1fr]">
-        <FromWhat
-          name={entry.name}
-          setName={entry.setName}
-          reason={entry.reason}
-          setReason={entry.setReason}
-          beginning={entry.beginning}
-          own={entry.own}
-          setPicked={entry.setPicked}
-          readFile={(text, fileName) => readFile(entry, text, fileName, units)}
-          refused={entry.refused}
-        />
+        <div className="grid content-start gap-4">
+          <FromWhat
+            name={entry.name}
+            setName={entry.setName}
+            reason={entry.reason}
+            setReason={entry.setReason}
+            beginning={entry.beginning}
+            own={entry.own}
+            setPicked={entry.setPicked}
+            readFile={(text, fileName) => readFile(entry, text, fileName, units)}
+            refused={entry.refused}
+          />
+          <Scope entry={entry.scope} onEntry={entry.setScope} />
+        </div>
         <WhatFor
           beginning={entry.beginning}
           left={entry.left}
@@ -85,7 +90,7 @@ function useBeginning({ query, system }: UseBeginningInput) {
   const [refused, setRefused] = useState<string | null>(null);
   const [name, setName] = useState('');
   const [reason, setReason] = useState('');
-  const [scope, setScope] = useState<JobScope>('overhaul');
+  const [scope, setScope] = useState(WHOLE_JOB);
   const [practice, setPractice] = useState(false);
   const [left, setLeft] = useState(NO_BEARING);
   const [right, setRight] = useState(NO_BEARING);
@@ -103,10 +108,12 @@ function useBeginning({ query, system }: UseBeginningInput) {
     [beginning, name, left, right, span, system],
   );
   const unit = result instanceof InputError ? null : result;
-  const ready = unit !== null && name.trim() !== '';
+  const given = unit === null ? null : scopeOf(unit, scope);
+  const ready = given !== null && name.trim() !== '';
   return {
     ready,
     unit,
+    given,
     name,
     reason,
     scope,

@@ -29,7 +29,7 @@ export const BOOK_IN_RULES: readonly Rule[] = [
     always: true,
     form: 'setSpec',
     when: ({ state, specKind }) =>
-      state.sheet.scope === 'overhaul' || FIGURES[specKind].taken === 'run',
+      state.sheet.scope !== 'setPlay' || FIGURES[specKind].taken === 'run',
     title: ({ axis, specKind }) => `Enter the ${FIGURES[specKind].words} band, ${axis.name}`,
     how: 'From the unit’s manual, with the line it stands on.',
     reason: 'Every reading is judged against it.',

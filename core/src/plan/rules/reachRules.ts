@@ -69,6 +69,9 @@ export const REACH_RULES: readonly Rule[] = [
     reason: 'What lies inside is reached once it is out.',
     cautions: ['heavyFalls', 'press'],
     tools: ['soft hammer', 'press or puller'],
-    after: [{ rule: 'asFound', of: 'all' }],
+    after: [
+      { rule: 'asFound', of: 'all' },
+      { rule: 'drain', of: 'all' },
+    ],
   },
 ];

@@ -87,7 +87,10 @@ export const STRIP_RULES: readonly Rule[] = [
     how: 'Punch or paint across the joint, and write down what was marked: position, notches, threads showing, which cap, which way round.',
     reason: 'A position that was not marked cannot be found again.',
     tools: ['centre punch or paint pen'],
-    after: [{ rule: 'asFound', of: 'axis' }],
+    after: [
+      { rule: 'asFound', of: 'axis' },
+      { rule: 'drain', of: 'all' },
+    ],
     done: ({ state, station }) => (state.inspection.marks[station.id] ?? []).length > 0,
   },
   {
@@ -122,7 +125,10 @@ export const STRIP_RULES: readonly Rule[] = [
     reason: 'The fixings are out.',
     cautions: ['heavyFalls'],
     tools: ['soft hammer'],
-    after: [{ rule: 'asFound', of: 'all' }],
+    after: [
+      { rule: 'asFound', of: 'all' },
+      { rule: 'drain', of: 'all' },
+    ],
   },
   {
     id: 'recordPack',
@@ -132,7 +138,7 @@ export const STRIP_RULES: readonly Rule[] = [
     always: true,
     form: 'recordPack',
     when: ({ state, axis, station }) =>
-      state.sheet.scope === 'overhaul' || setterAt(axis, station) !== null,
+      state.sheet.scope !== 'setPlay' || setterAt(axis, station) !== null,
     title: (subject) => `Measure the pack at ${nameOf(subject)}`,
     how: 'Wipe each piece and measure it alone, at three places.',
     reason: 'The new pack is worked out from the one that is in now.',
@@ -168,7 +174,10 @@ export const STRIP_RULES: readonly Rule[] = [
     title: (subject) => `Take out ${nameOf(subject)}`,
     how: 'Note its depth and which way the lip looks. Lever on its shell, never against the bore.',
     reason: 'It is in the way of the bearing, and is replaced.',
-    after: [{ rule: 'asFound', of: 'axis' }],
+    after: [
+      { rule: 'asFound', of: 'axis' },
+      { rule: 'drain', of: 'all' },
+    ],
   },
   {
     id: 'pull',
@@ -185,6 +194,9 @@ export const STRIP_RULES: readonly Rule[] = [
         ? 'puller behind the inner ring'
         : 'expanding puller or press and ring',
     ],
-    after: [{ rule: 'asFound', of: 'axis' }],
+    after: [
+      { rule: 'asFound', of: 'axis' },
+      { rule: 'drain', of: 'all' },
+    ],
   },
 ];

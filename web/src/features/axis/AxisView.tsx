@@ -8,9 +8,15 @@ import { paintOf, pathData } from './axisPaint.ts';
 import { windowOn } from './axisWindow.ts';
 import { GainMarks } from './axisMarks.tsx';
 
+type Selected = string | ReadonlySet<string> | null;
+
+const isSelected = (selected: Selected, id: string): boolean =>
+  selected === id || (typeof selected === 'object' && selected?.has(id) === true);
+
 interface Props {
   readonly axis: Axis;
-  readonly selected: string | null;
+  /** The station that is selected, or all that are. */
+  readonly selected: Selected;
   readonly onSelect: (stationId: string) => void;
   /** How each station stands; without it only numbers are shown. */
   readonly states?: Readonly<Record<string, StationState>>;
@@ -51,7 +57,7 @@ export function AxisView({
             drawn.station.designation,
             STATION_STATE_WORDS[states?.[drawn.station.id] ?? 'plain'],
           ]}
-          selected={drawn.station.id === selected}
+          selected={isSelected(selected, drawn.station.id)}
           onSelect={onSelect}
         />
       ))}
@@ -177,7 +183,7 @@ function StationShape({ drawn, hatch, unit, words, selected, onSelect }: ShapePr
 interface LabelProps {
   readonly drawing: AxisDrawing;
   readonly unit: number;
-  readonly selected: string | null;
+  readonly selected: Selected;
   readonly onSelect: (id: string) => void;
   readonly states: Readonly<Record<string, StationState>> | undefined;
 }
@@ -187,7 +193,7 @@ function Labels({ drawing, unit, selected, onSelect, states }: LabelProps) {
   const top = drawing.extent.radius + 2.2 * unit;
   return drawing.labels.map(({ stationId, number, x, anchor }) => {
     const state = states?.[stationId];
-    const chosen = stationId === selected;
+    const chosen = isSelected(selected, stationId);
     return (
       <g key={stationId} className="cursor-pointer" onClick={() => onSelect(stationId)}>
         <path

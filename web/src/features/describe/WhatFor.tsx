@@ -1,21 +1,16 @@
 import { type Dispatch, type SetStateAction, useState } from 'react';
 import { InputError } from '@wendaxis/core/faults';
-import type { JobScope } from '@wendaxis/core/job';
 import { TEMPLATE_TABLE, type Unit, type UnitTemplate } from '@wendaxis/core/unit';
 import { AxisView } from '../axis/AxisView.tsx';
 import { BearingFields } from './BearingFields.tsx';
+import { Renewed } from './Scope.tsx';
+import type { ScopeEntry } from './scopeEntry.ts';
 import type { BearingEntry } from './bearingEntry.ts';
 import type { Beginning } from './bookIn.ts';
 import { Button } from '../../ui/Button.tsx';
-import { Choice } from '../../ui/Choice.tsx';
 import { QuantityField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { faultsWords } from '../../wording/faultWords.ts';
-
-const SCOPES = [
-  { value: 'overhaul', words: 'All of it', note: 'strip, inspect, seat, set, close' },
-  { value: 'setPlay', words: 'Only set the play', note: 'measure, choose a pack, prove' },
-] as const satisfies readonly { value: JobScope; words: string; note: string }[];
 
 interface WhatForProps {
   readonly beginning: Beginning & { readonly value: string };
@@ -26,8 +21,8 @@ interface WhatForProps {
   readonly span: string;
   readonly setSpan: Dispatch<SetStateAction<string>>;
   readonly result: Unit | InputError | null;
-  readonly scope: JobScope;
-  readonly setScope: Dispatch<SetStateAction<JobScope>>;
+  readonly scope: ScopeEntry;
+  readonly setScope: Dispatch<SetStateAction<ScopeEntry>>;
   readonly practice: boolean;
   readonly setPractice: Dispatch<SetStateAction<boolean>>;
   readonly ready: boolean;
@@ -64,13 +59,11 @@ export function WhatFor({
         <QuantityField label="Distance between them, face to face" text={span} onText={setSpan} />
       )}
       {beginning.from === 'unit' && <p className="m-0 text-lg font-semibold">{beginning.words}</p>}
-      <Preview result={result} />
-      <Choice
-        label="How much of it"
-        value={scope}
-        onChange={(value) => setScope(value as JobScope)}
-        options={SCOPES}
-      />
+      {scope.scope === 'renew' && result !== null && !(result instanceof InputError) ? (
+        <Renewed unit={result} entry={scope} onEntry={setScope} />
+      ) : (
+        <Preview result={result} />
+      )}
       <label className="flex min-h-12 items-center gap-3">
         <input
           type="checkbox"
