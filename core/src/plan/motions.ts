@@ -8,7 +8,6 @@ import {
   type EventKey,
   type Order,
 } from '../assembly/index.ts';
-import { isSeparable } from '../unit/index.ts';
 import { buildEvents, shaftsOf } from './buildEvents.ts';
 import { looseOnShaft } from './buildUp.ts';
 import type { Subject } from './rule.ts';
@@ -50,7 +49,8 @@ const ofPart: Events<'part'> = ({ unit, part }, assembly) => {
 const ofRing =
   (ring: 'cup' | 'cone'): Events<'station'> =>
   ({ axis, station }, assembly) => {
-    if (isSeparable(station)) return [`take:${station.id}:${ring}`];
+    const parted: EventKey = `take:${station.id}:${ring}`;
+    if (assembly.events.includes(parted)) return [parted];
     return ring === 'cone' && comesAsOne(station)
       ? shaftsOf(axis, assembly)
       : eventsOfStation(assembly, station.id);
