@@ -27,16 +27,26 @@ const LONGEST = 400;
 /**
  * The least that has to happen so that each of some events can. For each way in which an event can happen, whatever
  * clears most of what is in the way for the least work is done first, and then looked at again; of the ways the cheapest
- * is taken.
+ * is taken. What is wanted is looked for in its order and backwards: the way with fewer moves stands.
  */
 export function clear(assembly: Assembly, from: State, wanted: readonly EventKey[]): Cleared {
+  const [ahead, back] = [wanted, wanted.toReversed()].map((events) =>
+    clearedInTurn(assembly, from, events),
+  ) as [Cleared, Cleared];
+  return back.noWay.length <= ahead.noWay.length && back.moves.length < ahead.moves.length
+    ? back
+    : ahead;
+}
+
+/** One event after the other, each from where the one before has left things. */
+function clearedInTurn(assembly: Assembly, from: State, wanted: readonly EventKey[]): Cleared {
   const search = searchOf(assembly);
   const moves: Move[] = [];
   const noWay: NoWay[] = [];
   let state = from;
   for (const event of wanted) {
     if (state.done.has(event)) continue;
-    const found = search(state, event, new Set());
+    const found = search(state, event, new Set(), Infinity);
     const freed = found === null ? null : pruned(assembly, state, found.moves);
     if (freed === null) {
       const [attempt] = attemptsOf(assembly, state, event);
@@ -78,26 +88,31 @@ function replayed(assembly: Assembly, from: State, moves: readonly Move[]): Stat
   return state;
 }
 
-type Search = (state: State, event: EventKey, above: ReadonlySet<EventKey>) => Freed | null;
+type Search = (
+  state: State,
+  event: EventKey,
+  above: ReadonlySet<EventKey>,
+  most: number,
+) => Freed | null;
 
-/** The search for one call: what it found for a state is found once. */
+/** The search for one call: what it found for a state is found once, and nothing is followed that costs as much as is known. */
 function searchOf(assembly: Assembly): Search {
   const found = new Map<string, Freed>();
   let looked = 0;
-  const search: Search = (state, event, above) => {
+  const search: Search = (state, event, above, most) => {
     if (above.has(event) || above.size > DEEPEST || looked > LONGEST) return null;
-    looked += 1;
     const key = `${event} ${[...state.done].toSorted().join(' ')}`;
     const known = found.get(key);
-    if (known !== undefined) return known;
+    if (known !== undefined) return known.cost < most ? known : null;
+    looked += 1;
     const within = new Set(above).add(event);
     let least: Freed | null = null;
     for (const { way } of attemptsOf(assembly, state, event)) {
-      const move = { event, way };
-      const freed = byWay(assembly, state, move, least?.cost ?? Infinity, (at, remedy) =>
-        search(at, remedy, within),
+      const bound: number = least?.cost ?? most;
+      const freed = byWay(assembly, state, { event, way }, bound, (at, remedy, left) =>
+        search(at, remedy, within, left),
       );
-      if (freed !== null && (least === null || freed.cost < least.cost)) least = freed;
+      if (freed !== null) least = freed;
     }
     if (least !== null) found.set(key, least);
     return least;
@@ -105,13 +120,15 @@ function searchOf(assembly: Assembly): Search {
   return search;
 }
 
+type Remedied = (state: State, remedy: EventKey, most: number) => Freed | null;
+
 /** Free one event in one way; null where something cannot be cleared, or it costs as much as what is known. */
 function byWay(
   assembly: Assembly,
   from: State,
   { event, way }: Move,
   most: number,
-  search: (state: State, remedy: EventKey) => Freed | null,
+  search: Remedied,
 ): Freed | null {
   const moves: Move[] = [];
   let [state, cost] = [from, costOf(assembly, event)];
@@ -120,7 +137,10 @@ function byWay(
     const attempt = attemptsOf(assembly, state, event).find((one) => one.way === way);
     if (attempt === undefined) return null;
     if (attempt.obstacles.length === 0) break;
-    const best = bestRemedy(attempt.obstacles, (remedy) => search(state, remedy));
+    const now = state;
+    const best = bestRemedy(assembly, attempt.obstacles, most - cost, (remedy, left) =>
+      search(now, remedy, left),
+    );
     if (best === null) return null;
     moves.push(...best.moves);
     cost += best.cost;
@@ -129,23 +149,30 @@ function byWay(
   return { moves: [...moves, { event, way }], cost, state: after(assembly, state, event, way) };
 }
 
-/** The remedy that clears most for what it costs; null where one obstacle has none. */
+/** The remedy that clears most for what it costs; null where one obstacle has none that costs little enough. */
 function bestRemedy(
+  assembly: Assembly,
   obstacles: readonly Obstacle[],
-  search: (remedy: EventKey) => Freed | null,
+  most: number,
+  search: (remedy: EventKey, most: number) => Freed | null,
 ): Freed | null {
   const remedies = obstacles.map((one) => one.remedies());
   const fewest = Math.min(...remedies.map(({ length }) => length));
-  const candidates = new Set(remedies.filter(({ length }) => length === fewest).flat());
-  const clears = (remedy: EventKey) => remedies.filter((one) => one.includes(remedy)).length;
-  return (
-    [...candidates]
-      .flatMap((remedy) => {
-        const freed = search(remedy);
-        return freed === null ? [] : [{ freed, worth: clears(remedy) / freed.cost }];
-      })
-      .toSorted((a, b) => b.worth - a.worth || a.freed.cost - b.freed.cost)[0]?.freed ?? null
-  );
+  const candidates = [...new Set(remedies.filter(({ length }) => length === fewest).flat())]
+    .map((remedy) => ({
+      remedy,
+      clears: remedies.filter((one) => one.includes(remedy)).length,
+      least: costOf(assembly, remedy),
+    }))
+    .toSorted((a, b) => b.clears / b.least - a.clears / a.least);
+  let best: { readonly freed: Freed; readonly worth: number } | null = null;
+  for (const { remedy, clears, least } of candidates) {
+    const worth: number = best?.worth ?? 0;
+    if (clears / least <= worth) break;
+    const freed = search(remedy, Math.min(most, worth === 0 ? Infinity : clears / worth));
+    if (freed !== null) best = { freed, worth: clears / freed.cost };
+  }
+  return best?.freed ?? null;
 }
 
 /** How much work an event is against undoing a nut. A rule of this program. */

@@ -5,12 +5,14 @@ export type { Move, NoWay } from './move.ts';
 export type { Joint } from './joints.ts';
 export { attemptsOf, type Attempt, type Obstacle } from './obstacles.ts';
 export {
+  apartBy,
   buildOrder,
   coversOf,
   eventOfPart,
   eventsOfStation,
   isOverSeal,
   stripOrder,
+  togetherBy,
   type Order,
 } from './orders.ts';
 export { peel, type Peeled, type Preference } from './peel.ts';

@@ -102,6 +102,8 @@ function bodyAttempts(
     return [{ way: null, obstacles: state.done.has(opens) ? [] : [closed] }];
   }
   const movers = { parts: new Set<string>(), bodies: [body] };
+  if (isWalledIn(assembly, state, body))
+    return [{ way: 'across', obstacles: met(assembly, state, event, movers, 'across') }];
   return sidesOf(assembly, state, body).map(({ side, behind }) => ({
     way: side,
     obstacles: [
@@ -135,6 +137,18 @@ function inTheDriver(
       by: other.id,
       remedies: () => remediesFor(assembly, state, event, mover, other),
     }));
+}
+
+/** Whether something lies between walls of its own part: a hand lifts it out across, when nothing goes through it. */
+const isWalledIn = (assembly: Assembly, { where }: State, body: Body): boolean =>
+  !assembly.shafts.includes(body.host) &&
+  where.get(body.id) === where.get(body.host) &&
+  isShutIn(assembly, body);
+
+/** Whether its own part stands in the way of a body on both sides, and nothing says how it goes in. */
+export function isShutIn(assembly: Assembly, { ways, host, axisId, segments }: Body): boolean {
+  const own = integralsOf(assembly, host, axisId);
+  return ways === null && SIDES.every((side) => anyMeets(segments, own, side));
 }
 
 /**

@@ -2,9 +2,9 @@ import { oncePerObject } from '../memo/index.ts';
 import { STATION_KIND_TABLE, type StationKind } from '../unit/index.ts';
 import { type Assembly, type EventKey } from './assembly.ts';
 import type { Body } from './bodies.ts';
-import type { NoWay } from './move.ts';
+import type { Move, NoWay } from './move.ts';
 import { clearedBy } from './clearedBy.ts';
-import { attemptsOf } from './obstacles.ts';
+import { attemptsOf, isShutIn } from './obstacles.ts';
 import { peel } from './peel.ts';
 import { builtState, subjectOf } from './state.ts';
 
@@ -22,11 +22,7 @@ export const stripOrder = oncePerObject((assembly: Assembly): Order => {
   const { moves, noWay } = peel(assembly, builtState(assembly), assembly.events, (event) =>
     stripKey(assembly, event),
   );
-  return {
-    places: placesOf(moves.map(({ event }) => event)),
-    before: clearedBy(assembly, moves),
-    noWay,
-  };
+  return apartBy(assembly, moves, [...noWay, ...betweenShoulders(assembly)]);
 });
 
 /**
@@ -37,11 +33,37 @@ export const buildOrder = oncePerObject((assembly: Assembly): Order => {
   const { moves, noWay } = peel(assembly, builtState(assembly), assembly.events, (event) =>
     buildKey(assembly, event),
   );
+  return togetherBy(assembly, moves, [...noWay, ...betweenShoulders(assembly)]);
+});
+
+/** The order of some moves by which a finished unit comes apart. */
+export const apartBy = (
+  assembly: Assembly,
+  moves: readonly Move[],
+  noWay: readonly NoWay[] = [],
+): Order => ({
+  places: placesOf(moves.map(({ event }) => event)),
+  before: clearedBy(assembly, moves),
+  noWay,
+});
+
+/** The same moves backwards, by which it goes together again. */
+export function togetherBy(
+  assembly: Assembly,
+  moves: readonly Move[],
+  noWay: readonly NoWay[] = [],
+): Order {
   const before = new Map<EventKey, EventKey[]>(moves.map(({ event }) => [event, []]));
   for (const [event, cleared] of clearedBy(assembly, moves))
     for (const other of cleared) before.get(other)!.push(event);
   return { places: placesOf(moves.map(({ event }) => event).toReversed()), before, noWay };
-});
+}
+
+/** What shoulders of its own shaft hold on both sides: as it is described it could never have been put there. */
+const betweenShoulders = (assembly: Assembly): readonly NoWay[] =>
+  assembly.bodies
+    .filter((body) => assembly.shafts.includes(body.host) && isShutIn(assembly, body))
+    .map(({ id, host }) => ({ event: `take:${id}`, moving: id, by: host }));
 
 const placesOf = (events: readonly EventKey[]): ReadonlyMap<EventKey, number> =>
   new Map(events.map((event, at) => [event, at]));

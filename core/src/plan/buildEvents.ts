@@ -10,6 +10,7 @@ import {
   isTight,
   STATION_KIND_TABLE,
   type Axis,
+  type Station,
   type StationKind,
   type Unit,
 } from '../unit/index.ts';
@@ -25,7 +26,9 @@ export const shaftsOf = ({ stations }: Axis, { shafts }: Assembly): readonly Eve
 /** What happens when an axis is built up, in its order: its shaft, what is laid in by hand with it, the joints over it. */
 export function buildEvents(unit: Unit, axis: Axis, assembly: Assembly): readonly EventKey[] {
   const { places } = buildOrder(assembly);
-  const laid = assembly.bodies.filter((body) => body.axisId === axis.id && isLaidIn(axis, body));
+  const laid = assembly.bodies.filter(
+    (body) => body.axisId === axis.id && isLaidIn(unit, axis, body),
+  );
   const joined = unit.parts
     .filter((part) => isJoined(part) && axis.stations.some(({ partId }) => partId === part.id))
     .map(({ id }) => eventOfPart(assembly, id))
@@ -46,11 +49,24 @@ const LAID_IN: ReadonlySet<StationKind> = new Set([
 ]);
 
 /** Whether something goes in by hand: it slides, or a pack that is set there goes in with it. */
-function isLaidIn(axis: Axis, { id, station }: Body): boolean {
-  if (station.kind === 'shimSite') return setterAt(axis, station) !== null;
+function isLaidIn(unit: Unit, axis: Axis, { id, station }: Body): boolean {
+  if (station.kind === 'shimSite')
+    return setterAt(axis, station) !== null && !goesOnFirst(unit, station);
   if (STATION_KIND_TABLE[station.kind].bearing !== 'rolling') return LAID_IN.has(station.kind);
   if (id.endsWith(':cup')) return !isTight(station, 'outer');
   return id.endsWith(':cone') && !isTight(station, 'inner');
+}
+
+/** Whether a pack is on its shaft before that goes in: what shuts it in is fitted there. */
+export function goesOnFirst(unit: Unit, site: Station): boolean {
+  const assembly = assemblyOf(unit);
+  const { places } = buildOrder(assembly);
+  const host = assembly.bodies.find(({ id }) => id === site.id)?.host;
+  return (
+    host !== undefined &&
+    assembly.shafts.includes(host) &&
+    places.get(`take:${site.id}`)! < places.get(`take:${host}`)!
+  );
 }
 
 /** The build of an axis of a unit, in its order. */

@@ -13,6 +13,7 @@ import { FIGURES } from '../figures/index.ts';
 import { oncePerPair } from '../memo/index.ts';
 import type { Axis, Part, Station, Unit } from '../unit/index.ts';
 import { setsZeroPlay } from './sleeveProgress.ts';
+import { sleeveNut } from './sleeves.ts';
 
 /** Whether an axis is built up once to be measured, before it is built up for good. */
 export function hasTrial(axis: Axis): boolean {
@@ -107,6 +108,12 @@ export function joinedForTrial(unit: Unit, axis: Axis): readonly Part[] {
     (part) => isJoined(part) && axis.stations.some(({ partId }) => partId === part.id),
   );
 }
+
+/** Nuts that clamp a trial build back to back: at their torque before anything is measured. With a sleeve they are snug only. */
+export const clampingNuts = (axis: Axis): readonly Station[] =>
+  axis.arrangement === 'backToBack' && hasTrial(axis) && sleeveNut(axis) === null
+    ? axis.stations.filter(({ kind }) => kind === 'nut')
+    : [];
 
 /** Parts that bolts close on one another. */
 export const isJoined = ({ kind }: Part): boolean => kind === 'cover' || kind === 'caseHalf';

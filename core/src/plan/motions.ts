@@ -10,6 +10,9 @@ import {
 } from '../assembly/index.ts';
 import { buildEvents, shaftsOf } from './buildEvents.ts';
 import { looseOnShaft } from './buildUp.ts';
+import type { JobState } from '../job/index.ts';
+import type { Unit } from '../unit/index.ts';
+import { reachedBy } from './reached.ts';
 import type { Subject } from './rule.ts';
 import type { RuleId } from './ruleIds.ts';
 import { comesAsOne } from './rules/seated.ts';
@@ -80,6 +83,7 @@ const MOTIONS = {
   loosen: out(ofStation),
   liftOff: out(ofPart),
   takeOutRollers: out(ofStation),
+  takeOutRing: out(ofStation),
   loosenInside: out(ofStation),
   takeOffHub: out(ofStation),
   takeOutShaft: out(ofPart),
@@ -109,18 +113,42 @@ export function motionOf(rule: RuleId, subject: Subject): Motion | null {
   const events = row.events(subject as never, assembly);
   if (events.length === 0) return null;
   const main = (row.main as typeof row.events | undefined)?.(subject as never, assembly) ?? events;
-  const order = row.to === 'out' ? stripOrder(assembly) : buildOrder(assembly);
+  const order = orderFor(subject, assembly, row.to);
   return {
     to: row.to,
     events,
-    at: placeIn(order, row.to, main.length === 0 ? events : main),
+    at: placeIn(order, row.to, main, events),
     before: beforeIn(order, events),
   };
 }
 
-/** Out with its last, in with its first. */
-function placeIn({ places }: Order, to: Motion['to'], events: readonly EventKey[]): number {
-  const at = events.map((event) => places.get(event)!);
+/** The order in which what a job takes out goes in again. */
+export const orderOfBuild = (state: JobState, unit: Unit): Order =>
+  orderFor({ state, unit }, assemblyOf(unit), 'in');
+
+/** The order in which things go one way: of a job to renew something the shortest way there and back. */
+function orderFor(
+  { state, unit }: Pick<Subject, 'state' | 'unit'>,
+  assembly: Assembly,
+  to: Motion['to'],
+): Order {
+  const { scope, renew } = state.sheet;
+  if (scope !== 'renew') return to === 'out' ? stripOrder(assembly) : buildOrder(assembly);
+  const { apart, together } = reachedBy(unit, renew);
+  return to === 'out' ? apart : together;
+}
+
+/** Out with its last, in with its first; by those that say where it stands, where they move. */
+function placeIn(
+  { places }: Order,
+  to: Motion['to'],
+  main: readonly EventKey[],
+  events: readonly EventKey[],
+): number {
+  const known = (some: readonly EventKey[]) =>
+    some.map((event) => places.get(event)).filter((place) => place !== undefined);
+  const at = known(main).length > 0 ? known(main) : known(events);
+  if (at.length === 0) return places.size;
   return to === 'out' ? Math.max(...at) : Math.min(...at);
 }
 

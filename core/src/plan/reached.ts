@@ -1,23 +1,31 @@
 import {
+  apartBy,
   assemblyOf,
   builtState,
   clear,
   eventsOfStation,
   subjectOf,
+  togetherBy,
   type Assembly,
   type EventKey,
+  type Order,
 } from '../assembly/index.ts';
 import { oncePerPair } from '../memo/index.ts';
-import type { Axis, StationKind, Unit } from '../unit/index.ts';
+import { isTight, type Axis, type StationKind, type Unit } from '../unit/index.ts';
+import { settersOf } from './setters.ts';
 import { sleeveNut, sleeveOf } from './sleeves.ts';
+import { spacerSetter } from './spacerProgress.ts';
 
 /** What a job to renew something takes apart. */
 export interface Reached {
   readonly events: ReadonlySet<EventKey>;
+  /** In which it comes apart, and goes together again. */
+  readonly apart: Order;
+  readonly together: Order;
   /** Stations that come out, and those of them that are renewed. */
   readonly stations: ReadonlySet<string>;
   readonly renewed: ReadonlySet<string>;
-  /** Axes on which something that sets a figure comes out; and those on which it is renewed. */
+  /** Axes on which something that sets a figure comes out; and those on which it is renewed: a new nut clamps as the old one did. */
   readonly moved: ReadonlySet<string>;
   readonly set: ReadonlySet<string>;
 }
@@ -28,20 +36,28 @@ export const reachedBy = oncePerPair((unit: Unit, renew: readonly string[]): Rea
 );
 
 /** A nut that has crushed a sleeve is not turned again: the sleeve under it is renewed with whatever it lets out. */
-function reach(unit: Unit, renewed: ReadonlySet<string>): Reached {
+function reach(unit: Unit, renewed: ReadonlySet<string>, sites: readonly string[] = []): Reached {
   const assembly = assemblyOf(unit);
-  const wanted = [...renewed].flatMap((id) => eventsOfStation(assembly, id));
-  const { events } = clear(assembly, builtState(assembly), wanted);
+  const wanted = [...renewed, ...sites].flatMap((id) => eventsOfStation(assembly, id));
+  const { events, moves } = clear(assembly, builtState(assembly), wanted);
   const spent = unit.axes.flatMap((axis) => {
     const [nut, sleeve] = [sleeveNut(axis), sleeveOf(axis)];
     const isOff = nut !== null && events.has(`take:${nut.id}`);
     return isOff && sleeve !== null && !renewed.has(sleeve.id) ? [sleeve.id] : [];
   });
-  if (spent.length > 0) return reach(unit, new Set([...renewed, ...spent]));
+  const melted = rubberIn(unit, events).filter((id) => !renewed.has(id));
+  if (spent.length + melted.length > 0)
+    return reach(unit, new Set([...renewed, ...spent, ...melted]), sites);
   const stations = new Set(
     unit.axes
       .flatMap((axis) => axis.stations)
       .filter(({ id }) => eventsOfStation(assembly, id).some((event) => events.has(event)))
+      .map(({ id }) => id),
+  );
+  const nuts = new Set(
+    unit.axes
+      .flatMap((axis) => axis.stations)
+      .filter(({ kind }) => kind === 'nut')
       .map(({ id }) => id),
   );
   const axesWith = (ids: ReadonlySet<string>) =>
@@ -50,15 +66,44 @@ function reach(unit: Unit, renewed: ReadonlySet<string>): Reached {
         .filter((axis) => axis.stations.some(({ id, kind }) => ids.has(id) && SETS.has(kind)))
         .map(({ id }) => id),
     );
+  const set = axesWith(new Set([...renewed].filter((id) => !nuts.has(id))));
+  const changed = unit.axes
+    .filter(({ id }) => set.has(id))
+    .flatMap(settingSites)
+    .filter((id) => !sites.includes(id) && !renewed.has(id));
+  if (changed.length > 0) return reach(unit, renewed, [...sites, ...changed]);
   const opened = unit.axes.filter((axis) => isOpened(assembly, axis, events)).map(({ id }) => id);
   return {
     events,
+    apart: apartBy(assembly, moves),
+    together: togetherBy(assembly, moves),
     stations,
     renewed,
     moved: new Set([...axesWith(stations), ...opened]),
-    set: axesWith(renewed),
+    set,
   };
 }
+
+/** Seals in parts that are heated for a ring: they come out before, and what came out is not used again. */
+function rubberIn({ axes }: Unit, events: ReadonlySet<EventKey>): readonly string[] {
+  const stations = axes.flatMap((axis) => axis.stations);
+  const hot = new Set(
+    stations
+      .filter((one) => isTight(one, 'outer'))
+      .filter(({ id }) => events.has(`take:${id}`) || events.has(`take:${id}:cup`))
+      .map(({ partId }) => partId),
+  );
+  return stations
+    .filter(({ kind, partId }) => kind === 'seal' && hot.has(partId))
+    .map(({ id }) => id);
+}
+
+/** Where a play or preload of an axis is set: it has to be reached. */
+const settingSites = (axis: Axis): readonly string[] => {
+  const spacer = spacerSetter(axis);
+  const sites = settersOf(axis).map(({ station }) => station.id);
+  return spacer === null ? sites : [...sites, spacer.id];
+};
 
 /** What has a part in a play or a preload. */
 const SETS: ReadonlySet<StationKind> = new Set([

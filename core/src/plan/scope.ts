@@ -21,6 +21,7 @@ const DONE_BEFORE: Readonly<Record<JobStart, ReadonlySet<RuleId>>> = {
       'loosen',
       'liftOff',
       'takeOutRollers',
+      'takeOutRing',
       'loosenInside',
     ] as const),
     ...(['takeOffHub', 'takeOutShaft', 'pullSeal', 'pull', 'clean'] as const),
@@ -115,6 +116,8 @@ const WANTED: Readonly<Partial<Record<RuleId, Wanted>>> = {
   gauge: comesOut,
   dressShaft: gears,
   assemble: isBuilt,
+  clamp: isSet,
+  relieveAgain: isMoved,
   relieve: isMoved,
   measure: isSet,
   choosePack: isSet,
@@ -153,6 +156,10 @@ export function isInScope(rule: RuleFor<Subject>, subject: Subject, state: JobSt
 /** Whether the outer ring of a station, or all of it, comes out. */
 const isOuterOut = ({ id }: Pick<Station, 'id'>, events: ReadonlySet<EventKey>): boolean =>
   events.has(`take:${id}:cup`) || events.has(`take:${id}`);
+
+/** Whether something comes out on a job: all of it, but where only some things are renewed. */
+export const isOut = ({ unit, sheet }: JobState, event: EventKey): boolean =>
+  sheet.scope !== 'renew' || reachedBy(unit!, sheet.renew).events.has(event);
 
 /** Whether the outer ring of a station goes in on a job: every one, but where only some things are renewed. */
 export function goesIn({ unit, sheet }: JobState, { id }: Station): boolean {

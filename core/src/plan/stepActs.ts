@@ -1,15 +1,18 @@
-import { assemblyOf, subjectOf, type EventKey } from '../assembly/index.ts';
+import { assemblyOf, eventsOfStation, stripOrder, subjectOf } from '../assembly/index.ts';
 import type { Act, ActId } from './act.ts';
-import {
-  isSeparable,
-  isTight,
-  STATION_KIND_TABLE,
-  type Axis,
-  type Station,
-  type Unit,
-} from '../unit/index.ts';
+import { isSeparable, type Station } from '../unit/index.ts';
 import { buildOf } from './buildEvents.ts';
-import { isJoined, joinedForTrial, looseOnShaft, offForPack, shaftsOn } from './buildUp.ts';
+import { offAct, onAct, ringIds } from './offAndOn.ts';
+import { orderOfBuild } from './motions.ts';
+import { isOut } from './scope.ts';
+import {
+  clampingNuts,
+  isJoined,
+  joinedForTrial,
+  looseOnShaft,
+  offForPack,
+  shaftsOn,
+} from './buildUp.ts';
 import type { RuleId } from './ruleIds.ts';
 import type { Subject } from './rule.ts';
 
@@ -51,18 +54,22 @@ function closed({ unit, part }: Extract<Subject, { about: 'station' }>): readonl
   return [{ act: 'close', on: part.kind === 'caseHalf' ? halves : [part.id] }];
 }
 
-/** A build: what is laid in, the shaft, its nut, its joint, in their order. With a sleeve the nut is snug only. */
-function builtUp({ unit, axis }: Extract<Subject, { about: 'axis' }>): readonly Act[] {
-  const clamped = axis.arrangement === 'backToBack' && sleeveNut(axis) === null;
-  const nuts = clamped ? axis.stations.filter(({ kind }) => kind === 'nut') : [];
+/** A build: what is laid in, the shaft, its joint, in their order. */
+function builtUp({ state, unit, axis }: Extract<Subject, { about: 'axis' }>): readonly Act[] {
   const joined = joinedForTrial(unit, axis).map(({ id }) => id);
-  const inside = buildOf(unit, axis).filter((event) => event.startsWith('take:'));
+  const { places } = orderOfBuild(state, unit);
+  const inside = buildOf(unit, axis)
+    .filter((event) => event.startsWith('take:') && isOut(state, event))
+    .toSorted((a, b) => places.get(a)! - places.get(b)!);
   return [
     ...inside.flatMap((event) => onAct(unit, axis, event)),
-    ...nuts.map(({ id }): Act => ({ act: 'torque', on: [id] })),
     ...(joined.length === 0 ? [] : [{ act: 'close', on: joined } as const]),
   ];
 }
+
+/** Nuts that are drawn down for measuring. */
+const clamped: Acts<'axis'> = ({ axis }) =>
+  clampingNuts(axis).map(({ id }) => ({ act: 'torque', on: [id] }));
 
 /** A nut that crushes a sleeve sets the preload, in one act on both. */
 const crushed: Acts<'station'> = ({ axis, station }) => {
@@ -70,18 +77,16 @@ const crushed: Acts<'station'> = ({ axis, station }) => {
   return [{ act: 'setPreload', on: nut === null ? [station.id] : [station.id, nut.id] }];
 };
 
-/** A cone is pulled; a bush, shell or ring that stands tight in its part is pressed or drawn out. */
-const takenOut: Acts<'station'> = ({ station }) =>
-  station.kind === 'bush'
-    ? [{ act: 'pressOut', on: [station.id] }]
-    : [
-        {
-          act: 'pull',
-          on: isSeparable(station)
-            ? [station.id, `${station.id}:cone`, `${station.id}:cup`]
-            : [station.id],
-        },
-      ];
+/** A cone is pulled; a bush, shell or ring that stands tight in its part is pressed or drawn out. Cup and cone each in their turn. */
+const takenOut: Acts<'station'> = ({ state, unit, station }) => {
+  const assembly = assemblyOf(unit);
+  const { places } = stripOrder(assembly);
+  const act = station.kind === 'bush' ? 'pressOut' : 'pull';
+  return eventsOfStation(assembly, station.id)
+    .filter((event) => isOut(state, event))
+    .toSorted((a, b) => places.get(a)! - places.get(b)!)
+    .map((event) => ({ act, on: ringIds(subjectOf(event), station) }));
+};
 
 const seatedInner: Acts<'station'> = ({ unit, axis, station }) => [
   {
@@ -119,56 +124,20 @@ const tightened: Acts<'station'> = (subject) => [
 const dressed: Acts<'axis'> = ({ unit, axis }) =>
   looseOnShaft(unit, axis).map(({ id }) => ({ act: 'place', on: [id] }));
 
-/** Off for a pack: a joint is parted, fixings are undone, rings are pulled, a shaft is pressed out. */
-function offAct(unit: Unit, event: EventKey): readonly Act[] {
-  const { shafts, bodies } = assemblyOf(unit);
-  const id = subjectOf(event);
-  if (event.startsWith('part:')) return [{ act: 'open', on: [id] }];
-  if (event.startsWith('undo:')) return [];
-  if (shafts.includes(id)) return [{ act: 'pressOut', on: [id] }];
-  const { station } = bodies.find((body) => body.id === id)!;
-  const isFixing = station.kind === 'nut' || station.kind === 'retainer';
-  return [{ act: isFixing ? 'loosen' : 'pull', on: ringIds(id, station) }];
-}
-
-/** On again: joints and nuts are closed for good at their own steps. */
-function onAct(unit: Unit, axis: Axis, event: EventKey): readonly Act[] {
-  const { shafts, bodies } = assemblyOf(unit);
-  const id = subjectOf(event);
-  if (!event.startsWith('take:')) return [];
-  if (shafts.includes(id)) return [{ act: 'assemble', on: [axis.id, id] }];
-  const { station } = bodies.find((body) => body.id === id)!;
-  const on = ringIds(id, station);
-  if (station.kind === 'nut') return [];
-  if (station.kind === 'retainer')
+/** What is changed, with what lies over it: off before, on again after. */
+const changed =
+  (...before: readonly ActId[]): Acts<'station'> =>
+  ({ unit, axis, station }) => {
+    const off = offForPack(unit, station)
+      .slice(0, -1)
+      .map(({ event }) => event);
     return [
-      { act: 'place', on },
-      { act: 'torque', on },
+      ...before.map((act): Act => ({ act, on: [station.id] })),
+      ...off.flatMap((event) => offAct(unit, event)),
+      { act: 'fitPack', on: [station.id] },
+      ...off.toReversed().flatMap((event) => onAct(unit, axis, event)),
     ];
-  return [{ act: isFitted(id, station) ? 'seat' : 'place', on }];
-}
-
-/** Whether a ring stands tight on its seat; what slides is placed. */
-function isFitted(id: string, station: Station): boolean {
-  if (STATION_KIND_TABLE[station.kind].bearing !== 'rolling') return false;
-  if (id.endsWith(':cup')) return isTight(station, 'outer');
-  return id.endsWith(':cone') ? isTight(station, 'inner') : true;
-}
-
-const ringIds = (id: string, station: Station): readonly string[] =>
-  id === station.id ? [id] : [id, station.id];
-
-/** A pack that is changed, with what lies over it: off before, on again after. */
-const packFitted: Acts<'station'> = ({ unit, axis, station }) => {
-  const off = offForPack(unit, station)
-    .slice(0, -1)
-    .map(({ event }) => event);
-  return [
-    ...off.flatMap((event) => offAct(unit, event)),
-    { act: 'fitPack', on: [station.id] },
-    ...off.toReversed().flatMap((event) => onAct(unit, axis, event)),
-  ];
-};
+  };
 
 /** What each rule's step does, in its order. A step that only asks or writes does nothing. */
 const STEP_ACTS = {
@@ -179,8 +148,9 @@ const STEP_ACTS = {
   mark: onStation('mark'),
   loosen: onStation('loosen'),
   liftOff: onPart('open'),
-  recordPack: onStation('measureSize'),
+  recordPack: onStation('pull', 'measureSize'),
   takeOutRollers: onStation('pull'),
+  takeOutRing: onStation('pull'),
   loosenInside: onStation('loosen'),
   takeOffHub: onStation('pull'),
   takeOutShaft: onPart('pressOut'),
@@ -212,15 +182,17 @@ const STEP_ACTS = {
   loadRollers: onStation('place'),
   shells: onStation('place'),
   assemble: builtUp,
+  clamp: clamped,
   measure: onFigure('measure'),
   choosePack: onStation('choose'),
-  fitPack: packFitted,
+  fitPack: changed(),
   setAdjuster: onStation('setPreload'),
   trySpacer: onStation('measureSize', 'place'),
-  chooseSpacer: onStation('choose', 'fitPack'),
+  chooseSpacer: changed('choose'),
   turnAdjuster: onStation('setPreload'),
   checkStack: onAxis('checkHome'),
   torque: tightened,
+  relieveAgain: relieved,
   prove: onFigure('prove'),
   provePreload: onFigure('prove'),
   sealDrag: dragMeasured,

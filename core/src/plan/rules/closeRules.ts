@@ -55,9 +55,12 @@ function sealNumbers({ station }: StationSubject): Numbers {
 /** Whether something goes on over a seal: then the seal has to be in before it. */
 const goesInEarly = ({ unit, station }: StationSubject): boolean => isCovered(unit, station);
 
-/** Whether a seal waits for the trial build: where its shaft lies over it, it is in before. */
-const afterTrial = (subject: Subject): boolean =>
-  onTrial(subject) && subject.about === 'station' && !isUnderShaft(subject.unit, subject.station);
+/** Whether a seal waits for what is set under it: where its shaft lies over it, it is in before. */
+const afterSetting = (subject: Subject): boolean =>
+  subject.about === 'station' && !isUnderShaft(subject.unit, subject.station);
+
+/** Whether a seal waits for the trial build. */
+const afterTrial = (subject: Subject): boolean => onTrial(subject) && afterSetting(subject);
 
 const SEAL: Pick<
   RuleFor<StationSubject>,
@@ -89,6 +92,8 @@ export const CLOSE_RULES: readonly Rule[] = [
       { rule: 'inspect', of: 'station' },
       { rule: 'assemble', of: 'axis', when: afterTrial },
       { rule: 'measure', of: 'axis', when: afterTrial },
+      { rule: 'fitPack', of: 'axis', when: afterSetting },
+      { rule: 'chooseSpacer', of: 'axis', when: afterSetting },
       { rule: 'seatOuter', of: 'axis' },
     ],
   },

@@ -1,6 +1,7 @@
 import { packThickness } from '../../shims/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { DETAIL_TABLE } from '../../unit/index.ts';
+import { goesOnFirst } from '../buildEvents.ts';
 import { looseOnShaft } from '../buildUp.ts';
 import { figure, lacksStep, numbers } from '../figures.ts';
 import { afterAll, nameOf, type Rule } from '../rule.ts';
@@ -31,7 +32,8 @@ export const LAY_RULES: readonly Rule[] = [
     on: 'station',
     kinds: ['shimSite'],
     form: 'tick',
-    when: ({ axis, station }) => setterAt(axis, station) === null,
+    when: ({ unit, axis, station }) =>
+      setterAt(axis, station) === null || goesOnFirst(unit, station),
     title: (subject) => `Lay the shims in at ${nameOf(subject)}`,
     how: ({ station }) =>
       station.place === undefined

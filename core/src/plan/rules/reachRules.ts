@@ -14,7 +14,7 @@ export function loosenNumbers({ station }: StationSubject) {
   const order = slackeningOrder(station);
   const hand =
     station.hand === 'left' ? words('Thread', 'left hand: undoes clockwise', 'As described') : null;
-  if (station.kind === 'nut') return numbers(hand);
+  if (station.kind === 'nut' || station.kind === 'adjuster') return numbers(hand);
   return numbers(
     hand,
     order === null
@@ -43,6 +43,22 @@ export const REACH_RULES: readonly Rule[] = [
     after: [
       { rule: 'mark', of: 'station' },
       { rule: 'asFound', of: 'axis' },
+    ],
+  },
+  {
+    id: 'takeOutRing',
+    phase: 'strip',
+    on: 'station',
+    kinds: ['snapRing'],
+    form: 'tick',
+    title: (subject) => `Take out ${nameOf(subject)}`,
+    how: 'Pliers that fit its eyes, a hand or a cloth over it: it flies. Note which edge looked out. A ring that was opened too far is renewed.',
+    reason: 'What it holds cannot come out past it.',
+    cautions: ['splinters'],
+    tools: ['snap ring pliers', 'eye protection'],
+    after: [
+      { rule: 'asFound', of: 'axis' },
+      { rule: 'drain', of: 'all' },
     ],
   },
   {

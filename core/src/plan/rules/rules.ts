@@ -1,6 +1,7 @@
 import type { Rule } from '../rule.ts';
 import { BOOK_IN_RULES } from './bookInRules.ts';
 import { FINISH_RULES } from './finishRules.ts';
+import { CLAMP_RULES } from './clampRules.ts';
 import { CLOSE_RULES } from './closeRules.ts';
 import { REACH_RULES } from './reachRules.ts';
 import { RENEW_RULES } from './renewRules.ts';
@@ -21,6 +22,7 @@ export const RULES: readonly Rule[] = [
   ...SEAT_RULES,
   ...RETAIN_RULES,
   ...SET_RULES,
+  ...CLAMP_RULES,
   ...PRELOAD_RULES,
   ...CLOSE_RULES,
   ...FINISH_RULES,

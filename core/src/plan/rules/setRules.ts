@@ -26,23 +26,21 @@ const ARRANGEMENT_HOW = {
   plainThrust: 'Washers in their order, oiled, faces to the load.',
 } as const;
 
-/** With a sleeve the nut is not tightened before the sleeve is crushed to its figure. */
 const SLEEVE_HOW =
   'Cups home, new sleeve between the cones, the nut snug only: the bearings keep some play. Its last turn comes when the sleeve is crushed.';
 
 /** Built up once only: what goes under something else goes in on the way. */
-const builtOnce = (subject: Subject): boolean => !onTrial(subject);
+const builtOnce = (subject: Subject) => !onTrial(subject);
 
-/** Bolts of a cover or a half hold the unit together. */
+/** Bolts of a cover or a half. */
 const closesUnit = (subject: Subject): boolean =>
   subject.about === 'station' &&
   subject.station.kind === 'bolts' &&
   (subject.part?.kind === 'cover' || subject.part?.kind === 'caseHalf');
 
 /** One of several plays of an axis that has been proven while another has not. */
-function proven(state: JobState, axis: Axis, spec: Spec): boolean {
-  return playStage(state, axis) === 'prove' && isProvenPlay(state, axis, spec);
-}
+const proven = (state: JobState, axis: Axis, spec: Spec): boolean =>
+  playStage(state, axis) === 'prove' && isProvenPlay(state, axis, spec);
 
 /** Trial build, measuring, choosing, final build. */
 export const SET_RULES: readonly Rule[] = [
@@ -102,6 +100,7 @@ export const SET_RULES: readonly Rule[] = [
       { rule: 'setSpec', of: 'axis' },
       { rule: 'recordPack', of: 'axis' },
       { rule: 'assemble', of: 'axis' },
+      { rule: 'clamp', of: 'axis' },
     ],
     done: ({ state, axis, spec }) =>
       spec !== null &&
@@ -216,6 +215,7 @@ export const SET_RULES: readonly Rule[] = [
       { rule: 'chooseSpacer', of: 'axis' },
       { rule: 'turnAdjuster', of: 'axis' },
       { rule: 'torque', of: 'axis' },
+      { rule: 'relieveAgain', of: 'axis' },
       { rule: 'measure', of: 'axis' },
       { rule: 'crush', of: 'axis' },
     ],

@@ -15,7 +15,7 @@ import { setterAt } from '../setters.ts';
 import { isReachedInside, loosenNumbers } from './reachRules.ts';
 
 const ROLLING = STATION_KINDS.filter((kind) => STATION_KIND_TABLE[kind].bearing === 'rolling');
-const FIXINGS: readonly StationKind[] = ['bolts', 'retainer', 'nut'];
+const FIXINGS: readonly StationKind[] = ['bolts', 'retainer', 'nut', 'adjuster'];
 
 const PULL_HOW: Readonly<Record<string, string>> = {
   inner: 'Pull on the inner ring only. Pulled through the rollers it is scrap.',
@@ -104,7 +104,9 @@ export const STRIP_RULES: readonly Rule[] = [
     how: ({ station }) =>
       station.kind === 'nut'
         ? 'Open the lock fully, hold the shaft, undo.'
-        : 'Slacken all a little, then a little more: the part stays flat.',
+        : station.kind === 'adjuster'
+          ? 'Slacken what locks it, count its turns, screw it out.'
+          : 'Slacken all a little, then a little more: the part stays flat.',
     reason: 'In the reverse of tightening, so that nothing bends.',
     numbers: loosenNumbers,
     cautions: ['heavyFalls'],

@@ -64,6 +64,12 @@ function pinion(
   return { parts: [part('case', 'Axle case', 'case'), part('shaft', 'Pinion', 'shaft')], stations };
 }
 
+/** How large what stands between the cones can be: it goes through both cups. */
+function rimBetween({ left, right }: TemplateInput, bore: number): number {
+  const outside = Math.min(left.dimensions.outside, right.dimensions.outside);
+  return Math.max(1.08 * bore, Math.min(1.25 * bore, bore + 0.4 * (outside - bore)));
+}
+
 /** A pinion on one piece between its cones. */
 function pinionOn(
   input: TemplateInput,
@@ -72,7 +78,7 @@ function pinionOn(
   spacerType: 'collapsible' | 'solid',
 ): Layout {
   return pinion(input, (bore, from, to) => [
-    station(id, 'spacer', name, [from, to - from, bore, 1.25 * bore], {
+    station(id, 'spacer', name, [from, to - from, bore, rimBetween(input, bore)], {
       partId: 'shaft',
       spacerType,
       place: 'betweenClampedCones',
@@ -90,15 +96,21 @@ export function pinionSpacer(input: TemplateInput): Layout {
   return pinion(input, (bore, from, to) => {
     const shims = Math.min(0.8, (to - from) / 4);
     return [
-      station('spacer', 'spacer', 'Solid spacer', [from, to - from - shims, bore, 1.25 * bore], {
-        partId: 'shaft',
-        spacerType: 'solid',
-      }),
+      station(
+        'spacer',
+        'spacer',
+        'Solid spacer',
+        [from, to - from - shims, bore, rimBetween(input, bore)],
+        {
+          partId: 'shaft',
+          spacerType: 'solid',
+        },
+      ),
       station(
         'shims',
         'shimSite',
         'Shims beside the spacer',
-        [to - shims, shims, bore, 1.25 * bore],
+        [to - shims, shims, bore, rimBetween(input, bore)],
         { partId: 'shaft', place: 'betweenClampedCones' },
       ),
     ];

@@ -1,0 +1,116 @@
+import type { Unit } from '../unit/index.ts';
+import {
+  boltsOver,
+  namedBy,
+  partOff,
+  partsOn,
+  putOn,
+  shaftIn,
+  shaftOut,
+  takeOff,
+  type Clash,
+} from './motion.ts';
+import { judgeActs } from './judgeActs.ts';
+import type { PlannedAct, Refusal } from './refusal.ts';
+import { heapOf, worldOf, type World } from './world.ts';
+
+/** How a unit was when its plan begins, where it was not whole. */
+export interface Came {
+  /** Ids of bolt circles that were loose, and of parts that lay apart. */
+  readonly loosened?: readonly string[];
+  readonly apart?: readonly string[];
+  /** Ids of stations that were out. */
+  readonly out?: readonly string[];
+}
+
+/**
+ * Carry a plan out on the solid things of a unit, and refuse what cannot be or may not be. It knows physics and nothing of
+ * how a plan is made: it reads the unit and the acts.
+ */
+export function checkPlan(
+  unit: Unit,
+  acts: readonly PlannedAct[],
+  came: Came = {},
+): readonly Refusal[] {
+  const world = worldOf(unit);
+  came.loosened?.forEach((id) => world.loosened.add(id));
+  came.apart?.forEach((id) => world.heap.set(id, `part ${id}`));
+  for (const { id, station } of world.pieces)
+    if (came.out?.includes(station.id) === true) world.off.add(id);
+  const found = acts.flatMap((act, at) =>
+    carriedOut(world, act).map(({ rule, moving, by }): Refusal => ({
+      rule,
+      at,
+      act: act.act,
+      moving,
+      by,
+    })),
+  );
+  return [
+    ...found,
+    ...leftOver(world, acts.length),
+    ...judgeActs(unit, acts, came.out ?? []),
+  ].toSorted((a, b) => a.at - b.at);
+}
+
+type Found = Clash & { readonly rule: 1 | 2 };
+
+const OUT: ReadonlySet<string> = new Set(['draw', 'pull', 'pressOut', 'loosen']);
+const IN: ReadonlySet<string> = new Set([
+  'seat',
+  'place',
+  'fitSeal',
+  'assemble',
+  'torque',
+  'setPreload',
+]);
+
+function carriedOut(world: World, { act, on }: PlannedAct): readonly Found[] {
+  const parts = on.filter((id) => world.heap.has(id));
+  const things = on.filter((id) => !world.heap.has(id));
+  const [named] = things;
+  if (act === 'open')
+    return parts.flatMap((id) =>
+      told(1, world.turning.has(id) ? shaftOut(world, id) : partOff(world, id)),
+    );
+  if (act === 'close') {
+    parts.forEach((id) => closedBolts(world, id));
+    return told(2, partsOn(world, parts));
+  }
+  if (OUT.has(act)) {
+    if (act === 'loosen') things.forEach((id) => world.loosened.add(id));
+    const shafts = parts.filter((id) => world.turning.has(id));
+    return [
+      ...shafts.flatMap((id) => told(1, shaftOut(world, id))),
+      ...(named === undefined ? [] : piecesAt(world, things)).flatMap((piece) =>
+        told(1, takeOff(world, piece)),
+      ),
+    ];
+  }
+  if (!IN.has(act)) return [];
+  const shafts = parts.filter((id) => world.turning.has(id));
+  return [
+    ...piecesAt(world, things).flatMap((piece) => told(2, putOn(world, piece))),
+    ...shafts.flatMap((id) => told(2, shaftIn(world, id))),
+  ];
+}
+
+/** The pieces that an act names: where it names a ring, that ring; the station beside it says whose. */
+function piecesAt(world: World, ids: readonly string[]) {
+  const rings = ids.filter((id) => /:(?:cup|cone)$/u.test(id));
+  return (rings.length > 0 ? rings : ids).flatMap((id) => namedBy(world, id));
+}
+
+const closedBolts = (world: World, partId: string): void =>
+  boltsOver(world, partId).forEach(({ id }) => world.loosened.delete(id));
+
+const told = (rule: 1 | 2, clash: Clash | null): readonly Found[] =>
+  clash === null ? [] : [{ ...clash, rule }];
+
+/** What is not where it was: each thing off its part, each part apart from the rest. */
+function leftOver(world: World, at: number): readonly Refusal[] {
+  const homes = new Set(world.heap.values());
+  const [home] = homes;
+  const off = world.pieces.filter((piece) => heapOf(world, piece) !== home);
+  return off.map(({ id }) => ({ rule: 9, at, act: 'finish', moving: id, by: null }));
+}

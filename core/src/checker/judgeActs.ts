@@ -1,0 +1,198 @@
+import type { Axis, Station, Unit } from '../unit/index.ts';
+import type { PlannedAct, Refusal } from './refusal.ts';
+
+/** @param out ids of stations that were out when the plan begins */
+type Rule = (unit: Unit, acts: readonly PlannedAct[], out: readonly string[]) => readonly Refusal[];
+
+const stationsOf = ({ axes }: Unit): readonly Station[] => axes.flatMap(({ stations }) => stations);
+const does = (
+  acts: readonly PlannedAct[],
+  names: readonly string[],
+  id: string,
+): readonly number[] =>
+  acts.flatMap(({ act, on }, at) => (names.includes(act) && on.includes(id) ? [at] : []));
+const refusal = (
+  rule: Refusal['rule'],
+  acts: readonly PlannedAct[],
+  at: number,
+  moving: string,
+  by: string | null = null,
+): Refusal => ({ rule, at, act: acts[at]?.act ?? 'finish', moving, by });
+
+const isRolling = ({ kind }: Station): boolean =>
+  kind === 'taperedRoller' || kind === 'ballBearing' || kind === 'cylindricalRoller';
+const standsTightIn = (station: Station, partId: string): boolean =>
+  isRolling(station) && station.partId === partId && (station.tightRing ?? 'both') !== 'inner';
+const isCup = (on: readonly string[], id: string): boolean => !on.includes(`${id}:cone`);
+
+/** A ring goes into a part that is hot: nothing else was heated since, and no rubber was left in it. */
+const heat: Rule = (unit, acts) => {
+  const turning = new Set(
+    stationsOf(unit)
+      .filter(({ kind }) => kind === 'shaftStep')
+      .map(({ partId }) => partId),
+  );
+  return unit.parts
+    .filter(({ id }) => !turning.has(id))
+    .flatMap(({ id: partId }) => {
+      const rings = stationsOf(unit).filter((one) => standsTightIn(one, partId));
+      return rings.flatMap(({ id }) =>
+        does(acts, ['seat'], id)
+          .filter((at) => isCup(acts[at]!.on, id) && !acts[at]!.on.some((one) => turning.has(one)))
+          .filter((at) => {
+            const hot = acts.slice(0, at).findLast(({ act }) => act === 'heat');
+            return hot === undefined || !hot.on.includes(partId);
+          })
+          .map((at) => refusal(3, acts, at, id, partId)),
+      );
+    });
+};
+
+/** Rubber that is in a part while it is heated. */
+const rubber: Rule = (unit, acts, out) =>
+  stationsOf(unit)
+    .filter(({ kind }) => kind === 'seal')
+    .flatMap(({ id, partId }) =>
+      does(acts, ['heat'], partId)
+        .filter((at) => {
+          const [drawn, back] = [
+            does(acts, ['draw'], id).findLast((one) => one < at) ?? -1,
+            does(acts, ['fitSeal'], id).findLast((one) => one < at) ?? -1,
+          ];
+          const cameWithIt = !out.includes(id);
+          return back > drawn || (drawn < 0 && back < 0 && cameWithIt);
+        })
+        .map((at) => refusal(3, acts, at, id, partId)),
+    );
+
+const NEW_EACH_TIME = new Set(['selfLocking', 'staked']);
+
+/** A nut that has crushed a sleeve is not turned again; compound comes before the torque, a lock after it. */
+const fasteners: Rule = (unit, acts) =>
+  stationsOf(unit)
+    .filter(({ kind }) => kind === 'nut' || kind === 'bolts')
+    .flatMap(({ id, lock }) => {
+      const turned = does(acts, ['torque', 'setPreload'], id);
+      const [set] = does(acts, ['setPreload'], id);
+      const last = turned.at(-1) ?? Infinity;
+      const undone = does(acts, ['loosen'], id)[0];
+      const isOld =
+        NEW_EACH_TIME.has(lock ?? '') &&
+        undone !== undefined &&
+        turned.length > 0 &&
+        does(acts, ['compare'], id).length === 0;
+      return [
+        ...does(acts, ['torque', 'loosen'], id)
+          .filter((at) => set !== undefined && at > set)
+          .map((at) => refusal(4, acts, at, id)),
+        ...does(acts, ['prepare'], id)
+          .filter((at) => turned.length > 0 && at > last)
+          .map((at) => refusal(4, acts, at, id)),
+        ...does(acts, ['lock'], id)
+          .filter((at) => at < last)
+          .map((at) => refusal(4, acts, at, id)),
+        ...(isOld ? [refusal(4, acts, turned[0]!, id)] : []),
+      ];
+    });
+
+const MOVES = [
+  'seat',
+  'place',
+  'assemble',
+  'fitPack',
+  'setPreload',
+  'torque',
+  'pull',
+  'pressOut',
+  'open',
+];
+
+/** A figure is proven after the last act that can change it, and measured with its bearings in and its nut tight. */
+const figures: Rule = (unit, acts) =>
+  unit.axes.flatMap((axis) => {
+    const movers = axis.stations.filter(({ kind }) => kind !== 'seal' && kind !== 'oRing');
+    const ids = new Set([axis.id, ...movers.flatMap(({ id }) => [id, `${id}:cup`, `${id}:cone`])]);
+    const moved = acts.flatMap(({ act, on }, at) =>
+      MOVES.includes(act) && on.some((id) => ids.has(id)) ? [at] : [],
+    );
+    const proofs = does(acts, ['prove'], axis.id);
+    const last = moved.at(-1) ?? -1;
+    const older = proofs.length > 0 && proofs.at(-1)! < last;
+    return [
+      ...(older ? [refusal(5, acts, proofs.at(-1)!, axis.id, acts[last]!.on[0]!)] : []),
+      ...measuredBefore(axis, acts),
+    ];
+  });
+
+function measuredBefore(axis: Axis, acts: readonly PlannedAct[]): readonly Refusal[] {
+  const [first] = does(acts, ['measure'], axis.id).filter(
+    (at) => acts[at]!.figure !== 'rollingTorque',
+  );
+  if (first === undefined) return [];
+  const late = axis.stations
+    .filter(isRolling)
+    .filter(({ id }) => does(acts, ['pull'], id).some((at) => at < first))
+    .filter(({ id }) => !does(acts, ['seat', 'place'], id).some((at) => at < first));
+  const sleeve = axis.stations.some(({ spacerType }) => spacerType === 'collapsible');
+  const slack = axis.stations.filter(
+    ({ kind, id }) =>
+      kind === 'nut' &&
+      axis.arrangement === 'backToBack' &&
+      !sleeve &&
+      does(acts, ['loosen'], id).length > 0 &&
+      !does(acts, ['torque'], id).some((at) => at < first),
+  );
+  return [...late, ...slack].map(({ id }) => refusal(5, acts, first, axis.id, id));
+}
+
+/** A shaft that was drawn into two bearings is relieved after the last bolts that push it. */
+const sideLoad: Rule = (unit, acts) =>
+  unit.axes.flatMap((axis) => {
+    const both = axis.stations.filter(
+      (one) => one.kind === 'ballBearing' && (one.tightRing ?? 'both') === 'both',
+    );
+    const drawn = both.flatMap(({ id }) =>
+      does(acts, ['seat'], id).filter((at) => acts[at]!.on.length > 1),
+    );
+    if (drawn.length < 2) return [];
+    const parts = new Set(both.map(({ partId }) => partId));
+    const bolts = axis.stations.filter(({ kind, partId }) => kind === 'bolts' && parts.has(partId));
+    const last = Math.max(...drawn, ...bolts.flatMap(({ id }) => does(acts, ['torque'], id)));
+    const relieved = does(acts, ['relieve'], axis.id).at(-1) ?? -1;
+    return relieved > last ? [] : [refusal(6, acts, last, axis.id)];
+  });
+
+const SPOILED = new Set(['seal', 'bush', 'drawnCup', 'oRing']);
+
+/** What its removal spoils goes in as a new one: that was looked at beside the old. */
+const reuse: Rule = (unit, acts) =>
+  stationsOf(unit)
+    .filter(({ kind, spacerType }) => SPOILED.has(kind) || spacerType === 'collapsible')
+    .flatMap(({ id }) => {
+      const [out] = does(acts, ['draw', 'pull', 'pressOut'], id);
+      const back = does(acts, ['seat', 'place', 'fitSeal'], id).find(
+        (at) => at > (out ?? Infinity),
+      );
+      const set = does(acts, ['setPreload'], id).at(-1);
+      const used = set ?? (out === undefined ? undefined : back);
+      if (used === undefined) return [];
+      const isNew = does(acts, ['compare'], id).some((at) => at < used);
+      return isNew ? [] : [refusal(7, acts, used, id)];
+    });
+
+/** A new bush is gauged where it stands; shells, needles and rollers are measured. */
+const clearance: Rule = (unit, acts) =>
+  stationsOf(unit)
+    .filter(({ kind }) => ['bush', 'drawnCup', 'plainBearing', 'looseRollers'].includes(kind))
+    .flatMap(({ id, kind }) => {
+      const [seated] = does(acts, ['seat', 'place'], id);
+      const pressed = kind === 'bush' || kind === 'drawnCup';
+      const sizes = does(acts, ['measureSize'], id);
+      const isMeasured = pressed ? sizes.some((at) => at > (seated ?? 0)) : sizes.length > 0;
+      return seated === undefined || isMeasured ? [] : [refusal(8, acts, seated, id)];
+    });
+
+const RULES: readonly Rule[] = [heat, rubber, fasteners, figures, sideLoad, reuse, clearance];
+
+/** What an order of acts does wrong whatever the shapes are. */
+export const judgeActs: Rule = (unit, acts, out) => RULES.flatMap((rule) => rule(unit, acts, out));

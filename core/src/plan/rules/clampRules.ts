@@ -1,0 +1,47 @@
+import { clampingNuts } from '../buildUp.ts';
+import { nameOf, onTrial, type Rule } from '../rule.ts';
+import { numbers } from '../figures.ts';
+import { boltNumbers } from './boltNumbers.ts';
+import { comesAsOne } from './seated.ts';
+
+/** Drawn down for measuring; and free again after the last bolts. */
+export const CLAMP_RULES: readonly Rule[] = [
+  {
+    id: 'clamp',
+    phase: 'trial',
+    on: 'axis',
+    form: 'tick',
+    when: ({ axis }) => clampingNuts(axis).length > 0,
+    title: (subject) => `Draw the nut down for measuring, ${nameOf(subject)}`,
+    how: 'To its torque, the shaft turned meanwhile, the shaft held. Its lock stays open: it comes off again.',
+    reason: 'Play is measured with the rings clamped as they will be.',
+    numbers: (subject) => {
+      const all = clampingNuts(subject.axis).map((station) =>
+        boltNumbers({ ...subject, about: 'station', station, part: null, faults: [] }),
+      );
+      return numbers(
+        all.flatMap(({ figures }) => figures),
+        all.flatMap(({ missing }) => missing),
+      );
+    },
+    cautions: ['turning'],
+    tools: ['torque wrench'],
+    after: [
+      { rule: 'assemble', of: 'axis' },
+      { rule: 'seatInner', of: 'axis' },
+      { rule: 'checkCone', of: 'axis' },
+    ],
+  },
+  {
+    id: 'relieveAgain',
+    phase: 'final',
+    on: 'axis',
+    form: 'tick',
+    when: (subject) => onTrial(subject) && subject.axis.stations.some(comesAsOne),
+    title: (subject) => `Relieve side load on ${nameOf(subject)} once more`,
+    how: 'Turn it. A light tap on each end of the shaft with a soft hammer, turn again, until it turns freely and has its play.',
+    reason: 'The bolts that were tightened last push it sideways again.',
+    tools: ['soft hammer'],
+    after: [{ rule: 'torque', of: 'all' }],
+  },
+];
