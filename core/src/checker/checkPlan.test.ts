@@ -1,7 +1,7 @@
 import { at, HALVES, madeUnit, PINION, RINGED } from '../assembly/tests/madeUnit.ts';
 import { drawsFrom } from '../draws/index.ts';
 import { foldJob, type JobEvent, type JobEventData } from '../job/index.ts';
-import { compilePlan } from '../plan/index.ts';
+import { compilePlan, isRenewable } from '../plan/index.ts';
 import { UNIT_TEMPLATES, unitFromTemplate, type Unit, type UnitTemplate } from '../unit/index.ts';
 import { checkPlan, type PlannedAct, type Refusal } from './index.ts';
 
@@ -59,13 +59,25 @@ describe('plans that are carried out', () => {
     expect(checkPlan(unit, actsOf(unit))).toEqual([]);
   });
 
-  test('should not be refused: anything that is renewed alone', () => {
-    for (const unit of [HALVES, RINGED, templated('coverShims'), templated('crankcaseHalves')])
-      for (const stationId of ['seal-right', 'seal-left', 'seal', 'ball-right', 'bearing-right']) {
-        if (!unit.axes[0]!.stations.some(({ id }) => id === stationId)) continue;
+  test.each(UNIT_TEMPLATES)(
+    'should not be refused: anything of %s that is renewed alone',
+    (name) => {
+      const unit = templated(name);
+      const renewable = unit.axes[0]!.stations.filter(({ id }) => isRenewable(unit, id));
+      expect(renewable.length).toBeGreaterThan(2);
+      for (const { id: stationId } of renewable) {
         const acts = actsOf(unit, { scope: 'renew', renew: [{ stationId }] });
         expect([stationId, checkPlan(unit, acts)]).toEqual([stationId, []]);
       }
+    },
+  );
+
+  test('should not be refused: a bearing of a carrier, behind shims, whose cup follows its cone', () => {
+    const unit = templated('carrierOutboard');
+    const acts = actsOf(unit, { scope: 'renew', renew: [{ stationId: 'bearing-right' }] });
+    expect(placeOf(acts, 'seat', 'bearing-right:cone')).toBeLessThan(
+      placeOf(acts, 'place', 'bearing-right:cup'),
+    );
   });
 
   test('should not be refused: an overhaul of any template with bearings that fit its shaft', () => {

@@ -5,6 +5,7 @@ import {
   type Assembly,
   type Body,
   type EventKey,
+  type Order,
 } from '../assembly/index.ts';
 import {
   isTight,
@@ -23,22 +24,43 @@ export const shaftsOf = ({ stations }: Axis, { shafts }: Assembly): readonly Eve
     .filter((id) => stations.some(({ partId }) => partId === id))
     .map((id): EventKey => `take:${id}`);
 
-/** What happens when an axis is built up, in its order: its shaft, what is laid in by hand with it, the joints over it. */
-export function buildEvents(unit: Unit, axis: Axis, assembly: Assembly): readonly EventKey[] {
-  const { places } = buildOrder(assembly);
-  const laid = assembly.bodies.filter(
-    (body) => body.axisId === axis.id && isLaidIn(unit, axis, body),
-  );
+/** What happens when an axis is built up, in its order; and what of it waits for a ring that is fitted to the shaft in its place. */
+export interface Build {
+  readonly first: readonly EventKey[];
+  readonly then: readonly EventKey[];
+}
+
+/** What is laid in by hand, the shafts, the joints over them: of what goes in on a job. */
+export function buildOf(unit: Unit, axis: Axis, { places }: Order): Build {
+  const assembly = assemblyOf(unit);
+  const own = assembly.bodies.filter(({ axisId }) => axisId === axis.id);
+  const laid = own.filter((body) => isLaidIn(unit, axis, body));
   const joined = unit.parts
     .filter((part) => isJoined(part) && axis.stations.some(({ partId }) => partId === part.id))
     .map(({ id }) => eventOfPart(assembly, id))
     .filter((event) => event !== null);
-  return [
-    ...shaftsOf(axis, assembly),
-    ...laid.map(({ id }): EventKey => `take:${id}`),
-    ...joined,
-  ].toSorted((a, b) => places.get(a)! - places.get(b)!);
+  const at = (event: EventKey) => places.get(event)!;
+  const shafts = shaftsOf(axis, assembly);
+  const events = [...shafts, ...laid.map(takes), ...joined]
+    .filter((event) => places.has(event))
+    .toSorted((a, b) => at(a) - at(b));
+  const known = events.filter((event) => shafts.includes(event)).map(at);
+  const start = known.length > 0 ? Math.max(...known) : Math.min(...events.map(at));
+  const fitted = own
+    .filter((body) => isFitted(body) && !laid.includes(body))
+    .map((body) => places.get(takes(body)) ?? -1)
+    .filter((place) => place > start);
+  const until = Math.min(...fitted, Infinity);
+  return {
+    first: events.filter((event) => at(event) < until),
+    then: events.filter((event) => at(event) >= until),
+  };
 }
+
+const takes = ({ id }: Body): EventKey => `take:${id}`;
+/** What has a step of its own in which it is fitted. */
+const isFitted = ({ station }: Body): boolean =>
+  STATION_KIND_TABLE[station.kind].bearing === 'rolling';
 
 /** What is laid in without a step of its own. */
 const LAID_IN: ReadonlySet<StationKind> = new Set([
@@ -68,7 +90,3 @@ export function goesOnFirst(unit: Unit, site: Station): boolean {
     places.get(`take:${site.id}`)! < places.get(`take:${host}`)!
   );
 }
-
-/** The build of an axis of a unit, in its order. */
-export const buildOf = (unit: Unit, axis: Axis): readonly EventKey[] =>
-  buildEvents(unit, axis, assemblyOf(unit));

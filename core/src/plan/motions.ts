@@ -1,18 +1,14 @@
 import {
   assemblyOf,
-  buildOrder,
   eventOfPart,
   eventsOfStation,
-  stripOrder,
   type Assembly,
   type EventKey,
   type Order,
 } from '../assembly/index.ts';
-import { buildEvents, shaftsOf } from './buildEvents.ts';
+import { buildOf, shaftsOf } from './buildEvents.ts';
 import { looseOnShaft } from './buildUp.ts';
-import type { JobState } from '../job/index.ts';
-import type { Unit } from '../unit/index.ts';
-import { reachedBy } from './reached.ts';
+import { orderFor, orderOfBuild } from './orderOfBuild.ts';
 import type { Subject } from './rule.ts';
 import type { RuleId } from './ruleIds.ts';
 import { comesAsOne } from './rules/seated.ts';
@@ -60,7 +56,10 @@ const ofRing =
   };
 
 /** A build: the shaft, what is laid in with it and has no step of its own, and the joints over it. */
-const ofBuild: Events<'axis'> = ({ unit, axis }, assembly) => buildEvents(unit, axis, assembly);
+const ofBuild: Events<'axis'> = ({ state, unit, axis }) =>
+  buildOf(unit, axis, orderOfBuild(state, unit)).first;
+const ofLaying: Events<'axis'> = ({ state, unit, axis }) =>
+  buildOf(unit, axis, orderOfBuild(state, unit)).then;
 const ofShafts: Events<'axis'> = ({ axis }, assembly) => shaftsOf(axis, assembly);
 const ofGears: Events<'axis'> = ({ unit, axis }) =>
   looseOnShaft(unit, axis).map(({ id }): EventKey => `take:${id}`);
@@ -98,6 +97,7 @@ const MOTIONS = {
   shells: into(ofStation),
   dressShaft: into(ofGears),
   assemble: { ...into(ofBuild), main: ofShafts },
+  layIn: into(ofLaying),
   torque: into(ofStation),
   crush: into(ofNut),
   fitSealEarly: into(ofStation),
@@ -113,29 +113,13 @@ export function motionOf(rule: RuleId, subject: Subject): Motion | null {
   const events = row.events(subject as never, assembly);
   if (events.length === 0) return null;
   const main = (row.main as typeof row.events | undefined)?.(subject as never, assembly) ?? events;
-  const order = orderFor(subject, assembly, row.to);
+  const order = orderFor(subject, row.to);
   return {
     to: row.to,
     events,
     at: placeIn(order, row.to, main, events),
     before: beforeIn(order, events),
   };
-}
-
-/** The order in which what a job takes out goes in again. */
-export const orderOfBuild = (state: JobState, unit: Unit): Order =>
-  orderFor({ state, unit }, assemblyOf(unit), 'in');
-
-/** The order in which things go one way: of a job to renew something the shortest way there and back. */
-function orderFor(
-  { state, unit }: Pick<Subject, 'state' | 'unit'>,
-  assembly: Assembly,
-  to: Motion['to'],
-): Order {
-  const { scope, renew } = state.sheet;
-  if (scope !== 'renew') return to === 'out' ? stripOrder(assembly) : buildOrder(assembly);
-  const { apart, together } = reachedBy(unit, renew);
-  return to === 'out' ? apart : together;
 }
 
 /** Out with its last, in with its first; by those that say where it stands, where they move. */

@@ -121,6 +121,22 @@ describe('a job to renew something', () => {
     );
   });
 
+  test('should name two things that are in each other’s way, and plan the rest', () => {
+    const shut = madeUnit({ case: 'case', shaft: 'shaft' }, [
+      at(['wide', 'shaftStep', 'shaft'], [0, 20], [0, 60]),
+      at(['neck', 'shaftStep', 'shaft'], [20, 40], [0, 30]),
+      at(['broad', 'shaftStep', 'shaft'], [40, 60], [0, 60]),
+      at(['washer', 'spacer', 'shaft'], [24, 30], [30, 40]),
+      at(['lid', 'seal', 'case'], [70, 78], [30, 52], { wayIn: 'left' }),
+    ]);
+    const { steps } = compilePlan(opened(shut, 'overhaul', 'running'));
+    const told = steps.find(({ id }) => id === 'noWay:washer')!;
+    expect(told).toMatchObject({ status: 'ready', form: 'mend', phase: 'bookIn' });
+    expect(told.how).toContain('washer and shaft are in each other’s way');
+    expect(steps.some(({ id }) => id === 'fitSeal:lid')).toBe(true);
+    expect(steps.filter(({ rule }) => rule === 'noWay')).toHaveLength(1);
+  });
+
   test('should renew only what comes out by itself', () => {
     expect(isRenewable(PINION, 'seal')).toBe(true);
     expect(isRenewable(PINION, 'head')).toBe(false);

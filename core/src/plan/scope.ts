@@ -28,7 +28,7 @@ const DONE_BEFORE: Readonly<Record<JobStart, ReadonlySet<RuleId>>> = {
   ]),
   onePart: new Set([
     ...(['drain', 'asFound', 'mark', 'liftOff', 'takeOutShaft', 'clean'] as const),
-    ...(['assemble', 'spin', 'leakTest', 'fill'] as const),
+    ...(['assemble', 'layIn', 'spin', 'leakTest', 'fill'] as const),
   ]),
 };
 
@@ -76,11 +76,9 @@ const isHot: Wanted = (subject, { events }) =>
   subject.unit.axes.some((axis) =>
     axis.stations.some((one) => one.partId === subject.part.id && isOuterOut(one, events)),
   );
-const isBuilt: Wanted = (subject, { events }) =>
+const isBuilt: Wanted = (subject, { together }) =>
   subject.about === 'axis' &&
-  buildOf(subject.unit, subject.axis).some(
-    (event) => event.startsWith('take:') && events.has(event),
-  );
+  buildOf(subject.unit, subject.axis, together).first.some((event) => event.startsWith('take:'));
 const opensUp: Wanted = (_, { events, moved }) =>
   moved.size > 0 || [...events].some((event) => event.startsWith('part:'));
 const seals: Wanted = (subject, { stations, events }) =>
@@ -96,6 +94,7 @@ const gears: Wanted = (subject, { stations }) =>
 /** In a job to renew something: what each rule is wanted for. What moves something is wanted where that moves. */
 const WANTED: Readonly<Partial<Record<RuleId, Wanted>>> = {
   mend: always,
+  noWay: always,
   setSpec: isMoved,
   drain: turns,
   asFound: isMoved,
@@ -116,6 +115,7 @@ const WANTED: Readonly<Partial<Record<RuleId, Wanted>>> = {
   gauge: comesOut,
   dressShaft: gears,
   assemble: isBuilt,
+  layIn: always,
   clamp: isSet,
   relieveAgain: isMoved,
   relieve: isMoved,

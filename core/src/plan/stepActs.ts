@@ -1,9 +1,9 @@
 import { assemblyOf, eventsOfStation, stripOrder, subjectOf } from '../assembly/index.ts';
 import type { Act, ActId } from './act.ts';
 import { isSeparable, type Station } from '../unit/index.ts';
-import { buildOf } from './buildEvents.ts';
+import { buildOf, type Build } from './buildEvents.ts';
 import { offAct, onAct, ringIds } from './offAndOn.ts';
-import { orderOfBuild } from './motions.ts';
+import { orderOfBuild } from './orderOfBuild.ts';
 import { isOut } from './scope.ts';
 import {
   clampingNuts,
@@ -55,17 +55,17 @@ function closed({ unit, part }: Extract<Subject, { about: 'station' }>): readonl
 }
 
 /** A build: what is laid in, the shaft, its joint, in their order. */
-function builtUp({ state, unit, axis }: Extract<Subject, { about: 'axis' }>): readonly Act[] {
-  const joined = joinedForTrial(unit, axis).map(({ id }) => id);
-  const { places } = orderOfBuild(state, unit);
-  const inside = buildOf(unit, axis)
-    .filter((event) => event.startsWith('take:') && isOut(state, event))
-    .toSorted((a, b) => places.get(a)! - places.get(b)!);
-  return [
-    ...inside.flatMap((event) => onAct(unit, axis, event)),
-    ...(joined.length === 0 ? [] : [{ act: 'close', on: joined } as const]),
-  ];
-}
+const builtUp =
+  (part: keyof Build): Acts<'axis'> =>
+  ({ state, unit, axis }) => {
+    const build = buildOf(unit, axis, orderOfBuild(state, unit));
+    const joined = joinedForTrial(unit, axis).map(({ id }) => id);
+    const isLast = part === 'then' || build.then.length === 0;
+    return [
+      ...build[part].flatMap((event) => onAct(unit, axis, event)),
+      ...(joined.length === 0 || !isLast ? [] : [{ act: 'close', on: joined } as const]),
+    ];
+  };
 
 /** Nuts that are drawn down for measuring. */
 const clamped: Acts<'axis'> = ({ axis }) =>
@@ -142,6 +142,7 @@ const changed =
 /** What each rule's step does, in its order. A step that only asks or writes does nothing. */
 const STEP_ACTS = {
   mend: null,
+  noWay: null,
   setSpec: null,
   drain: onUnit('drain'),
   asFound: onFigure('measureAsFound'),
@@ -181,7 +182,8 @@ const STEP_ACTS = {
   retain: retained,
   loadRollers: onStation('place'),
   shells: onStation('place'),
-  assemble: builtUp,
+  assemble: builtUp('first'),
+  layIn: builtUp('then'),
   clamp: clamped,
   measure: onFigure('measure'),
   choosePack: onStation('choose'),

@@ -1,11 +1,32 @@
+import { buildOf } from '../buildEvents.ts';
 import { clampingNuts } from '../buildUp.ts';
-import { nameOf, onTrial, type Rule } from '../rule.ts';
+import { orderOfBuild } from '../orderOfBuild.ts';
+import { afterAll, nameOf, onTrial, type Rule } from '../rule.ts';
 import { numbers } from '../figures.ts';
 import { boltNumbers } from './boltNumbers.ts';
 import { comesAsOne } from './seated.ts';
 
 /** Drawn down for measuring; and free again after the last bolts. */
 export const CLAMP_RULES: readonly Rule[] = [
+  {
+    id: 'layIn',
+    phase: 'trial',
+    on: 'axis',
+    form: 'tick',
+    when: ({ state, unit, axis }) =>
+      buildOf(unit, axis, orderOfBuild(state, unit)).then.some((event) =>
+        event.startsWith('take:'),
+      ),
+    title: (subject) => `Lay in what goes on after the rings, ${nameOf(subject)}`,
+    how: 'What slides is laid in behind the ring that was just fitted, oiled, the way round it was; then what closes over it.',
+    reason: 'The ring in front of it had to be on first.',
+    consumables: ['the unit’s own oil'],
+    after: [
+      { rule: 'assemble', of: 'axis' },
+      { rule: 'seatInner', of: 'axis' },
+      { rule: 'checkCone', of: 'axis' },
+    ],
+  },
   {
     id: 'clamp',
     phase: 'trial',
@@ -27,7 +48,7 @@ export const CLAMP_RULES: readonly Rule[] = [
     cautions: ['turning'],
     tools: ['torque wrench'],
     after: [
-      { rule: 'assemble', of: 'axis' },
+      ...afterAll('axis', 'assemble', 'layIn'),
       { rule: 'seatInner', of: 'axis' },
       { rule: 'checkCone', of: 'axis' },
     ],

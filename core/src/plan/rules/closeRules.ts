@@ -91,6 +91,7 @@ export const CLOSE_RULES: readonly Rule[] = [
       { rule: 'repair', of: 'station' },
       { rule: 'inspect', of: 'station' },
       { rule: 'assemble', of: 'axis', when: afterTrial },
+      { rule: 'layIn', of: 'axis', when: afterTrial },
       { rule: 'measure', of: 'axis', when: afterTrial },
       { rule: 'fitPack', of: 'axis', when: afterSetting },
       { rule: 'chooseSpacer', of: 'axis', when: afterSetting },

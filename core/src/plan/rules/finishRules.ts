@@ -24,6 +24,7 @@ export const FINISH_RULES: readonly Rule[] = [
       'lock',
       'torque',
       'assemble',
+      'layIn',
       'prove',
       'proveFigure',
     ),

@@ -6,7 +6,7 @@ import { judgedFigures } from '../judgedFigures.ts';
 import { playSpec } from '../playProgress.ts';
 import { sleeveNut, sleeveOf } from '../sleeves.ts';
 import type { Numbers, Rule, FigureSubject } from '../rule.ts';
-import { nameOf } from '../rule.ts';
+import { afterAll, nameOf } from '../rule.ts';
 import type { Figure } from '../step.ts';
 import { rollingVerdict } from '../torqueProgress.ts';
 import { isCrushed, setsZeroPlay } from '../sleeveProgress.ts';
@@ -99,7 +99,7 @@ export const PRELOAD_RULES: readonly Rule[] = [
     },
     tools: ['beam or dial torque wrench, or a spring scale on a cord'],
     after: [
-      { rule: 'assemble', of: 'axis' },
+      ...afterAll('axis', 'assemble', 'layIn'),
       { rule: 'fitSealEarly', of: 'axis' },
       { rule: 'setSpec', of: 'axis' },
     ],
@@ -152,7 +152,7 @@ export const PRELOAD_RULES: readonly Rule[] = [
     ],
     done: ({ state, axis }) => isCrushed(state, axis),
     after: [
-      { rule: 'assemble', of: 'axis' },
+      ...afterAll('axis', 'assemble', 'layIn'),
       { rule: 'newPart', of: 'station' },
       { rule: 'fitSealEarly', of: 'axis' },
       { rule: 'sealDrag', of: 'axis' },
@@ -175,7 +175,7 @@ export const PRELOAD_RULES: readonly Rule[] = [
     after: [
       { rule: 'setSpec', of: 'axis' },
       { rule: 'sealDrag', of: 'axis' },
-      { rule: 'assemble', of: 'axis' },
+      ...afterAll('axis', 'assemble', 'layIn'),
       { rule: 'crush', of: 'axis' },
       { rule: 'setAdjuster', of: 'axis' },
       { rule: 'turnAdjuster', of: 'axis' },

@@ -99,7 +99,7 @@ export const SET_RULES: readonly Rule[] = [
     after: [
       { rule: 'setSpec', of: 'axis' },
       { rule: 'recordPack', of: 'axis' },
-      { rule: 'assemble', of: 'axis' },
+      ...afterAll('axis', 'assemble', 'layIn'),
       { rule: 'clamp', of: 'axis' },
     ],
     done: ({ state, axis, spec }) =>
@@ -157,10 +157,7 @@ export const SET_RULES: readonly Rule[] = [
             : figure('Travel of one notch', 'length', lead / station.notches, SOURCES.loop.title),
         ),
       ),
-    after: [
-      { rule: 'assemble', of: 'axis' },
-      { rule: 'inspect', of: 'station' },
-    ],
+    after: [...afterAll('axis', 'assemble', 'layIn'), { rule: 'inspect', of: 'station' }],
   },
   ...SPACER_RULES,
   {
@@ -182,7 +179,7 @@ export const SET_RULES: readonly Rule[] = [
       { rule: 'fitPack', of: 'axis' },
       { rule: 'crush', of: 'axis' },
       { rule: 'setAdjuster', of: 'axis' },
-      { rule: 'assemble', of: 'axis' },
+      ...afterAll('axis', 'assemble', 'layIn'),
       { rule: 'inspect', of: 'station' },
       { rule: 'newPart', of: 'station' },
       { rule: 'fitSealEarly', of: 'axis' },
@@ -193,6 +190,7 @@ export const SET_RULES: readonly Rule[] = [
       { rule: 'fitORing', of: 'axis' },
       { rule: 'fitHub', of: 'axis' },
       { rule: 'assemble', of: 'all', when: closesUnit },
+      { rule: 'layIn', of: 'all', when: closesUnit },
     ],
   },
   {

@@ -6,7 +6,7 @@ import type { Axis } from '../../unit/index.ts';
 import { adjusterProgress } from '../adjusterProgress.ts';
 import { bandFigure, figure, fromDetail, lacksDetail, numbers, words } from '../figures.ts';
 import { playStage, stagePassed } from '../playProgress.ts';
-import { nameOf, type Numbers, type Rule, type StationSubject } from '../rule.ts';
+import { afterAll, nameOf, type Numbers, type Rule, type StationSubject } from '../rule.ts';
 import { hasTrial } from '../buildUp.ts';
 import { setterAt } from '../setters.ts';
 import { spacerProgress, spacerSetter } from '../spacerProgress.ts';
@@ -106,7 +106,7 @@ export const SPACER_RULES: readonly Rule[] = [
     after: [
       { rule: 'measure', of: 'axis' },
       { rule: 'trySpacer', of: 'station' },
-      { rule: 'assemble', of: 'axis' },
+      ...afterAll('axis', 'assemble', 'layIn'),
       { rule: 'setSpec', of: 'axis' },
       { rule: 'sealDrag', of: 'axis' },
     ],
@@ -133,7 +133,7 @@ export const SPACER_RULES: readonly Rule[] = [
     tools: ['adjuster wrench'],
     after: [
       { rule: 'measure', of: 'axis' },
-      { rule: 'assemble', of: 'axis' },
+      ...afterAll('axis', 'assemble', 'layIn'),
       { rule: 'inspect', of: 'station' },
     ],
     done: ({ state, axis }) => stagePassed(playStage(state, axis), 'fit'),
@@ -151,7 +151,7 @@ export const SPACER_RULES: readonly Rule[] = [
     done: ({ state, axis }) =>
       STACK.every((check) => state.fitting.seating[axis.id]?.[check]?.good === true),
     after: [
-      { rule: 'assemble', of: 'axis' },
+      ...afterAll('axis', 'assemble', 'layIn'),
       { rule: 'fitPack', of: 'axis' },
       { rule: 'chooseSpacer', of: 'axis' },
     ],
