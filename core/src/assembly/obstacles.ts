@@ -146,10 +146,27 @@ const isWalledIn = (assembly: Assembly, { where }: State, body: Body): boolean =
   isShutIn(assembly, body);
 
 /** Whether its own part stands in the way of a body on both sides, and nothing says how it goes in. */
-export function isShutIn(assembly: Assembly, { ways, host, axisId, segments }: Body): boolean {
+export function isShutIn(
+  assembly: Assembly,
+  { ways, host, axisId, segments, station }: Body,
+): boolean {
   const own = integralsOf(assembly, host, axisId);
-  return ways === null && SIDES.every((side) => anyMeets(segments, own, side));
+  return (
+    ways === null &&
+    !GIVES.has(station.kind) &&
+    SIDES.every((side) => anyMeets(segments, own, side))
+  );
 }
+
+/** What is turned past an edge, or gives way to it: threads, rings in grooves, lips. */
+const GIVES: ReadonlySet<StationKind> = new Set([
+  'snapRing',
+  'nut',
+  'retainer',
+  'adjuster',
+  'seal',
+  'oRing',
+]);
 
 /**
  * Sides to which a body comes out of its own part: as described, else as its part leaves it; both where neither tells. What
