@@ -15,7 +15,8 @@ import {
   type StationKind,
   type Unit,
 } from '../unit/index.ts';
-import { isJoined } from './buildUp.ts';
+import { isJoined, looseOnShaft } from './buildUp.ts';
+import { comesAsOne } from './rules/seated.ts';
 import { setterAt } from './setters.ts';
 
 /** The shafts that stand on an axis. */
@@ -70,23 +71,55 @@ const LAID_IN: ReadonlySet<StationKind> = new Set([
   'adjuster',
 ]);
 
-/** Whether something goes in by hand: it slides, or a pack that is set there goes in with it. */
-function isLaidIn(unit: Unit, axis: Axis, { id, station }: Body): boolean {
+/** Whether something goes in by hand as the axis is built up: it slides, or a pack that is set there goes in with it. */
+function isLaidIn(unit: Unit, axis: Axis, body: Body): boolean {
+  const { id, station } = body;
   if (station.kind === 'shimSite')
-    return setterAt(axis, station) !== null && !goesOnFirst(unit, station);
-  if (STATION_KIND_TABLE[station.kind].bearing !== 'rolling') return LAID_IN.has(station.kind);
+    return setterAt(axis, station) !== null && !goesOnFirst(unit, axis, body);
+  if (STATION_KIND_TABLE[station.kind].bearing !== 'rolling')
+    return LAID_IN.has(station.kind) && !goesOnFirst(unit, axis, body);
   if (id.endsWith(':cup')) return !isTight(station, 'outer');
   return id.endsWith(':cone') && !isTight(station, 'inner');
 }
 
-/** Whether a pack is on its shaft before that goes in: what shuts it in is fitted there. */
-export function goesOnFirst(unit: Unit, site: Station): boolean {
+/** Whether something is on its shaft before the shaft goes in: a ring that is fitted on the bench, or in its bore, shuts it in. */
+function goesOnFirst(unit: Unit, { id, stations }: Axis, body: Body): boolean {
+  const assembly = assemblyOf(unit);
+  if (!assembly.shafts.includes(body.host)) return false;
+  const { places } = buildOrder(assembly);
+  const [own, shaft] = [places.get(takes(body))!, places.get(`take:${body.host}`)!];
+  if (own > shaft) return false;
+  if (stations.some(comesAsOne)) return true;
+  return assembly.bodies.some((other) => {
+    const at = places.get(takes(other))!;
+    return (
+      other.axisId === id &&
+      other.host === body.host &&
+      isFitted(other) &&
+      other.hold === 'fixed' &&
+      at > own &&
+      at <= shaft
+    );
+  });
+}
+
+/** Whether the pack at a site is on its shaft before that goes in. */
+export function isPackFirst(unit: Unit, axis: Axis, site: Station): boolean {
+  const body = assemblyOf(unit).bodies.find(({ id }) => id === site.id);
+  return body !== undefined && goesOnFirst(unit, axis, body);
+}
+
+/** What is put on a shaft by hand before it goes in, in its order: gears that run on it, and what a ring shuts in. */
+export function dressedWith(unit: Unit, axis: Axis): readonly Station[] {
   const assembly = assemblyOf(unit);
   const { places } = buildOrder(assembly);
-  const host = assembly.bodies.find(({ id }) => id === site.id)?.host;
-  return (
-    host !== undefined &&
-    assembly.shafts.includes(host) &&
-    places.get(`take:${site.id}`)! < places.get(`take:${host}`)!
-  );
+  const gears = new Set(looseOnShaft(unit, axis).map(({ id }) => id));
+  return assembly.bodies
+    .filter(
+      (body) =>
+        body.axisId === axis.id &&
+        (gears.has(body.id) || (LAID_IN.has(body.station.kind) && goesOnFirst(unit, axis, body))),
+    )
+    .toSorted((a, b) => places.get(takes(a))! - places.get(takes(b))!)
+    .map(({ station }) => station);
 }

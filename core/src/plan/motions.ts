@@ -6,8 +6,7 @@ import {
   type EventKey,
   type Order,
 } from '../assembly/index.ts';
-import { buildOf, shaftsOf } from './buildEvents.ts';
-import { looseOnShaft } from './buildUp.ts';
+import { buildOf, dressedWith, shaftsOf } from './buildEvents.ts';
 import { orderFor, orderOfBuild } from './orderOfBuild.ts';
 import type { Subject } from './rule.ts';
 import type { RuleId } from './ruleIds.ts';
@@ -62,7 +61,7 @@ const ofLaying: Events<'axis'> = ({ state, unit, axis }) =>
   buildOf(unit, axis, orderOfBuild(state, unit)).then;
 const ofShafts: Events<'axis'> = ({ axis }, assembly) => shaftsOf(axis, assembly);
 const ofGears: Events<'axis'> = ({ unit, axis }) =>
-  looseOnShaft(unit, axis).map(({ id }): EventKey => `take:${id}`);
+  dressedWith(unit, axis).map(({ id }): EventKey => `take:${id}`);
 const ofNut: Events<'station'> = ({ axis }) => {
   const nut = sleeveNut(axis);
   return nut === null ? [] : [`take:${nut.id}`];

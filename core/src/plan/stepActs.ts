@@ -1,18 +1,11 @@
 import { assemblyOf, eventsOfStation, stripOrder, subjectOf } from '../assembly/index.ts';
 import type { Act, ActId } from './act.ts';
 import { isSeparable, type Station } from '../unit/index.ts';
-import { buildOf, type Build } from './buildEvents.ts';
+import { buildOf, dressedWith, type Build } from './buildEvents.ts';
 import { offAct, onAct, ringIds } from './offAndOn.ts';
 import { orderOfBuild } from './orderOfBuild.ts';
 import { isOut } from './scope.ts';
-import {
-  clampingNuts,
-  isJoined,
-  joinedForTrial,
-  looseOnShaft,
-  offForPack,
-  shaftsOn,
-} from './buildUp.ts';
+import { clampingNuts, isJoined, joinedForTrial, offForPack, shaftsOn } from './buildUp.ts';
 import type { RuleId } from './ruleIds.ts';
 import type { Subject } from './rule.ts';
 
@@ -122,7 +115,7 @@ const tightened: Acts<'station'> = (subject) => [
 ];
 
 const dressed: Acts<'axis'> = ({ unit, axis }) =>
-  looseOnShaft(unit, axis).map(({ id }) => ({ act: 'place', on: [id] }));
+  dressedWith(unit, axis).map(({ id }) => ({ act: 'place', on: [id] }));
 
 /** What is changed, with what lies over it: off before, on again after. */
 const changed =

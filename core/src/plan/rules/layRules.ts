@@ -1,8 +1,7 @@
 import { packThickness } from '../../shims/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { DETAIL_TABLE } from '../../unit/index.ts';
-import { goesOnFirst } from '../buildEvents.ts';
-import { looseOnShaft } from '../buildUp.ts';
+import { dressedWith, isPackFirst } from '../buildEvents.ts';
 import { figure, lacksStep, numbers } from '../figures.ts';
 import { afterAll, nameOf, type Rule } from '../rule.ts';
 import { setterAt } from '../setters.ts';
@@ -16,10 +15,10 @@ export const LAY_RULES: readonly Rule[] = [
     phase: 'seat',
     on: 'axis',
     form: 'tick',
-    when: ({ unit, axis }) => looseOnShaft(unit, axis).length > 0,
+    when: ({ unit, axis }) => dressedWith(unit, axis).length > 0,
     title: (subject) => `Put on the shaft what runs on it, ${nameOf(subject)}`,
     how: ({ unit, axis }) =>
-      `In this order, each oiled, the way round it was: ${looseOnShaft(unit, axis)
+      `In this order, each oiled, the way round it was: ${dressedWith(unit, axis)
         .map(({ name }) => name)
         .join(', ')}. What is one with the shaft is there already.`,
     reason: 'The bearings that go on after it hold it.',
@@ -33,7 +32,7 @@ export const LAY_RULES: readonly Rule[] = [
     kinds: ['shimSite'],
     form: 'tick',
     when: ({ unit, axis, station }) =>
-      setterAt(axis, station) === null || goesOnFirst(unit, station),
+      setterAt(axis, station) === null || isPackFirst(unit, axis, station),
     title: (subject) => `Lay the shims in at ${nameOf(subject)}`,
     how: ({ station }) =>
       station.place === undefined
