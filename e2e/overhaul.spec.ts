@@ -121,7 +121,7 @@ test('a unit is described station by station, kept, handed over and begun from a
     page.getByRole('heading', { name: 'Mend the description of Tail bearing' }),
   ).toBeVisible();
   await page.getByRole('button', { name: /^Undo/ }).click();
-  await expect(page.getByRole('heading', { name: 'Mark Pinion nut' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Mark Bearing cap bolts' })).toBeVisible();
 
   await page.getByRole('link', { name: 'Unit', exact: true }).click();
   await list.getByRole('option', { name: /Depth shim/ }).click();
@@ -179,14 +179,14 @@ test('a step can be set aside with a reason, taken back, and done out of turn', 
 }) => {
   await page.goto(workshop.address);
   await page.getByRole('link', { name: /Tarn rear axle/ }).click();
-  await expect(page.getByRole('heading', { name: 'Mark Pinion nut' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Mark Bearing cap bolts' })).toBeVisible();
   await page.keyboard.press('Enter');
   await page.getByRole('button', { name: 'Not needed on this job' }).click();
   await page.getByLabel('Why is it not needed').fill('Nut is renewed');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('heading', { name: 'Mark Pinion nut' })).toBeHidden();
+  await expect(page.getByRole('heading', { name: 'Mark Bearing cap bolts' })).toBeHidden();
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
-  const step = page.getByRole('link', { name: /Mark Pinion nut/ });
+  const step = page.getByRole('link', { name: /Mark Bearing cap bolts/ });
   await expect(step).toContainText('Not needed');
   await step.click();
   await expect(page.getByText('Not needed: Nut is renewed')).toBeVisible();

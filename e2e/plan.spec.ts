@@ -45,14 +45,14 @@ test('the plan goes on without the server, and goes up when it is back', async (
   await context.setOffline(true);
   await page.keyboard.press('Enter');
   await page.getByRole('button', { name: 'Punch marks across the joint' }).click();
-  await expect(page.getByRole('heading', { name: 'Mark Pinion nut' })).toBeHidden();
+  await expect(page.getByRole('heading', { name: 'Mark Bearing cap bolts' })).toBeHidden();
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
-  await expect(page.getByRole('link', { name: /Mark Pinion nut/ })).toContainText('Done');
+  await expect(page.getByRole('link', { name: /Mark Bearing cap bolts/ })).toContainText('Done');
   await expect(page.getByText(/Server out of reach \(1 kept here\)/)).toBeVisible();
   await context.setOffline(false);
   await expect(page.getByText('All sent')).toBeVisible({ timeout: 20_000 });
   await page.reload();
-  await expect(page.getByRole('link', { name: /Mark Pinion nut/ })).toContainText('Done');
+  await expect(page.getByRole('link', { name: /Mark Bearing cap bolts/ })).toContainText('Done');
 });
 
 test('numbers of the plan and the description are shown and read in inches too', async ({

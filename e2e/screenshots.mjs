@@ -123,7 +123,7 @@ try {
   await shot('workshop');
   await page.goto(server.address);
   await page.getByText('Tarn rear axle').click();
-  await page.getByRole('heading', { name: 'Mark Pinion nut' }).waitFor();
+  await page.getByRole('heading', { name: 'Mark Bearing cap bolts' }).waitFor();
   await shot('axle');
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
   await page.getByRole('heading', { name: /Build plan/ }).waitFor();

@@ -1,5 +1,6 @@
 import { spawnSync } from 'node:child_process';
 import {
+  existsSync,
   cpSync,
   mkdirSync,
   mkdtempSync,
@@ -118,7 +119,11 @@ function copyOfProgram(): string {
   for (const name of readdirSync(join(ROOT, 'node_modules')))
     if (name !== '@wendaxis' && name !== '.bin')
       symlinkSync(join(ROOT, 'node_modules', name), join(modules, name));
-  for (const part of PARTS) symlinkSync(join(copy, part), join(modules, '@wendaxis', part));
+  for (const part of PARTS) {
+    symlinkSync(join(copy, part), join(modules, '@wendaxis', part));
+    const own = join(ROOT, part, 'node_modules');
+    if (existsSync(own)) symlinkSync(own, join(copy, part, 'node_modules'));
+  }
   const options = {
     lib: ['ES2023', 'ESNext.String', 'DOM', 'DOM.Iterable'],
     types: ['node', 'jest'],
