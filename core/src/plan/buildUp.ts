@@ -10,7 +10,6 @@ import {
   type Move,
 } from '../assembly/index.ts';
 import { FIGURES } from '../figures/index.ts';
-import { oncePerPair } from '../memo/index.ts';
 import type { Axis, Part, Station, Unit } from '../unit/index.ts';
 import { setsZeroPlay } from './sleeveProgress.ts';
 import { sleeveNut } from './sleeves.ts';
@@ -62,21 +61,30 @@ export function shaftsOn(unit: Unit, { stations }: Axis): readonly string[] {
   return shafts.filter((id) => stations.some(({ partId }) => partId === id));
 }
 
-/** What has to come off a trial build, seals not in yet, before a pack can be changed; the pack itself is last. */
-export const offForPack = oncePerPair((unit: Unit, site: Station): readonly Move[] => {
+/**
+ * What has to come off a trial build before a pack can be changed; the pack itself is last. Seals and the hubs over them are not
+ * in yet: on a job to renew something those that came out.
+ * @param reached what such a job takes out; null where all of it is
+ */
+export function offForPack(
+  unit: Unit,
+  site: Station,
+  reached: ReadonlySet<EventKey> | null,
+): readonly Move[] {
   const assembly = assemblyOf(unit);
   const notYet = new Set(
     assembly.bodies
       .filter(({ station, id }) => station.kind === 'seal' || isOverSeal(assembly, takes(id)))
+      .filter(({ id }) => reached?.has(takes(id)) ?? true)
       .map(({ id }) => id),
   );
   return clear(assembly, builtState(assembly, notYet), [takes(site.id)]).moves;
-});
+}
 
 /** What comes off for a pack and goes on again, as a sentence; none where nothing does. */
-export function offWords(unit: Unit, site: Station): string {
+export function offWords(unit: Unit, site: Station, reached: ReadonlySet<EventKey> | null): string {
   const assembly = assemblyOf(unit);
-  const names = offForPack(unit, site)
+  const names = offForPack(unit, site, reached)
     .slice(0, -1)
     .map(({ event }) => nameOfEvent(assembly, event));
   return names.length === 0

@@ -10,6 +10,7 @@ import {
   type EventKey,
   type Order,
 } from '../assembly/index.ts';
+import type { JobState } from '../job/index.ts';
 import { oncePerPair } from '../memo/index.ts';
 import { isTight, type Axis, type StationKind, type Unit } from '../unit/index.ts';
 import { settersOf } from './setters.ts';
@@ -34,6 +35,10 @@ export interface Reached {
 export const reachedBy = oncePerPair((unit: Unit, renew: readonly string[]): Reached =>
   reach(unit, new Set(renew)),
 );
+
+/** What a job takes out; null where it is all of it. */
+export const reachedIn = ({ unit, sheet }: JobState): ReadonlySet<EventKey> | null =>
+  sheet.scope === 'renew' ? reachedBy(unit!, sheet.renew).events : null;
 
 /** A nut that has crushed a sleeve is not turned again: the sleeve under it is renewed with whatever it lets out. */
 function reach(unit: Unit, renewed: ReadonlySet<string>, sites: readonly string[] = []): Reached {
@@ -72,6 +77,12 @@ function reach(unit: Unit, renewed: ReadonlySet<string>, sites: readonly string[
     .flatMap(settingSites)
     .filter((id) => !sites.includes(id) && !renewed.has(id));
   if (changed.length > 0) return reach(unit, renewed, [...sites, ...changed]);
+  const shut = unit.axes
+    .filter(({ id }) => set.has(id))
+    .flatMap(settingSites)
+    .flatMap((site) => sealsOver(assembly, site, events))
+    .filter((id) => !renewed.has(id));
+  if (shut.length > 0) return reach(unit, new Set([...renewed, ...shut]), sites);
   const opened = unit.axes.filter((axis) => isOpened(assembly, axis, events)).map(({ id }) => id);
   return {
     events,
@@ -82,6 +93,20 @@ function reach(unit: Unit, renewed: ReadonlySet<string>, sites: readonly string[
     moved: new Set([...axesWith(stations), ...opened]),
     set,
   };
+}
+
+/** Seals that would have to come out again for what is set, where they stay in otherwise: they are renewed with it. */
+function sealsOver(
+  assembly: Assembly,
+  site: string,
+  events: ReadonlySet<EventKey>,
+): readonly string[] {
+  const isSeal = (id: string) =>
+    assembly.bodies.some((body) => body.id === id && body.station.kind === 'seal');
+  const notYet = new Set([...events].map(subjectOf).filter(isSeal));
+  return clear(assembly, builtState(assembly, notYet), [`take:${site}`])
+    .moves.map(({ event }) => subjectOf(event))
+    .filter(isSeal);
 }
 
 /** Seals in parts that are heated for a ring: they come out before, and what came out is not used again. */

@@ -4,6 +4,7 @@ import { isSeparable, type Station } from '../unit/index.ts';
 import { buildOf, dressedWith, type Build } from './buildEvents.ts';
 import { offAct, onAct, ringIds } from './offAndOn.ts';
 import { orderOfBuild } from './orderOfBuild.ts';
+import { reachedIn } from './reached.ts';
 import { isOut } from './scope.ts';
 import { clampingNuts, isJoined, joinedForTrial, offForPack, shaftsOn } from './buildUp.ts';
 import type { RuleId } from './ruleIds.ts';
@@ -120,8 +121,8 @@ const dressed: Acts<'axis'> = ({ unit, axis }) =>
 /** What is changed, with what lies over it: off before, on again after. */
 const changed =
   (...before: readonly ActId[]): Acts<'station'> =>
-  ({ unit, axis, station }) => {
-    const off = offForPack(unit, station)
+  ({ state, unit, axis, station }) => {
+    const off = offForPack(unit, station, reachedIn(state))
       .slice(0, -1)
       .map(({ event }) => event);
     return [

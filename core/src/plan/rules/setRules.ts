@@ -16,6 +16,7 @@ import { isIn, setterAt } from '../setters.ts';
 import { setsZeroPlay } from '../sleeveProgress.ts';
 import { playNumbers } from './playNumbers.ts';
 import { offWords } from '../buildUp.ts';
+import { reachedIn } from '../reached.ts';
 import { buildChecks, SPACER_RULES } from './spacerRules.ts';
 import { boltNumbers } from './boltNumbers.ts';
 
@@ -131,8 +132,8 @@ export const SET_RULES: readonly Rule[] = [
     form: 'fitPack',
     when: ({ axis, station }) => setterAt(axis, station) !== null,
     title: (subject) => `Fit the pack at ${nameOf(subject)}`,
-    how: ({ unit, station }) =>
-      `Thin pieces inside, between thick ones. Wiped clean.${offWords(unit, station)}`,
+    how: ({ state, unit, station }) =>
+      `Thin pieces inside, between thick ones. Wiped clean.${offWords(unit, station, reachedIn(state))}`,
     reason: 'It is chosen.',
     after: [{ rule: 'choosePack', of: 'station' }],
     done: ({ state, axis, station }) =>
