@@ -70,17 +70,24 @@ const placesOf = (events: readonly EventKey[]): ReadonlyMap<EventKey, number> =>
 
 /** Everything that stands in front of something in the finished unit, near and far. */
 export function coversOf(assembly: Assembly, event: EventKey): ReadonlySet<EventKey> {
+  const known = knownCovers(assembly);
+  const before = known.get(event);
+  if (before !== undefined) return before;
   const covers = new Set<EventKey>();
   const visit = (one: EventKey): void => {
-    for (const [other, before] of buildOrder(assembly).before)
-      if (before.includes(one) && !covers.has(other)) {
+    for (const [other, shutIn] of buildOrder(assembly).before)
+      if (shutIn.includes(one) && !covers.has(other)) {
         covers.add(other);
         visit(other);
       }
   };
   visit(event);
+  known.set(event, covers);
   return covers;
 }
+
+/** Of an assembly, the covers that were asked for. */
+const knownCovers = oncePerObject((_: Assembly) => new Map<EventKey, ReadonlySet<EventKey>>());
 
 /** Where kinds of bodies stand when a unit is taken apart, among those that are free: lower ones first. */
 const STRIP_RANKS: Readonly<Partial<Record<StationKind, number>>> = {
