@@ -1,7 +1,6 @@
 /** Every rule of the plan, by its id. A step's id begins with it, so an id that was ever given is not given again. */
 export const RULE_IDS = [
   'mend',
-  'noWay',
   'setSpec',
   'drain',
   'asFound',

@@ -121,20 +121,16 @@ describe('a job to renew something', () => {
     );
   });
 
-  test('should name two things that are in each other’s way, and plan the rest', () => {
+  test('should name two things that are in each other’s way as they are described', () => {
     const shut = madeUnit({ case: 'case', shaft: 'shaft' }, [
-      at(['wide', 'shaftStep', 'shaft'], [0, 20], [0, 60]),
-      at(['neck', 'shaftStep', 'shaft'], [20, 40], [0, 30]),
-      at(['broad', 'shaftStep', 'shaft'], [40, 60], [0, 60]),
-      at(['washer', 'spacer', 'shaft'], [24, 30], [30, 40]),
-      at(['lid', 'seal', 'case'], [70, 78], [30, 52], { wayIn: 'left' }),
+      at(['step', 'shaftStep', 'shaft'], [0, 60], [0, 20]),
+      at(['big', 'shaftStep', 'shaft'], [10, 20], [0, 80]),
+      at(['wide', 'shaftStep', 'shaft'], [40, 50], [0, 80]),
+      at(['lip', 'seal', 'case'], [24, 32], [20, 40], { wayIn: 'left' }),
+      at(['wall-l', 'housing', 'case'], [0, 8], [21, 100]),
+      at(['wall-r', 'housing', 'case'], [52, 60], [21, 100]),
     ]);
-    const { steps } = compilePlan(opened(shut, 'overhaul', 'running'));
-    const told = steps.find(({ id }) => id === 'noWay:washer')!;
-    expect(told).toMatchObject({ status: 'ready', form: 'mend', phase: 'bookIn' });
-    expect(told.how).toContain('washer and shaft are in each other’s way');
-    expect(steps.some(({ id }) => id === 'fitSeal:lid')).toBe(true);
-    expect(steps.filter(({ rule }) => rule === 'noWay')).toHaveLength(1);
+    expect(wayTo(shut, 'running', ['lip']).noWay).toEqual([{ moving: 'lip', by: 'shaft' }]);
   });
 
   test('should renew only what comes out by itself', () => {

@@ -94,7 +94,6 @@ const gears: Wanted = (subject, { stations }) =>
 /** In a job to renew something: what each rule is wanted for. What moves something is wanted where that moves. */
 const WANTED: Readonly<Partial<Record<RuleId, Wanted>>> = {
   mend: always,
-  noWay: always,
   setSpec: isMoved,
   drain: turns,
   asFound: isMoved,

@@ -1,5 +1,4 @@
 import { FIGURES } from '../../figures/index.ts';
-import { noWayFor } from '../noWay.ts';
 import { bandFigure, numbers } from '../figures.ts';
 import { nameOf, NO_NUMBERS, type Rule, type FigureSubject } from '../rule.ts';
 
@@ -21,18 +20,6 @@ export const BOOK_IN_RULES: readonly Rule[] = [
     how: 'Put it right where it is described.',
     faults: ({ faults }) => faults,
     reason: 'What is described contradicts itself. Everything else can be worked on meanwhile.',
-    done: () => false,
-  },
-  {
-    id: 'noWay',
-    phase: 'bookIn',
-    on: 'station',
-    form: 'mend',
-    when: ({ unit, station }) => noWayFor(unit, station) !== null,
-    title: (subject) => `${nameOf(subject)} has no way in or out as it is described`,
-    how: ({ unit, station }) =>
-      `${station.name} and ${noWayFor(unit, station)} are in each other’s way. Put their sizes, their places or the way in right.`,
-    reason: 'The order of the work follows from what lies in the way. Everything else is planned.',
     done: () => false,
   },
   {
