@@ -73,7 +73,7 @@ export const ACTION_WORDS: Readonly<Record<NextAction['kind'], ActionWords>> = {
   },
   finishJob: {
     title: 'Lock and finish',
-    why: 'The end play is proven in band.',
+    why: 'Everything before it is done.',
     path: '/log',
     button: 'Finish',
   },
