@@ -130,7 +130,11 @@ describe('what is folded on the server', () => {
       expect(geometryFaults(state.unit!)).toEqual({});
       return compilePlan(state).next?.id;
     });
-    expect(next).toEqual(['measure:output:endPlay', 'mark:carrier-caps', 'measureSeats:bearing-left']);
+    expect(next).toEqual([
+      'measure:output:endPlay',
+      'mark:carrier-caps',
+      'measureSeats:bearing-left',
+    ]);
   });
 
   test('should have a demo in which no event is without effect', () => {
