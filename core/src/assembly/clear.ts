@@ -21,7 +21,7 @@ interface Freed {
 
 /** Searched no deeper than this: so many things lie behind one another in no unit. A rule of this program. */
 const DEEPEST = 14;
-/** What is not found within so many looks is not there: a description that contradicts itself has no end of ways to try. */
+/** What is not found within so many looks is not there: a description that contradicts itself has no end of ways to try. A rule of this program. */
 const LONGEST = 400;
 
 /**
@@ -30,9 +30,9 @@ const LONGEST = 400;
  * is taken. What is wanted is looked for in its order and backwards: the way with fewer moves stands.
  */
 export function clear(assembly: Assembly, from: State, wanted: readonly EventKey[]): Cleared {
-  const [ahead, back] = [wanted, wanted.toReversed()].map((events) =>
-    clearedInTurn(assembly, from, events),
-  ) as [Cleared, Cleared];
+  const ahead = clearedInTurn(assembly, from, wanted);
+  if (wanted.length < 2) return ahead;
+  const back = clearedInTurn(assembly, from, wanted.toReversed());
   return back.noWay.length <= ahead.noWay.length && back.moves.length < ahead.moves.length
     ? back
     : ahead;

@@ -8,7 +8,7 @@ import {
 
 /** How much smaller than a bore the step may be that carries what has the bore, as a share. A rule of this program. */
 const CARRIED = 0.35;
-/** Diameters closer than this are one, mm. */
+/** Diameters closer than this are one, mm. A rule of this program. */
 const SAME = 0.6;
 
 const alongside = (a: Station, b: Station): boolean =>

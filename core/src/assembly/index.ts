@@ -1,9 +1,7 @@
-export { assemblyOf, type Assembly, type EventKey, type EventKind } from './assembly.ts';
+export { assemblyOf, type Assembly, type EventKey } from './assembly.ts';
 export type { Body } from './bodies.ts';
-export { clear, type Cleared } from './clear.ts';
+export { clear } from './clear.ts';
 export type { Move, NoWay } from './move.ts';
-export type { Joint } from './joints.ts';
-export { attemptsOf, type Attempt, type Obstacle } from './obstacles.ts';
 export {
   apartBy,
   buildOrder,
@@ -15,5 +13,4 @@ export {
   togetherBy,
   type Order,
 } from './orders.ts';
-export { peel, type Peeled, type Preference } from './peel.ts';
-export { after, builtState, moversOf, subjectOf, type State, type Way } from './state.ts';
+export { builtState, subjectOf } from './state.ts';

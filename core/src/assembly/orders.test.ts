@@ -6,7 +6,7 @@ import { attemptsOf } from './obstacles.ts';
 import { buildOrder, coversOf, isOverSeal, stripOrder } from './orders.ts';
 import { peel } from './peel.ts';
 import { after, builtState } from './state.ts';
-import { at, HALVES, madeUnit, PINION, RINGED } from './tests/madeUnit.ts';
+import { at, HALVES, madeUnit, PINION, RINGED, SHUT_IN } from './tests/madeUnit.ts';
 
 const end = { designation: null, family: null, dimensions: { bore: 30, outside: 62, width: 16 } };
 const TEMPLATED = UNIT_TEMPLATES.map((name) =>
@@ -62,15 +62,7 @@ describe('taking a unit apart', () => {
     const { noWay, places } = buildOrder(assemblyOf(walled));
     expect(places.size).toBe(2);
     expect(noWay).toEqual([]);
-    const held = madeUnit({ case: 'case', shaft: 'shaft' }, [
-      at(['step', 'shaftStep', 'shaft'], [0, 60], [0, 20]),
-      at(['big', 'shaftStep', 'shaft'], [10, 20], [0, 80]),
-      at(['wide', 'shaftStep', 'shaft'], [40, 50], [0, 80]),
-      at(['lip', 'seal', 'case'], [24, 32], [20, 40], { wayIn: 'left' }),
-      at(['wall-l', 'housing', 'case'], [0, 8], [21, 100]),
-      at(['wall-r', 'housing', 'case'], [52, 60], [21, 100]),
-    ]);
-    const assembly = assemblyOf(held);
+    const assembly = assemblyOf(SHUT_IN);
     expect(clear(assembly, builtState(assembly), ['take:lip']).noWay).toEqual([
       { event: 'take:lip', moving: 'lip', by: 'shaft' },
     ]);

@@ -155,10 +155,10 @@ const overs = oncePerObject((assembly: Assembly): ReadonlyMap<string, ReadonlySe
 });
 
 /** What sits in one part stands together: one part is hot at a time. */
-function partAt({ unit, ...assembly }: Assembly, event: EventKey): number {
-  const body = bodyOf({ unit, ...assembly }, event);
+function partAt(assembly: Assembly, event: EventKey): number {
+  const body = bodyOf(assembly, event);
   if (body === null || STATION_KIND_TABLE[body.station.kind].bearing === null) return 0;
-  return unit.parts.findIndex(({ id }) => id === body.host);
+  return assembly.unit.parts.findIndex(({ id }) => id === body.host);
 }
 
 const bodyOf = ({ bodies }: Assembly, event: EventKey): Body | null =>

@@ -10,7 +10,7 @@ export interface Segment {
 
 /** Rings in each other's way overlap by more than this in diameter, mm: drawings are no closer. A rule of this program. */
 const OVERLAP = 0.6;
-/** What reaches no further than this beyond the edge of what moves is beside it, mm. */
+/** What reaches no further than this beyond the edge of what moves is beside it, mm. A rule of this program. */
 const BESIDE = 0.05;
 
 /** Whether a piece that moves out to a side meets another one on its way. */

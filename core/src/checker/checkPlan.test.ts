@@ -1,7 +1,8 @@
 import { at, HALVES, madeUnit, PINION, RINGED } from '../assembly/tests/madeUnit.ts';
 import { drawsFrom } from '../draws/index.ts';
-import { foldJob, type JobEvent, type JobEventData } from '../job/index.ts';
+import type { JobEventData } from '../job/index.ts';
 import { compilePlan, isRenewable } from '../plan/index.ts';
+import { opened } from '../plan/tests/opened.ts';
 import { UNIT_TEMPLATES, unitFromTemplate, type Unit, type UnitTemplate } from '../unit/index.ts';
 import { checkPlan, type PlannedAct, type Refusal } from './index.ts';
 
@@ -11,16 +12,7 @@ const templated = (name: UnitTemplate): Unit =>
 
 /** The acts of a plan, each as often as it is done. */
 function actsOf(unit: Unit, data: Partial<JobEventData['JobOpened']> = {}): readonly PlannedAct[] {
-  const opened = {
-    id: 'o',
-    seq: 1,
-    type: 'JobOpened',
-    version: 1,
-    at: '',
-    by: 'ann',
-    data: { unit, reason: '', scope: 'overhaul', ...data },
-  } as const satisfies JobEvent;
-  return compilePlan(foldJob([opened])).steps.flatMap(({ act, on, figure, rows }) =>
+  return compilePlan(opened(unit, data)).steps.flatMap(({ act, on, figure, rows }) =>
     act === null ? rows : [{ act, on, ...(figure === null ? {} : { figure }) }],
   );
 }

@@ -16,9 +16,9 @@ export interface Piece {
   readonly held: 'one' | 'tight' | 'loose';
 }
 
-/** A rubber lip opens by this much, mm. */
+/** A rubber lip opens by this much, mm. A rule of this program. */
 const LIP = 4;
-/** A gear sits on a step whose diameter is no further from its bore than this, mm. */
+/** A gear sits on a step whose diameter is no further from its bore than this, mm. A rule of this program. */
 const SITS = 2;
 
 const turns = (unit: Unit, partId: string): boolean => {

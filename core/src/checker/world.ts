@@ -33,7 +33,7 @@ export const heapOf = ({ heap, off, left }: World, { id, on }: Piece): string | 
 
 type Side = -1 | 1;
 const SIDES: readonly Side[] = [-1, 1];
-/** Rings that overlap by less in diameter pass one another, and what sticks out by less does not count, mm. */
+/** Rings that overlap by less in diameter pass one another, and what sticks out by less does not count, mm. Rules of this program. */
 const [PASSES, STICKS] = [1, 0.2];
 
 /** The first thing that some pieces run into on their way to a side. */

@@ -15,15 +15,13 @@ import {
   type StationKind,
   type Unit,
 } from '../unit/index.ts';
-import { isJoined, looseOnShaft } from './buildUp.ts';
+import { isJoined, looseOnShaft, shaftsOn } from './buildUp.ts';
 import { comesAsOne } from './rules/seated.ts';
 import { setterAt } from './setters.ts';
 
-/** The shafts that stand on an axis. */
-export const shaftsOf = ({ stations }: Axis, { shafts }: Assembly): readonly EventKey[] =>
-  shafts
-    .filter((id) => stations.some(({ partId }) => partId === id))
-    .map((id): EventKey => `take:${id}`);
+/** Of the shafts that stand on an axis the events by which they move. */
+export const shaftsOf = (axis: Axis, { unit }: Assembly): readonly EventKey[] =>
+  shaftsOn(unit, axis).map((id): EventKey => `take:${id}`);
 
 /** What happens when an axis is built up, in its order; and what of it waits for a ring that is fitted to the shaft in its place. */
 export interface Build {

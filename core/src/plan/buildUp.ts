@@ -5,12 +5,12 @@ import {
   coversOf,
   isOverSeal,
   subjectOf,
-  type Assembly,
   type EventKey,
   type Move,
 } from '../assembly/index.ts';
 import { FIGURES } from '../figures/index.ts';
 import type { Axis, Part, Station, Unit } from '../unit/index.ts';
+import { nameOfEvent } from './nameOfEvent.ts';
 import { setsZeroPlay } from './sleeveProgress.ts';
 import { sleeveNut } from './sleeves.ts';
 
@@ -83,21 +83,12 @@ export function offForPack(
 
 /** What comes off for a pack and goes on again, as a sentence; none where nothing does. */
 export function offWords(unit: Unit, site: Station, reached: ReadonlySet<EventKey> | null): string {
-  const assembly = assemblyOf(unit);
   const names = offForPack(unit, site, reached)
     .slice(0, -1)
-    .map(({ event }) => nameOfEvent(assembly, event));
+    .map(({ event }) => nameOfEvent(unit, event));
   return names.length === 0
     ? ''
     : ` Off for it, in this order: ${[...new Set(names)].join(', ')}; on again the other way round.`;
-}
-
-/** What an event is about, by its name. */
-function nameOfEvent({ unit, bodies }: Assembly, event: EventKey): string {
-  const id = subjectOf(event);
-  const stations = unit.axes.flatMap((axis) => axis.stations);
-  const named = [...unit.parts, ...stations].find((one) => one.id === id);
-  return named?.name ?? bodies.find((body) => body.id === id)!.station.name;
 }
 
 /** Whether something is reached only once the unit is open or its shaft out: what stands in another part lies over it. */

@@ -8,6 +8,7 @@ import {
   togetherBy,
   type Assembly,
   type EventKey,
+  type NoWay,
   type Order,
 } from '../assembly/index.ts';
 import type { JobState } from '../job/index.ts';
@@ -23,6 +24,8 @@ export interface Reached {
   /** In which it comes apart, and goes together again. */
   readonly apart: Order;
   readonly together: Order;
+  /** What cannot come out as the unit is described. */
+  readonly noWay: readonly NoWay[];
   /** Stations that come out, and those of them that are renewed. */
   readonly stations: ReadonlySet<string>;
   readonly renewed: ReadonlySet<string>;
@@ -44,7 +47,7 @@ export const reachedIn = ({ unit, sheet }: JobState): ReadonlySet<EventKey> | nu
 function reach(unit: Unit, renewed: ReadonlySet<string>, sites: readonly string[] = []): Reached {
   const assembly = assemblyOf(unit);
   const wanted = [...renewed, ...sites].flatMap((id) => eventsOfStation(assembly, id));
-  const { events, moves } = clear(assembly, builtState(assembly), wanted);
+  const { events, moves, noWay } = clear(assembly, builtState(assembly), wanted);
   const spent = unit.axes.flatMap((axis) => {
     const [nut, sleeve] = [sleeveNut(axis), sleeveOf(axis)];
     const isOff = nut !== null && events.has(`take:${nut.id}`);
@@ -88,6 +91,7 @@ function reach(unit: Unit, renewed: ReadonlySet<string>, sites: readonly string[
     events,
     apart: apartBy(assembly, moves),
     together: togetherBy(assembly, moves),
+    noWay,
     stations,
     renewed,
     moved: new Set([...axesWith(stations), ...opened]),

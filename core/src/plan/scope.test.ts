@@ -1,28 +1,17 @@
-import { EMPTY_JOB, foldJob, type JobEvent, type JobScope, type JobStart } from '../job/index.ts';
-import { at, HALVES, madeUnit, PINION, RINGED } from '../assembly/tests/madeUnit.ts';
+import { EMPTY_JOB, type JobStart } from '../job/index.ts';
+import { at, HALVES, madeUnit, PINION, RINGED, SHUT_IN } from '../assembly/tests/madeUnit.ts';
 import { unitFromTemplate, type Unit, type UnitTemplate } from '../unit/index.ts';
 import { compilePlan } from './compilePlan.ts';
+import { opened } from './tests/opened.ts';
 import { wayTo, isRenewable } from './wayTo.ts';
 
 const end = { designation: null, family: null, dimensions: { bore: 30, outside: 62, width: 16 } };
 const templated = (name: UnitTemplate): Unit =>
   unitFromTemplate(name, { name, left: end, right: end, span: 60 });
-const opened = (unit: Unit, scope: JobScope, start: JobStart, ...ids: readonly string[]) => {
-  const renew = ids.map((stationId) => ({ stationId }));
-  return foldJob([
-    {
-      id: 'o',
-      seq: 1,
-      type: 'JobOpened',
-      version: 1,
-      at: '',
-      by: 'ann',
-      data: { unit, reason: '', scope, start, ...(renew.length === 0 ? {} : { renew }) },
-    } as const satisfies JobEvent,
-  ]);
-};
 const idsOf = (unit: Unit, start: JobStart, ...renew: readonly string[]) =>
-  compilePlan(opened(unit, 'renew', start, ...renew)).steps.map(({ id }) => id);
+  compilePlan(
+    opened(unit, { scope: 'renew', start, renew: renew.map((stationId) => ({ stationId })) }),
+  ).steps.map(({ id }) => id);
 
 describe('a job to renew something', () => {
   test('should be eight steps for an outer seal, from the oil to the oil', () => {
@@ -114,7 +103,7 @@ describe('a job to renew something', () => {
   });
 
   test('should have every step of an overhaul but what was done before, where all of it is wanted', () => {
-    const all = (start: JobStart) => compilePlan(opened(RINGED, 'overhaul', start)).steps;
+    const all = (start: JobStart) => compilePlan(opened(RINGED, { start })).steps;
     expect(all('running').length).toBeGreaterThan(all('drained').length);
     expect(all('bare').some(({ phase, rule }) => phase === 'strip' && rule !== 'recordPack')).toBe(
       false,
@@ -122,15 +111,7 @@ describe('a job to renew something', () => {
   });
 
   test('should name two things that are in each other’s way as they are described', () => {
-    const shut = madeUnit({ case: 'case', shaft: 'shaft' }, [
-      at(['step', 'shaftStep', 'shaft'], [0, 60], [0, 20]),
-      at(['big', 'shaftStep', 'shaft'], [10, 20], [0, 80]),
-      at(['wide', 'shaftStep', 'shaft'], [40, 50], [0, 80]),
-      at(['lip', 'seal', 'case'], [24, 32], [20, 40], { wayIn: 'left' }),
-      at(['wall-l', 'housing', 'case'], [0, 8], [21, 100]),
-      at(['wall-r', 'housing', 'case'], [52, 60], [21, 100]),
-    ]);
-    expect(wayTo(shut, 'running', ['lip']).noWay).toEqual([{ moving: 'lip', by: 'shaft' }]);
+    expect(wayTo(SHUT_IN, 'running', ['lip']).noWay).toEqual([{ moving: 'lip', by: 'shaft' }]);
   });
 
   test('should renew only what comes out by itself', () => {

@@ -1,14 +1,8 @@
-import {
-  assemblyOf,
-  builtState,
-  clear,
-  eventsOfStation,
-  subjectOf,
-  type EventKey,
-} from '../assembly/index.ts';
+import { assemblyOf, eventsOfStation } from '../assembly/index.ts';
 import { EMPTY_JOB, type JobStart } from '../job/index.ts';
 import type { Unit } from '../unit/index.ts';
 import { compilePlan } from './compilePlan.ts';
+import { nameOfEvent } from './nameOfEvent.ts';
 import { reachedBy } from './reached.ts';
 
 /** What renewing something takes. */
@@ -29,21 +23,20 @@ export interface WayTo {
  */
 export function wayTo(unit: Unit, start: JobStart, renew: readonly string[]): WayTo {
   const assembly = assemblyOf(unit);
-  const { events, renewed } = reachedBy(unit, renew);
+  const { events, renewed, noWay } = reachedBy(unit, renew);
   const wanted = [...renewed].flatMap((id) => eventsOfStation(assembly, id));
-  const { noWay } = clear(assembly, builtState(assembly), wanted);
   const sheet = { ...EMPTY_JOB.sheet, scope: 'renew' as const, start, renew };
   const onTheWay = [...events]
     .filter((event) => !wanted.includes(event))
-    .map((event) => nameOf(unit, event));
+    .map((event) => nameOfEvent(unit, event));
   return {
     onTheWay: [...new Set(onTheWay)],
     alsoRenewed: [...renewed]
       .filter((id) => !renew.includes(id))
-      .map((id) => nameOf(unit, `take:${id}`)),
+      .map((id) => nameOfEvent(unit, `take:${id}`)),
     noWay: noWay.map(({ moving, by }) => ({
-      moving: nameOf(unit, `take:${moving}`),
-      by: nameOf(unit, `take:${by}`),
+      moving: nameOfEvent(unit, `take:${moving}`),
+      by: nameOfEvent(unit, `take:${by}`),
     })),
     steps: compilePlan({ ...EMPTY_JOB, unit, sheet }).steps.length,
   };
@@ -52,10 +45,3 @@ export function wayTo(unit: Unit, start: JobStart, renew: readonly string[]): Wa
 /** Whether a station can be renewed: what is one with its part comes and goes with that. */
 export const isRenewable = (unit: Unit, stationId: string): boolean =>
   eventsOfStation(assemblyOf(unit), stationId).length > 0;
-
-/** What an event is about, by its name. */
-function nameOf(unit: Unit, event: EventKey): string {
-  const id = subjectOf(event).replace(/:(?:cup|cone)$/u, '');
-  const stations = unit.axes.flatMap((axis) => axis.stations);
-  return [...unit.parts, ...stations].find((one) => one.id === id)?.name ?? id;
-}

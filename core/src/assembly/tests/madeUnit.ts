@@ -88,3 +88,13 @@ export const HALVES = madeUnit({ left: 'caseHalf', right: 'caseHalf', crank: 'sh
   at(['seal-left', 'seal', 'left'], [-14, -7], [30, 50], { wayIn: 'right' }),
   at(['bolts', 'bolts', 'right'], [20, 40], [120, 130], { count: 8, pattern: 'pan' }),
 ]);
+
+/** A lip between two shoulders of a shaft that is itself between two walls. */
+export const SHUT_IN = madeUnit({ case: 'case', shaft: 'shaft' }, [
+  at(['step', 'shaftStep', 'shaft'], [0, 60], [0, 20]),
+  at(['big', 'shaftStep', 'shaft'], [10, 20], [0, 80]),
+  at(['wide', 'shaftStep', 'shaft'], [40, 50], [0, 80]),
+  at(['lip', 'seal', 'case'], [24, 32], [20, 40], { wayIn: 'left' }),
+  at(['wall-l', 'housing', 'case'], [0, 8], [21, 100]),
+  at(['wall-r', 'housing', 'case'], [52, 60], [21, 100]),
+]);

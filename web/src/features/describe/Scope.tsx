@@ -94,7 +94,8 @@ function Taken({ names, way }: { readonly names: readonly string[]; readonly way
       {onTheWay.length > 0 && <p className="m-0">Off on the way: {onTheWay.join(', ')}.</p>}
       {noWay.map(({ moving, by }) => (
         <p key={`${moving} ${by}`} role="alert" className="m-0 font-semibold">
-          As described there is no way out: {moving} and {by} are in each other’s way.
+          As described there is no way out: {moving} and {by} are in each other’s way. A size or a
+          way in is wrong, or the case has an opening that is not described.
         </p>
       ))}
       <p className="m-0">{steps} steps.</p>
