@@ -34,7 +34,7 @@ export const CLAMP_RULES: readonly Rule[] = [
     form: 'tick',
     when: ({ axis }) => clampingNuts(axis).length > 0,
     title: (subject) => `Draw the nut down for measuring, ${nameOf(subject)}`,
-    how: 'To its torque, the shaft turned meanwhile, the shaft held. Its lock stays open: it comes off again.',
+    how: 'To its torque, the shaft held against it; turned between the pulls, so that the rollers settle. Its lock stays open: it is turned again.',
     reason: 'Play is measured with the rings clamped as they will be.',
     numbers: (subject) => {
       const all = clampingNuts(subject.axis).map((station) =>
