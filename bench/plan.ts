@@ -10,7 +10,7 @@ import type { Axis, Station, Unit } from '@wendaxis/core/unit';
  * middle of a job, against the time of structuredClone of the same state.
  */
 const RUNS = 41;
-const WARM = 5;
+const WARM = 60;
 const unit = fortyStations();
 const log: JobEvent[] = [];
 function add(type: string, data: object): void {

@@ -32,13 +32,7 @@ export function compilePlan(state: JobState): Plan {
   const drafts = draftSteps(state, state.unit);
   const order = planOrder(drafts);
   const ids = new Set(order.map(({ draft }) => draft.id));
-  const steps = order.map(({ draft, after }) =>
-    draftedStep(
-      draft,
-      after.map(({ id }) => id),
-      after.filter(({ behind }) => behind === null).map(({ id }) => id),
-    ),
-  );
+  const steps = order.map(({ draft, after, waitsFor }) => draftedStep(draft, after, waitsFor));
   return {
     steps,
     next: steps.find(({ status }) => status === 'ready' || status === 'missing') ?? null,

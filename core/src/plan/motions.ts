@@ -6,9 +6,10 @@ import {
   type EventKey,
   type Order,
 } from '../assembly/index.ts';
+import { oncePerObject } from '../memo/index.ts';
 import { buildOf, dressedWith, shaftsOf } from './buildEvents.ts';
 import { orderFor, orderOfBuild } from './orderOfBuild.ts';
-import type { Subject } from './rule.ts';
+import { thingOf, type Subject } from './rule.ts';
 import type { RuleId } from './ruleIds.ts';
 import { comesAsOne } from './rules/seated.ts';
 import { sleeveNut } from './sleeves.ts';
@@ -104,15 +105,28 @@ const MOTIONS = {
   fitSeal: into(ofStation),
 } as const satisfies Partial<Readonly<Record<RuleId, Row<'station'> | Row<'part'> | Row<'axis'>>>>;
 
+/** Motions of an order by what is moved and by rule: they follow from the unit and the order alone. */
+const motionsIn = oncePerObject((_: Order) => new Map<object, Map<RuleId, Motion | null>>());
+
 /** What the step of a rule moves; null where it moves nothing. */
 export function motionOf(rule: RuleId, subject: Subject): Motion | null {
   const row = (MOTIONS as Partial<Record<RuleId, Row<Subject['about']>>>)[rule];
   if (row === undefined) return null;
+  const order = orderFor(subject, row.to);
+  const known = motionsIn(order);
+  const thing = thingOf(subject);
+  const ofThing = known.get(thing) ?? new Map<RuleId, Motion | null>();
+  known.set(thing, ofThing);
+  const motion = ofThing.get(rule) ?? motionBy(row, order, subject);
+  ofThing.set(rule, motion);
+  return motion;
+}
+
+function motionBy(row: Row<Subject['about']>, order: Order, subject: Subject): Motion | null {
   const assembly = assemblyOf(subject.unit);
   const events = row.events(subject as never, assembly);
   if (events.length === 0) return null;
   const main = (row.main as typeof row.events | undefined)?.(subject as never, assembly) ?? events;
-  const order = orderFor(subject, row.to);
   return {
     to: row.to,
     events,

@@ -1,11 +1,13 @@
 import type { Draft } from './draftSteps.ts';
+import { NumberSet } from './numberSet.ts';
 import { placeOf, type After } from './rule.ts';
 import type { RuleId } from './ruleIds.ts';
 
-/** A step in its place, with the steps that it comes after, in plan order, each once. */
+/** A step in its place, with the ids of the steps that it comes after, and of those that are still open, in plan order. */
 export interface Placed {
   readonly draft: Draft;
-  readonly after: readonly Draft[];
+  readonly after: readonly string[];
+  readonly waitsFor: readonly string[];
 }
 
 /**
@@ -15,138 +17,141 @@ export interface Placed {
 export function planOrder(drafts: readonly Draft[]): readonly Placed[] {
   const sorted = drafts.toSorted(byKey);
   const edges = edgesOf(sorted);
-  const order = ordered(sorted, edges);
-  const place = new Map(order.map((draft, index) => [draft, index]));
-  return order.map((draft, own) => {
-    const places = new Set<number>();
-    for (const group of [edges.hard.get(draft)!, ...edges.soft.get(draft)!])
-      for (const other of group) {
-        const at = place.get(other)!;
-        if (at < own) places.add(at);
-      }
-    return { draft, after: [...places].toSorted((a, b) => a - b).map((at) => order[at]!) };
+  const order = ordered(edges);
+  const inPlace = order.map((rank) => sorted[rank]!);
+  const place: number[] = [];
+  order.forEach((rank, at) => (place[rank] = at));
+  return inPlace.map((draft, own) => {
+    const before = new NumberSet(sorted.length);
+    for (const other of edges.all[order[own]!]!) if (place[other]! < own) before.add(place[other]!);
+    const after: string[] = [];
+    const waitsFor: string[] = [];
+    for (const at of before.values()) {
+      const { id, behind } = inPlace[at]!;
+      after.push(id);
+      if (behind === null) waitsFor.push(id);
+    }
+    return { draft, after, waitsFor };
   });
 }
 
-/** What each step comes after: as physics and its own station demand, and, in groups, as its rule says besides. */
+/** What each step comes after, by their ranks by key. */
 interface Edges {
-  readonly hard: ReadonlyMap<Draft, readonly Draft[]>;
-  readonly soft: ReadonlyMap<Draft, readonly (readonly Draft[])[]>;
+  /** As physics and its own station demand. */
+  readonly hard: readonly (readonly number[])[];
+  /** And as its rule says besides; each once, lowest first. */
+  readonly all: readonly (readonly number[])[];
 }
 
 function edgesOf(drafts: readonly Draft[]): Edges {
   const physical = physicalEdges(drafts);
-  const places = new Map(drafts.map((draft) => [draft, placeOf(draft.subject)]));
-  const found = byRelation(drafts, places);
-  const related = (draft: Draft, isOwn: boolean): readonly (readonly Draft[])[] => {
-    const place = places.get(draft)!;
-    return (draft.rule.after ?? []).flatMap(({ rule, of, when }) => {
-      if ((of === 'station') !== isOwn || when?.(draft.subject) === false) return [];
-      const key = keyOf(rule, place, of);
-      const others = key === null ? undefined : found.get(key);
-      return others === undefined ? [] : [others];
-    });
-  };
-  const hard = new Map<Draft, readonly Draft[]>();
-  const soft = new Map<Draft, readonly (readonly Draft[])[]>();
-  for (const draft of drafts) {
-    const shutIn = physical.get(draft) ?? [];
-    hard.set(draft, [
-      ...shutIn.filter((other) => isEarlier(other, draft)),
-      ...related(draft, true).flat(),
-    ]);
-    soft.set(draft, [shutIn, ...related(draft, false)]);
-  }
-  return { hard, soft };
+  const places = drafts.map(({ subject }) => placeOf(subject));
+  const found = relatedSteps(drafts, places);
+  const hard: number[][] = [];
+  const all: (readonly number[])[] = [];
+  drafts.forEach((draft, rank) => {
+    const shutIn = physical[rank]!;
+    const demanded = shutIn.filter(
+      (other) => other !== rank && drafts[other]!.motion!.at < draft.motion!.at, // of two that shut each other in, by where they stand
+    );
+    const before = new NumberSet(drafts.length);
+    shutIn.forEach((other) => before.add(other));
+    for (const { rule, of, when } of draft.rule.after ?? []) {
+      if (when?.(draft.subject) === false) continue;
+      const others = found.get(rule)?.[of].get(relationOf[of](places[rank]!)) ?? [];
+      others.forEach((other) => before.add(other));
+      if (of === 'station') demanded.push(...others);
+    }
+    hard.push(demanded);
+    all.push(before.values());
+  });
+  return { hard, all };
 }
 
 /** What has to be out of the way before something comes out, and what has to be in before something shuts it in. */
-function physicalEdges(drafts: readonly Draft[]): ReadonlyMap<Draft, readonly Draft[]> {
-  const moving = drafts.filter(({ motion }) => motion !== null);
-  const byEvent = new Map<string, Draft[]>();
-  for (const draft of moving)
-    for (const event of draft.motion!.events) {
-      const key = `${draft.motion!.to} ${event}`;
-      byEvent.set(key, [...(byEvent.get(key) ?? []), draft]);
+function physicalEdges(drafts: readonly Draft[]): readonly (readonly number[])[] {
+  const movedBy = { out: new Map<string, number[]>(), in: new Map<string, number[]>() };
+  drafts.forEach(({ motion }, rank) => {
+    for (const event of motion?.events ?? []) {
+      const same = movedBy[motion!.to].get(event);
+      if (same === undefined) movedBy[motion!.to].set(event, [rank]);
+      else same.push(rank);
     }
-  return new Map(
-    moving.map((draft) => {
-      const { to, before } = draft.motion!;
-      return [draft, [...before].flatMap((event) => byEvent.get(`${to} ${event}`) ?? [])];
-    }),
+  });
+  return drafts.map(({ motion }) =>
+    motion === null
+      ? []
+      : [...motion.before].flatMap((event) => movedBy[motion.to].get(event) ?? []),
   );
 }
 
-/** A step that moves several things may have to come before and after another: where it stands decides. */
-const isEarlier = (a: Draft, b: Draft): boolean => a !== b && a.motion!.at < b.motion!.at;
-
 type Place = ReturnType<typeof placeOf>;
+type Related = Readonly<Record<After['of'], Map<string | null, number[]>>>;
+
+/** What steps have in common that are related; null where a step has no such relation. */
+const relationOf = {
+  all: () => '',
+  station: ({ stationId }: Place) => stationId,
+  part: ({ partId }: Place) => partId,
+  axis: ({ axisId }: Place) => axisId,
+} as const satisfies Readonly<Record<After['of'], (place: Place) => string | null>>;
+const RELATIONS = Object.keys(relationOf) as After['of'][];
 
 /** The steps of each rule, by what they can be asked for. */
-function byRelation(
+function relatedSteps(
   drafts: readonly Draft[],
-  places: ReadonlyMap<Draft, Place>,
-): ReadonlyMap<string, readonly Draft[]> {
-  const found = new Map<string, Draft[]>();
-  for (const draft of drafts)
+  places: readonly Place[],
+): ReadonlyMap<RuleId, Related> {
+  const found = new Map<RuleId, Related>();
+  drafts.forEach(({ rule }, rank) => {
+    const same = found.get(rule.id) ?? {
+      all: new Map(),
+      station: new Map(),
+      part: new Map(),
+      axis: new Map(),
+    };
+    found.set(rule.id, same);
     for (const of of RELATIONS) {
-      const key = keyOf(draft.rule.id, places.get(draft)!, of);
-      if (key === null) continue;
-      const same = found.get(key);
-      if (same === undefined) found.set(key, [draft]);
-      else same.push(draft);
+      const common = relationOf[of](places[rank]!);
+      if (common === null) continue;
+      const ranks = same[of].get(common);
+      if (ranks === undefined) same[of].set(common, [rank]);
+      else ranks.push(rank);
     }
+  });
   return found;
 }
 
-const RELATIONS: readonly After['of'][] = ['all', 'station', 'part', 'axis'];
-
-/** Steps of a rule that are related to a subject have the same key; null where the subject has no such relation. */
-function keyOf(rule: RuleId, { axisId, stationId, partId }: Place, of: After['of']): string | null {
-  if (of === 'all') return rule;
-  const id = of === 'axis' ? axisId : of === 'station' ? stationId : partId;
-  return id === null ? null : `${rule} ${of} ${id}`;
-}
-
-function ordered(sorted: readonly Draft[], { hard, soft }: Edges): readonly Draft[] {
-  const rank = new Map(sorted.map((draft, at) => [draft, at]));
-  const placed = new Set<Draft>();
-  const open = new Set<Draft>();
-  const order: Draft[] = [];
+/** Each step by its rank, behind all that is demanded, and behind what is asked for where nothing demands the contrary. */
+function ordered({ hard, all }: Edges): readonly number[] {
+  const placed = new NumberSet(hard.length);
+  const open = new NumberSet(hard.length);
+  const order: number[] = [];
   const demands = reachBy(hard);
-  const waiting = (groups: readonly (readonly Draft[])[]): readonly Draft[] => {
-    const left = new Set<Draft>();
-    for (const group of groups) for (const other of group) if (!placed.has(other)) left.add(other);
-    return [...left].toSorted((a, b) => rank.get(a)! - rank.get(b)!);
+  const visit = (rank: number): void => {
+    if (placed.has(rank) || open.has(rank)) return;
+    open.add(rank);
+    hard[rank]!.toSorted((a, b) => a - b).forEach(visit);
+    for (const other of all[rank]!)
+      if (!placed.has(other) && !demands(other).meets(open)) visit(other);
+    open.delete(rank);
+    placed.add(rank);
+    order.push(rank);
   };
-  const visit = (draft: Draft): void => {
-    if (placed.has(draft) || open.has(draft)) return;
-    open.add(draft);
-    waiting([hard.get(draft)!]).forEach(visit);
-    for (const other of waiting(soft.get(draft)!)) {
-      if (placed.has(other)) continue;
-      const demanded = demands(other);
-      if (![...open].some((one) => demanded.has(one))) visit(other);
-    }
-    open.delete(draft);
-    placed.add(draft);
-    order.push(draft);
-  };
-  sorted.forEach(visit);
+  hard.forEach((_, rank) => visit(rank));
   return order;
 }
 
 /** Everything that a step comes after by some edges, near and far. */
-function reachBy(edges: ReadonlyMap<Draft, readonly Draft[]>) {
-  const known = new Map<Draft, ReadonlySet<Draft>>();
-  const reach = (draft: Draft): ReadonlySet<Draft> => {
-    const before = known.get(draft);
-    if (before !== undefined) return before;
-    const all = new Set<Draft>();
-    known.set(draft, all);
-    for (const other of edges.get(draft)!) {
+function reachBy(edges: readonly (readonly number[])[]): (rank: number) => NumberSet {
+  const known: NumberSet[] = [];
+  const reach = (rank: number): NumberSet => {
+    if (known[rank] !== undefined) return known[rank];
+    const all = new NumberSet(edges.length);
+    known[rank] = all;
+    for (const other of edges[rank]!) {
       all.add(other);
-      reach(other).forEach((one) => all.add(one));
+      all.addAll(reach(other));
     }
     return all;
   };

@@ -210,12 +210,18 @@ export function seatDropIn(
   });
 }
 
+/** Stations whose outer ring is tight, by the part that it is in. */
+const outerSeats = oncePerObject(({ axes }: Unit): ReadonlyMap<string, readonly Station[]> => {
+  const seats = new Map<string, Station[]>();
+  for (const station of axes.flatMap(({ stations }) => stations))
+    if (isTight(station, 'outer'))
+      seats.set(station.partId, [...(seats.get(station.partId) ?? []), station]);
+  return seats;
+});
+
 /** Stations of a part whose outer ring is tight in it. */
-export function outerSeatsIn(unit: Unit, partId: string): readonly Station[] {
-  return unit.axes
-    .flatMap(({ stations }) => stations)
-    .filter((station) => station.partId === partId && isTight(station, 'outer'));
-}
+export const outerSeatsIn = (unit: Unit, partId: string): readonly Station[] =>
+  outerSeats(unit).get(partId) ?? [];
 
 /** Whether a bearing has seals or shields with grease, by its designation. */
 export const isSealed = oncePerObject(({ designation }: Station): boolean => {
