@@ -175,10 +175,11 @@ function bestRemedy(
   return best?.freed ?? null;
 }
 
-/** How much work an event is against undoing a nut. A rule of this program. */
+/** How much work an event is against undoing a nut: a ring that is tight in a part wants heat again. A rule of this program. */
 function costOf({ bodies, shafts }: Assembly, event: EventKey): number {
   const id = subjectOf(event);
   if (event.startsWith('part:') || shafts.includes(id)) return 2;
   const body = bodies.find((one) => one.id === id);
-  return body !== undefined && STATION_KIND_TABLE[body.station.kind].bearing !== null ? 2 : 1;
+  if (body === undefined || STATION_KIND_TABLE[body.station.kind].bearing === null) return 1;
+  return body.hold === 'fixed' && !shafts.includes(body.host) ? 3 : 2;
 }

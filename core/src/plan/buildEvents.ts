@@ -46,7 +46,7 @@ export function buildOf(unit: Unit, axis: Axis, { places }: Order): Build {
   const known = events.filter((event) => shafts.includes(event)).map(at);
   const start = known.length > 0 ? Math.max(...known) : Math.min(...events.map(at));
   const fitted = own
-    .filter((body) => isFitted(body) && !laid.includes(body))
+    .filter((body) => hasOwnStep(body) && !laid.includes(body))
     .map((body) => places.get(takes(body)) ?? -1)
     .filter((place) => place > start);
   const until = Math.min(...fitted, Infinity);
@@ -60,6 +60,9 @@ const takes = ({ id }: Body): EventKey => `take:${id}`;
 /** What has a step of its own in which it is fitted. */
 const isFitted = ({ station }: Body): boolean =>
   STATION_KIND_TABLE[station.kind].bearing === 'rolling';
+
+/** What goes in at a step of its own on the way: a ring, or a pack that sets something else. */
+const hasOwnStep = (body: Body): boolean => isFitted(body) || body.station.kind === 'shimSite';
 
 /** What is laid in without a step of its own. */
 const LAID_IN: ReadonlySet<StationKind> = new Set([

@@ -51,8 +51,11 @@ function edgesOf(drafts: readonly Draft[]): Edges {
   const all: (readonly number[])[] = [];
   drafts.forEach((draft, rank) => {
     const shutIn = physical[rank]!;
+    // A step that moves several things may have to come before and after another: where it stands decides.
     const demanded = shutIn.filter(
-      (other) => other !== rank && drafts[other]!.motion!.at < draft.motion!.at, // of two that shut each other in, by where they stand
+      (other) =>
+        other !== rank &&
+        (drafts[other]!.motion!.at < draft.motion!.at || !physical[other]!.includes(rank)),
     );
     const before = new NumberSet(drafts.length);
     shutIn.forEach((other) => before.add(other));
