@@ -7,7 +7,7 @@ test('an engine case from book-in to the decided bearing: described, stripped, m
   workshop,
 }) => {
   test.setTimeout(120_000);
-  const heading = (name: string | RegExp) => page.getByRole('heading', { name, level: 1 });
+  const heading = (name: string | RegExp) => page.getByRole('heading', { name });
   await page.goto(workshop.address);
   await expect(heading('On the bench')).toBeVisible();
   await page.keyboard.press('b');

@@ -31,36 +31,39 @@ export async function workTo(
     const state = foldJob(events);
     const { next } = compilePlan(state);
     if (next === null || until(next)) return state;
-    const answers = answerStep(state, next, habits, () => randomUUID());
-    const at = new Date().toISOString();
-    const batch = answers.map((one) => ({ ...one, id: randomUUID(), version: 1, at, by: 'runa' }));
-    const answer = await page.request.post(path, { data: { events: batch } });
-    expect(answer.status(), `${next.id}: ${await answer.text()}`).toBe(201);
+    await postAll(
+      page,
+      address,
+      jobId,
+      answerStep(state, next, habits, () => randomUUID()),
+    );
   }
   throw new Error('never came to the step');
 }
 
-/** Record one event of a job through the server, as another bench would. */
-export async function recordIn(
+/** Record things of a job through the server, together, as another bench would. */
+export async function postAll(
+  page: Page,
+  address: string,
+  jobId: string,
+  recorded: readonly { readonly type: string; readonly data: object }[],
+): Promise<void> {
+  const at = new Date().toISOString();
+  const events = recorded.map((one) => ({ ...one, id: randomUUID(), version: 1, at, by: 'runa' }));
+  const answer = await page.request.post(`${address}api/jobs/${jobId}/events`, {
+    data: { events },
+  });
+  expect(answer.status(), await answer.text()).toBe(201);
+}
+
+/** Record one event of a job through the server. */
+export const recordIn = (
   page: Page,
   address: string,
   jobId: string,
   type: string,
   data: object,
-): Promise<void> {
-  const event = {
-    id: randomUUID(),
-    type,
-    version: 1,
-    at: new Date().toISOString(),
-    by: 'runa',
-    data,
-  };
-  const answer = await page.request.post(`${address}api/jobs/${jobId}/events`, {
-    data: { events: [event] },
-  });
-  expect(answer.status(), await answer.text()).toBe(201);
-}
+): Promise<void> => postAll(page, address, jobId, [{ type, data }]);
 
 /** Book a unit in through the server, for practice: its instruments are stand-ins. Returns the job's id. */
 export async function bookIn(

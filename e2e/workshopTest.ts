@@ -82,20 +82,28 @@ export async function typeReadings(page: Page, readings: readonly string[]): Pro
 /** Readings of a run that proves too much play on the Sill: three cycles of 0.26 mm. */
 export const TOO_MUCH_PLAY = ['0', '0.26', '0', '0', '0.26', '0', '0', '0.26', '0'] as const;
 
+/** The step that is on screen: the open row of a round, else what the page is about. */
+export async function stepOnScreen(page: Page): Promise<string> {
+  const row = page.getByTestId('open-row');
+  const title1 = page.getByRole('heading', { level: 1 });
+  await expect(row.or(title1).first()).toBeVisible();
+  return (await row.isVisible()) ? row.innerText() : title1.innerText();
+}
+
 /** Tick off what the plan says next, step after step, until a heading is on screen. */
 export async function tickUntil(page: Page, heading: string): Promise<void> {
-  const target = page.getByRole('heading', { name: heading, level: 1 });
+  const target = page.getByRole('heading', { name: heading });
   const onward = page.getByRole('button', { name: /^(Do it|Done)/ });
   for (let turn = 0; turn < 60; turn += 1) {
     await expect(target.or(onward).first()).toBeVisible();
     if (await target.isVisible()) return;
-    const title = await page.getByRole('heading', { level: 1 }).innerText();
+    const title = await stepOnScreen(page);
     if ((await onward.innerText()).startsWith('Do it')) {
       await onward.click();
       await expect(page).toHaveURL(/\/step\//);
     } else {
       await onward.click();
-      await expect(page.getByRole('heading', { level: 1 })).not.toHaveText(title);
+      await expect.poll(() => stepOnScreen(page)).not.toBe(title);
     }
   }
   throw new Error(`never came to ${heading}`);

@@ -1,4 +1,4 @@
-import type { PartKind, StationKind } from '../unit/index.ts';
+import type { PartKind, Station, StationKind } from '../unit/index.ts';
 
 /** What becomes of a part after inspection. */
 export const VERDICTS = ['reuse', 'repair', 'replace'] as const;
@@ -215,8 +215,18 @@ const FINDINGS_OF: Readonly<Partial<Record<StationKind, readonly FindingId[]>>> 
   shaftStep: ['sound', 'cracked', 'trackGrooved', 'spunOnJournal'],
 };
 
-/** What may be found on a kind of station. */
-export const findingsOf = (kind: StationKind): readonly FindingId[] => FINDINGS_OF[kind] ?? USUAL;
+/** What is used once is not found sound: a sleeve that was crushed, a nut whose thread holds by its own grip. */
+const isUsedUp = ({ spacerType, lock }: Pick<Station, 'spacerType' | 'lock'>): boolean =>
+  spacerType === 'collapsible' || lock === 'selfLocking';
+
+/** What may be found on a station; first what is found where nothing is wrong. */
+export function findingsOf(
+  station: Pick<Station, 'kind' | 'spacerType' | 'lock'>,
+): readonly FindingId[] {
+  const findings = FINDINGS_OF[station.kind] ?? USUAL;
+  if (!isUsedUp(station)) return findings;
+  return ['onceOnly', ...findings.filter((id) => id !== 'sound' && id !== 'onceOnly')];
+}
 
 /** What may be found on a part as a whole. */
 export const PART_FINDINGS: Readonly<Record<PartKind, readonly FindingId[]>> = {

@@ -69,7 +69,12 @@ describe('a bolt', () => {
 
 describe('findings', () => {
   test('should be possible for every kind of station and part', () => {
-    for (const kind of STATION_KINDS) expect(findingsOf(kind).length).toBeGreaterThan(0);
+    for (const kind of STATION_KINDS) expect(findingsOf({ kind }).length).toBeGreaterThan(0);
+    expect(findingsOf({ kind: 'spacer', spacerType: 'collapsible' })).toEqual([
+      'onceOnly',
+      'faceWorn',
+    ]);
+    expect(findingsOf({ kind: 'nut', lock: 'selfLocking' })).not.toContain('sound');
     for (const kind of PART_KINDS) expect(PART_FINDINGS[kind].length).toBeGreaterThan(1);
   });
 

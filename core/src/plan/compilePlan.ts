@@ -2,11 +2,14 @@ import type { JobState } from '../job/index.ts';
 import { draftedStep } from './draftedStep.ts';
 import { draftSteps } from './draftSteps.ts';
 import { planOrder } from './planOrder.ts';
+import { screensOf, type Screen } from './rounds.ts';
 import type { Missing, Step } from './step.ts';
 
 /** The build plan: every step in an order that can be worked, with what is still missing. */
 export interface Plan {
   readonly steps: readonly Step[];
+  /** Its steps by what is done on one screen, in the same order. */
+  readonly screens: readonly Screen[];
   /** The first step that can be done now; null when everything is behind. */
   readonly next: Step | null;
   readonly behind: number;
@@ -16,7 +19,14 @@ export interface Plan {
 }
 
 /** The plan of a job without a unit. */
-export const NO_PLAN: Plan = { steps: [], next: null, behind: 0, missing: [], noLonger: [] };
+export const NO_PLAN: Plan = {
+  steps: [],
+  screens: [],
+  next: null,
+  behind: 0,
+  missing: [],
+  noLonger: [],
+};
 
 /**
  * Compile a job's unit and everything recorded of it into the build plan.
@@ -35,6 +45,7 @@ export function compilePlan(state: JobState): Plan {
   const steps = order.map(({ draft, after, waitsFor }) => draftedStep(draft, after, waitsFor));
   return {
     steps,
+    screens: screensOf(steps),
     next: steps.find(({ status }) => status === 'ready' || status === 'missing') ?? null,
     behind: steps.filter(({ status }) => status === 'done' || status === 'setAside').length,
     missing: distinct(

@@ -10,7 +10,10 @@ export {
   USUAL_MOST_PIECES,
 } from './packQuestion.ts';
 export { readJob, readState, type JobReading, type Unreadable } from './readJob.ts';
+export { ROUNDS, type Round, type RoundId, type Screen } from './rounds.ts';
+export { soundAnswer, soundAnswers, type SoundAnswer } from './soundAnswers.ts';
 export { STAGES_OF, type Stage } from './stages.ts';
+export { possibleFindings } from './possibleFindings.ts';
 export { PHASE_NAMES, PHASES, type Phase } from './phases.ts';
 export { judgedFigures, type JudgedFigure } from './judgedFigures.ts';
 export {

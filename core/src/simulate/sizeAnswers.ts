@@ -1,15 +1,8 @@
-import {
-  FINDINGS,
-  findingsOf,
-  PART_FINDINGS,
-  placesFor,
-  type SizeFeature,
-  type Finding,
-} from '../inspect/index.ts';
+import { FINDINGS, placesFor, type SizeFeature, type Finding } from '../inspect/index.ts';
 import type { JobState } from '../job/index.ts';
 import type { Instrument } from '../measure/index.ts';
-import { expectedDepth, nominalOf, type Step } from '../plan/index.ts';
-import { findStation, type Station } from '../unit/index.ts';
+import { expectedDepth, nominalOf, type Step, possibleFindings } from '../plan/index.ts';
+import { type Station } from '../unit/index.ts';
 import type { Recorded, WorkHabits } from './recorded.ts';
 import { round } from './torqueAnswers.ts';
 
@@ -35,11 +28,7 @@ export function inspected(
   chosen: WorkHabits['findings'],
 ): readonly Recorded[] {
   const targetId = step.stationId ?? step.partId!;
-  const possible =
-    step.stationId === null
-      ? PART_FINDINGS[state.unit!.parts.find(({ id }) => id === targetId)!.kind]
-      : findingsOf(findStation(state.unit!, targetId)!.station.kind);
-  const finding = chosen?.[targetId] ?? possible[0]!;
+  const finding = chosen?.[targetId] ?? possibleFindings(state.unit!, step)[0]!;
   const row: Finding = FINDINGS[finding];
   return [
     { type: 'FindingRecorded', data: { targetId, findings: [finding], note: '' } },

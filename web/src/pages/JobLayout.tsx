@@ -46,14 +46,14 @@ export function JobLayout() {
           </Link>
           {job.state.sheet.practice && <PracticeSign small />}
         </div>
-        <div className="min-w-[24rem] flex-1">
+        <div className="min-w-[min(24rem,100%)] flex-1">
           <JobLine
             scope={job.state.sheet.scope}
             stage={job.stage}
             done={job.state.sheet.finished !== null}
           />
         </div>
-        <nav className="flex items-center gap-2" aria-label="Job">
+        <nav className="flex flex-wrap items-center gap-2" aria-label="Job">
           {JOB_PAGES.map(([path, words]) => (
             <NavLink
               key={path}

@@ -86,7 +86,7 @@ function ShellKeys({
   theme,
 }: ShellKeysProps) {
   return (
-    <div className="ml-auto flex items-center gap-3">
+    <div className="ml-auto flex flex-wrap items-center justify-end gap-3">
       <ReachSign />
       <PersonMenu />
       <Button

@@ -1,3 +1,4 @@
+import type { InspectionVerdict } from '@wendaxis/core/inspect';
 import type { StationState, StepStatus } from '@wendaxis/core/plan';
 
 /** How a station stands, in a word. */
@@ -18,4 +19,11 @@ export const STEP_STATUS_WORDS: Readonly<Record<StepStatus, string>> = {
   ready: 'Ready',
   missing: 'Lacks a figure',
   waiting: 'Waits',
+};
+
+/** What was decided on a part, in a word. */
+export const INSPECTION_WORDS: Readonly<Record<InspectionVerdict, string>> = {
+  reuse: 'Reuse',
+  repair: 'Repair',
+  replace: 'Replace',
 };

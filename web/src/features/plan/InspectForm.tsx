@@ -10,21 +10,28 @@ import {
   type RepairId,
 } from '@wendaxis/core/inspect';
 import type { JobState } from '@wendaxis/core/job';
-import { measuredSuggestions, type Step } from '@wendaxis/core/plan';
+import { measuredSuggestions, possibleFindings, type Step } from '@wendaxis/core/plan';
 import { findStation } from '@wendaxis/core/unit';
 
 import { record } from '../../stores/jobSync.ts';
 import { Button, Key } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/Choice.tsx';
 import { useShortcut } from '../../ui/useShortcut.ts';
+import { INSPECTION_WORDS } from '../../wording/stateWords.ts';
 import { NoteField } from './NoteField.tsx';
-import { possibleFindings, suggestionFrom } from './inspectModel.ts';
+import { suggestionFrom } from './inspectModel.ts';
 
-const VERDICT_WORDS: Readonly<Record<InspectionVerdict, { words: string; note: string }>> = {
-  reuse: { words: 'Reuse', note: 'it goes back in' },
-  repair: { words: 'Repair', note: 'before anything is fitted' },
-  replace: { words: 'Replace', note: 'a new one is compared first' },
+const VERDICT_NOTES: Readonly<Record<InspectionVerdict, string>> = {
+  reuse: 'it goes back in',
+  repair: 'before anything is fitted',
+  replace: 'a new one is compared first',
 };
+
+const VERDICT_OPTIONS = VERDICTS.map((value) => ({
+  value,
+  words: INSPECTION_WORDS[value],
+  note: VERDICT_NOTES[value],
+}));
 
 interface Props {
   readonly jobId: string;
@@ -86,7 +93,7 @@ export function InspectForm({ jobId, step, state, onDone }: Props) {
           label="Decision"
           value={verdict}
           onChange={(value) => setOverruled(value as InspectionVerdict)}
-          options={VERDICTS.map((value) => ({ value, ...VERDICT_WORDS[value] }))}
+          options={VERDICT_OPTIONS}
         />
       )}
       {repair !== null && <ChosenRepair repair={repair} setChosenRepair={setChosenRepair} />}

@@ -11,16 +11,21 @@ interface Props {
   readonly jobId: string;
   readonly step: Step;
   readonly state: JobState;
+  readonly onDone: () => void;
 }
 
 /** Is it home: each check answered with yes or no, and the depth where it has to be measured. */
-export function SeatingForm({ jobId, step, state }: Props) {
+export function SeatingForm({ jobId, step, state, onDone }: Props) {
   const targetId = step.stationId ?? step.axisId!;
   const answers = state.fitting.seating[targetId] ?? {};
   const open = step.checks.filter((check) => answers[check] === undefined);
   const say = (check: SeatingCheckId, good: boolean): void =>
     record(jobId, 'SeatChecked', { targetId, check, good });
-  const allGood = (): void => open.forEach((check) => say(check, true));
+  const isAllSaid = step.sizes.length === 0 && open.length === step.checks.length;
+  const allGood = (): void => {
+    open.forEach((check) => say(check, true));
+    if (isAllSaid) onDone();
+  };
   return (
     <div className="grid gap-4">
       {step.sizes.length > 0 && <SizesForm jobId={jobId} step={step} state={state} />}

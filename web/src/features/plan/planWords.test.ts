@@ -1,7 +1,7 @@
 import { screenUnits } from '../../wording/screenUnits.ts';
 import { FIXTURE_STEP } from './tests/planFixture.ts';
 import { figureWords } from './figureWords.ts';
-import { possibleFindings, suggestionFrom } from './inspectModel.ts';
+import { suggestionFrom } from './inspectModel.ts';
 import { stepState } from './stepState.ts';
 
 const quantity = {
@@ -48,21 +48,6 @@ describe('what follows from findings', () => {
       verdict: 'replace',
       reason: 'Loose, Worn, Sound',
     });
-  });
-
-  test('should depend on what is looked at, station or part', () => {
-    const unit = {
-      id: 'u',
-      name: 'u',
-      description: '',
-      axes: [],
-      parts: [
-        { id: 'p', name: 'p', kind: 'shaft', material: null, mass: null, area: null, wall: null },
-      ],
-    } as const;
-    expect(possibleFindings(unit, { ...FIXTURE_STEP, partId: 'p' })).toContain('cracked');
-    expect(possibleFindings(unit, { ...FIXTURE_STEP, stationId: 'gone' })).toEqual([]);
-    expect(possibleFindings(unit, { ...FIXTURE_STEP, partId: 'gone' })).toEqual([]);
   });
 });
 

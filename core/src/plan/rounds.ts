@@ -1,0 +1,115 @@
+import type { RuleId } from './ruleIds.ts';
+import type { Step } from './step.ts';
+
+/** Acts of one kind, on one screen, a row each. */
+export interface Round {
+  readonly title: string;
+  /** Whose steps are its rows. */
+  readonly rules: readonly RuleId[];
+  /** What is said of all its rows at once; absent where each row wants a look of its own. */
+  readonly all?: string;
+  /** Its rows are in one part: work in another is another round. */
+  readonly ofOnePart?: true;
+}
+
+/** The rounds of a job. Where a rule is in several, its steps go with the round that is under way. */
+export const ROUNDS = {
+  limits: { title: 'Enter the limits', rules: ['setSpec'] },
+  undo: { title: 'Mark and undo', rules: ['mark', 'loosen'], all: 'All undone' },
+  open: {
+    title: 'Take it apart',
+    rules: [
+      'liftOff',
+      'takeOffHub',
+      'takeOutShaft',
+      'takeOutRing',
+      'takeOutRollers',
+      'loosenInside',
+    ],
+    all: 'All apart',
+  },
+  out: {
+    title: 'Seals, rings and packs out',
+    rules: ['pullSeal', 'pull', 'recordPack'],
+    all: 'All out',
+  },
+  sizes: { title: 'Sizes', rules: ['measureSeats', 'measureBolts', 'measureDepth', 'gauge'] },
+  look: { title: 'Look over every part', rules: ['inspectPart', 'inspect'], all: 'All sound' },
+  newOld: { title: 'New against old', rules: ['compare', 'newPart', 'measureDepth'] },
+  fits: { title: 'The fits', rules: ['fitOuter', 'fitInner'] },
+  seat: {
+    title: 'Rings in, and home',
+    rules: ['heat', 'seatOuter', 'checkSeat', 'gauge'],
+    all: 'All in and home',
+    ofOnePart: true,
+  },
+  dress: {
+    title: 'What goes on before the unit is closed',
+    rules: [
+      'dressShaft',
+      'placeShims',
+      'seatInner',
+      'checkCone',
+      'retain',
+      'loadRollers',
+      'shells',
+    ],
+  },
+  build: { title: 'Build it up', rules: ['relieve', 'assemble', 'layIn', 'clamp'] },
+  tighten: {
+    title: 'Tighten',
+    rules: ['prepare', 'torque', 'lock', 'relieve', 'relieveAgain', 'checkStack'],
+  },
+  seals: {
+    title: 'Lock it and seal it',
+    rules: ['lock', 'fitSeal', 'fitSealEarly', 'fitORing', 'fitHub'],
+  },
+  close: { title: 'Turn it, test it, fill it', rules: ['spin', 'leakTest', 'fill'] },
+} as const satisfies Readonly<Record<string, Round>>;
+export type RoundId = keyof typeof ROUNDS;
+
+/** What is done on one screen: a step, or a round of several. */
+export interface Screen {
+  /** Of its first step. */
+  readonly id: string;
+  /** Null where it is one step by itself. */
+  readonly round: RoundId | null;
+  readonly title: string;
+  /** Ids of its steps, in their order. */
+  readonly steps: readonly string[];
+}
+
+const ROUND_IDS = Object.keys(ROUNDS) as readonly RoundId[];
+
+/** Of a rule the rounds that its steps can be rows of. */
+const roundsOf = (rule: RuleId): readonly RoundId[] =>
+  ROUND_IDS.filter((id) => (ROUNDS[id].rules as readonly RuleId[]).includes(rule));
+const ROUNDS_OF = new Map<RuleId, readonly RoundId[]>();
+for (const { rules } of Object.values(ROUNDS))
+  for (const rule of rules) ROUNDS_OF.set(rule, roundsOf(rule));
+
+/** The screens of a plan: steps of one round with nothing between them are one. */
+export function screensOf(steps: readonly Step[]): readonly Screen[] {
+  const screens: { possible: readonly RoundId[]; steps: Step[] }[] = [];
+  for (const step of steps) {
+    const possible = ROUNDS_OF.get(step.rule) ?? [];
+    const last = screens.at(-1);
+    const both = (last?.possible ?? []).filter(
+      (id) => possible.includes(id) && isInPlace(ROUNDS[id], last!.steps[0]!, step),
+    );
+    if (last === undefined || both.length === 0) screens.push({ possible, steps: [step] });
+    else {
+      last.possible = both;
+      last.steps.push(step);
+    }
+  }
+  return screens.map(({ possible, steps: rows }) => ({
+    id: rows[0]!.id,
+    round: rows.length > 1 ? possible[0]! : null,
+    title: rows.length > 1 ? ROUNDS[possible[0]!].title : rows[0]!.title,
+    steps: rows.map(({ id }) => id),
+  }));
+}
+
+const isInPlace = ({ ofOnePart }: Round, first: Step, step: Step): boolean =>
+  ofOnePart !== true || first.partId === step.partId;

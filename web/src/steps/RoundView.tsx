@@ -1,0 +1,231 @@
+import { useCallback, useMemo } from 'react';
+import { Link, useNavigate } from 'react-router';
+
+import {
+  PHASES,
+  ROUNDS,
+  soundAnswer,
+  soundAnswers,
+  type Round,
+  type RoundId,
+  type Screen,
+  type SoundAnswer,
+  type Step,
+} from '@wendaxis/core/plan';
+
+import { figureWords } from '../features/plan/figureWords.ts';
+import { StepFacts } from '../features/plan/StepFacts.tsx';
+import { stepState } from '../features/plan/stepState.ts';
+import { record } from '../stores/jobSync.ts';
+import type { OpenJob } from '../stores/useJob.ts';
+import { Button } from '../ui/Button.tsx';
+import { StateShape } from '../ui/StateMark.tsx';
+import { useShortcut } from '../ui/useShortcut.ts';
+import { useUnits } from '../ui/useUnits.ts';
+import { faultWords } from '../wording/faultWords.ts';
+import { INSPECTION_WORDS, STATION_STATE_WORDS, STEP_STATUS_WORDS } from '../wording/stateWords.ts';
+import { Beside } from './Beside.tsx';
+import { Cautions } from './Cautions.tsx';
+import { STEP_FORMS } from './stepForms.tsx';
+import { StepWork } from './StepWork.tsx';
+
+interface Props {
+  readonly job: OpenJob;
+  readonly screen: Screen;
+  readonly round: RoundId;
+  /** The row that is open. */
+  readonly step: Step;
+}
+
+/** Steps of one kind on one screen: a row each, the open one with all that it wants, and one key for all that is as it should be. */
+export function RoundView({ job, screen, round, step }: Props) {
+  const { jobId, plan, state } = job;
+  const navigate = useNavigate();
+  const rows = useMemo(
+    () => plan.steps.filter(({ id }) => screen.steps.includes(id)),
+    [plan, screen],
+  );
+  const { all }: Round = ROUNDS[round];
+  const at = plan.steps.findIndex(({ id }) => id === screen.id);
+  const open = useCallback(
+    (id: string) =>
+      void navigate(`/jobs/${jobId}/step/${encodeURIComponent(id)}`, { replace: true }),
+    [jobId, navigate],
+  );
+  const onDone = useCallback(() => {
+    const own = rows.findIndex(({ id }) => id === step.id);
+    const next = [...rows.slice(own + 1), ...rows.slice(0, own)].find((row) => !isBehind(row));
+    if (next === undefined) void navigate(`/jobs/${jobId}/step`);
+    else open(next.id);
+  }, [rows, step.id, jobId, navigate, open]);
+  const { Picture } = STEP_FORMS[step.form];
+  return (
+    <main className="grid gap-x-5 gap-y-3 p-5 lg:grid-cols-[1fr_2fr]">
+      <div className="flex flex-wrap items-end justify-between gap-3 lg:col-span-2">
+        <div>
+          <p className="small-label m-0">
+            {PHASES[rows[0]!.phase]}, steps {at + 1} to {at + rows.length} of {plan.steps.length};{' '}
+            {rows.filter(isBehind).length} of {rows.length} done
+          </p>
+          <h1 className="m-0 text-[2.2rem] leading-tight">{screen.title}</h1>
+        </div>
+        {all !== undefined && state.sheet.finished === null && (
+          <AllSound jobId={jobId} words={all} answers={soundAnswers(state, rows)} />
+        )}
+      </div>
+      <nav aria-label="Rows" className="order-last grid content-start gap-2 lg:order-none">
+        <ol className="bg-panel border-edge m-0 list-none rounded-[3px] border-2 p-0">
+          {rows.map((row, index) => (
+            <li key={row.id} className="border-edge border-t first:border-t-0">
+              <RowHead job={job} row={row} number={at + index + 1} isOpen={row.id === step.id} />
+            </li>
+          ))}
+        </ol>
+        <RowKeys rows={rows} step={step} open={open} />
+      </nav>
+      <div className="grid content-start gap-4">
+        <OpenRow key={step.id} job={job} row={step} onDone={onDone} />
+        {Picture !== undefined && <Picture job={job} step={step} onDone={onDone} />}
+        <StepFacts job={job} step={step} />
+        <Beside job={job} step={step} onDone={onDone} />
+      </div>
+    </main>
+  );
+}
+
+const isBehind = ({ status }: Step): boolean => status === 'done' || status === 'setAside';
+
+/** Figures of a row in the list. */
+const SHOWN = 2;
+
+interface RowHeadProps {
+  readonly job: OpenJob;
+  readonly row: Step;
+  readonly number: number;
+  readonly isOpen: boolean;
+}
+
+/** How a row stands, what it is, and what is known of it. */
+function RowHead({ job: { jobId, plan, state }, row, number, isOpen }: RowHeadProps) {
+  const units = useUnits();
+  const mark = stepState(row, plan.next);
+  const verdict = state.inspection.decisions[row.stationId ?? row.partId ?? '']?.verdict;
+  const said = row.form === 'inspect' && verdict !== undefined ? [INSPECTION_WORDS[verdict]] : [];
+  const figures = row.figures
+    .slice(0, SHOWN)
+    .map((figure) => `${figure.name} ${figureWords(figure, units)}`);
+  const words = mark === 'next' ? STATION_STATE_WORDS.next : STEP_STATUS_WORDS[row.status];
+  const known = [...said, ...figures].join(' · ');
+  return (
+    <Link
+      replace
+      to={`/jobs/${jobId}/step/${encodeURIComponent(row.id)}`}
+      aria-current={isOpen ? 'step' : undefined}
+      className={`grid min-h-14 grid-cols-[1.5rem_1fr] items-center gap-x-3 px-3 py-1.5 no-underline ${isOpen ? 'bg-brass/25' : ''} ${isBehind(row) ? 'text-soft' : 'text-ink'}`}
+    >
+      <svg viewBox="-12 -12 24 24" className="size-6 shrink-0" role="img" aria-label={words}>
+        <StateShape state={mark} />
+      </svg>
+      <span className="min-w-0">
+        <span className="block text-lg leading-tight font-semibold">
+          <span className="figure text-soft mr-2">{number}</span>
+          {row.title}
+        </span>
+        {known !== '' && <span className="text-soft block text-base">{known}</span>}
+      </span>
+    </Link>
+  );
+}
+
+interface OpenRowProps {
+  readonly job: OpenJob;
+  readonly row: Step;
+  readonly onDone: () => void;
+}
+
+/** The open row: how it is done, and doing it. A row that may be sound is said to be with one key. */
+function OpenRow({ job, row, onDone }: OpenRowProps) {
+  const units = useUnits();
+  const sound = row.form === 'inspect' ? soundAnswer(job.state, row) : null;
+  return (
+    <section aria-labelledby="open-row" className="grid gap-3">
+      <div>
+        <h2 id="open-row" data-testid="open-row" className="m-0 text-[1.7rem] leading-tight">
+          {row.title}
+        </h2>
+        {row.faults.map((fault) => (
+          <p key={fault.field} className="m-0 text-xl font-semibold">
+            {faultWords(fault, units)}
+          </p>
+        ))}
+        <p className="m-0 text-xl">{row.how}</p>
+        <p className="text-soft m-0">{row.reason}</p>
+      </div>
+      <Cautions cautions={row.cautions} />
+      {sound !== null && <Sound jobId={job.jobId} answers={sound} onDone={onDone} />}
+      <StepWork job={job} step={row} onDone={onDone} />
+    </section>
+  );
+}
+
+interface SoundProps {
+  readonly jobId: string;
+  readonly answers: readonly SoundAnswer[];
+  readonly onDone: () => void;
+}
+
+function Sound({ jobId, answers, onDone }: SoundProps) {
+  const say = useCallback(() => {
+    recordAll(jobId, answers);
+    onDone();
+  }, [jobId, answers, onDone]);
+  useShortcut(['s'], say);
+  const words = answers.flatMap(({ type, data }) =>
+    type === 'InspectionDecided' ? [`${data.reason}: ${INSPECTION_WORDS[data.verdict]}`] : [],
+  );
+  return (
+    <Button className="min-h-16 justify-self-start px-8 text-2xl" onClick={say} shortcut="S">
+      {words}
+    </Button>
+  );
+}
+
+interface AllSoundProps {
+  readonly jobId: string;
+  readonly words: string;
+  readonly answers: readonly SoundAnswer[];
+}
+
+/** All rows at once, but for those that want a look of their own: they stay open. */
+function AllSound({ jobId, words, answers }: AllSoundProps) {
+  const say = useCallback(() => recordAll(jobId, answers), [jobId, answers]);
+  useShortcut(['a'], say, answers.length > 0);
+  if (answers.length === 0) return null;
+  return (
+    <Button className="min-h-16 px-6 text-xl" onClick={say} shortcut="A">
+      {words}
+    </Button>
+  );
+}
+
+function recordAll(jobId: string, answers: readonly SoundAnswer[]): void {
+  for (const { type, data } of answers) record(jobId, type, data);
+}
+
+interface RowKeysProps {
+  readonly rows: readonly Step[];
+  readonly step: Step;
+  readonly open: (id: string) => void;
+}
+
+/** Arrow keys go from row to row. */
+function RowKeys({ rows, step, open }: RowKeysProps) {
+  const own = rows.findIndex(({ id }) => id === step.id);
+  const to = (index: number) => {
+    const row = rows[index];
+    if (row !== undefined) open(row.id);
+  };
+  useShortcut(['ArrowDown'], () => to(own + 1));
+  useShortcut(['ArrowUp'], () => to(own - 1));
+  return <p className="small-label m-0 print:hidden">↑ ↓ go from row to row.</p>;
+}

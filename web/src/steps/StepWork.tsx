@@ -1,0 +1,120 @@
+import { Link } from 'react-router';
+import { useState } from 'react';
+
+import type { Step } from '@wendaxis/core/plan';
+
+import { record } from '../stores/jobSync.ts';
+import type { OpenJob } from '../stores/useJob.ts';
+import { Button } from '../ui/Button.tsx';
+import { Notice } from '../ui/Notice.tsx';
+import { useShortcut } from '../ui/useShortcut.ts';
+import { STEP_FORMS } from './stepForms.tsx';
+import type { StepProps } from './stepProps.ts';
+
+/** What a step waits for, what was said of it, and the way to do it. */
+export function StepWork({ job, step, onDone }: StepProps) {
+  const behind = step.status === 'done' || step.status === 'setAside';
+  const { Form, stays, needed } = STEP_FORMS[step.form];
+  return (
+    <>
+      {step.waitsFor.length > 0 && <WaitsFor job={job} step={step} />}
+      {behind && <Behind job={job} step={step} onDone={onDone} />}
+      {(!behind || stays) && <Form job={job} step={step} onDone={onDone} />}
+      {!behind && !needed && job.state.sheet.finished === null && (
+        <SetAside jobId={job.jobId} step={step} onDone={onDone} />
+      )}
+    </>
+  );
+}
+
+function WaitsFor({ job: { jobId, plan }, step }: Omit<StepProps, 'onDone'>) {
+  return (
+    <Notice title="It waits for">
+      <ul className="m-0 pl-5">
+        {step.waitsFor.map((id) => (
+          <li key={id}>
+            <Link className="text-ink" to={`/jobs/${jobId}/step/${encodeURIComponent(id)}`}>
+              {plan.steps.find((other) => other.id === id)?.title ?? id}
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </Notice>
+  );
+}
+
+/** What was said of a step that is behind, and the way to take it back. */
+function Behind({ job, step, onDone }: StepProps) {
+  const said = job.state.steps[step.id];
+  return (
+    <div className="flex flex-wrap items-center gap-4">
+      <p className="m-0 text-xl font-bold">
+        {step.status === 'setAside' ? 'Not needed' : 'Done'}
+        {said !== undefined && said.words !== '' && `: ${said.words}`}
+      </p>
+      {said !== undefined && job.state.sheet.finished === null && (
+        <Button onClick={() => record(job.jobId, 'Undone', { eventId: said.eventId })}>
+          Take it back
+        </Button>
+      )}
+      <Onward onward={onDone} />
+    </div>
+  );
+}
+
+function Onward({ onward }: { readonly onward: () => void }) {
+  useShortcut(['Enter'], onward);
+  return (
+    <Button
+      kind="main"
+      className="min-h-16 justify-self-start px-8 text-2xl"
+      onClick={onward}
+      shortcut="Enter"
+    >
+      To the next step
+    </Button>
+  );
+}
+
+interface SetAsideProps {
+  readonly jobId: OpenJob['jobId'];
+  readonly step: Step;
+  readonly onDone: () => void;
+}
+
+/** A step that this job does not need, with the reason. */
+function SetAside({ jobId, step, onDone }: SetAsideProps) {
+  const [open, setOpen] = useState(false);
+  const [reason, setReason] = useState('');
+  if (!open)
+    return (
+      <Button className="justify-self-start" onClick={() => setOpen(true)}>
+        Not needed on this job
+      </Button>
+    );
+  return (
+    <form
+      className="flex flex-wrap items-end gap-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (reason.trim() === '') return;
+        record(jobId, 'StepSetAside', { stepId: step.id, reason: reason.trim() });
+        onDone();
+      }}
+    >
+      <label className="grid min-w-60 flex-1 gap-1">
+        <span className="small-label">Why is it not needed</span>
+        <input
+          autoFocus
+          className="bg-panel border-edge min-h-12 border-2 px-3"
+          maxLength={300}
+          value={reason}
+          onChange={(event) => setReason(event.target.value)}
+        />
+      </label>
+      <Button type="submit" disabled={reason.trim() === ''}>
+        Set it aside
+      </Button>
+    </form>
+  );
+}
