@@ -134,13 +134,14 @@ function measuredBefore(axis: Axis, acts: readonly PlannedAct[]): readonly Refus
     .filter(({ id }) => does(acts, ['pull'], id).some((at) => at < first))
     .filter(({ id }) => !does(acts, ['seat', 'place'], id).some((at) => at < first));
   const sleeve = axis.stations.some(({ spacerType }) => spacerType === 'collapsible');
+  const before = (act: 'loosen' | 'torque', id: string): number =>
+    does(acts, [act], id).findLast((at) => at < first) ?? -1;
   const slack = axis.stations.filter(
     ({ kind, id }) =>
       kind === 'nut' &&
       axis.arrangement === 'backToBack' &&
       !sleeve &&
-      does(acts, ['loosen'], id).length > 0 &&
-      !does(acts, ['torque'], id).some((at) => at < first),
+      before('loosen', id) > before('torque', id),
   );
   return [...late, ...slack].map(({ id }) => refusal(5, acts, first, axis.id, id));
 }

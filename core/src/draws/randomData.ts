@@ -24,6 +24,14 @@ type Drawn = ReturnType<typeof drawn>;
 /** What hardly ever could be applied if it were drawn field by field. */
 const MADE: Readonly<Partial<Record<JobEventType, (of: Drawn) => object>>> = {
   JobOpened: ({ draws, fresh }) => openedWith(draws, fresh()),
+  ScopeSet: ({ draws, fresh }) => {
+    const { scope, start, renew } = openedWith(draws, fresh());
+    return {
+      scope,
+      ...(start === undefined ? {} : { start }),
+      ...(renew === undefined ? {} : { renew }),
+    };
+  },
   StationDescribed: ({ draws, stations, stationId, axisId, partId, fresh }) => {
     const other = fresh().axes.flatMap((axis) => axis.stations)[0];
     return {
@@ -148,6 +156,7 @@ const MADE: Readonly<Partial<Record<JobEventType, (of: Drawn) => object>>> = {
     value: draws.whole(-10, 60) / 100,
     typed: null,
   }),
+  FigureAccepted: ({ specId }) => ({ specId, name: 'Edda', reason: 'Seen by the owner' }),
   TorqueRead: ({ draws, axisId }) => ({
     axisId,
     stage: draws.one(TORQUE_STAGES),

@@ -15,7 +15,7 @@ export const EMPTY_JOB: JobState = {
     notes: [],
     finished: null,
   },
-  measured: { runs: [], closing: {}, felt: [], figures: [], torques: [] },
+  measured: { runs: [], closing: {}, felt: [], figures: [], torques: [], accepted: {} },
   setting: {
     packs: {},
     foundPacks: {},

@@ -61,6 +61,7 @@ export {
   type Spec,
   type StationSizes,
   type StepRecord,
+  type AcceptedFigure,
   type TakenFigure,
   type ThroughPair,
   type TorqueRecord,

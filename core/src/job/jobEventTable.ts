@@ -5,6 +5,7 @@ import { bearingOffered } from './events/bearingOffered.ts';
 import { clockStarted } from './events/clockStarted.ts';
 import { clockStopped } from './events/clockStopped.ts';
 import { closingRead } from './events/closingRead.ts';
+import { figureAccepted } from './events/figureAccepted.ts';
 import { figureTaken } from './events/figureTaken.ts';
 import { findingRecorded } from './events/findingRecorded.ts';
 import { heatSet } from './events/heatSet.ts';
@@ -27,6 +28,7 @@ import { readingTaken } from './events/readingTaken.ts';
 import { runAbandoned } from './events/runAbandoned.ts';
 import { runClosed } from './events/runClosed.ts';
 import { runOpened } from './events/runOpened.ts';
+import { scopeSet } from './events/scopeSet.ts';
 import { seatChecked } from './events/seatChecked.ts';
 import { seatTried } from './events/seatTried.ts';
 import { sizeMeasured } from './events/sizeMeasured.ts';
@@ -47,6 +49,7 @@ import { wayChosen } from './events/wayChosen.ts';
 /** What can happen in a job: a row for each kind of event. */
 export const JOB_EVENTS = {
   JobOpened: jobOpened,
+  ScopeSet: scopeSet,
   StationDescribed: stationDescribed,
   StationRemoved: stationRemoved,
   PartDescribed: partDescribed,
@@ -74,6 +77,7 @@ export const JOB_EVENTS = {
   InspectionDecided: inspectionDecided,
   BearingOffered: bearingOffered,
   FigureTaken: figureTaken,
+  FigureAccepted: figureAccepted,
   TorqueRead: torqueRead,
   SleeveRenewed: sleeveRenewed,
   HeatSet: heatSet,

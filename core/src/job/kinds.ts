@@ -1,8 +1,8 @@
 import type { HeatSettings } from '../heat/index.ts';
 import { identifier, list, millimetres, record, whole, type TypeOf } from '../schema/index.ts';
 
-/** What the job is for: all of it, renewing what is named and what that takes, or only setting the play. */
-export const JOB_SCOPES = ['overhaul', 'renew', 'setPlay'] as const;
+/** What the job is for: all of it, renewing what is named and what that takes, only setting the play, or finding out why. */
+export const JOB_SCOPES = ['overhaul', 'renew', 'setPlay', 'findCause'] as const;
 export type JobScope = (typeof JOB_SCOPES)[number];
 
 /** How the unit came to the bench: running and complete, out and drained, open, in bare parts, or one part of it. */

@@ -126,6 +126,17 @@ describe('entries of the log in words', () => {
       { stationId: 'left', designation: null, dimensions: { bore: 30, outside: 62, width: 16 } },
       'New for Left cup: 30.00 × 62.00 × 16.00 mm',
     ],
+    [
+      'FigureAccepted',
+      { specId: 's', name: 'Edda Holm', reason: 'one thousandth over' },
+      'Accepted as it was read, outside its limits, by Edda Holm: one thousandth over',
+    ],
+    [
+      'ScopeSet',
+      { scope: 'renew', renew: [{ stationId: 'left' }] },
+      'The job is now for renewing Left cup',
+    ],
+    ['ScopeSet', { scope: 'findCause' }, 'The job is now for finding the cause'],
     ['FigureTaken', { value: 0.9, typed: '0.9 Nm', stage: 'final' }, 'Read off: 0.9 Nm, as built'],
     [
       'TorqueRead',

@@ -27,7 +27,7 @@ test('should fold the jobs of version 1 to the state that they had', () => {
     // It had no parts then: everything stood side by side.
     const { unit, specs, steps, ...parts } = { ...now, log: { ...log, ignored } };
     const flat = Object.assign({ unit, specs, steps }, ...Object.values(parts)) as object;
-    expect(plain(flat)).toEqual({ ...state, start: 'running', renew: [] });
+    expect(plain(flat)).toEqual({ ...state, start: 'running', renew: [], accepted: {} });
   }
 });
 

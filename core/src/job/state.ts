@@ -4,6 +4,7 @@ import type { Unit } from '../unit/index.ts';
 import type { JobScope, JobStart, PlannedHeat, SeatOutcome, ShelfSpacer } from './kinds.ts';
 import type { ClosingReading, PlayTermRow, SetAfter, SpacerFeel } from './setRows.ts';
 import type {
+  AcceptedFigure,
   Spec,
   Run,
   Pack,
@@ -41,6 +42,8 @@ export interface Measured {
   readonly figures: readonly TakenFigure[];
   /** Readings of rolling torque, in order. */
   readonly torques: readonly TorqueRecord[];
+  /** Accepted though not within limits, by spec. */
+  readonly accepted: Readonly<Record<string, AcceptedFigure>>;
 }
 
 /** What sets the figures, and how it stands. */

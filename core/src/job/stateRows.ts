@@ -82,6 +82,16 @@ export interface TakenFigure {
   readonly at: string;
 }
 
+/** A figure that was accepted as it was read. */
+export interface AcceptedFigure {
+  readonly name: string;
+  readonly reason: string;
+  /** When, among all that happened: it speaks for what was read before. */
+  readonly order: number;
+  readonly eventId: string;
+  readonly at: string;
+}
+
 /** Something that waits. Instants ISO 8601. */
 export interface Clock {
   readonly clockId: string;

@@ -2,6 +2,7 @@ import { FIGURES, type Dependency, type FigureKind } from '../figures/index.ts';
 import type { JobState } from '../job/index.ts';
 import { oncePerPair } from '../memo/index.ts';
 import type { Axis, Station } from '../unit/index.ts';
+import { comesOffForPlay } from './buildUp.ts';
 import type { RuleId } from './ruleIds.ts';
 import { sleeveNut } from './sleeves.ts';
 
@@ -14,6 +15,7 @@ export const MOVES: Readonly<Partial<Record<RuleId, readonly Dependency[]>>> = {
   checkStack: ['distance', 'clamp'],
   crush: ['distance', 'clamp'],
   fitSealEarly: ['drag'],
+  layIn: ['distance', 'clamp', 'drag', 'mesh'],
   loadRollers: ['distance', 'drag'],
   newPart: ['distance', 'clamp', 'drag', 'mesh'],
   placeShims: ['distance', 'mesh'],
@@ -72,11 +74,16 @@ export function lastAct(state: JobState, axis: Axis, figure: FigureKind): number
 }
 
 /** Whether nuts and bolts of an axis still want their torque, after which its figures are proven. */
-export function torqueIsOpen({ steps, sheet: { scope } }: JobState, axis: Axis): boolean {
-  if (scope === 'setPlay') return false;
+export function torqueIsOpen({ steps, sheet, setting, unit }: JobState, axis: Axis): boolean {
   const last = sleeveNut(axis)?.id;
+  const isSet = axis.stations.some(({ id }) => setting.setAfter[id]?.trial === false);
+  const isUndone = (id: string): boolean =>
+    sheet.scope !== 'setPlay' || (isSet && comesOffForPlay(unit!, id));
   return axis.stations.some(
     ({ id, kind }) =>
-      (kind === 'nut' || kind === 'bolts') && id !== last && steps[`torque:${id}`] === undefined,
+      (kind === 'nut' || kind === 'bolts') &&
+      id !== last &&
+      steps[`torque:${id}`] === undefined &&
+      isUndone(id),
   );
 }

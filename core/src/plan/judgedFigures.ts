@@ -1,9 +1,10 @@
 import { FIGURES, type FigureKind } from '../figures/index.ts';
-import type { JobState, Spec } from '../job/index.ts';
+import type { AcceptedFigure, JobState, Spec } from '../job/index.ts';
 import type { DecisionWord } from '../measure/index.ts';
 import { oncePerPair } from '../memo/index.ts';
 import type { RollingVerdict } from '../preload/index.ts';
 import type { Axis } from '../unit/index.ts';
+import { acceptance } from './acceptance.ts';
 import { lastAct } from './acts.ts';
 import { currentRun, isProvenPlay, playVerdict } from './playProgress.ts';
 import { rollingVerdict } from './torqueProgress.ts';
@@ -20,6 +21,8 @@ export interface JudgedFigure {
   readonly stage: 'asFound' | 'trial' | 'final';
   /** Whether it speaks for what is built: read as built, after the last act that can change it. */
   readonly asBuilt: boolean;
+  /** Who accepted it as it was read, though it is not proven to be within its limits, and why. */
+  readonly accepted: AcceptedFigure | null;
 }
 
 type Judge = (state: JobState, axis: Axis, spec: Spec) => JudgedFigure | null;
@@ -39,15 +42,18 @@ const JUDGES: Readonly<Record<(typeof FIGURES)[FigureKind]['taken'], Judge>> = {
       word: verdict.decision.word,
       stage: run.stage,
       asBuilt: isProvenPlay(state, axis, spec),
+      accepted: acceptance(state, spec.specId, run.order),
     };
   },
   torque: (state, axis, spec) => {
     const final = rollingVerdict(state, axis, 'final');
-    if (final?.status === 'judged') return rolled(final, 'final');
+    const last = state.measured.torques.findLast(({ axisId }) => axisId === axis.id)?.order ?? 0;
+    const accepted = acceptance(state, spec.specId, last);
+    if (final?.status === 'judged') return { ...rolled(final, 'final'), accepted };
     const figure = final === null ? readOff(state, axis, spec) : null;
     if (figure !== null && figure.stage !== 'asFound') return figure;
     const found = rollingVerdict(state, axis, 'asFound');
-    return found?.status === 'judged' ? rolled(found, 'asFound') : figure;
+    return found?.status === 'judged' ? { ...rolled(found, 'asFound'), accepted: null } : figure;
   },
   figure: readOff,
 };
@@ -55,7 +61,7 @@ const JUDGES: Readonly<Record<(typeof FIGURES)[FigureKind]['taken'], Judge>> = {
 function rolled(
   { bearings, expanded, decision }: Extract<RollingVerdict, { status: 'judged' }>,
   stage: 'asFound' | 'final',
-): JudgedFigure {
+): Omit<JudgedFigure, 'accepted'> {
   const { word } = decision;
   const value = bearings;
   return { value, low: value, high: value, expanded, word, stage, asBuilt: stage === 'final' };
@@ -77,6 +83,7 @@ function readOff(state: JobState, axis: Axis, { specId, kind, band }: Spec): Jud
     word: inside ? 'conforms' : 'doesNotConform',
     stage,
     asBuilt: stage === 'final' && order > lastAct(state, axis, kind),
+    accepted: acceptance(state, specId, order),
   };
 }
 

@@ -10,11 +10,12 @@ export function offAct(unit: Unit, event: EventKey): readonly Act[] {
   if (event.startsWith('undo:')) return [{ act: 'loosen', on: [id] }];
   if (shafts.includes(id)) return [{ act: 'pressOut', on: [id] }];
   const { station } = bodies.find((body) => body.id === id)!;
+  if (station.kind === 'seal') return [{ act: 'draw', on: [id] }];
   const isFixing = station.kind === 'nut' || station.kind === 'retainer';
   return [{ act: isFixing ? 'loosen' : 'pull', on: ringIds(id, station) }];
 }
 
-/** On again: joints and nuts are closed for good at their own steps. */
+/** On again: joints and nuts are closed for good at their own steps, and a seal that came out is renewed at its own. */
 export function onAct(unit: Unit, axis: Axis, event: EventKey): readonly Act[] {
   const { shafts, bodies } = assemblyOf(unit);
   const id = subjectOf(event);
@@ -22,7 +23,7 @@ export function onAct(unit: Unit, axis: Axis, event: EventKey): readonly Act[] {
   if (shafts.includes(id)) return [{ act: 'assemble', on: [axis.id, id] }];
   const { station } = bodies.find((body) => body.id === id)!;
   const on = ringIds(id, station);
-  if (station.kind === 'nut') return [];
+  if (station.kind === 'nut' || station.kind === 'seal') return [];
   if (station.kind === 'retainer')
     return [
       { act: 'place', on },

@@ -3,6 +3,7 @@ import { verdictOf, type JobState, type Run, type SetAfter, type Spec } from '..
 import type { Band, RunVerdict } from '../measure/index.ts';
 import { oncePerObject, oncePerPair } from '../memo/index.ts';
 import type { Axis } from '../unit/index.ts';
+import { acceptance } from './acceptance.ts';
 import { lastAct, torqueIsOpen } from './acts.ts';
 import { PLAY_KINDS, settersOf, type PlayKind } from './setters.ts';
 
@@ -95,7 +96,7 @@ export const playStage = oncePerPair((state: JobState, axis: Axis): PlayStage =>
     if (set && specs.every(({ band }) => wantsPreload(band))) return 'proven';
     return set ? 'prove' : 'measure';
   }
-  const conform = verdicts.every((verdict) => verdict!.decision.word === 'conforms');
+  const conform = specs.every(({ specId }) => isGood(state, specId));
   if (conform && !measuresAnotherBuild(state, axis, specs))
     return specs.every((spec) => isProvenPlay(state, axis, spec)) ? 'proven' : 'prove';
   // Without a place to set it nothing can be chosen: something else has to be put right, and the play measured again.
@@ -107,7 +108,17 @@ export function isProvenPlay(state: JobState, axis: Axis, { specId, kind }: Spec
   const run = currentRun(state, specId);
   if (run === null || run.order < lastAct(state, axis, kind) || torqueIsOpen(state, axis))
     return false;
-  return playVerdict(state, specId)?.decision.word === 'conforms';
+  return isGood(state, specId);
+}
+
+/** Whether what was read is within limits, or was accepted as it is. */
+function isGood(state: JobState, specId: string): boolean {
+  const run = currentRun(state, specId);
+  if (run === null) return false;
+  return (
+    playVerdict(state, specId)?.decision.word === 'conforms' ||
+    acceptance(state, specId, run.order) !== null
+  );
 }
 
 /** Whether what was measured is not the build that is closed: mock-up bearings, another gasket. */

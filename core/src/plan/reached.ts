@@ -39,9 +39,12 @@ export const reachedBy = oncePerPair((unit: Unit, renew: readonly string[]): Rea
   reach(unit, new Set(renew)),
 );
 
-/** What a job takes out; null where it is all of it. */
-export const reachedIn = ({ unit, sheet }: JobState): ReadonlySet<EventKey> | null =>
-  sheet.scope === 'renew' ? reachedBy(unit!, sheet.renew).events : null;
+/** What a job takes out before it builds; null where it is all of it. */
+export function reachedIn({ unit, sheet }: JobState): ReadonlySet<EventKey> | null {
+  if (sheet.scope === 'setPlay') return NOTHING;
+  return sheet.scope === 'renew' ? reachedBy(unit!, sheet.renew).events : null;
+}
+const NOTHING: ReadonlySet<EventKey> = new Set();
 
 /** A nut that has crushed a sleeve is not turned again: the sleeve under it is renewed with whatever it lets out. */
 function reach(unit: Unit, renewed: ReadonlySet<string>, sites: readonly string[] = []): Reached {

@@ -1,11 +1,15 @@
 import { assemblyOf, eventOfPart, type EventKey } from '../assembly/index.ts';
 import type { JobStart, JobState } from '../job/index.ts';
-import { STATION_KIND_TABLE, type Station } from '../unit/index.ts';
+import { STATION_KIND_TABLE, type Axis, type Station } from '../unit/index.ts';
 import { buildOf } from './buildEvents.ts';
+import { comesOffForPlay, offForPlay } from './buildUp.ts';
 import { motionOf } from './motions.ts';
+import type { Phase } from './phases.ts';
+import { playStage } from './playProgress.ts';
 import { reachedBy, type Reached } from './reached.ts';
 import type { RuleFor, Subject } from './rule.ts';
 import type { RuleId } from './ruleIds.ts';
+import { settersOf } from './setters.ts';
 import { seatInterference } from './seats.ts';
 
 /** Steps that fall away by how the unit came: what was done before it came to the bench. */
@@ -139,12 +143,46 @@ const WANTED: Readonly<Partial<Record<RuleId, Wanted>>> = {
   finish: always,
 };
 
+/** Where the cause of something is found. */
+const FOUND_IN: ReadonlySet<Phase> = new Set(['bookIn', 'strip', 'inspect', 'record']);
+
+/** In a job that only sets the play: what its packs and adjusters lie under is undone for them, and done up again for good. */
+const DONE_UP: ReadonlySet<RuleId> = new Set([
+  'prepare',
+  'torque',
+  'lock',
+  'newPart',
+  'fitSeal',
+  'fitSealEarly',
+]);
+const OPENED_UP: ReadonlySet<RuleId> = new Set(['drain', 'leakTest', 'fill']);
+
+function isDoneUp(rule: RuleId, subject: Subject): boolean {
+  const { state, unit } = subject;
+  const isAsItWas = unit.axes.every((axis) => isSetAsFound(state, axis));
+  if (isAsItWas) return false;
+  if (OPENED_UP.has(rule)) return [...offForPlay(unit)].some((event) => event.startsWith('part:'));
+  return (
+    DONE_UP.has(rule) && subject.about === 'station' && comesOffForPlay(unit, subject.station.id)
+  );
+}
+
+/** Whether the play of an axis is within its limits with what was in it: nothing has to come off. */
+function isSetAsFound(state: JobState, axis: Axis): boolean {
+  const stage = playStage(state, axis);
+  return (
+    axis.stations.every(({ id }) => state.setting.setAfter[id] === undefined) &&
+    (settersOf(axis).length === 0 || stage === 'prove' || stage === 'proven')
+  );
+}
+
 /** Whether a step belongs to a job: by how the unit came, and by what the job is for. */
 export function isInScope(rule: RuleFor<Subject>, subject: Subject, state: JobState): boolean {
   const { scope, start, renew } = state.sheet;
-  if (scope === 'setPlay') return rule.always === true;
+  if (scope === 'setPlay') return rule.always === true || isDoneUp(rule.id, subject);
+  if (scope === 'findCause' && !FOUND_IN.has(rule.phase)) return false;
   if (DONE_BEFORE[start].has(rule.id) || isUndoneBefore(start, rule.id, subject)) return false;
-  if (scope === 'overhaul') return true;
+  if (scope !== 'renew') return true;
   const reached = reachedBy(subject.unit, renew);
   const wanted = WANTED[rule.id];
   if (wanted !== undefined) return wanted(subject, reached);

@@ -1,17 +1,62 @@
+import { checkPlan } from '../checker/index.ts';
 import { compilePlan } from './compilePlan.ts';
-import { Bench, reel } from './tests/planOf.ts';
+import { Bench, complete, HABITS, reel } from './tests/planOf.ts';
+
+const whole = () => new Bench(complete(reel('coverShims')), 'setPlay');
 
 describe('a job that only sets the play', () => {
-  test('should ask for the band, the pack and the readings, and nothing else', () => {
-    const { steps } = compilePlan(new Bench(reel('coverShims'), 'setPlay').state);
-    expect(steps.map(({ rule }) => rule)).toEqual([
-      'setSpec',
-      'recordPack',
-      'measure',
-      'choosePack',
-      'fitPack',
-      'prove',
+  test('should open what the pack lies under, and close it again for good', () => {
+    const bench = whole();
+    const { steps } = compilePlan(bench.state);
+    expect(steps.map(({ id }) => id)).toEqual([
+      'setSpec:axis:endPlay',
+      'recordPack:shims',
+      'drain',
+      'measure:axis:endPlay',
+      'choosePack:shims',
+      'fitPack:shims',
+      'prepare:bolts',
+      'torque:bolts',
+      'prove:axis:endPlay',
+      'lock:bolts',
+      'leakTest',
+      'fill',
       'finish',
     ]);
+    const fit = steps.find(({ rule }) => rule === 'fitPack')!;
+    expect(fit.rows.map(({ act, on }) => `${act} ${on[0]}`)).toEqual([
+      'loosen bolts',
+      'open cover',
+      'fitPack shims',
+    ]);
+    const torque = steps.find(({ rule }) => rule === 'torque')!;
+    expect(torque.rows.map(({ act }) => act)).toEqual(['close', 'torque']);
+  });
+
+  test('should leave alone what need not come off, where the play is in its limits as it is', () => {
+    const bench = whole();
+    bench.work('choosePack', {
+      ...HABITS,
+      bands: { endPlay: { lower: 0, upper: 1, target: 0.5 } },
+    });
+    const rules = compilePlan(bench.state).steps.map(({ rule }) => rule);
+    expect(rules).not.toContain('torque');
+    expect(rules).not.toContain('drain');
+  });
+
+  test('should be carried out without a refusal for every unit that is set by a pack', () => {
+    for (const template of [
+      'coverShims',
+      'retainedGear',
+      'pinionSpacer',
+      'coneSpacerShims',
+    ] as const) {
+      const { unit } = new Bench(complete(reel(template)), 'setPlay').state;
+      const { steps } = compilePlan(new Bench(unit!, 'setPlay').state);
+      const acts = steps.flatMap(({ act, on, figure, rows }) =>
+        act === null ? rows : [{ act, on, ...(figure === null ? {} : { figure }) }],
+      );
+      expect([template, checkPlan(unit!, acts)]).toEqual([template, []]);
+    }
   });
 });

@@ -82,6 +82,10 @@ const takenOut: Acts<'station'> = ({ state, unit, station }) => {
     .map((event) => ({ act, on: ringIds(subjectOf(event), station) }));
 };
 
+/** A pack that stays in its unit is written down as it is known; it is measured once it is out. */
+const packMeasured: Acts<'station'> = (subject) =>
+  subject.state.sheet.scope === 'setPlay' ? [] : onStation('pull', 'measureSize')(subject);
+
 const seatedInner: Acts<'station'> = ({ unit, axis, station }) => [
   {
     act: 'seat',
@@ -142,7 +146,7 @@ const STEP_ACTS = {
   mark: onStation('mark'),
   loosen: onStation('loosen'),
   liftOff: onPart('open'),
-  recordPack: onStation('pull', 'measureSize'),
+  recordPack: packMeasured,
   takeOutRollers: onStation('pull'),
   takeOutRing: onStation('pull'),
   loosenInside: onStation('loosen'),

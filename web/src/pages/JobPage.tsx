@@ -90,7 +90,7 @@ function AxisPanel({ axis, axes, onAxis, job }: PanelProps) {
             plan={plan}
           />
         )}
-        <SpecCards axis={axis} state={state} />
+        <SpecCards jobId={jobId} axis={axis} state={state} />
       </div>
     </section>
   );

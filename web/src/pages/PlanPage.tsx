@@ -2,6 +2,8 @@ import { type Dispatch, type SetStateAction, useState } from 'react';
 
 import { PHASE_NAMES, PHASES, type Plan, type Missing } from '@wendaxis/core/plan';
 
+import { ChangeScope } from '../features/describe/ChangeScope.tsx';
+import { SCOPES, STARTS } from '../features/describe/Scope.tsx';
 import { StepRow } from '../features/plan/StepRow.tsx';
 import { Button } from '../ui/Button.tsx';
 import { Notice } from '../ui/Notice.tsx';
@@ -14,6 +16,7 @@ export function PlanPage() {
   const job = useOpenJob();
   const { plan, jobId, state } = job;
   const [openOnly, setOpenOnly] = useState(false);
+  const [changing, setChanging] = useState(false);
   const numbered = plan.steps.map((step, index) => ({ step, number: index + 1 }));
   const shown = numbered.filter(
     ({ step }) => !openOnly || (step.status !== 'done' && step.status !== 'setAside'),
@@ -31,6 +34,11 @@ export function PlanPage() {
         setOpenOnly={setOpenOnly}
         openOnly={openOnly}
       />
+      {changing ? (
+        <ChangeScope jobId={jobId} state={state} onDone={() => setChanging(false)} />
+      ) : (
+        <WhatFor state={state} onChange={() => setChanging(true)} />
+      )}
       {shown.length === 0 && <Notice title="Every step is done" />}
       {PHASE_NAMES.map((phase) => {
         const rows = shown.filter(({ step }) => step.phase === phase);
@@ -79,7 +87,7 @@ function PlanHead({ state, plan, entered, setOpenOnly, openOnly }: PlanHeadProps
       <div>
         <h2 className="m-0 text-3xl">Build plan, {state.unit!.name}</h2>
         <p className="m-0 text-lg">
-          {plan.behind} of {plan.steps.length} steps done.{' '}
+          {plan.behind} of {plan.steps.length} steps done, on {plan.screens.length} screens.{' '}
           {entered.length > 0 &&
             `${entered.length} ${entered.length === 1 ? 'figure is' : 'figures are'} not described yet.`}
         </p>
@@ -91,5 +99,30 @@ function PlanHead({ state, plan, entered, setOpenOnly, openOnly }: PlanHeadProps
         <Button onClick={() => window.print()}>Print the build sheet</Button>
       </div>
     </div>
+  );
+}
+
+/** How the unit came and what the job is for, with the way to change it. */
+function WhatFor({
+  state: { sheet },
+  onChange,
+}: {
+  readonly state: JobState;
+  readonly onChange: () => void;
+}) {
+  const came = STARTS.find(({ value }) => value === sheet.start)!.words;
+  const goal = SCOPES.find(({ value }) => value === sheet.scope)!.words;
+  return (
+    <p className="m-0 flex flex-wrap items-center gap-x-4 text-lg">
+      <span>
+        It came: <strong>{came.toLowerCase()}</strong>. The job:{' '}
+        <strong>{goal.toLowerCase()}</strong>.
+      </span>
+      {sheet.finished === null && (
+        <Button className="print:hidden" onClick={onChange}>
+          Change what it is for
+        </Button>
+      )}
+    </p>
   );
 }

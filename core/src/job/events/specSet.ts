@@ -41,6 +41,9 @@ export const specSet = jobEvent({
       return 'a carrier is read at the pinion of another axis';
     const others = state.specs.filter(({ specId }) => specId !== data.specId);
     const band = requireSpecBand(data.kind, data.band);
-    return { ...state, specs: [...others, { ...data, band }] };
+    // What was accepted was accepted against the limits of then.
+    const { [data.specId]: _, ...accepted } = state.measured.accepted;
+    const measured = { ...state.measured, accepted };
+    return { ...state, measured, specs: [...others, { ...data, band }] };
   },
 });

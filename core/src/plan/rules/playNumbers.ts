@@ -5,6 +5,7 @@ import { packThickness } from '../../shims/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { FIGURES } from '../../figures/index.ts';
 import { type Axis } from '../../unit/index.ts';
+import { acceptedFigure } from '../acceptance.ts';
 import { bandFigure, figure, numbers, words } from '../figures.ts';
 import { inFinalBuild } from '../packQuestion.ts';
 import { playShift, playVerdict } from '../playProgress.ts';
@@ -19,7 +20,8 @@ export function playNumbers({ state, axis, spec }: FigureSubject): Numbers {
   const site = playSite(axis);
   const { quantity } = FIGURES[spec.kind];
   const band = bandFigure('Band', quantity, spec.band, spec.source);
-  const warm = warmFigures(state, axis, spec);
+  const accepted = acceptedFigure(state, spec);
+  const warm = [...(accepted === null ? [] : [accepted]), ...warmFigures(state, axis, spec)];
   const found = state.measured.runs.findLast(
     (run) => run.specId === spec.specId && run.stage === 'asFound' && run.status === 'closed',
   );

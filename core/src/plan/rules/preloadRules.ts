@@ -1,6 +1,7 @@
 import { NORMAL_FACTOR } from '../../measure/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { FIGURES } from '../../figures/index.ts';
+import { acceptedFigure } from '../acceptance.ts';
 import { bandFigure, figure, numbers } from '../figures.ts';
 import { judgedFigures } from '../judgedFigures.ts';
 import { playSpec } from '../playProgress.ts';
@@ -55,6 +56,7 @@ function figureNumbers(subject: FigureSubject): Numbers {
         `${spec.source}${spec.sealDrag === 'included' ? ', seal in the figure' : ''}`,
       ),
       torqueNumbersOf(subject),
+      acceptedFigure(state, spec),
     );
   const { quantity } = FIGURES[specKind];
   const asFound = state.measured.figures.findLast(
@@ -62,6 +64,7 @@ function figureNumbers(subject: FigureSubject): Numbers {
   );
   const built = judgedFigures(state, subject.axis)[specKind];
   return numbers(
+    acceptedFigure(state, spec),
     bandFigure('Band', quantity, spec.band, spec.source),
     asFound === undefined
       ? null
@@ -185,7 +188,7 @@ export const PRELOAD_RULES: readonly Rule[] = [
     ],
     done: ({ state, axis, specKind }) => {
       const built = judgedFigures(state, axis)[specKind];
-      return built?.asBuilt === true && built.word === 'conforms';
+      return built?.asBuilt === true && (built.word === 'conforms' || built.accepted !== null);
     },
   },
 ];

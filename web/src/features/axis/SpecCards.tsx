@@ -3,16 +3,30 @@ import type { JobState, Spec } from '@wendaxis/core/job';
 import { judgedFigures, type JudgedFigure } from '@wendaxis/core/plan';
 import type { Axis } from '@wendaxis/core/unit';
 
+import { AcceptFigure } from './AcceptFigure.tsx';
 import { BandStrip } from '../../ui/BandStrip.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { Verdict } from '../../ui/Verdict.tsx';
 
+interface CardsProps {
+  readonly jobId: string;
+  readonly axis: Axis;
+  readonly state: JobState;
+}
+
 /** What is set on an axis: each figure against its band. */
-export function SpecCards({ axis, state }: { readonly axis: Axis; readonly state: JobState }) {
+export function SpecCards({ jobId, axis, state }: CardsProps) {
   const judged = judgedFigures(state, axis);
   return state.specs
     .filter(({ axisId }) => axisId === axis.id)
-    .map((spec) => <SpecCard key={spec.specId} spec={spec} figure={judged[spec.kind] ?? null} />);
+    .map((spec) => (
+      <SpecCard
+        key={spec.specId}
+        jobId={state.sheet.finished === null ? jobId : null}
+        spec={spec}
+        figure={judged[spec.kind] ?? null}
+      />
+    ));
 }
 
 const STAGE_WORDS = {
@@ -22,11 +36,13 @@ const STAGE_WORDS = {
 } as const;
 
 interface Props {
+  /** Null once the job is finished. */
+  readonly jobId: string | null;
   readonly spec: Spec;
   readonly figure: JudgedFigure | null;
 }
 
-function SpecCard({ spec: { kind, band, source }, figure }: Props) {
+function SpecCard({ jobId, spec: { specId, kind, band, source }, figure }: Props) {
   const units = useUnits();
   const { words, quantity, taken } = FIGURES[kind];
   const guard = figure?.expanded ?? 0;
@@ -62,6 +78,13 @@ function SpecCard({ spec: { kind, band, source }, figure }: Props) {
         quantity={quantity}
       />
       <p className="small-label m-0">{source}</p>
+      {jobId !== null && mayBeAccepted(figure) && (
+        <AcceptFigure jobId={jobId} specId={specId} accepted={figure.accepted} />
+      )}
     </section>
   );
 }
+
+/** What was read of what is built, and is not proven to be within its limits. */
+const mayBeAccepted = (figure: JudgedFigure | null): figure is JudgedFigure =>
+  figure !== null && figure.word !== 'conforms' && figure.stage !== 'asFound';

@@ -8,7 +8,7 @@ import { Choice } from '../../ui/Choice.tsx';
 import { AxisView } from '../axis/AxisView.tsx';
 import type { ScopeEntry } from './scopeEntry.ts';
 
-const STARTS = [
+export const STARTS = [
   { value: 'running', words: 'Running', note: 'complete, with its oil' },
   { value: 'drained', words: 'Out and drained', note: 'complete' },
   { value: 'open', words: 'Open', note: 'its joints are parted' },
@@ -16,10 +16,11 @@ const STARTS = [
   { value: 'onePart', words: 'One part', note: 'a shaft, a half, a housing' },
 ] as const satisfies readonly { value: JobStart; words: string; note: string }[];
 
-const SCOPES = [
+export const SCOPES = [
   { value: 'overhaul', words: 'All of it', note: 'strip, inspect, seat, set, close' },
   { value: 'renew', words: 'Renew some of it', note: 'and only what that takes' },
   { value: 'setPlay', words: 'Only set the play', note: 'measure, choose a pack, prove' },
+  { value: 'findCause', words: 'Find the cause', note: 'strip, look, decide; nothing is fitted' },
 ] as const satisfies readonly { value: JobScope; words: string; note: string }[];
 
 interface ScopeProps {
