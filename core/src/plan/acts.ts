@@ -2,7 +2,7 @@ import { FIGURES, type Dependency, type FigureKind } from '../figures/index.ts';
 import type { JobState } from '../job/index.ts';
 import { oncePerPair } from '../memo/index.ts';
 import type { Axis, Station } from '../unit/index.ts';
-import { comesOffForPlay } from './buildUp.ts';
+import { comesOffForPlay } from './offForPlay.ts';
 import type { RuleId } from './ruleIds.ts';
 import { sleeveNut } from './sleeves.ts';
 

@@ -9,10 +9,8 @@ import {
   type Move,
 } from '../assembly/index.ts';
 import { FIGURES } from '../figures/index.ts';
-import { oncePerObject } from '../memo/index.ts';
 import type { Axis, Part, Station, Unit } from '../unit/index.ts';
 import { nameOfEvent } from './nameOfEvent.ts';
-import { settersOf } from './setters.ts';
 import { setsZeroPlay } from './sleeveProgress.ts';
 import { sleeveNut } from './sleeves.ts';
 
@@ -82,18 +80,6 @@ export function offForPack(
   );
   return clear(assembly, builtState(assembly, notYet), [takes(site.id)]).moves;
 }
-
-/** What comes off a whole unit for the packs, spacers and adjusters that set its plays, to be done up again for good. */
-export const offForPlay = oncePerObject((unit: Unit): ReadonlySet<EventKey> => {
-  const assembly = assemblyOf(unit);
-  const sites = unit.axes.flatMap(settersOf).map(({ station }) => takes(station.id));
-  const wanted = sites.filter((event) => assembly.events.includes(event));
-  return clear(assembly, builtState(assembly), wanted).events;
-});
-
-/** Whether a station comes off, or is undone, for what sets the plays of a whole unit. */
-export const comesOffForPlay = (unit: Unit, id: string): boolean =>
-  ([`undo:${id}`, `take:${id}`] as const).some((event) => offForPlay(unit).has(event));
 
 /** What comes off for a pack and goes on again, as a sentence; none where nothing does. */
 export function offWords(unit: Unit, site: Station, reached: ReadonlySet<EventKey> | null): string {

@@ -2,7 +2,7 @@ import { assemblyOf, eventOfPart, type EventKey } from '../assembly/index.ts';
 import type { JobStart, JobState } from '../job/index.ts';
 import { STATION_KIND_TABLE, type Axis, type Station } from '../unit/index.ts';
 import { buildOf } from './buildEvents.ts';
-import { comesOffForPlay, offForPlay } from './buildUp.ts';
+import { comesOffForPlay, offForPlay } from './offForPlay.ts';
 import { motionOf } from './motions.ts';
 import type { Phase } from './phases.ts';
 import { playStage } from './playProgress.ts';

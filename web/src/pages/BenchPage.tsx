@@ -12,11 +12,14 @@ import { Button } from '../ui/Button.tsx';
 import { Notice } from '../ui/Notice.tsx';
 import { useOpenJob } from './JobLayout.tsx';
 import { NotNow } from './NotNow.tsx';
+import { useActionHere } from './useActionHere.ts';
 import type { Run } from '@wendaxis/core/job';
 
 /** The bench: set up a run, take it, and accept its verdict. */
 export function BenchPage() {
-  const { state, next, jobId } = useOpenJob();
+  const job = useOpenJob();
+  const { state, jobId } = job;
+  const next = useActionHere(job);
   const navigate = useNavigate();
   const workshop = useWorkshop();
   const toJob = useCallback(() => void navigate(`/jobs/${jobId}`), [jobId, navigate]);

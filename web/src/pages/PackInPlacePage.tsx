@@ -11,13 +11,16 @@ import { QuantityField, readField } from '../ui/QuantityField.tsx';
 import { useUnits } from '../ui/useUnits.ts';
 import { useOpenJob } from './JobLayout.tsx';
 import { NotNow } from './NotNow.tsx';
+import { useActionHere } from './useActionHere.ts';
 
 /** A piece may be from one micrometre to 20 mm. */
 const THICKEST = 20;
 
 /** Enter the pack that was found in place, piece by piece. */
 export function PackInPlacePage() {
-  const { next, jobId, state } = useOpenJob();
+  const job = useOpenJob();
+  const { jobId, state } = job;
+  const next = useActionHere(job);
   const navigate = useNavigate();
   const units = useUnits();
   const [texts, setTexts] = useState<readonly string[]>(['']);

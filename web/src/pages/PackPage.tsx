@@ -7,14 +7,18 @@ import { settersOf } from '@wendaxis/core/plan';
 
 import { useStockUse } from '../api/queries.ts';
 import { useWorkshop } from '../stores/useWorkshop.ts';
+import { AcceptFigure } from '../features/axis/AcceptFigure.tsx';
 import { ChoosePack } from '../features/pack/ChoosePack.tsx';
 import { FitPack } from '../features/pack/FitPack.tsx';
 import { Notice } from '../ui/Notice.tsx';
 import { useOpenJob } from './JobLayout.tsx';
+import { useActionHere } from './useActionHere.ts';
 
 /** Choose a pack, then fit it. */
 export function PackPage() {
-  const { state, next, jobId } = useOpenJob();
+  const job = useOpenJob();
+  const { state, jobId } = job;
+  const next = useActionHere(job);
   const workshop = useWorkshop();
   const elsewhere = useStockUse(jobId);
   const navigate = useNavigate();
@@ -44,7 +48,10 @@ export function PackPage() {
         <FitPack jobId={jobId} state={state} site={next.site} onFitted={toJob} />
       )}
       {next.kind === 'choosePack' && stock !== null && (
-        <ChoosePack jobId={jobId} state={state} action={next} stock={stock} />
+        <div className="grid gap-4">
+          <ChoosePack jobId={jobId} state={state} action={next} stock={stock} />
+          <AcceptFigure jobId={jobId} specId={next.run.specId} accepted={null} />
+        </div>
       )}
       {next.kind === 'choosePack' && stock === null && (
         <Notice

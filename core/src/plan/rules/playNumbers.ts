@@ -5,7 +5,7 @@ import { packThickness } from '../../shims/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { FIGURES } from '../../figures/index.ts';
 import { type Axis } from '../../unit/index.ts';
-import { acceptedFigure } from '../acceptance.ts';
+import { acceptedFigure } from './acceptedFigure.ts';
 import { bandFigure, figure, numbers, words } from '../figures.ts';
 import { inFinalBuild } from '../packQuestion.ts';
 import { playShift, playVerdict } from '../playProgress.ts';

@@ -1,7 +1,7 @@
 import { NORMAL_FACTOR } from '../../measure/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { FIGURES } from '../../figures/index.ts';
-import { acceptedFigure } from '../acceptance.ts';
+import { acceptedFigure } from './acceptedFigure.ts';
 import { bandFigure, figure, numbers } from '../figures.ts';
 import { judgedFigures } from '../judgedFigures.ts';
 import { playSpec } from '../playProgress.ts';

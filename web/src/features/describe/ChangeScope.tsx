@@ -38,7 +38,6 @@ export function ChangeScope({ jobId, state, onDone }: Props) {
           </Button>
           <Button onClick={onDone}>Leave it as it is</Button>
         </div>
-        {given === null && <p className="m-0">Tap on the drawing what is renewed.</p>}
       </div>
     </section>
   );
