@@ -21,12 +21,12 @@ export function playNumbers({ state, axis, spec }: FigureSubject): Numbers {
   const { quantity } = FIGURES[spec.kind];
   const band = bandFigure('Band', quantity, spec.band, spec.source);
   const accepted = acceptedFigure(state, spec);
-  const warm = [...(accepted === null ? [] : [accepted]), ...warmFigures(state, axis, spec)];
+  const warm = warmFigures(state, axis, spec);
   const found = state.measured.runs.findLast(
     (run) => run.specId === spec.specId && run.stage === 'asFound' && run.status === 'closed',
   );
   const verdict = found === undefined ? null : verdictOf(state, found);
-  if (verdict?.status !== 'judged') return numbers(band, ...warm);
+  if (verdict?.status !== 'judged') return numbers(accepted, band, ...warm);
   const asFound = figure('As found', 'length', verdict.value.mean, SOURCES.asMeasured.title, {
     expanded: verdict.decision.guard,
     word: verdict.decision.word,
@@ -34,10 +34,11 @@ export function playNumbers({ state, axis, spec }: FigureSubject): Numbers {
   const pack = site === undefined ? undefined : state.setting.foundPacks[site.id];
   const gain = site?.place === undefined ? null : findGain(axis.arrangement, site.place)?.gain;
   if (pack === undefined || !gain || spec.kind !== 'endPlay')
-    return numbers(band, asFound, ...warm);
+    return numbers(accepted, band, asFound, ...warm);
   const thickness = packThickness(pack.pieces);
   const estimate = thickness + (bandTarget(spec.band) - verdict.value.mean) / gain;
   return numbers(
+    accepted,
     band,
     asFound,
     figure(

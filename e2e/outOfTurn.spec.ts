@@ -1,0 +1,71 @@
+import {
+  expect,
+  startRun,
+  test,
+  TOO_MUCH_PLAY,
+  toSillBench,
+  typeReadings,
+} from './workshopTest.ts';
+import { jobOf } from './workTo.ts';
+
+test('a play beyond its limits is accepted with a name and a reason, which the record keeps', async ({
+  page,
+  workshop,
+}) => {
+  await toSillBench(page, workshop.address);
+  await startRun(page, /Shop dial/);
+  await typeReadings(page, TOO_MUCH_PLAY);
+  await page.getByRole('button', { name: 'Accept the verdict' }).click();
+  await expect(page.getByRole('heading', { name: 'Choose the pack' })).toBeVisible();
+  await page.getByRole('button', { name: 'Accept it as it was read…' }).click();
+  const form = page.getByRole('form', { name: 'Accept it as it was read' });
+  const accept = form.getByRole('button', { name: 'Accept it' });
+  await expect(accept).toBeDisabled();
+  await form.getByLabel('Who accepts it').fill('Edda Holm');
+  await form.getByLabel('Why it may stay').fill('Runs slowly, owner agrees');
+  await accept.click();
+  await expect(page.getByRole('heading', { name: 'Choose the pack' })).toBeHidden();
+  await expect(
+    page.getByText('Accepted outside its limits by Edda Holm: Runs slowly, owner agrees'),
+  ).toBeVisible();
+  await page.getByRole('link', { name: 'Logbook' }).click();
+  await expect(page.getByRole('list', { name: 'Entries, newest first' })).toContainText(
+    'by Edda Holm: Runs slowly, owner agrees',
+  );
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await expect(
+    page.getByRole('link', { name: /Measure the end play, Output shaft/ }),
+  ).toContainText('Accepted outside its limits by Edda Holm');
+  await page.getByRole('link', { name: 'Axis', exact: true }).click();
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(page.getByRole('heading', { name: 'Choose the pack' })).toBeVisible();
+});
+
+test('a run is opened before its turn, and what the job is for is changed while it is under way', async ({
+  page,
+  workshop,
+}) => {
+  const moth = await jobOf(page, workshop.address, 'Moth engine case');
+  const job = `${workshop.address}jobs/${moth}`;
+  await page.goto(`${job}/step/measure:axis:endPlay`);
+  await expect(page.getByText('It waits for')).toBeVisible();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Set up the run' })).toBeVisible();
+
+  await page.goto(`${job}/plan`);
+  const steps = page.getByText(/steps done, on \d+ screens/);
+  const before = await steps.innerText();
+  await page.getByRole('button', { name: 'Change what it is for' }).click();
+  await page.getByRole('radio', { name: /Renew some/ }).click();
+  await expect(page.getByRole('button', { name: 'Plan for this' })).toBeDisabled();
+  const drawn = page.getByRole('region', { name: 'What is renewed' });
+  await drawn.getByRole('button', { name: /^Drive-side seal/ }).focus();
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Plan for this' }).click();
+  await expect(page.getByText('renew some of it', { exact: true })).toBeVisible();
+  await expect(steps).not.toHaveText(before);
+  await expect(page.getByRole('link', { name: /Fit Drive-side seal/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Heat Drive-side half/ })).toBeHidden();
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(steps).toHaveText(before);
+});
