@@ -37,7 +37,7 @@ test('one seal is eight steps, from a tap on the drawing to the record', async (
     'Take out Right seal',
     'Lay the new Right seal beside the old',
     'Fit Right seal',
-    'Turn it by hand, through every gear',
+    'Turn it by hand',
     'Test it with air for leaks',
     'Flush, fill and run it in',
   ];

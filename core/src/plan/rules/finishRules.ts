@@ -1,9 +1,15 @@
 import { SOURCES } from '../../sources/index.ts';
+import type { Unit } from '../../unit/index.ts';
 import { numbers, range } from '../figures.ts';
 import { afterAll, type Rule } from '../rule.ts';
 
 /** Air test pressure, MPa. Common practice, no source. */
 const TEST_PRESSURE = { least: 0.02, most: 0.03 } as const;
+
+/** Whether gears of several shafts can be engaged one after the other. */
+const isGearbox = ({ axes }: Unit): boolean =>
+  axes.filter(({ stations }) => stations.filter(({ kind }) => kind === 'gear').length > 1).length >
+  1;
 
 /** Turning, testing, filling, and the end of the record. */
 export const FINISH_RULES: readonly Rule[] = [
@@ -12,7 +18,7 @@ export const FINISH_RULES: readonly Rule[] = [
     phase: 'prove',
     on: 'unit',
     form: 'tick',
-    title: () => 'Turn it by hand, through every gear',
+    title: ({ unit }) => `Turn it by hand${isGearbox(unit) ? ', through every gear' : ''}`,
     how: 'Even drag, no tight spot, no noise. Feel each bearing boss.',
     reason: 'What is wrong now is still quick to reach.',
     cautions: ['turning'],

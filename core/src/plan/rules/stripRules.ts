@@ -33,6 +33,17 @@ const comesOff = (unit: Unit, { id, kind }: Part): boolean =>
   kind !== 'case' &&
   (kind === 'carrier' || eventOfPart(assemblyOf(unit), id) !== null);
 
+/** How the place of something is kept before it is undone. Common practice, no source. */
+const HOW_MARKED: Readonly<Partial<Record<StationKind, string>>> = {
+  nut: 'Count the threads that show, and paint across nut and thread. Write down what was marked.',
+  adjuster:
+    'Paint or punch across ring and housing, and count the notches. Write down what was marked.',
+  bolts:
+    'Where each one sits: the long ones, those with a washer, a seal or a bracket. Write it down.',
+  plainBearing:
+    'Paint the number of the cap and of its bed on one side, both shells with them. No punch: it spoils a split face and a bed. Write down which way round.',
+};
+
 /** Measure as found, mark, take apart. */
 export const STRIP_RULES: readonly Rule[] = [
   {
@@ -84,9 +95,10 @@ export const STRIP_RULES: readonly Rule[] = [
     kinds: ['nut', 'adjuster', 'bolts', 'plainBearing'],
     form: 'mark',
     title: (subject) => `Mark ${nameOf(subject)}`,
-    how: 'Punch or paint across the joint, and write down what was marked: position, notches, threads showing, which cap, which way round.',
+    how: ({ station }) => HOW_MARKED[station.kind] ?? '',
     reason: 'A position that was not marked cannot be found again.',
-    tools: ['centre punch or paint pen'],
+    tools: ({ station }) =>
+      station.kind === 'plainBearing' ? ['paint pen'] : ['centre punch or paint pen'],
     after: [
       { rule: 'asFound', of: 'axis' },
       { rule: 'drain', of: 'all' },
