@@ -19,6 +19,7 @@ export const MOVES: Readonly<Partial<Record<RuleId, readonly Dependency[]>>> = {
   loadRollers: ['distance', 'drag'],
   newPart: ['distance', 'clamp', 'drag', 'mesh'],
   placeShims: ['distance', 'mesh'],
+  placeTube: ['distance', 'clamp'],
   repair: ['distance', 'clamp', 'drag', 'mesh'],
   retain: ['distance', 'clamp'],
   seatInner: ['distance', 'clamp', 'mesh'],

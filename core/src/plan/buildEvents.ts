@@ -15,7 +15,7 @@ import {
   type StationKind,
   type Unit,
 } from '../unit/index.ts';
-import { isJoined, looseOnShaft, shaftsOn } from './buildUp.ts';
+import { isJoined, looseOnShaft, shaftsOn, standsInPart } from './buildUp.ts';
 import { comesAsOne } from './rules/seated.ts';
 import { setterAt } from './setters.ts';
 
@@ -61,8 +61,9 @@ const takes = ({ id }: Body): EventKey => `take:${id}`;
 const isFitted = ({ station }: Body): boolean =>
   STATION_KIND_TABLE[station.kind].bearing === 'rolling';
 
-/** What goes in at a step of its own on the way: a ring, or a pack that sets something else. */
-const hasOwnStep = (body: Body): boolean => isFitted(body) || body.station.kind === 'shimSite';
+/** What goes in at a step of its own on the way: a ring, a pack that sets something else, a tube in a bore. */
+const hasOwnStep = (body: Body): boolean =>
+  isFitted(body) || body.station.kind === 'shimSite' || body.station.kind === 'spacer';
 
 /** What is laid in without a step of its own. */
 const LAID_IN: ReadonlySet<StationKind> = new Set([
@@ -75,6 +76,7 @@ const LAID_IN: ReadonlySet<StationKind> = new Set([
 /** Whether something goes in by hand as the axis is built up: it slides, or a pack that is set there goes in with it. */
 function isLaidIn(unit: Unit, axis: Axis, body: Body): boolean {
   const { id, station } = body;
+  if (station.kind === 'spacer' && standsInPart(unit, station)) return false;
   if (station.kind === 'shimSite')
     return setterAt(axis, station) !== null && !goesOnFirst(unit, axis, body);
   if (STATION_KIND_TABLE[station.kind].bearing !== 'rolling')

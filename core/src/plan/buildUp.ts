@@ -10,7 +10,7 @@ import {
 } from '../assembly/index.ts';
 import { FIGURES } from '../figures/index.ts';
 import type { Axis, Part, Station, Unit } from '../unit/index.ts';
-import { nameOfEvent } from './nameOfEvent.ts';
+import { nameOfRing } from './nameOfEvent.ts';
 import { setsZeroPlay } from './sleeveProgress.ts';
 import { sleeveNut } from './sleeves.ts';
 
@@ -85,7 +85,7 @@ export function offForPack(
 export function offWords(unit: Unit, site: Station, reached: ReadonlySet<EventKey> | null): string {
   const names = offForPack(unit, site, reached)
     .slice(0, -1)
-    .map(({ event }) => nameOfEvent(unit, event));
+    .map(({ event }) => nameOfRing(unit, event));
   return names.length === 0
     ? ''
     : ` Off for it, in this order: ${[...new Set(names)].join(', ')}; on again the other way round.`;
@@ -99,6 +99,10 @@ export function isInside(unit: Unit, station: Station): boolean {
     (event) => homeOf(subjectOf(event)) !== station.partId,
   );
 }
+
+/** Whether something stands in the bore of a part, and does not come and go with a shaft. */
+export const standsInPart = (unit: Unit, { partId }: Station): boolean =>
+  !assemblyOf(unit).shafts.includes(partId);
 
 /** Parts that a trial build of an axis joins, and that come apart again for what lies inside. */
 export function joinedForTrial(unit: Unit, axis: Axis): readonly Part[] {

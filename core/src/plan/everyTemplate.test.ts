@@ -12,12 +12,10 @@ describe('every arrangement', () => {
   test.each(UNIT_TEMPLATES)('should go from the first band to a finished job: %s', (template) => {
     const unit = unitOf(template);
     const bench = new Bench(
-      template === 'carrierAdjusters'
-        ? ['adjuster-left', 'adjuster-right'].reduce(
-            (made, id) => place(made, id, { lead: 1.5, notches: 36 }),
-            unit,
-          )
-        : unit,
+      unit.axes[0]!.stations.filter(({ kind }) => kind === 'adjuster').reduce(
+        (made, { id }) => place(made, id, { lead: 1.5, notches: 36 }),
+        unit,
+      ),
       'overhaul',
     );
     for (let turn = 0; turn < 300; turn += 1) {
@@ -40,6 +38,7 @@ describe('every arrangement', () => {
       ['pack', 'sleeve-shims'],
     ]);
     expect(at(unitOf('carrierAdjusters'))).toEqual([['adjuster', 'adjuster-left']]);
+    expect(at(unitOf('adjusterOneEnd'))).toEqual([['adjuster', 'adjuster']]);
     expect(at(unitOf('pinionSolid'))).toEqual([]);
     expect(at(sets(unitOf('pinionSolid'), 'endPlay'))).toEqual([['spacer', 'spacer']]);
     expect(at(sets(unitOf('pinionSleeve'), 'endPlay'))).toEqual([]);

@@ -9,6 +9,7 @@ export {
   packQuestion,
   USUAL_MOST_PIECES,
 } from './packQuestion.ts';
+export { planFile, type PlanFile, type PlannedStep } from './planFile.ts';
 export { readJob, readState, type JobReading, type Unreadable } from './readJob.ts';
 export { ROUNDS, type Round, type RoundId, type Screen } from './rounds.ts';
 export { soundAnswer, soundAnswers, type SoundAnswer } from './soundAnswers.ts';

@@ -30,7 +30,7 @@ export const ROUNDS = {
   },
   out: {
     title: 'Seals, rings and packs out',
-    rules: ['pullSeal', 'pull', 'recordPack'],
+    rules: ['pullSeal', 'pull', 'takeOutTube', 'recordPack'],
     all: 'All out',
   },
   sizes: { title: 'Sizes', rules: ['measureSeats', 'measureBolts', 'measureDepth', 'gauge'] },
@@ -39,7 +39,7 @@ export const ROUNDS = {
   fits: { title: 'The fits', rules: ['fitOuter', 'fitInner'] },
   seat: {
     title: 'Rings in, and home',
-    rules: ['heat', 'seatOuter', 'checkSeat', 'gauge'],
+    rules: ['heat', 'seatOuter', 'placeTube', 'checkSeat', 'gauge'],
     all: 'All in and home',
     ofOnePart: true,
   },

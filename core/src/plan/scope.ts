@@ -26,6 +26,7 @@ const DONE_BEFORE: Readonly<Record<JobStart, ReadonlySet<RuleId>>> = {
       'liftOff',
       'takeOutRollers',
       'takeOutRing',
+      'takeOutTube',
       'loosenInside',
     ] as const),
     ...(['takeOffHub', 'takeOutShaft', 'pullSeal', 'pull', 'clean'] as const),

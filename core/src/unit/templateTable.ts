@@ -3,13 +3,21 @@ import {
   carrierAdjusters,
   carrierInboard,
   carrierOutboard,
+  hubFlange,
   pinionSleeve,
   pinionSolid,
   pinionSpacer,
 } from './layouts/axleLayouts.ts';
+import { bushAndSeal, oneBore } from './layouts/boreLayouts.ts';
 import type { Layout, TemplateInput } from './layouts/layout.ts';
 import { crankcaseHalves, floatingCountershaft, needleThrustStack } from './layouts/caseLayouts.ts';
-import { coneSpacerShims, coverShims, retainedGear, thrustWasher } from './layouts/shaftLayouts.ts';
+import {
+  adjusterOneEnd,
+  coneSpacerShims,
+  coverShims,
+  retainedGear,
+  thrustWasher,
+} from './layouts/shaftLayouts.ts';
 import type { FigureKind } from '../figures/index.ts';
 
 /** One of the usual arrangements a unit can be begun from. */
@@ -48,6 +56,15 @@ export const TEMPLATE_TABLE = {
     ends: BEARINGS,
     layout: retainedGear,
   },
+  adjusterOneEnd: {
+    words: 'Adjuster at one end',
+    note: 'tapered rollers face to face, a threaded ring',
+    axisName: 'Shaft',
+    arrangement: 'faceToFace',
+    sets: ['endPlay'],
+    ends: BEARINGS,
+    layout: adjusterOneEnd,
+  },
   coneSpacerShims: {
     words: 'Cone spacer with shims',
     note: 'tapered rollers back to back',
@@ -84,6 +101,15 @@ export const TEMPLATE_TABLE = {
     ends: HEAD_TAIL,
     layout: pinionSolid,
   },
+  hubFlange: {
+    words: 'Hub with flange and sleeve',
+    note: 'preload set by the flange nut, once',
+    axisName: 'Hub',
+    arrangement: 'backToBack',
+    sets: ['rollingTorque'],
+    ends: ['Inner bearing', 'Flange-side bearing'],
+    layout: hubFlange,
+  },
   carrierOutboard: {
     words: 'Carrier, shims outboard',
     note: 'shims outside the cups',
@@ -119,6 +145,24 @@ export const TEMPLATE_TABLE = {
     sets: ['endPlay'],
     ends: BEARINGS,
     layout: crankcaseHalves,
+  },
+  oneBore: {
+    words: 'Two bearings in one bore',
+    note: 'driven in one behind the other, a tube between them',
+    axisName: 'Shaft',
+    arrangement: 'plainThrust',
+    sets: [],
+    ends: BEARINGS,
+    layout: oneBore,
+  },
+  bushAndSeal: {
+    words: 'Bush and seal in a housing',
+    note: 'pressed, gauged, sealed',
+    axisName: 'Shaft',
+    arrangement: 'plainThrust',
+    sets: [],
+    ends: ['Bush', 'Seal'],
+    layout: bushAndSeal,
   },
   thrustWasher: {
     words: 'Thrust washer',

@@ -25,6 +25,8 @@ describe('a unit from a template', () => {
     ['coneSpacerShims', 1, ['right', 'left']],
     ['thrustWasher', -1, []],
     ['pinionSleeve', 0, ['right', 'left']],
+    ['hubFlange', 1, ['right', 'left']],
+    ['adjusterOneEnd', -1, ['left', 'right']],
     ['carrierOutboard', -1, ['left', 'right']],
     ['carrierInboard', -1, ['left', 'right']],
     ['carrierAdjusters', -1, ['left', 'right']],

@@ -1,6 +1,6 @@
 import { tighteningOrder } from '../../fasteners/index.ts';
 import type { Station } from '../../unit/index.ts';
-import { coversSeal, isInside } from '../buildUp.ts';
+import { coversSeal, isInside, standsInPart } from '../buildUp.ts';
 import { lacksDetail, numbers, words } from '../figures.ts';
 import { nameOf, type Rule, type StationSubject } from '../rule.ts';
 
@@ -56,6 +56,21 @@ export const REACH_RULES: readonly Rule[] = [
     reason: 'What it holds cannot come out past it.',
     cautions: ['splinters'],
     tools: ['snap ring pliers', 'eye protection'],
+    after: [
+      { rule: 'asFound', of: 'axis' },
+      { rule: 'drain', of: 'all' },
+    ],
+  },
+  {
+    id: 'takeOutTube',
+    phase: 'strip',
+    on: 'station',
+    kinds: ['spacer'],
+    form: 'tick',
+    when: ({ unit, station }) => standsInPart(unit, station),
+    title: (subject) => `Take out ${nameOf(subject)}`,
+    how: 'Out of its bore between the rings. Note which end looked out, and look for burrs on both.',
+    reason: 'What stands behind it cannot come out past it.',
     after: [
       { rule: 'asFound', of: 'axis' },
       { rule: 'drain', of: 'all' },

@@ -1,3 +1,4 @@
+import { standsInPart } from '../buildUp.ts';
 import { numbers } from '../figures.ts';
 import { nameOf, onTrial, type Rule } from '../rule.ts';
 import { orientationOf } from './orientation.ts';
@@ -49,6 +50,21 @@ export const RETAIN_RULES: readonly Rule[] = [
     after: [
       { rule: 'checkSeat', of: 'axis' },
       { rule: 'seatInner', of: 'axis' },
+      { rule: 'inspect', of: 'station' },
+      { rule: 'newPart', of: 'station' },
+    ],
+  },
+  {
+    id: 'placeTube',
+    phase: 'seat',
+    on: 'station',
+    kinds: ['spacer'],
+    form: 'tick',
+    when: ({ unit, station }) => standsInPart(unit, station),
+    title: (subject) => `Put in ${nameOf(subject)}`,
+    how: 'Ends clean and square, no burr. Up against the ring behind it, all round.',
+    reason: 'The ring behind it is in; the next shuts it in.',
+    after: [
       { rule: 'inspect', of: 'station' },
       { rule: 'newPart', of: 'station' },
     ],

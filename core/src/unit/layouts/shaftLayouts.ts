@@ -61,6 +61,29 @@ export function coverShims(input: TemplateInput): Layout {
   return { parts: CASE_COVER_SHAFT, stations };
 }
 
+/** Tapered rollers face to face: one cup against a shoulder, the other held by a threaded adjuster in the case. */
+export function adjusterOneEnd(input: TemplateInput): Layout {
+  const x = placesOf(input);
+  const r = input.right.dimensions;
+  const isKept = (id: string) =>
+    /^(end|seat|bearing)-|^body$|^wall-left$|^shoulder-left$/u.test(id);
+  const stations = [
+    ...coverShims(input).stations.filter(({ id }) => isKept(id)),
+    station('wall-right', 'housing', 'Case wall, right', [
+      x.right - 4,
+      r.width + 16,
+      r.outside,
+      x.rim,
+    ]),
+    station('adjuster', 'adjuster', 'Adjuster', [x.rightEnd, 10, 0.75 * r.outside, r.outside], {
+      place: 'adjusterCupInwards',
+      hand: 'right',
+      lock: 'lockTab',
+    }),
+  ];
+  return { parts: CASE_SHAFT, stations };
+}
+
 /** Cover shims, and a gear that turns on a sleeve held between the shaft's shoulder and the right cone. */
 export function retainedGear(input: TemplateInput): Layout {
   const x = placesOf(input);

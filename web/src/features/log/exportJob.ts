@@ -2,11 +2,14 @@ import Papa from 'papaparse';
 
 import { jobFile, readingRows, type JobEvent, type JobState } from '@wendaxis/core/job';
 
+import { planFile, readJob } from '@wendaxis/core/plan';
+
 import { download, fileName } from './download.ts';
 
-/** Hand the job over as a JSON file: the log whole. */
+/** Hand the job over as a JSON file: the log whole, and the plan that follows from it. */
 export function exportJob(jobId: string, events: readonly JobEvent[]): void {
-  const file = jobFile(jobId, events, new Date().toISOString());
+  const plan = planFile(readJob(events).plan);
+  const file = { ...jobFile(jobId, events, new Date().toISOString()), plan };
   download(`${fileName(file.name)}.json`, 'application/json', JSON.stringify(file, null, 2));
 }
 

@@ -1,0 +1,31 @@
+import type { Plan } from './compilePlan.ts';
+import type { Step } from './step.ts';
+
+const FIELDS = [
+  'id',
+  'phase',
+  'title',
+  'status',
+  'act',
+  'on',
+  'figure',
+  'rows',
+  'after',
+] as const satisfies readonly (keyof Step)[];
+
+/** What a step says to a reader outside: what is done, to what, after what, and how it stands. */
+export type PlannedStep = Pick<Step, (typeof FIELDS)[number]>;
+
+/** A plan as it stands in the file of a job. */
+export interface PlanFile extends Pick<Plan, 'screens'> {
+  readonly steps: readonly PlannedStep[];
+}
+
+/** A plan for the file of a job: its steps without their words and numbers, which follow from the log. */
+export const planFile = ({ steps, screens }: Plan): PlanFile => ({
+  steps: steps.map(
+    (step) =>
+      Object.fromEntries(FIELDS.map((name) => [name, step[name]])) as unknown as PlannedStep,
+  ),
+  screens,
+});
