@@ -1,3 +1,5 @@
+import { UNIT_TEMPLATES } from '@wendaxis/core/unit';
+
 import { expect, test } from './workshopTest.ts';
 
 test('every usual arrangement can be booked in, is drawn, and has a plan', async ({
@@ -7,8 +9,8 @@ test('every usual arrangement can be booked in, is drawn, and has a plan', async
   test.setTimeout(180_000);
   await page.goto(`${workshop.address}book-in`);
   const radios = page.getByRole('radiogroup', { name: 'Begin from' }).getByRole('radio');
-  await expect(radios).toHaveCount(13);
-  for (let at = 0; at < 13; at += 1) {
+  await expect(radios).toHaveCount(UNIT_TEMPLATES.length);
+  for (let at = 0; at < UNIT_TEMPLATES.length; at += 1) {
     await page.goto(`${workshop.address}book-in`);
     const words = (await radios.nth(at).innerText()).split('\n')[0]!;
     await radios.nth(at).click();

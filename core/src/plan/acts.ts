@@ -79,7 +79,7 @@ export function torqueIsOpen({ steps, sheet, setting, unit }: JobState, axis: Ax
   const last = sleeveNut(axis)?.id;
   const isSet = axis.stations.some(({ id }) => setting.setAfter[id]?.trial === false);
   const isUndone = (id: string): boolean =>
-    sheet.scope !== 'setPlay' || (isSet && comesOffForPlay(unit!, id));
+    sheet.scope !== 'setPlay' || (isSet && comesOffForPlay(unit!, axis, id));
   return axis.stations.some(
     ({ id, kind }) =>
       (kind === 'nut' || kind === 'bolts') &&

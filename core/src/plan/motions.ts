@@ -21,6 +21,8 @@ export interface Motion {
   readonly at: number;
   /** What has to have gone that way before. */
   readonly before: ReadonlySet<EventKey>;
+  /** The order in which all of it goes that way. */
+  readonly order: Order;
 }
 
 type Events<About extends Subject['about']> = (
@@ -134,6 +136,7 @@ function motionBy(row: Row<Subject['about']>, order: Order, subject: Subject): M
     events,
     at: placeIn(order, row.to, main, events),
     before: beforeIn(order, events),
+    order,
   };
 }
 

@@ -1,4 +1,6 @@
+import type { EventKey } from '../assembly/index.ts';
 import type { Draft } from './draftSteps.ts';
+import type { Motion } from './motions.ts';
 import { NumberSet } from './numberSet.ts';
 import { placeOf, type After } from './rule.ts';
 import type { RuleId } from './ruleIds.ts';
@@ -82,10 +84,26 @@ function physicalEdges(drafts: readonly Draft[]): readonly (readonly number[])[]
     }
   });
   return drafts.map(({ motion }) =>
-    motion === null
-      ? []
-      : [...motion.before].flatMap((event) => movedBy[motion.to].get(event) ?? []),
+    motion === null ? [] : demandedBy(motion, movedBy[motion.to]),
   );
+}
+
+/** The steps that a motion comes after; through what no step moves, those that this comes after in turn. */
+function demandedBy(
+  { before, order }: Motion,
+  movedBy: ReadonlyMap<string, readonly number[]>,
+): readonly number[] {
+  const found: number[] = [];
+  const seen = new Set<EventKey>();
+  const look = (event: EventKey): void => {
+    if (seen.has(event)) return;
+    seen.add(event);
+    const steps = movedBy.get(event);
+    if (steps !== undefined) found.push(...steps);
+    else order.before.get(event)?.forEach(look);
+  };
+  before.forEach(look);
+  return found;
 }
 
 type Place = ReturnType<typeof placeOf>;

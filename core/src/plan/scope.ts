@@ -160,11 +160,15 @@ const OPENED_UP: ReadonlySet<RuleId> = new Set(['drain', 'leakTest', 'fill']);
 
 function isDoneUp(rule: RuleId, subject: Subject): boolean {
   const { state, unit } = subject;
-  const isAsItWas = unit.axes.every((axis) => isSetAsFound(state, axis));
-  if (isAsItWas) return false;
-  if (OPENED_UP.has(rule)) return [...offForPlay(unit)].some((event) => event.startsWith('part:'));
+  const opened = unit.axes.filter((axis) => !isSetAsFound(state, axis));
+  if (OPENED_UP.has(rule))
+    return opened.some((axis) =>
+      [...offForPlay(unit, axis)].some((event) => event.startsWith('part:')),
+    );
   return (
-    DONE_UP.has(rule) && subject.about === 'station' && comesOffForPlay(unit, subject.station.id)
+    DONE_UP.has(rule) &&
+    subject.about === 'station' &&
+    opened.some((axis) => comesOffForPlay(unit, axis, subject.station.id))
   );
 }
 
