@@ -3,12 +3,12 @@ import {
   carrierAdjusters,
   carrierInboard,
   carrierOutboard,
-  hubFlange,
   pinionSleeve,
   pinionSolid,
   pinionSpacer,
 } from './layouts/axleLayouts.ts';
 import { bushAndSeal, oneBore } from './layouts/boreLayouts.ts';
+import { hubFlange } from './layouts/hubLayout.ts';
 import type { Layout, TemplateInput } from './layouts/layout.ts';
 import { crankcaseHalves, floatingCountershaft, needleThrustStack } from './layouts/caseLayouts.ts';
 import {

@@ -2,10 +2,7 @@ import type { JobState, Spec } from '../../job/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { FIGURES } from '../../figures/index.ts';
 import type { Axis } from '../../unit/index.ts';
-import { buildOf } from '../buildEvents.ts';
 import { figure, fromDetail, lacksDetail, numbers } from '../figures.ts';
-import { nameOfRing } from '../nameOfEvent.ts';
-import { orderOfBuild } from '../orderOfBuild.ts';
 import {
   isProvenPlay,
   playStage,
@@ -13,7 +10,7 @@ import {
   stagePassed,
   wantsPreload,
 } from '../playProgress.ts';
-import { afterAll, nameOf, onTrial, type AxisSubject, type Rule, type Subject } from '../rule.ts';
+import { afterAll, nameOf, onTrial, type Rule, type Subject } from '../rule.ts';
 import { sleeveNut } from '../sleeves.ts';
 import { isIn, setterAt } from '../setters.ts';
 import { setsZeroPlay } from '../sleeveProgress.ts';
@@ -22,24 +19,7 @@ import { offWords } from '../buildUp.ts';
 import { reachedIn } from '../reached.ts';
 import { buildChecks, SPACER_RULES } from './spacerRules.ts';
 import { boltNumbers } from './boltNumbers.ts';
-
-const ARRANGEMENT_HOW = {
-  faceToFace:
-    'Cups home in their seats, shaft in; then what holds the cups, with its pack where there is one.',
-  backToBack:
-    'Cups home, spacer and shims between the cones, nut to its torque; leave its lock open.',
-  plainThrust: 'Washers in their order, oiled, faces to the load.',
-} as const;
-
-const SLEEVE_HOW =
-  'Cups home, new sleeve between the cones, the nut snug only: the bearings keep some play. Its last turn comes when the sleeve is crushed.';
-
-/** What is laid in at one build, as a sentence; none where it is one thing. */
-function inTheirOrder({ state, unit, axis }: AxisSubject): string {
-  const { first } = buildOf(unit, axis, orderOfBuild(state, unit));
-  const names = first.map((event) => nameOfRing(unit, event));
-  return names.length < 2 ? '' : ` In this order: ${[...new Set(names)].join(', ')}.`;
-}
+import { howToBuild } from './buildWords.ts';
 
 /** Built up once only: what goes under something else goes in on the way. */
 const builtOnce = (subject: Subject) => !onTrial(subject);
@@ -63,8 +43,7 @@ export const SET_RULES: readonly Rule[] = [
     on: 'axis',
     form: 'seating',
     title: (subject) => `Build up ${nameOf(subject)}${onTrial(subject) ? ' for measuring' : ''}`,
-    how: (subject) =>
-      `${sleeveNut(subject.axis) === null ? ARRANGEMENT_HOW[subject.axis.arrangement] : SLEEVE_HOW}${inTheirOrder(subject)} Every bearing that locates the shaft is in: a shaft that tips reads more play than it has.`,
+    how: howToBuild,
     reason: 'Every ring is seated and cold.',
     consumables: ['the unit’s own oil'],
     checks: ({ axis }) => buildChecks(axis),

@@ -1,0 +1,27 @@
+import { buildOf } from '../buildEvents.ts';
+import { nameOfRing } from '../nameOfEvent.ts';
+import { orderOfBuild } from '../orderOfBuild.ts';
+import type { AxisSubject } from '../rule.ts';
+import { sleeveNut } from '../sleeves.ts';
+
+const ARRANGEMENT_HOW = {
+  faceToFace:
+    'Cups home in their seats, shaft in; then what holds the cups, with its pack where there is one.',
+  backToBack:
+    'Cups home, spacer and shims between the cones, nut to its torque; leave its lock open.',
+  plainThrust: 'Washers in their order, oiled, faces to the load.',
+} as const;
+
+const SLEEVE_HOW =
+  'Cups home, new sleeve between the cones, the nut snug only: the bearings keep some play. Its last turn comes when the sleeve is crushed.';
+
+/** How an axis is built up: by how its bearings hold the shaft, and what is laid in, in its order. */
+export const howToBuild = (subject: AxisSubject): string =>
+  `${sleeveNut(subject.axis) === null ? ARRANGEMENT_HOW[subject.axis.arrangement] : SLEEVE_HOW}${inTheirOrder(subject)} Every bearing that locates the shaft is in: a shaft that tips reads more play than it has.`;
+
+/** What is laid in at one build, as a sentence; none where it is one thing. */
+function inTheirOrder({ state, unit, axis }: AxisSubject): string {
+  const { first } = buildOf(unit, axis, orderOfBuild(state, unit));
+  const names = first.map((event) => nameOfRing(unit, event));
+  return names.length < 2 ? '' : ` In this order: ${[...new Set(names)].join(', ')}.`;
+}
