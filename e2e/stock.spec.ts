@@ -88,10 +88,15 @@ test('a reading that was typed in another unit is asked back, and one that lies 
   await recordIn(page, address, jobId, 'RunAbandoned', { runId: open.runId, reason: 'bumped' });
   await page.reload();
   await typedRun(page, '0.30', /Shop dial/);
+  await allSent(page);
+  const until = (rule: string) =>
+    workTo(page, address, jobId, { habits: habits(), until: (step) => step.rule === rule });
+  await until('choosePack');
   await page.goto(`${address}jobs/${jobId}/pack`);
   await page.getByRole('button', { name: 'Take this pack' }).click();
   await page.getByRole('button', { name: 'It is in' }).click();
   await allSent(page);
+  await until('prove');
   await page.goto(`${address}jobs/${jobId}/bench`);
   await startRun(page, /Shop dial/);
   await typeReadings(page, ['0', '0.30', '0', '0', '0.30', '0', '0', '0.30', '0']);

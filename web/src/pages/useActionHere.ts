@@ -11,5 +11,6 @@ const UNDER_WAY: readonly NextAction['kind'][] = ['takeReading', 'restartRun', '
 export function useActionHere({ state, plan, next }: OpenJob): NextAction {
   const [query] = useSearchParams();
   const named = plan.steps.find(({ id }) => id === query.get('step'));
-  return named === undefined || UNDER_WAY.includes(next.kind) ? next : actionFor(state, named);
+  const isOpen = named !== undefined && named.status !== 'done' && !UNDER_WAY.includes(next.kind);
+  return isOpen ? actionFor(state, named) : next;
 }
