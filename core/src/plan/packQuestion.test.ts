@@ -53,7 +53,7 @@ describe('sites on one shaft that depend on each other', () => {
     ]);
     bench.pack('sleeve-shims', 1.15);
     expect(bench.stage).toBe('prove');
-    for (const stepId of ['drain', 'prepare:bolts', 'torque:bolts'])
+    for (const stepId of ['prepare:bolts', 'torque:bolts'])
       bench.record({ type: 'StepDone', data: { stepId, note: '' } });
     bench.run(0.14, 'endPlay', 'final');
     expect([bench.status('prove:axis:endPlay'), bench.status('prove:axis:sideClearance')]).toEqual([

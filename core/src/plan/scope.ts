@@ -156,17 +156,14 @@ const DONE_UP: ReadonlySet<RuleId> = new Set([
   'fitSeal',
   'fitSealEarly',
 ]);
-const OPENED_UP: ReadonlySet<RuleId> = new Set(['drain', 'leakTest', 'fill']);
+const OPENED_UP: ReadonlySet<RuleId> = new Set(['leakTest', 'fill']);
 
 function isDoneUp(rule: RuleId, subject: Subject): boolean {
   const { state, unit } = subject;
   const opened = unit.axes.filter((axis) => !isSetAsFound(state, axis));
-  // It is measured with its oil in: that comes out once something has to be opened.
-  const isOilIn = (axis: Axis): boolean => rule === 'drain' && playStage(state, axis) === 'measure';
   if (OPENED_UP.has(rule))
-    return opened.some(
-      (axis) =>
-        !isOilIn(axis) && [...offForPlay(unit, axis)].some((event) => event.startsWith('part:')),
+    return opened.some((axis) =>
+      [...offForPlay(unit, axis)].some((event) => event.startsWith('part:')),
     );
   return (
     DONE_UP.has(rule) &&

@@ -129,8 +129,11 @@ const changed =
     const off = offForPack(unit, station, reachedIn(state))
       .slice(0, -1)
       .map(({ event }) => event);
+    // A unit whose play is only set came with its oil, and was measured with it.
+    const isWet = state.sheet.scope === 'setPlay' && off.some((event) => event.startsWith('part:'));
     return [
       ...before.map((act): Act => ({ act, on: [station.id] })),
+      ...(isWet ? [{ act: 'drain', on: unit.parts.map(({ id }) => id) } as const] : []),
       ...off.flatMap((event) => offAct(unit, event)),
       { act: 'fitPack', on: [station.id] },
       ...off.toReversed().flatMap((event) => onAct(unit, axis, event)),

@@ -123,7 +123,7 @@ export const SET_RULES: readonly Rule[] = [
     when: ({ axis, station }) => setterAt(axis, station) !== null,
     title: (subject) => `Fit the pack at ${nameOf(subject)}`,
     how: ({ state, unit, station }) =>
-      `Thin pieces inside, between thick ones. Wiped clean.${offWords(unit, station, reachedIn(state))}`,
+      `${state.sheet.scope === 'setPlay' ? 'Oil out before anything is opened. ' : ''}Thin pieces inside, between thick ones. Wiped clean.${offWords(unit, station, reachedIn(state))}`,
     reason: 'It is chosen.',
     after: [{ rule: 'choosePack', of: 'station' }],
     done: ({ state, axis, station }) =>
