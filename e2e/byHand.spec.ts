@@ -1,12 +1,5 @@
 import { jobOf } from './workTo.ts';
-import {
-  expect,
-  startRun,
-  test,
-  TOO_MUCH_PLAY,
-  toSillBench,
-  typeReadings,
-} from './workshopTest.ts';
+import { expect, startRun, test, proveTooMuch, toSillBench, typeReadings } from './workshopTest.ts';
 
 test('a run can be taken with gloves: by pointer and number pad alone', async ({
   page,
@@ -90,8 +83,7 @@ test('undo reaches back over a fitted pack, and the stock comes back with it', a
   workshop,
 }) => {
   await toSillBench(page, workshop.address);
-  await startRun(page, /Shop dial/);
-  await typeReadings(page, TOO_MUCH_PLAY);
+  await proveTooMuch(page);
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Accept the verdict' }).click();
   await expect(page.getByRole('heading', { name: 'Choose the pack' })).toBeVisible();

@@ -1,11 +1,4 @@
-import {
-  expect,
-  startRun,
-  test,
-  TOO_MUCH_PLAY,
-  toSillBench,
-  typeReadings,
-} from './workshopTest.ts';
+import { expect, test, proveTooMuch, toSillBench } from './workshopTest.ts';
 import { jobOf } from './workTo.ts';
 
 test('a play beyond its limits is accepted with a name and a reason, which the record keeps', async ({
@@ -13,8 +6,7 @@ test('a play beyond its limits is accepted with a name and a reason, which the r
   workshop,
 }) => {
   await toSillBench(page, workshop.address);
-  await startRun(page, /Shop dial/);
-  await typeReadings(page, TOO_MUCH_PLAY);
+  await proveTooMuch(page);
   await page.getByRole('button', { name: 'Accept the verdict' }).click();
   await expect(page.getByRole('heading', { name: 'Choose the pack' })).toBeVisible();
   await page.getByRole('button', { name: 'Accept it as it was read…' }).click();

@@ -3,6 +3,7 @@ import {
   expectAccessible,
   startRun,
   test,
+  proveTooMuch,
   TOO_MUCH_PLAY,
   toSillBench,
   typeReadings,
@@ -95,8 +96,7 @@ test('bench mode fits 1280 × 800 without scrolling, with targets of at least 48
   workshop,
 }) => {
   await toSillBench(page, workshop.address);
-  await startRun(page, /Shop dial/);
-  await typeReadings(page, TOO_MUCH_PLAY);
+  await proveTooMuch(page);
   const height = await page.evaluate(() => document.documentElement.scrollHeight);
   expect(height).toBeLessThanOrEqual(800);
   for (const button of await page.getByRole('button').all()) {
@@ -159,8 +159,7 @@ test('a box beyond what the search takes is told, not a broken page', async ({
   }));
   await page.request.post(`${workshop.address}api/workshop/events`, { data: { events } });
   await toSillBench(page, workshop.address);
-  await startRun(page, /Shop dial/);
-  await typeReadings(page, TOO_MUCH_PLAY);
+  await proveTooMuch(page);
   await page.getByRole('button', { name: 'Accept the verdict' }).click();
   await page.getByRole('button', { name: 'Choose pack' }).click();
   await expect(page.getByText(/stock is \d+: expected at most 400 pieces/)).toBeVisible();

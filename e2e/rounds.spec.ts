@@ -1,33 +1,28 @@
 import { randomUUID } from 'node:crypto';
 
-import { foldJob, type JobEvent } from '@wendaxis/core/job';
-import { compilePlan } from '@wendaxis/core/plan';
-import { answerStep, type WorkHabits } from '@wendaxis/core/simulate';
+import type { Page } from '@playwright/test';
 
+import { compilePlan, ROUNDS, type Round } from '@wendaxis/core/plan';
+import { answerStep } from '@wendaxis/core/simulate';
+
+import { habits } from './settingBench.ts';
 import { expect, expectAccessible, test } from './workshopTest.ts';
-import { jobOf, postAll } from './workTo.ts';
+import { jobAt, jobOf, postAll } from './workTo.ts';
 
-const HABITS: WorkHabits = {
-  instrument: { id: 'm', name: 'm', graduation: 0.001, calibrationUncertainty: 0.0005, range: 25 },
-  bands: {
-    endPlay: { lower: 0.1, upper: 0.3, target: null },
-    rollingTorque: { lower: 0.7, upper: 1.1, target: null },
-    backlash: { lower: 0.12, upper: 0.2, target: null },
-  },
-  source: 'Sheet 2',
-};
+const HABITS = habits({ endPlay: { lower: 0.1, upper: 0.3, target: null } });
 
-/** From what is next to the record, screen by screen: the titles of the screens, in their order. What is asked for more than a word is answered from another bench. */
+/**
+ * From what is next to the record, screen by screen: the ids of the screens, in their order. What is asked for more than a word
+ * is answered from another bench.
+ */
 async function screensToTheRecord(
-  page: Parameters<typeof expectAccessible>[0],
+  page: Page,
   address: string,
   jobId: string,
 ): Promise<readonly string[]> {
   const visited: string[] = [];
   for (let turn = 0; turn < 250; turn += 1) {
-    const answer = await page.request.get(`${address}api/jobs/${jobId}/events`);
-    const { events } = (await answer.json()) as { events: JobEvent[] };
-    const state = foldJob(events);
+    const state = await jobAt(page, address, jobId);
     const { next, screens, steps } = compilePlan(state);
     if (next === null || next.form === 'finish') return [...visited, 'finish'];
     const screen = screens.find((one) => one.steps.includes(next.id))!;
@@ -39,11 +34,12 @@ async function screensToTheRecord(
         await expect(
           page.getByRole('navigation', { name: 'Rows' }).getByRole('listitem'),
         ).toHaveCount(screen.steps.length);
-        const all = page.getByRole('button', { name: /^All (?!as|sent)/ });
+        const { all }: Round = ROUNDS[screen.round];
         const said = steps
           .filter(({ id }) => screen.steps.includes(id))
           .every(({ form }) => form === 'tick' || form === 'inspect');
-        if (said && (await all.isVisible())) {
+        if (said && all !== undefined) {
+          await expect(page.getByRole('button', { name: all })).toBeVisible();
           await page.keyboard.press('a');
           await expect(
             page.getByText(`${screen.steps.length} of ${screen.steps.length} done`),

@@ -18,6 +18,13 @@ export async function jobOf(page: Page, address: string, name: string): Promise<
   return jobs.find((job) => job.name === name)!.jobId;
 }
 
+/** A job as the server has it. */
+export async function jobAt(page: Page, address: string, jobId: string): Promise<JobState> {
+  const answer = await page.request.get(`${address}api/jobs/${jobId}/events`);
+  const { events } = (await answer.json()) as { events: JobEvent[] };
+  return foldJob(events);
+}
+
 /** Let an imagined mechanic work a job through the server until a step comes; returns the job as it stands then. */
 export async function workTo(
   page: Page,
@@ -25,10 +32,8 @@ export async function workTo(
   jobId: string,
   { habits, until }: { readonly habits: WorkHabits; readonly until: (step: Step) => boolean },
 ): Promise<JobState> {
-  const path = `${address}api/jobs/${jobId}/events`;
   for (let turn = 0; turn < 150; turn += 1) {
-    const { events } = (await (await page.request.get(path)).json()) as { events: JobEvent[] };
-    const state = foldJob(events);
+    const state = await jobAt(page, address, jobId);
     const { next } = compilePlan(state);
     if (next === null || until(next)) return state;
     await postAll(

@@ -82,6 +82,12 @@ export async function typeReadings(page: Page, readings: readonly string[]): Pro
 /** Readings of a run that proves too much play on the Sill: three cycles of 0.26 mm. */
 export const TOO_MUCH_PLAY = ['0', '0.26', '0', '0', '0.26', '0', '0', '0.26', '0'] as const;
 
+/** At the bench of the Sill, a typed run that proves too much play: its verdict stands to be accepted. */
+export async function proveTooMuch(page: Page): Promise<void> {
+  await startRun(page, /Shop dial/);
+  await typeReadings(page, TOO_MUCH_PLAY);
+}
+
 /** The step that is on screen: the open row of a round, else what the page is about. */
 export async function stepOnScreen(page: Page): Promise<string> {
   const row = page.getByTestId('open-row');

@@ -21,7 +21,10 @@ interface Freed {
 
 /** Searched no deeper than this: so many things lie behind one another in no unit. A rule of this program. */
 const DEEPEST = 14;
-/** What is not found within so many looks is not there: a description that contradicts itself has no end of ways to try. A rule of this program. */
+/**
+ * What is not found within so many looks is not there: a description that contradicts itself has no end of ways to try. A rule of
+ * this program.
+ */
 const LONGEST = 400;
 
 /**

@@ -40,7 +40,10 @@ export function withScope(state: JobState, data: JobScopeData): JobState {
   const isOnlyNamed = (id: string): boolean =>
     state.sheet.renew.includes(id) && decisions[id]?.reason === '' && !renew.includes(id);
   const kept = Object.entries(decisions).filter(([id]) => !isOnlyNamed(id));
-  const named = renew.map((id) => [id, NAMED] as const);
+  // What was found to need it keeps the reason.
+  const named = renew
+    .filter((id) => !Object.hasOwn(decisions, id) || decisions[id]!.verdict !== 'replace')
+    .map((id) => [id, NAMED] as const);
   return {
     ...state,
     sheet: { ...state.sheet, scope, start, renew },

@@ -33,6 +33,11 @@ describe('what a job is for', () => {
       data: { scope: 'renew', renew: [{ stationId: 'seal-right' }] },
     });
     expect(job.state.inspection.decisions['bearing-left']).toEqual(decided);
+    job.record({
+      type: 'ScopeSet',
+      data: { scope: 'renew', renew: [{ stationId: 'bearing-left' }] },
+    });
+    expect(job.state.inspection.decisions).toEqual({ 'bearing-left': decided });
   });
 
   test('should name only what the unit has', () => {

@@ -3,7 +3,7 @@ import { draftedStep } from './draftedStep.ts';
 import { draftSteps } from './draftSteps.ts';
 import { planOrder } from './planOrder.ts';
 import { screensOf, type Screen } from './rounds.ts';
-import type { Missing, Step } from './step.ts';
+import { isBehind, type Missing, type Step } from './step.ts';
 
 /** The build plan: every step in an order that can be worked, with what is still missing. */
 export interface Plan {
@@ -47,12 +47,8 @@ export function compilePlan(state: JobState): Plan {
     steps,
     screens: screensOf(steps),
     next: steps.find(({ status }) => status === 'ready' || status === 'missing') ?? null,
-    behind: steps.filter(({ status }) => status === 'done' || status === 'setAside').length,
-    missing: distinct(
-      steps
-        .filter(({ status }) => status !== 'done' && status !== 'setAside')
-        .flatMap((step) => step.missing),
-    ),
+    behind: steps.filter(isBehind).length,
+    missing: distinct(steps.filter((step) => !isBehind(step)).flatMap((step) => step.missing)),
     noLonger: Object.keys(state.steps).filter((id) => !ids.has(id)),
   };
 }

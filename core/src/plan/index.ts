@@ -64,4 +64,13 @@ export {
 export { sealDragOf, torqueSpec, wantsSealDrag } from './torqueReadings.ts';
 export { sleeveOf } from './sleeves.ts';
 export { STATION_STATES, stationStates, type StationState } from './stationStates.ts';
-export type { BesideId, Figure, Missing, Orientation, Step, StepForm, StepStatus } from './step.ts';
+export {
+  isBehind,
+  type BesideId,
+  type Figure,
+  type Missing,
+  type Orientation,
+  type Step,
+  type StepForm,
+  type StepStatus,
+} from './step.ts';

@@ -1,5 +1,5 @@
 import { subjectOf, type EventKey } from '../assembly/index.ts';
-import type { Unit } from '../unit/index.ts';
+import { findStation, type Unit } from '../unit/index.ts';
 import { ringWords } from './seats.ts';
 
 /** What an event is about, by its name: a part, or a station, also where only its cup or cone moves. */
@@ -13,7 +13,7 @@ export function nameOfEvent({ parts, axes }: Unit, event: EventKey): string {
 export function nameOfRing(unit: Unit, event: EventKey): string {
   const name = nameOfEvent(unit, event);
   const [id, ring] = subjectOf(event).split(':');
-  const station = unit.axes.flatMap(({ stations }) => stations).find((one) => one.id === id);
-  if (station === undefined || ring === undefined) return name;
-  return `${ringWords(station)[ring === 'cup' ? 'outer' : 'inner']} of ${name}`;
+  const found = findStation(unit, id!);
+  if (found === null || ring === undefined) return name;
+  return `${ringWords(found.station)[ring === 'cup' ? 'outer' : 'inner']} of ${name}`;
 }

@@ -1,6 +1,7 @@
 import { assemblyOf, subjectOf, type EventKey } from '../assembly/index.ts';
 import { isTight, STATION_KIND_TABLE, type Axis, type Station, type Unit } from '../unit/index.ts';
 import type { Act } from './act.ts';
+import { coversSeal } from './buildUp.ts';
 
 /** Off for a pack: a joint is parted, fixings are undone, rings are pulled, a shaft is pressed out. */
 export function offAct(unit: Unit, event: EventKey): readonly Act[] {
@@ -15,7 +16,9 @@ export function offAct(unit: Unit, event: EventKey): readonly Act[] {
   return [{ act: isFixing ? 'loosen' : 'pull', on: ringIds(id, station) }];
 }
 
-/** On again: joints and nuts are closed for good at their own steps, and a seal that came out is renewed at its own. */
+/**
+ * On again: joints and nuts are closed for good at their own steps, and a seal that came out is renewed at its own, with
+ * the hub over it after it. */
 export function onAct(unit: Unit, axis: Axis, event: EventKey): readonly Act[] {
   const { shafts, bodies } = assemblyOf(unit);
   const id = subjectOf(event);
@@ -23,7 +26,7 @@ export function onAct(unit: Unit, axis: Axis, event: EventKey): readonly Act[] {
   if (shafts.includes(id)) return [{ act: 'assemble', on: [axis.id, id] }];
   const { station } = bodies.find((body) => body.id === id)!;
   const on = ringIds(id, station);
-  if (station.kind === 'nut' || station.kind === 'seal') return [];
+  if (station.kind === 'nut' || station.kind === 'seal' || coversSeal(unit, station)) return [];
   if (station.kind === 'retainer')
     return [
       { act: 'place', on },

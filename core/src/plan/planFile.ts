@@ -1,20 +1,11 @@
 import type { Plan } from './compilePlan.ts';
 import type { Step } from './step.ts';
 
-const FIELDS = [
-  'id',
-  'phase',
-  'title',
-  'status',
-  'act',
-  'on',
-  'figure',
-  'rows',
-  'after',
-] as const satisfies readonly (keyof Step)[];
-
 /** What a step says to a reader outside: what is done, to what, after what, and how it stands. */
-export type PlannedStep = Pick<Step, (typeof FIELDS)[number]>;
+export type PlannedStep = Pick<
+  Step,
+  'id' | 'phase' | 'title' | 'status' | 'act' | 'on' | 'figure' | 'rows' | 'after'
+>;
 
 /** A plan as it stands in the file of a job. */
 export interface PlanFile extends Pick<Plan, 'screens'> {
@@ -23,9 +14,16 @@ export interface PlanFile extends Pick<Plan, 'screens'> {
 
 /** A plan for the file of a job: its steps without their words and numbers, which follow from the log. */
 export const planFile = ({ steps, screens }: Plan): PlanFile => ({
-  steps: steps.map(
-    (step) =>
-      Object.fromEntries(FIELDS.map((name) => [name, step[name]])) as unknown as PlannedStep,
-  ),
+  steps: steps.map(({ id, phase, title, status, act, on, figure, rows, after }) => ({
+    id,
+    phase,
+    title,
+    status,
+    act,
+    on,
+    figure,
+    rows,
+    after,
+  })),
   screens,
 });

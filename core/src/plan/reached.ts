@@ -8,6 +8,7 @@ import {
   togetherBy,
   type Assembly,
   type EventKey,
+  type Move,
   type NoWay,
   type Order,
 } from '../assembly/index.ts';
@@ -45,6 +46,12 @@ export function reachedIn({ unit, sheet }: JobState): ReadonlySet<EventKey> | nu
   return sheet.scope === 'renew' ? reachedBy(unit!, sheet.renew).events : null;
 }
 const NOTHING: ReadonlySet<EventKey> = new Set();
+
+/** Whether a unit whose play is only set is opened with its oil in: it came so, and was measured so. */
+export const isOpenedWet = ({ sheet }: JobState, off: readonly Move[]): boolean =>
+  sheet.scope === 'setPlay' &&
+  sheet.start === 'running' &&
+  off.some(({ event }) => event.startsWith('part:'));
 
 /** A nut that has crushed a sleeve is not turned again: the sleeve under it is renewed with whatever it lets out. */
 function reach(unit: Unit, renewed: ReadonlySet<string>, sites: readonly string[] = []): Reached {

@@ -1,4 +1,4 @@
-import type { RuleId } from './ruleIds.ts';
+import { RULE_IDS, type RuleId } from './ruleIds.ts';
 import type { Step } from './step.ts';
 
 /** Acts of one kind, on one screen, a row each. */
@@ -81,18 +81,19 @@ export interface Screen {
 
 const ROUND_IDS = Object.keys(ROUNDS) as readonly RoundId[];
 
-/** Of a rule the rounds that its steps can be rows of. */
-const roundsOf = (rule: RuleId): readonly RoundId[] =>
-  ROUND_IDS.filter((id) => (ROUNDS[id].rules as readonly RuleId[]).includes(rule));
-const ROUNDS_OF = new Map<RuleId, readonly RoundId[]>();
-for (const { rules } of Object.values(ROUNDS))
-  for (const rule of rules) ROUNDS_OF.set(rule, roundsOf(rule));
+/** Of each rule the rounds that its steps can be rows of. */
+const ROUNDS_OF: ReadonlyMap<RuleId, readonly RoundId[]> = new Map(
+  RULE_IDS.map((rule) => [
+    rule,
+    ROUND_IDS.filter((id) => (ROUNDS[id].rules as readonly RuleId[]).includes(rule)),
+  ]),
+);
 
 /** The screens of a plan: steps of one round with nothing between them are one. */
 export function screensOf(steps: readonly Step[]): readonly Screen[] {
   const screens: { possible: readonly RoundId[]; steps: Step[] }[] = [];
   for (const step of steps) {
-    const possible = ROUNDS_OF.get(step.rule) ?? [];
+    const possible = ROUNDS_OF.get(step.rule)!;
     const last = screens.at(-1);
     const both = (last?.possible ?? []).filter(
       (id) => possible.includes(id) && isInPlace(ROUNDS[id], last!.steps[0]!, step),

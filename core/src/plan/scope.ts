@@ -155,6 +155,7 @@ const DONE_UP: ReadonlySet<RuleId> = new Set([
   'newPart',
   'fitSeal',
   'fitSealEarly',
+  'fitHub',
 ]);
 const OPENED_UP: ReadonlySet<RuleId> = new Set(['leakTest', 'fill']);
 

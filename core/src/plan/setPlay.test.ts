@@ -1,8 +1,15 @@
 import { checkPlan } from '../checker/index.ts';
+import type { Axis, Unit } from '../unit/index.ts';
 import { compilePlan } from './compilePlan.ts';
+import type { Step } from './step.ts';
 import { Bench, complete, HABITS, reel } from './tests/planOf.ts';
 
 const whole = () => new Bench(complete(reel('coverShims')), 'setPlay');
+
+const actsOf = (steps: readonly Step[]) =>
+  steps.flatMap(({ act, on, figure, rows }) =>
+    act === null ? rows : [{ act, on, ...(figure === null ? {} : { figure }) }],
+  );
 
 describe('a job that only sets the play', () => {
   test('should open what the pack lies under, and close it again for good', () => {
@@ -44,6 +51,37 @@ describe('a job that only sets the play', () => {
     expect(rules).not.toContain('drain');
   });
 
+  /** A pinion whose flange goes on over its seal, under the nut. */
+  function flanged(): Unit {
+    const unit = reel('pinionSpacer');
+    const [axis] = unit.axes as readonly [Axis];
+    const nut = axis.stations.find(({ kind }) => kind === 'nut')!;
+    const flange = { ...nut, id: 'flange', kind: 'gear', name: 'Flange', outside: 60 } as const;
+    const stations = axis.stations.flatMap((one) =>
+      one.id === 'nut' ? [flange, { ...one, at: one.at + one.width + 1 }] : [one],
+    );
+    return { ...unit, axes: [{ ...axis, stations }] };
+  }
+
+  test('should put a flange on after the new seal that it goes over', () => {
+    const { unit } = new Bench(complete(flanged()), 'setPlay').state;
+    const { steps } = compilePlan(new Bench(unit!, 'setPlay').state);
+    const ids = steps.map(({ id }) => id);
+    expect(ids.indexOf('fitSealEarly:seal-right')).toBeGreaterThan(ids.indexOf('fitPack:shims'));
+    expect(ids.indexOf('fitHub:flange')).toBeGreaterThan(ids.indexOf('fitSealEarly:seal-right'));
+    expect(checkPlan(unit!, actsOf(steps))).toEqual([]);
+  });
+
+  test('should let the oil out only of a unit that came with it', () => {
+    const rowsOf = (start: 'running' | 'drained') => {
+      const bench = whole().record({ type: 'ScopeSet', data: { scope: 'setPlay', start } });
+      const fit = compilePlan(bench.state).steps.find(({ rule }) => rule === 'fitPack')!;
+      return [fit.rows.some(({ act }) => act === 'drain'), fit.how.startsWith('Oil out')];
+    };
+    expect(rowsOf('running')).toEqual([true, true]);
+    expect(rowsOf('drained')).toEqual([false, false]);
+  });
+
   test('should be carried out without a refusal for every unit that is set by a pack', () => {
     for (const template of [
       'coverShims',
@@ -53,10 +91,7 @@ describe('a job that only sets the play', () => {
     ] as const) {
       const { unit } = new Bench(complete(reel(template)), 'setPlay').state;
       const { steps } = compilePlan(new Bench(unit!, 'setPlay').state);
-      const acts = steps.flatMap(({ act, on, figure, rows }) =>
-        act === null ? rows : [{ act, on, ...(figure === null ? {} : { figure }) }],
-      );
-      expect([template, checkPlan(unit!, acts)]).toEqual([template, []]);
+      expect([template, checkPlan(unit!, actsOf(steps))]).toEqual([template, []]);
     }
   });
 });

@@ -3,7 +3,7 @@ import type { JobEventData, JobState } from '../job/index.ts';
 import { findStation } from '../unit/index.ts';
 import { measuredSuggestions } from './measuredSuggestions.ts';
 import { possibleFindings } from './possibleFindings.ts';
-import type { Step, StepForm } from './step.ts';
+import { isBehind, type Step, type StepForm } from './step.ts';
 
 /** What is recorded when a step is said to be as it should be. */
 export type SoundAnswer = {
@@ -43,7 +43,7 @@ const ANSWERS: Readonly<Partial<Record<StepForm, Answers>>> = {
 
 /** What one word records of a step: it is done, sound, home. Null where it is behind, or wants more than a word. */
 export function soundAnswer(state: JobState, step: Step): readonly SoundAnswer[] | null {
-  if (step.status === 'done' || step.status === 'setAside') return null;
+  if (isBehind(step)) return null;
   return ANSWERS[step.form]?.(state, step) ?? null;
 }
 

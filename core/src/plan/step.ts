@@ -76,6 +76,10 @@ export type BesideId = 'playTerms' | 'packOrder';
 /** `done` and `setAside` are behind; `waiting` waits for other steps; `missing` can be done but lacks a number. */
 export type StepStatus = 'done' | 'setAside' | 'ready' | 'missing' | 'waiting';
 
+/** Whether a step is behind: done, or said not to be needed. */
+export const isBehind = ({ status }: Pick<Step, 'status'>): boolean =>
+  status === 'done' || status === 'setAside';
+
 /** One step of the build plan. */
 export interface Step {
   /** Rule and target: the same after every recompute. */

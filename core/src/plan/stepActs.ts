@@ -4,7 +4,7 @@ import { isSeparable, type Station } from '../unit/index.ts';
 import { buildOf, dressedWith, type Build } from './buildEvents.ts';
 import { offAct, onAct, ringIds } from './offAndOn.ts';
 import { orderOfBuild } from './orderOfBuild.ts';
-import { reachedIn } from './reached.ts';
+import { isOpenedWet, reachedIn } from './reached.ts';
 import { isOut } from './scope.ts';
 import { clampingNuts, isJoined, joinedForTrial, offForPack, shaftsOn } from './buildUp.ts';
 import type { RuleId } from './ruleIds.ts';
@@ -126,14 +126,13 @@ const dressed: Acts<'axis'> = ({ unit, axis }) =>
 const changed =
   (...before: readonly ActId[]): Acts<'station'> =>
   ({ state, unit, axis, station }) => {
-    const off = offForPack(unit, station, reachedIn(state))
-      .slice(0, -1)
-      .map(({ event }) => event);
-    // A unit whose play is only set came with its oil, and was measured with it.
-    const isWet = state.sheet.scope === 'setPlay' && off.some((event) => event.startsWith('part:'));
+    const moves = offForPack(unit, station, reachedIn(state)).slice(0, -1);
+    const off = moves.map(({ event }) => event);
     return [
       ...before.map((act): Act => ({ act, on: [station.id] })),
-      ...(isWet ? [{ act: 'drain', on: unit.parts.map(({ id }) => id) } as const] : []),
+      ...(isOpenedWet(state, moves)
+        ? [{ act: 'drain', on: unit.parts.map(({ id }) => id) } as const]
+        : []),
       ...off.flatMap((event) => offAct(unit, event)),
       { act: 'fitPack', on: [station.id] },
       ...off.toReversed().flatMap((event) => onAct(unit, axis, event)),

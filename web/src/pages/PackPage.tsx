@@ -50,7 +50,9 @@ export function PackPage() {
       {next.kind === 'choosePack' && stock !== null && (
         <div className="grid gap-4">
           <ChoosePack jobId={jobId} state={state} action={next} stock={stock} />
-          <AcceptFigure jobId={jobId} specId={next.run.specId} accepted={null} />
+          {next.verdict.decision.word !== 'conforms' && (
+            <AcceptFigure jobId={jobId} specId={next.run.specId} accepted={null} />
+          )}
         </div>
       )}
       {next.kind === 'choosePack' && stock === null && (

@@ -1,6 +1,6 @@
 import { type Dispatch, type SetStateAction, useState } from 'react';
 
-import { PHASE_NAMES, PHASES, type Plan, type Missing } from '@wendaxis/core/plan';
+import { isBehind, PHASE_NAMES, PHASES, type Plan, type Missing } from '@wendaxis/core/plan';
 
 import { ChangeScope } from '../features/describe/ChangeScope.tsx';
 import { SCOPES, STARTS } from '../features/describe/Scope.tsx';
@@ -18,9 +18,7 @@ export function PlanPage() {
   const [openOnly, setOpenOnly] = useState(false);
   const [changing, setChanging] = useState(false);
   const numbered = plan.steps.map((step, index) => ({ step, number: index + 1 }));
-  const shown = numbered.filter(
-    ({ step }) => !openOnly || (step.status !== 'done' && step.status !== 'setAside'),
-  );
+  const shown = numbered.filter(({ step }) => !openOnly || !isBehind(step));
   const entered = plan.missing.filter(({ on }) => on !== 'step');
   return (
     <main className="mx-auto grid w-full max-w-6xl gap-4 p-5">

@@ -1,7 +1,7 @@
 import { useCallback } from 'react';
 import { Link, useNavigate } from 'react-router';
 
-import { actionFor, type NextAction } from '@wendaxis/core/plan';
+import { actionFor } from '@wendaxis/core/plan';
 
 import { buttonLook, Key } from '../ui/Button.tsx';
 import { useShortcut } from '../ui/useShortcut.ts';
@@ -23,7 +23,9 @@ export function ElsewhereStep({ job: { jobId, state, next }, step }: StepProps) 
   if (path === null)
     return (
       <p className="m-0">
-        {LACKS[action.kind] ?? 'It comes last: everything before it is done first.'}
+        {isLast
+          ? 'It comes last: everything before it is done first.'
+          : 'It wants something first: limits for a run, a run for a pack, a pack that was chosen.'}
       </p>
     );
   return (
@@ -32,8 +34,3 @@ export function ElsewhereStep({ job: { jobId, state, next }, step }: StepProps) 
     </Link>
   );
 }
-
-/** What a step lacks that cannot be opened yet. */
-const LACKS: Readonly<Partial<Record<NextAction['kind'], string>>> = {
-  step: 'It wants something first: limits for a run, a run for a pack, a pack that was chosen.',
-};

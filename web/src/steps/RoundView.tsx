@@ -2,6 +2,7 @@ import { useCallback, useMemo } from 'react';
 import { Link, useNavigate } from 'react-router';
 
 import {
+  isBehind,
   PHASES,
   ROUNDS,
   soundAnswer,
@@ -92,8 +93,6 @@ export function RoundView({ job, screen, round, step }: Props) {
     </main>
   );
 }
-
-const isBehind = ({ status }: Step): boolean => status === 'done' || status === 'setAside';
 
 /** Figures of a row in the list. */
 const SHOWN = 2;

@@ -1,19 +1,20 @@
 import { Link } from 'react-router';
 import { useState } from 'react';
 
-import type { Step } from '@wendaxis/core/plan';
+import { isBehind, type Step } from '@wendaxis/core/plan';
 
 import { record } from '../stores/jobSync.ts';
 import type { OpenJob } from '../stores/useJob.ts';
 import { Button } from '../ui/Button.tsx';
 import { Notice } from '../ui/Notice.tsx';
+import { focusOnOpen, TextField } from '../ui/TextField.tsx';
 import { useShortcut } from '../ui/useShortcut.ts';
 import { STEP_FORMS } from './stepForms.tsx';
 import type { StepProps } from './stepProps.ts';
 
 /** What a step waits for, what was said of it, and the way to do it. */
 export function StepWork({ job, step, onDone }: StepProps) {
-  const behind = step.status === 'done' || step.status === 'setAside';
+  const behind = isBehind(step);
   const { Form, stays, needed } = STEP_FORMS[step.form];
   return (
     <>
@@ -102,16 +103,15 @@ function SetAside({ jobId, step, onDone }: SetAsideProps) {
         onDone();
       }}
     >
-      <label className="grid min-w-60 flex-1 gap-1">
-        <span className="small-label">Why is it not needed</span>
-        <input
-          autoFocus
-          className="bg-panel border-edge min-h-12 border-2 px-3"
-          maxLength={300}
+      <div className="min-w-60 flex-1">
+        <TextField
+          label="Why is it not needed"
           value={reason}
-          onChange={(event) => setReason(event.target.value)}
+          max={300}
+          onChange={setReason}
+          inputRef={focusOnOpen}
         />
-      </label>
+      </div>
       <Button type="submit" disabled={reason.trim() === ''}>
         Set it aside
       </Button>

@@ -10,6 +10,9 @@ interface Props {
   readonly fault?: string | undefined;
 }
 
+/** As the reference of a field: what is opened to be typed in has the focus. */
+export const focusOnOpen = (field: HTMLInputElement | null): void => field?.focus();
+
 /** A field for words. */
 export function TextField({ label, value, onChange, max, inputRef, fault }: Props) {
   const id = useId();

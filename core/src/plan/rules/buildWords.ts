@@ -23,5 +23,5 @@ export const howToBuild = (subject: AxisSubject): string =>
 function inTheirOrder({ state, unit, axis }: AxisSubject): string {
   const { first } = buildOf(unit, axis, orderOfBuild(state, unit));
   const names = first.map((event) => nameOfRing(unit, event));
-  return names.length < 2 ? '' : ` In this order: ${[...new Set(names)].join(', ')}.`;
+  return names.length < 2 ? '' : ` In this order: ${names.join(', ')}.`;
 }

@@ -15,8 +15,8 @@ import { sleeveNut } from '../sleeves.ts';
 import { isIn, setterAt } from '../setters.ts';
 import { setsZeroPlay } from '../sleeveProgress.ts';
 import { playNumbers } from './playNumbers.ts';
-import { offWords } from '../buildUp.ts';
-import { reachedIn } from '../reached.ts';
+import { offForPack, offWords } from '../buildUp.ts';
+import { isOpenedWet, reachedIn } from '../reached.ts';
 import { buildChecks, SPACER_RULES } from './spacerRules.ts';
 import { boltNumbers } from './boltNumbers.ts';
 import { howToBuild } from './buildWords.ts';
@@ -123,7 +123,7 @@ export const SET_RULES: readonly Rule[] = [
     when: ({ axis, station }) => setterAt(axis, station) !== null,
     title: (subject) => `Fit the pack at ${nameOf(subject)}`,
     how: ({ state, unit, station }) =>
-      `${state.sheet.scope === 'setPlay' ? 'Oil out before anything is opened. ' : ''}Thin pieces inside, between thick ones. Wiped clean.${offWords(unit, station, reachedIn(state))}`,
+      `${isOpenedWet(state, offForPack(unit, station, reachedIn(state))) ? 'Oil out before anything is opened. ' : ''}Thin pieces inside, between thick ones. Wiped clean.${offWords(unit, station, reachedIn(state))}`,
     reason: 'It is chosen.',
     after: [{ rule: 'choosePack', of: 'station' }],
     done: ({ state, axis, station }) =>

@@ -4,6 +4,7 @@ import type { AcceptedFigure } from '@wendaxis/core/job';
 
 import { record } from '../../stores/jobSync.ts';
 import { Button } from '../../ui/Button.tsx';
+import { focusOnOpen, TextField } from '../../ui/TextField.tsx';
 
 interface Props {
   readonly jobId: string;
@@ -44,9 +45,15 @@ export function AcceptFigure({ jobId, specId, accepted }: Props) {
       </Button>
     );
   return (
-    <form onSubmit={accept} className="grid gap-2" aria-label="Accept it as it was read">
-      <AcceptField label="Who accepts it" value={name} max={80} onValue={setName} isFirst />
-      <AcceptField label="Why it may stay" value={reason} max={300} onValue={setReason} />
+    <form onSubmit={accept} className="grid max-w-3xl gap-2" aria-label="Accept it as it was read">
+      <TextField
+        label="Who accepts it"
+        value={name}
+        max={80}
+        onChange={setName}
+        inputRef={focusOnOpen}
+      />
+      <TextField label="Why it may stay" value={reason} max={300} onChange={setReason} />
       <div className="flex flex-wrap gap-3">
         <Button type="submit" disabled={!isSaid}>
           Accept it
@@ -54,28 +61,5 @@ export function AcceptFigure({ jobId, specId, accepted }: Props) {
         <Button onClick={() => setOpen(false)}>Do not accept</Button>
       </div>
     </form>
-  );
-}
-
-interface FieldProps {
-  readonly label: string;
-  readonly value: string;
-  readonly max: number;
-  readonly onValue: (value: string) => void;
-  readonly isFirst?: boolean;
-}
-
-function AcceptField({ label, value, max, onValue, isFirst = false }: FieldProps) {
-  return (
-    <label className="grid gap-1">
-      <span className="small-label">{label}</span>
-      <input
-        autoFocus={isFirst}
-        className="bg-panel border-edge min-h-12 border-2 px-3"
-        maxLength={max}
-        value={value}
-        onChange={(event) => onValue(event.target.value)}
-      />
-    </label>
   );
 }

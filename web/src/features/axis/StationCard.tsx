@@ -4,7 +4,7 @@ import { findGain } from '@wendaxis/core/arrangement';
 import { FINDINGS, REPAIRS } from '@wendaxis/core/inspect';
 import type { JobState } from '@wendaxis/core/job';
 import { materialOf } from '@wendaxis/core/materials';
-import type { Plan } from '@wendaxis/core/plan';
+import { isBehind, type Plan } from '@wendaxis/core/plan';
 import { packThickness } from '@wendaxis/core/shims';
 import {
   DETAIL_TABLE,
@@ -33,7 +33,7 @@ interface Props {
 export function StationCard({ jobId, axis, station, number, state, plan }: Props) {
   const units = useUnits();
   const steps = plan.steps.filter(({ stationId }) => stationId === station.id);
-  const open = steps.filter(({ status }) => status !== 'done' && status !== 'setAside');
+  const open = steps.filter((step) => !isBehind(step));
   const faults = geometryFaults(state.unit!)[station.id] ?? [];
   const gain = station.place === undefined ? null : findGain(axis.arrangement, station.place);
   return (
