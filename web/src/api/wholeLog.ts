@@ -1,0 +1,18 @@
+import type { EventsAnswer } from '@wendaxis/contract';
+import type { JobEvent } from '@wendaxis/core/job';
+
+import { ask } from './client.ts';
+
+/**
+ * Everything in a job's log, however many pages the server gives it in.
+ * @throws AnswerError, OutOfReachError
+ */
+export async function wholeLog(jobId: string): Promise<readonly JobEvent[]> {
+  const events: JobEvent[] = [];
+  for (;;) {
+    const after = events.at(-1)?.seq ?? 0;
+    const page = await ask<EventsAnswer<JobEvent>>(`/jobs/${jobId}/events?after=${after}`);
+    events.push(...page.events);
+    if (page.events.length === 0 || events.at(-1)!.seq >= page.lastSeq) return events;
+  }
+}
