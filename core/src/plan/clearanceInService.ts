@@ -10,7 +10,7 @@ import type { JobState } from '../job/index.ts';
 import type { MaterialChoice } from '../materials/index.ts';
 import { clearanceLeft, pressFit, USUAL_FRICTION } from '../pressFit/index.ts';
 import { oncePerObject, oncePerPair } from '../memo/index.ts';
-import { isTight, type Station, type StationKind, type Unit } from '../unit/index.ts';
+import { isDrawn, isTight, type Station, type StationKind, type Unit } from '../unit/index.ts';
 import { line, type WorkingLine } from '../working/index.ts';
 import { partWithSeat } from './ringWays.ts';
 import { seatInterference } from './seats.ts';
@@ -39,7 +39,7 @@ export interface ClearanceInService {
 export const clearanceInService = oncePerPair(
   (state: JobState, station: Station): ClearanceInService | null => {
     const type = TYPES[station.kind];
-    if (type === undefined) return null;
+    if (type === undefined || isDrawn(station, 'inside', 'outside', 'width')) return null;
     const clearanceClass = classOf(station);
     const initial = internalClearance(type, station.inside, clearanceClass);
     const fits = (['inner', 'outer'] as const).map((ring) =>

@@ -11,7 +11,9 @@ import {
   type Subject,
 } from './rule.ts';
 import type { Figure, Missing, Step, StepForm } from './step.ts';
+import { lacksSizes } from './figures.ts';
 import { actsOf } from './stepActs.ts';
+import { STATION_KIND_TABLE } from '../unit/index.ts';
 
 /** A draft as a step; where its words or numbers fail, the step that says so. */
 export function draftedStep(
@@ -64,7 +66,11 @@ function workedOut(
 
 /** The numbers of a step; one that cannot be worked out, or is none, is told as missing where it is to be put right. */
 function numbersOf(rule: RuleFor<Subject>, subject: Subject): Numbers {
-  const given = isolated(() => rule.numbers?.(subject) ?? NO_NUMBERS);
+  if (rule.numbers === undefined) return NO_NUMBERS;
+  const { numbers } = rule;
+  const lacking = lackingOf(subject);
+  if (lacking.length > 0) return { figures: [], missing: lacking };
+  const given = isolated(() => numbers(subject));
   if (!given.ok) return { figures: [], missing: [notWorkedOut(subject, given.fault)] };
   const { figures, missing } = given.value;
   const sound = figures.filter(isSound);
@@ -75,6 +81,17 @@ function numbersOf(rule: RuleFor<Subject>, subject: Subject): Numbers {
         figures: sound,
         missing: [...missing, ...broken.map(({ name }) => notWorkedOut(subject, name))],
       };
+}
+
+/** A bearing's numbers are worked out from its sizes: where those are only drawn there are none. */
+function lackingOf(subject: Subject): readonly Missing[] {
+  if (subject.about !== 'station') return [];
+  const { station } = subject;
+  const { bearing } = STATION_KIND_TABLE[station.kind];
+  if (bearing === 'rolling') return lacksSizes(station, 'inside', 'outside', 'width');
+  return bearing === 'plain' || station.kind === 'looseRollers'
+    ? lacksSizes(station, 'inside')
+    : [];
 }
 
 function isSound(figure: Figure): boolean {

@@ -1,6 +1,13 @@
 import type { Band, DecisionWord } from '../measure/index.ts';
-import type { DetailName, Part, Station } from '../unit/index.ts';
-import { DETAIL_TABLE } from '../unit/index.ts';
+import {
+  DETAIL_TABLE,
+  knownSize,
+  SIZE_WORDS,
+  type DetailName,
+  type Part,
+  type SizeName,
+  type Station,
+} from '../unit/index.ts';
 import type { QuantityKind } from '../units/index.ts';
 import type { WorkingLine } from '../working/index.ts';
 import type { Numbers } from './rule.ts';
@@ -57,6 +64,31 @@ export function lacksDetail(station: Station, field: DetailName): Missing {
     id: station.id,
     field,
   };
+}
+
+/** The sizes of a station, of some, that are only drawn. */
+export const lacksSizes = (station: Station, ...names: readonly SizeName[]): readonly Missing[] =>
+  names
+    .filter((name) => knownSize(station, name) === null)
+    .map((name) => ({
+      words: `${station.name}: ${SIZE_WORDS[name].toLowerCase()}`,
+      on: 'station',
+      id: station.id,
+      field: name,
+    }));
+
+/** The size of a whole thing as it is asked for: what is printed on it, else its three sizes where they are known. */
+export function sizeFigure(
+  name: string,
+  station: Station,
+  source: string,
+): Figure | readonly Missing[] {
+  const { designation, inside, outside, width } = station;
+  if (designation !== undefined) return words(name, designation, source);
+  const lacking = lacksSizes(station, 'inside', 'outside', 'width');
+  if (lacking.length > 0) return lacking;
+  const [bore, over, wide] = [inside, outside, width].map((size) => size.toFixed(1));
+  return words(name, `${bore} × ${over} × ${wide} mm`, source);
 }
 
 /** A part's datum that is not known. */

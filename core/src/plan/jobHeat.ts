@@ -15,7 +15,7 @@ import { secondsBetween, type Clock, type JobState } from '../job/index.ts';
 import { MOST_SEATS, type LumpedBody } from '../thermal/index.ts';
 import { geometryFaults, type Axis, type Part, type Station, type Unit } from '../unit/index.ts';
 import { atFitting } from './compound.ts';
-import { lacksOfPart, lacksStep } from './figures.ts';
+import { lacksOfPart, lacksSizes, lacksStep } from './figures.ts';
 import { isSealed, outerSeatsIn, seatInterference } from './seats.ts';
 import { goesIn } from './scope.ts';
 import type { Missing } from './step.ts';
@@ -39,7 +39,8 @@ export function partOvenLimit(state: JobState, part: Part): HeatLimit | null {
   const own = state.heating.limits[part.id] ?? usualLimit({ material: part.material });
   const body = bodyOf(part);
   if (body === null) return own;
-  const bearings = ovenSeats(state, part.id).map((station) => ({
+  const known = ovenSeats(state, part.id).filter((station) => lacksForHeat(station).length === 0);
+  const bearings = known.map((station) => ({
     name: station.name,
     diameter: station.outside,
     bore: station.inside,
@@ -112,7 +113,9 @@ export function jobHeat(state: JobState, part: Part, settings?: Partial<HeatSett
     ...(['material', 'mass', 'area'] as const)
       .filter((field) => part[field] === null)
       .map((field) => lacksOfPart(part, field)),
+    ...stations.flatMap(lacksForHeat),
     ...stations
+      .filter((station) => lacksForHeat(station).length === 0)
       .filter((station) => seatInterference(state, station, 'outer') === null)
       .map((station) =>
         lacksStep(`measured bore of ${station.name}`, `measureSeats:${station.id}`),
@@ -126,6 +129,10 @@ export function jobHeat(state: JobState, part: Part, settings?: Partial<HeatSett
       : partHeat(body, seats, all, state.heating.limits[part.id]);
   return { part, settings: all, missing, plan, seenOn: seen?.on ?? null };
 }
+
+/** Sizes of a bearing that its heat is worked out from, and that are only drawn. */
+const lacksForHeat = (station: Station): readonly Missing[] =>
+  lacksSizes(station, 'inside', 'outside', 'width');
 
 /** A part as a body that warms as one; null while a datum is missing. */
 export function bodyOf({ material, mass, area }: Part): LumpedBody | null {

@@ -8,7 +8,7 @@ import type { JobState } from '../job/index.ts';
 import { NORMAL_FACTOR } from '../measure/index.ts';
 import { LEAST_OPENING, oilHoleOpening, plainClearance, usualClearance } from '../plain/index.ts';
 import { fullComplement } from '../rollers/index.ts';
-import { isTight, STATION_KIND_TABLE, type Station } from '../unit/index.ts';
+import { isTight, knownSize, STATION_KIND_TABLE, type Station } from '../unit/index.ts';
 import { ringWords, seatInterference, seatsOf, seatVerdict, sizeUncertainty } from './seats.ts';
 
 /** What a measured or described figure of a station comes to. */
@@ -83,7 +83,9 @@ function clearance(state: JobState, station: Station): readonly MeasuredSuggesti
     bores!.map(({ value }) => value),
     journals!.map(({ value }) => value),
   );
-  const upper = station.clearanceMost ?? usualClearance(station.inside).upper!;
+  const bore = knownSize(station, 'inside');
+  const upper = station.clearanceMost ?? (bore === null ? null : usualClearance(bore).upper!);
+  if (upper === null) return [];
   const guard =
     NORMAL_FACTOR *
     Math.hypot(...[bores!, journals!].map((sizes) => Math.max(...sizes.map(sizeUncertainty))));
@@ -111,13 +113,15 @@ function bolts(state: JobState, station: Station): readonly MeasuredSuggestion[]
       ];
 }
 
-function rollers({
-  kind,
-  inside,
-  rollerDiameter,
-  rollerCount,
-}: Station): readonly MeasuredSuggestion[] {
-  if (kind !== 'looseRollers' || rollerDiameter === undefined || rollerCount === undefined)
+function rollers(station: Station): readonly MeasuredSuggestion[] {
+  const { kind, rollerDiameter, rollerCount } = station;
+  const inside = knownSize(station, 'inside');
+  if (
+    kind !== 'looseRollers' ||
+    inside === null ||
+    rollerDiameter === undefined ||
+    rollerCount === undefined
+  )
     return [];
   const { count } = fullComplement(inside, rollerDiameter);
   return rollerCount === count

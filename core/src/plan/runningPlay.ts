@@ -5,7 +5,7 @@ import type { JobState } from '../job/index.ts';
 import type { MaterialChoice } from '../materials/index.ts';
 import { warmPlay, type WarmPlay } from '../preload/index.ts';
 import { clearanceLeft, pressFit, USUAL_FRICTION } from '../pressFit/index.ts';
-import type { Axis, Station } from '../unit/index.ts';
+import { isDrawn, SIZE_NAMES, type Axis, type Station } from '../unit/index.ts';
 import { seatInterference } from './seats.ts';
 
 /** Contact angle of a tapered bearing that nobody has described, degrees. Common practice, no source. */
@@ -34,6 +34,7 @@ export function runningPlay(state: JobState, axis: Axis, cold: number): RunningP
   const [left, right] = [bearings[0], bearings.at(-1)];
   if (arrangement === 'plainThrust' || left === undefined || right === undefined || left === right)
     return null;
+  if (bearings.some((station) => isDrawn(station, ...SIZE_NAMES))) return null;
   const parts = state.unit!.parts;
   const housing = parts.find(({ id }) => id === left.partId)?.material ?? null;
   const shaft = parts.find(({ kind }) => kind === 'shaft')?.material ?? null;

@@ -19,7 +19,15 @@ import {
 } from '../inspect/index.ts';
 import type { JobState, MeasuredSize } from '../job/index.ts';
 import { oncePerObject, oncePerPair } from '../memo/index.ts';
-import { isTight, STATION_KIND_TABLE, type Part, type Station, type Unit } from '../unit/index.ts';
+import {
+  isDrawn,
+  isTight,
+  STATION_KIND_TABLE,
+  type Part,
+  type SizeName,
+  type Station,
+  type Unit,
+} from '../unit/index.ts';
 
 /** The seats of a station that have to be measured. */
 export function seatsOf(station: Station): readonly SizeFeature[] {
@@ -46,8 +54,21 @@ const NOMINAL: Readonly<Record<SizeFeature, (station: Station) => number | undef
   fittedBore: ({ inside }) => inside,
 };
 
+/** The drawn size that a feature is, by which of them. */
+const DRAWN_AS: Readonly<Partial<Record<SizeFeature, SizeName>>> = {
+  bore: 'outside',
+  journal: 'inside',
+  ringOutside: 'outside',
+  ringBore: 'inside',
+  ringWidth: 'width',
+  fittedBore: 'inside',
+};
+
 /** What a size of a station is described as, mm; null where nothing says. */
 export function nominalOf(station: Station, feature: SizeFeature): number | null {
+  const isPlainBore = feature === 'bore' && STATION_KIND_TABLE[station.kind].bearing === 'plain';
+  const size = isPlainBore ? 'inside' : DRAWN_AS[feature];
+  if (size !== undefined && isDrawn(station, size)) return null;
   return NOMINAL[feature](station) ?? null;
 }
 
@@ -91,7 +112,7 @@ const VERDICTS = Object.fromEntries(
   SIZE_FEATURES.map((feature) => [
     feature,
     oncePerPair((readings: Readings, station: Station) =>
-      judgedRound(readings, nominalOf(station, feature)!),
+      judgedRound(readings, nominalOf(station, feature)),
     ),
   ]),
 ) as Readonly<Record<SizeFeature, (readings: Readings, station: Station) => RoundVerdict | null>>;
@@ -106,7 +127,8 @@ export function seatVerdict(
   return readings === undefined ? null : VERDICTS[feature](readings, station);
 }
 
-function judgedRound(readings: Readings, nominal: number): RoundVerdict | null {
+function judgedRound(readings: Readings, nominal: number | null): RoundVerdict | null {
+  if (nominal === null) return null;
   const sizes = Object.entries(readings).map(([place, size]) => ({
     plane: place.startsWith('outer') ? ('outer' as const) : ('inner' as const),
     value: size.value,
@@ -144,13 +166,14 @@ function seatSize(
   const measured = measuredRange(state, station, feature);
   if (measured !== null) return measured;
   const name = feature === 'bore' ? station.boreClass : station.journalClass;
-  return name === undefined ? null : toleranceClass(name, nominalOf(station, feature)!);
+  const nominal = nominalOf(station, feature);
+  return name === undefined || nominal === null ? null : toleranceClass(name, nominal);
 }
 
 /**
  * Interference of a ring on its seat: the seat as measured, else as its class allows; the ring as measured, else by
  * its Normal class.
- * Null while neither is known, or no table has the ring or the class.
+ * Null while neither is known, the bearing's sizes are only drawn, or no table has the ring or the class.
  */
 export function seatInterference(
   state: JobState,
@@ -171,6 +194,7 @@ const INTERFERENCES = {
 
 function interferenceOf(state: JobState, station: Station, ring: Ring): Interference | null {
   const feature = ring === 'outer' ? 'bore' : 'journal';
+  if (isDrawn(station, 'inside', 'outside')) return null;
   try {
     const seat = seatSize(state, station, feature);
     return seat === null ? null : interference(ring, ringSize(state, station, ring), seat);

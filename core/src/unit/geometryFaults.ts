@@ -2,6 +2,7 @@ import { findGain, UNKNOWN_PLACE } from '../arrangement/index.ts';
 import { exceeds, InputError, isolated, type InputFault, type Wanted } from '../faults/index.ts';
 import { toleranceClass } from '../fits/index.ts';
 import { oncePerObject } from '../memo/index.ts';
+import { isDrawn, SIZE_NAMES } from './sizes.ts';
 import { STATION_KIND_TABLE } from './stationKinds.ts';
 import type { Axis, Station, Unit } from './unit.ts';
 
@@ -94,12 +95,15 @@ function placeInArrangement(
     : [];
 }
 
+/** Only sizes that are known can be in each other's way: a drawing in proportion may be wrong. */
 function inTheWay(station: Station, all: readonly Station[]): readonly InputFault[] {
-  if (STATION_KIND_TABLE[station.kind].form !== 'ring') return [];
+  if (STATION_KIND_TABLE[station.kind].form !== 'ring' || isDrawn(station, ...SIZE_NAMES))
+    return [];
   const other = all.find(
     (candidate) =>
       candidate.id !== station.id &&
       STATION_KIND_TABLE[candidate.kind].form === 'ring' &&
+      !isDrawn(candidate, ...SIZE_NAMES) &&
       overlap(
         station.at,
         station.at + station.width,

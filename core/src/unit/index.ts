@@ -25,6 +25,7 @@ export {
   type DetailRow,
   type StationDetails,
 } from './stationDetails.ts';
+export { isDrawn, knownSize, SIZE_NAMES, SIZE_WORDS, withSaid, type SizeName } from './sizes.ts';
 export { STATION_KIND_TABLE, type StationKindRow } from './stationKinds.ts';
 export { unitFromTemplate } from './templates.ts';
 export {

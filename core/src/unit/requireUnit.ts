@@ -12,6 +12,7 @@ import { requireMaterial } from '../materials/index.ts';
 import { UNIT_TABLE } from '../units/index.ts';
 import { FIGURE_KINDS } from '../figures/index.ts';
 import { DETAIL_NAMES, DETAIL_TABLE, type DetailName } from './stationDetails.ts';
+import { SIZE_NAMES } from './sizes.ts';
 import { STATION_KIND_TABLE } from './stationKinds.ts';
 import {
   PART_KINDS,
@@ -106,6 +107,7 @@ export function requireStation(station: Station, parts: ReadonlySet<string>, fie
   requireNumber(`${field}.width`, station.width, { min: 0, max: 5000, unit: 'mm' });
   requireNumber(`${field}.inside`, station.inside, { min: 0, max: 3000, unit: 'mm' });
   requireNumber(`${field}.outside`, station.outside, { min: 0, max: 3000, unit: 'mm' });
+  for (const name of station.drawn ?? []) requireOneOf(`${field}.drawn`, name, SIZE_NAMES);
   if (!parts.has(station.partId))
     refuse('unknownName', `${field}.partId`, station.partId, { id: 'oneOf', names: [...parts] });
   const { words, details } =

@@ -1,6 +1,7 @@
 import type { BearingDimensions } from '../bearings/index.ts';
 import { requireNumber, requireOneOf, requireText } from '../faults/index.ts';
 import type { TemplateInput } from './layouts/layout.ts';
+import { withDrawn } from './drawnSizes.ts';
 import { requireUnit } from './requireUnit.ts';
 import {
   TEMPLATE_TABLE,
@@ -12,7 +13,7 @@ import type { Unit } from './unit.ts';
 
 /**
  * A unit from a template: one axis with its bearings, walls, shaft and what sets it, laid out to scale from the
- * bearings' dimensions. What is not known (walls, shoulders, seals) is drawn in proportion and can be changed.
+ * bearings' dimensions. What is not known (walls, shoulders, seals) is drawn in proportion, and marked as that.
  *
  * @throws InputError naming `template`, `name`, `span`, or a bearing's dimension (`left.bore`, …)
  */
@@ -23,7 +24,13 @@ export function unitFromTemplate(template: UnitTemplate, input: TemplateInput): 
   for (const side of ['left', 'right'] as const) requireBearing(side, input[side].dimensions);
   const { parts, stations } = row.layout(input);
   const { axisName: name, arrangement, sets } = row;
-  const axis = { id: 'axis', name, arrangement, sets, stations: byMiddle(stations) };
+  const axis = {
+    id: 'axis',
+    name,
+    arrangement,
+    sets,
+    stations: byMiddle(stations.map((one) => withDrawn(one, input))),
+  };
   return requireUnit({ id: 'unit', name: input.name.trim(), description: '', parts, axes: [axis] });
 }
 

@@ -1,6 +1,7 @@
 import type { Arrangement } from '../arrangement/index.ts';
 import type { MaterialChoice } from '../materials/index.ts';
 import type { FigureKind } from '../figures/index.ts';
+import type { SizeName } from './sizes.ts';
 import type { StationDetails } from './stationDetails.ts';
 
 /** What a part of the unit is. */
@@ -60,6 +61,8 @@ export interface Station extends StationDetails {
   readonly width: number;
   readonly inside: number;
   readonly outside: number;
+  /** Sizes that nobody has said: they are drawn in proportion, and no number is taken from them. Absent: all are known. */
+  readonly drawn?: readonly SizeName[];
   /** Part that holds it (case, cover) or that it is (shaft). */
   readonly partId: string;
 }

@@ -3,6 +3,7 @@ import { refuse, requireText } from '../faults/index.ts';
 import { checkShape, type Field } from '../shape/index.ts';
 import { requireUnit } from './requireUnit.ts';
 import { FIGURE_KINDS } from '../figures/index.ts';
+import { SIZE_NAMES } from './sizes.ts';
 import { DETAIL_NAMES, DETAIL_TABLE } from './stationDetails.ts';
 import { PART_KINDS, STATION_KINDS, type Unit } from './unit.ts';
 
@@ -94,7 +95,8 @@ const FIELDS: readonly Field[] = [
   oneOf('unit.axes[].sets[]', FIGURE_KINDS),
   ...['id', 'name', 'partId'].map((name) => text(`${STATION}.${name}`)),
   oneOf(`${STATION}.kind`, STATION_KINDS),
-  ...['at', 'width', 'inside', 'outside'].map((name) => number(`${STATION}.${name}`)),
+  ...SIZE_NAMES.map((name) => number(`${STATION}.${name}`)),
+  { ...oneOf(`${STATION}.drawn[]`, SIZE_NAMES), optional: true },
   ...DETAIL_NAMES.map((name): Field => {
     const row = DETAIL_TABLE[name];
     const path = `${STATION}.${name}`;

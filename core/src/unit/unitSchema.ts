@@ -15,6 +15,7 @@ import {
 } from '../schema/index.ts';
 import type { MaterialChoice } from '../materials/index.ts';
 import { FIGURE_KINDS } from '../figures/index.ts';
+import { SIZE_NAMES } from './sizes.ts';
 import { DETAIL_NAMES, DETAIL_TABLE, type DetailName } from './stationDetails.ts';
 import {
   PART_KINDS,
@@ -47,6 +48,7 @@ export const STATION_SCHEMA: Schema<Station> = record({
   width: millimetres(0, 5000),
   inside: millimetres(0, 3000),
   outside: millimetres(0, 3000),
+  drawn: leftOut(someOf(SIZE_NAMES)),
   partId: identifier(),
   ...Object.fromEntries(DETAIL_NAMES.map((name) => [name, leftOut(detailSchema(name))])),
 });

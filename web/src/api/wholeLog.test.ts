@@ -6,9 +6,9 @@ const PAGE = 5000;
 function serverWith(count: number): readonly string[] {
   const asked: string[] = [];
   globalThis.fetch = async (input) => {
-    const path = input as string;
+    const path = String(input);
     asked.push(path);
-    const after = Number(new URL(path, 'http://localhost').searchParams.get('after'));
+    const after = Number(new URL(path, 'http://localhost').searchParams.get('after') ?? 0);
     const length = Math.min(PAGE, count - after);
     const events = Array.from({ length }, (_, at) => ({ seq: after + at + 1 }));
     return Response.json({ events, lastSeq: count });

@@ -9,10 +9,10 @@ import { ask } from './client.ts';
  */
 export async function wholeLog(jobId: string): Promise<readonly JobEvent[]> {
   const events: JobEvent[] = [];
-  for (;;) {
-    const after = events.at(-1)?.seq ?? 0;
+  for (let after = 0; ; ) {
     const page = await ask<EventsAnswer<JobEvent>>(`/jobs/${jobId}/events?after=${after}`);
     events.push(...page.events);
-    if (page.events.length === 0 || events.at(-1)!.seq >= page.lastSeq) return events;
+    after = page.events.at(-1)?.seq ?? page.lastSeq;
+    if (after >= page.lastSeq) return events;
   }
 }

@@ -165,6 +165,7 @@ function Editors({ job, view, axis, station, query, go }: EditorsProps) {
               id: newId(station.kind),
               name: `${station.name}, copy`.slice(0, 80),
               at: station.at + station.width,
+              drawn: [...new Set([...(station.drawn ?? []), 'at' as const])],
             })
           }
           onRemove={() => {

@@ -1,8 +1,8 @@
-import { DETAIL_TABLE, detailWords, type Station } from '../../unit/index.ts';
+import { DETAIL_TABLE, detailWords, knownSize, type Station } from '../../unit/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { exceeds } from '../../faults/index.ts';
 import { sealDepth } from '../../seals/index.ts';
-import { figure, lacksDetail, numbers, range, words } from '../figures.ts';
+import { figure, lacksDetail, numbers, range, sizeFigure, words } from '../figures.ts';
 import { atFitting } from '../compound.ts';
 import { LOCKS } from '../locks.ts';
 import { coversSeal, isCovered, isUnderShaft } from '../buildUp.ts';
@@ -23,13 +23,9 @@ function lockOf({ lock }: Station) {
 }
 
 function sealNumbers({ station }: StationSubject): Numbers {
-  const { depth, boreDepth, width, depthRule } = station;
-  const size = words(
-    'Size',
-    station.designation ??
-      `${station.inside.toFixed(1)} × ${station.outside.toFixed(1)} × ${width.toFixed(1)} mm`,
-    SOURCES.asBookedIn.title,
-  );
+  const { depth, boreDepth, depthRule } = station;
+  const width = knownSize(station, 'width');
+  const size = sizeFigure('Size', station, SOURCES.asBookedIn.title);
   const flush = depthRule === 'flush' ? 0 : depth;
   if (boreDepth === undefined)
     return numbers(
@@ -37,6 +33,7 @@ function sealNumbers({ station }: StationSubject): Numbers {
       lacksDetail(station, 'boreDepth'),
       flush === undefined ? lacksDetail(station, 'depth') : null,
     );
+  if (width === null) return numbers(size);
   const to = depthRule === 'shoulder' ? boreDepth - width : flush;
   if (to === undefined) return numbers(size, lacksDetail(station, 'depth'));
   if (exceeds(0, to) || exceeds(to + width, boreDepth)) return numbers(size);

@@ -2,16 +2,23 @@ import { NORMAL_FACTOR } from '../../measure/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { FIGURES } from '../../figures/index.ts';
 import { acceptedFigure } from './acceptedFigure.ts';
-import { bandFigure, figure, numbers } from '../figures.ts';
+import { bandFigure, figure, lacksSizes, numbers } from '../figures.ts';
 import { judgedFigures } from '../judgedFigures.ts';
 import { playSpec } from '../playProgress.ts';
 import { sleeveNut, sleeveOf } from '../sleeves.ts';
 import type { Numbers, Rule, FigureSubject } from '../rule.ts';
 import { afterAll, nameOf } from '../rule.ts';
-import type { Figure } from '../step.ts';
+import type { Figure, Missing } from '../step.ts';
+import { isDrawn, type Station } from '../../unit/index.ts';
 import { rollingVerdict } from '../torqueProgress.ts';
 import { isCrushed, setsZeroPlay } from '../sleeveProgress.ts';
 import { sealDragOf, torqueSpec, wantsSealDrag } from '../torqueReadings.ts';
+
+/** How long a sleeve is before it is crushed. */
+const freeLength = (station: Station): Figure | readonly Missing[] =>
+  isDrawn(station, 'width')
+    ? lacksSizes(station, 'width')
+    : figure('Sleeve, free length', 'length', station.width, SOURCES.asBookedIn.title);
 
 /** Rolling torque as read: with and without the seal, against its band. */
 function torqueNumbersOf({ state, axis, spec }: FigureSubject): readonly Figure[] {
@@ -134,7 +141,7 @@ export const PRELOAD_RULES: readonly Rule[] = [
                 field: '',
               }
             : bandFigure('End play', 'length', spec.band, spec.source),
-          figure('Sleeve, free length', 'length', station.width, SOURCES.asBookedIn.title),
+          freeLength(station),
         );
       return numbers(
         spec === null
@@ -145,7 +152,7 @@ export const PRELOAD_RULES: readonly Rule[] = [
               field: '',
             }
           : bandFigure('Rolling torque', 'torque', spec.band, spec.source),
-        figure('Sleeve, free length', 'length', station.width, SOURCES.asBookedIn.title),
+        freeLength(station),
       );
     },
     tools: ['long bar on the nut', 'flange holder', 'beam or dial torque wrench'],

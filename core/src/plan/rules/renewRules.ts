@@ -3,7 +3,7 @@ import { NORMAL_FACTOR } from '../../measure/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { STATION_KIND_TABLE, STATION_KINDS, type Station } from '../../unit/index.ts';
 import { comparisonOf } from '../comparison.ts';
-import { figure, numbers, words } from '../figures.ts';
+import { figure, numbers, sizeFigure } from '../figures.ts';
 import { LOCKS } from '../locks.ts';
 import { nameOf, type Rule } from '../rule.ts';
 import { expectedDepth } from '../seating.ts';
@@ -81,14 +81,7 @@ export const RENEW_RULES: readonly Rule[] = [
     title: (subject) => `Compare the new ${nameOf(subject)} with the old`,
     how: 'Size, lettering, clearance class, radius side, oil holes, groove, shields to take off.',
     reason: 'The last moment at which a wrong part costs nothing.',
-    numbers: ({ station }) =>
-      numbers(
-        words(
-          'Wanted',
-          station.designation ?? `${station.inside} × ${station.outside} × ${station.width} mm`,
-          'As described',
-        ),
-      ),
+    numbers: ({ station }) => numbers(sizeFigure('Wanted', station, SOURCES.asBookedIn.title)),
     sizes: ({ station }) => ringFeatures(station),
     after: [{ rule: 'inspect', of: 'station' }],
     done: ({ state, station }) =>
@@ -136,15 +129,7 @@ export const RENEW_RULES: readonly Rule[] = [
         ? 'Size, lip material, dust lip or not, direction of the helix against the way the shaft turns.'
         : 'Same size, same shape, same side features.',
     reason: 'Used once, or decided at inspection.',
-    numbers: ({ station }) =>
-      numbers(
-        words(
-          'Size',
-          station.designation ??
-            `${station.inside.toFixed(1)} × ${station.outside.toFixed(1)} × ${station.width.toFixed(1)} mm`,
-          'As described',
-        ),
-      ),
+    numbers: ({ station }) => numbers(sizeFigure('Size', station, SOURCES.asBookedIn.title)),
     after: [{ rule: 'inspect', of: 'station' }],
   },
 ];

@@ -74,7 +74,7 @@ export const SUPPLY: Readonly<Partial<Record<DetailName, string | number>>> = {
 
 /** A unit with every datum that its plan asks for. */
 export function complete(unit: Unit): Unit {
-  const supplied = (station: Station): Station => {
+  const supplied = ({ drawn: _sizesAreTaken, ...station }: Station): Station => {
     const { details } = STATION_KIND_TABLE[station.kind];
     const lacking = details.filter(
       (name) => station[name] === undefined && SUPPLY[name] !== undefined,

@@ -168,7 +168,7 @@ function carrier(input: TemplateInput, setting: Setting): Layout {
       'bolts',
       'Bearing cap bolts',
       [x.left + 0.3 * l.width, 0.4 * l.width, 0.8 * x.rim, 0.95 * x.rim],
-      { count: 4, pattern: 'row' },
+      { pattern: 'row' },
     ),
   ];
   return { parts: AXLE_PARTS, stations };

@@ -33,8 +33,6 @@ export function bushAndSeal(input: TemplateInput): Layout {
     station('seal-right', 'seal', 'Seal', [x.right, r.width, r.bore, r.outside], {
       wayIn: 'left',
       lip: 'left',
-      depthRule: 'flush',
-      depth: 0,
     }),
   ];
   return {

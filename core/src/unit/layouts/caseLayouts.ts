@@ -55,7 +55,6 @@ export function crankcaseHalves(input: TemplateInput): Layout {
     seal('right', input, x.rightEnd + 1.5, 'half-right'),
     station('bolts', 'bolts', 'Case bolts', [seam - 12, 24, 1.14 * web, 1.2 * web], {
       partId: 'half-right',
-      count: 8,
       pattern: 'pan',
     }),
   ];

@@ -146,6 +146,6 @@ export function seal(side: Side, input: TemplateInput, at: number, partId: strin
     'seal',
     side === 'left' ? 'Left seal' : 'Right seal',
     [at, 7, END * bore, rim],
-    { partId, wayIn: inwards, lip: inwards, depthRule: 'flush', depth: 0 },
+    { partId, wayIn: inwards, lip: inwards },
   );
 }

@@ -54,7 +54,6 @@ export function coverShims(input: TemplateInput): Layout {
     seal('right', input, seam + 3, 'cover'),
     station('bolts', 'bolts', 'Cover bolts', [seam + 1, 15, 0.84 * x.rim, 0.92 * x.rim], {
       ...cover,
-      count: 6,
       pattern: 'circle',
     }),
   ];

@@ -10,6 +10,7 @@ import {
   DETAIL_TABLE,
   geometryFaults,
   type DetailName,
+  type SizeName,
   type Station,
   type Unit,
 } from '@wendaxis/core/unit';
@@ -20,7 +21,6 @@ import {
   NO_EDITS,
   sizesFrom,
   type EditedStation,
-  type SizeName,
   type StationEdits,
 } from './stationEntry.ts';
 import { faultsWords, faultWords } from '../../wording/faultWords.ts';
@@ -112,7 +112,11 @@ function editedStation({ edits, station, unit, units, setEdits }: EditedStationI
     setEdits({ ...edits, texts: { ...edits.texts, [name]: text } });
   const text = (name: SizeName | 'name' | 'partId') =>
     edits.texts[name] ??
-    (typeof station[name] === 'number' ? units.show(station[name]) : station[name]);
+    (station.drawn?.some((drawn) => drawn === name)
+      ? ''
+      : typeof station[name] === 'number'
+        ? units.show(station[name])
+        : station[name]);
   const decoded = sizesFrom(edits.texts.designation ?? station.designation ?? '', station);
   return { edited, changed, faults, kind, text, set, decoded };
 }

@@ -1,17 +1,22 @@
 import type { Dispatch, SetStateAction } from 'react';
 import {
   DETAIL_TABLE,
+  isDrawn,
+  SIZE_NAMES,
+  SIZE_WORDS,
   STATION_KIND_TABLE,
   STATION_KINDS,
   type DetailName,
+  type SizeName,
   type Station,
   type StationKind,
   type Unit,
 } from '@wendaxis/core/unit';
 import { Button } from '../../ui/Button.tsx';
+import { useUnits } from '../../ui/useUnits.ts';
 import { QuantityField } from '../../ui/QuantityField.tsx';
 import { SelectField } from '../../ui/SelectField.tsx';
-import { SIZE_NAMES, type SizeName, type StationEdits } from './stationEntry.ts';
+import type { StationEdits } from './stationEntry.ts';
 import { TextField } from '../../ui/TextField.tsx';
 import type { BearingDimensions } from '@wendaxis/core/bearings';
 
@@ -39,6 +44,7 @@ export function StationFields({
   decoded,
   shown,
 }: StationFieldsProps) {
+  const units = useUnits();
   return (
     <div className="grid grid-cols-2 gap-x-3 gap-y-2">
       <SelectField
@@ -65,9 +71,18 @@ export function StationFields({
         options={unit.parts.map(({ id, name }) => [id, name])}
       />
       {decoded !== null && <TakeDecoded setEdits={setEdits} edits={edits} decoded={decoded} />}
-      {(Object.keys(SIZE_NAMES) as SizeName[]).map((name) => (
+      {SIZE_NAMES.map((name) => (
         <div key={name} data-field={name}>
-          <QuantityField label={SIZE_NAMES[name]} text={text(name)} onText={set(name)} />
+          <QuantityField
+            label={
+              isDrawn(station, name)
+                ? `${SIZE_WORDS[name]} (not known; drawn as ${units.show(station[name])})`
+                : SIZE_WORDS[name]
+            }
+            text={text(name)}
+            onText={set(name)}
+            optional={isDrawn(station, name)}
+          />
         </div>
       ))}
       {STATION_KIND_TABLE[kind].details

@@ -21,6 +21,39 @@ const PARTS = new Set(['case', 'cover']);
 const edit = (edits: StationEdits, system: 'metric' | 'inch' = 'metric') =>
   editStation(SEAL, edits, PARTS, system);
 
+describe('editing a station that is only drawn', () => {
+  const drawn: Station = { ...SEAL, drawn: ['at', 'width', 'inside', 'outside'] };
+  const edited = (texts: StationEdits['texts']) => editStation(drawn, { texts }, PARTS, 'metric');
+
+  test('should know what was typed, and nothing else', () => {
+    expect(edited({ inside: '40', name: 'Output seal' })).toEqual({
+      status: 'sound',
+      station: {
+        ...SEAL,
+        name: 'Output seal',
+        inside: 40,
+        outside: 64,
+        drawn: ['at', 'width', 'outside'],
+      },
+    });
+  });
+
+  test('should leave a size drawn whose field is empty, though it was touched', () => {
+    expect(edited({ width: ' ' })).toEqual({ status: 'sound', station: drawn });
+    expect(edited({ width: 'wide' })).toMatchObject({ status: 'faulty' });
+  });
+
+  test('should offer the sizes of a designation though they are drawn as large', () => {
+    const bearing = { ...drawn, inside: 30, outside: 62, width: 16 };
+    expect(sizesFrom('6206', bearing)).toEqual({ bore: 30, outside: 62, width: 16 });
+    expect(sizesFrom('6206', { ...bearing, drawn: ['at'] })).toBeNull();
+  });
+
+  test('should begin a new station with no size that is known', () => {
+    expect(besideStation('new', SEAL, 'case').drawn).toEqual(['at', 'width', 'inside', 'outside']);
+  });
+});
+
 describe('editing a station', () => {
   test('should change what was typed and keep the rest to the last digit', () => {
     expect(edit({ texts: { width: '10', partId: 'cover' } })).toEqual({

@@ -2,24 +2,20 @@ import { decodeDesignation, type BearingDimensions } from '@wendaxis/core/bearin
 import { InputError, type InputFault } from '@wendaxis/core/faults';
 import {
   DETAIL_TABLE,
+  isDrawn,
   requireStation,
+  SIZE_NAMES,
+  SIZE_WORDS,
   STATION_KIND_TABLE,
+  withSaid,
   type DetailName,
+  type SizeName,
   type Station,
   type StationKind,
 } from '@wendaxis/core/unit';
 import type { UnitSystem } from '@wendaxis/core/units';
 
 import { readField } from '../../ui/QuantityField.tsx';
-
-/** Sizes every station has, with what they are called. */
-export const SIZE_NAMES = {
-  at: 'Begins at',
-  width: 'Width',
-  inside: 'Inside diameter',
-  outside: 'Outside diameter',
-} as const;
-export type SizeName = keyof typeof SIZE_NAMES;
 
 /** What was changed on a station: the texts of the fields that were touched. Others keep their values. */
 export interface StationEdits {
@@ -50,13 +46,14 @@ export function editStation(
     Object.entries({ ...station, kind }).filter(([name]) => kept.has(name)),
   );
   for (const [name, text] of Object.entries(edits.texts)) {
-    if (!kept.has(name)) continue;
+    if (!kept.has(name) || isLeftDrawn(station, name, text)) continue;
     const value = readValue(name, text, system);
     if (value instanceof InputError) faults.push(...value.faults);
     else if (value === null) result.delete(name);
     else result.set(name, value);
   }
-  const edited = Object.fromEntries(result) as unknown as Station;
+  const said = SIZE_NAMES.filter((name) => isSaid(station, name, edits.texts[name]));
+  const edited = withSaid(Object.fromEntries(result) as unknown as Station, said, station);
   try {
     requireStation(edited, partIds, '');
   } catch (error) {
@@ -66,7 +63,14 @@ export function editStation(
   return faults.length > 0 ? { status: 'faulty', faults } : { status: 'sound', station: edited };
 }
 
-const BASE = ['id', 'kind', 'name', 'partId', 'at', 'width', 'inside', 'outside'];
+const BASE = ['id', 'kind', 'name', 'partId', 'drawn', ...SIZE_NAMES];
+
+/** A size that nobody knows stays drawn as it was while its field is empty. */
+const isLeftDrawn = (station: Station, name: string, text: string): boolean =>
+  text.trim() === '' && isDrawn(station, name as SizeName);
+
+const isSaid = (station: Station, name: SizeName, text: string | undefined): boolean =>
+  text !== undefined && !isLeftDrawn(station, name, text);
 
 /** A text as the value it stands for; null when it was emptied. */
 function readValue(
@@ -74,7 +78,7 @@ function readValue(
   text: string,
   system: UnitSystem,
 ): string | number | null | InputError {
-  const isSize = name in SIZE_NAMES;
+  const isSize = name in SIZE_WORDS;
   const row = isSize
     ? null
     : (DETAIL_TABLE as Readonly<Record<string, (typeof DETAIL_TABLE)[DetailName]>>)[name];
@@ -93,14 +97,26 @@ export function sizesFrom(designation: string, station: Station): BearingDimensi
   const decoded = decodeDesignation(designation.slice(0, 40));
   if (decoded.status !== 'known') return null;
   const { bore, outside, width } = decoded.dimensions;
-  const same = bore === station.inside && outside === station.outside && width === station.width;
+  const isKnown = !isDrawn(station, 'width', 'inside', 'outside');
+  const same =
+    isKnown && bore === station.inside && outside === station.outside && width === station.width;
   return same ? null : decoded.dimensions;
 }
 
-/** A new station beside another, of a kind and size that is then described. */
+/** A new station beside another, of a kind and size that is then described: what is drawn till then is nobody's word. */
 export function besideStation(id: string, beside: Station | undefined, partId: string): Station {
   const at = beside === undefined ? 0 : beside.at + beside.width;
   const inside = beside?.inside ?? 20;
   const outside = Math.max(beside?.outside ?? 40, inside + 5);
-  return { id, kind: 'ballBearing', name: 'New station', partId, at, width: 10, inside, outside };
+  return {
+    id,
+    kind: 'ballBearing',
+    name: 'New station',
+    partId,
+    at,
+    width: 10,
+    inside,
+    outside,
+    drawn: SIZE_NAMES,
+  };
 }
