@@ -3,6 +3,7 @@ import type { Unit } from '../unit/index.ts';
 import { bodiesOf, type Body, type Integral } from './bodies.ts';
 import { shaftParts } from './hosts.ts';
 import { holds, jointsOf, type Joint } from './joints.ts';
+import type { Outlines } from './segment.ts';
 import { solidsById, solidsOf, type Solid } from './solids.ts';
 
 /** What is done to a unit when it is taken apart: bolts undone, a joint parted, a body or a shaft taken out. */
@@ -13,6 +14,8 @@ export type EventKey = `${EventKind}:${string}`;
 /** A unit as the solid things it is made of. */
 export interface Assembly {
   readonly unit: Unit;
+  /** What counts as in the way. */
+  readonly outlines: Outlines;
   readonly bodies: readonly Body[];
   readonly integrals: readonly Integral[];
   readonly joints: readonly Joint[];
@@ -28,18 +31,26 @@ export interface Assembly {
   readonly events: readonly EventKey[];
 }
 
-/** The assembly of a unit, worked out once. */
-export const assemblyOf = oncePerObject((unit: Unit): Assembly => {
+/** The assembly of a unit as it is drawn, worked out once. */
+export const assemblyOf = oncePerObject((unit: Unit): Assembly => worked(unit, 'drawn'));
+
+const knownAssemblies = oncePerObject((unit: Unit): Assembly => worked(unit, 'known'));
+
+/** The same unit where only what known diameters say is in the way: what a drawing in proportion shuts in may well come out. */
+export const asKnown = ({ unit }: Assembly): Assembly => knownAssemblies(unit);
+
+function worked(unit: Unit, outlines: Outlines): Assembly {
   const { bodies, integrals } = bodiesOf(unit);
   const joints = jointsOf(unit);
   const turning = shaftParts(unit);
-  const solids = solidsOf(bodies, integrals);
+  const solids = solidsOf(bodies, integrals, outlines);
   const shafts = unit.parts.map(({ id }) => id).filter((id) => turning.has(id));
   const bolts = unit.axes.flatMap(({ stations }) =>
     stations.filter(({ kind }) => kind === 'bolts'),
   );
   return {
     unit,
+    outlines,
     bodies,
     integrals,
     joints,
@@ -54,7 +65,7 @@ export const assemblyOf = oncePerObject((unit: Unit): Assembly => {
       ...bodies.map(({ id }): EventKey => `take:${id}`),
     ],
   };
-});
+}
 
 function capsOf(
   unit: Unit,

@@ -9,7 +9,7 @@ import {
 } from '../unit/index.ts';
 import { carries, housingAround, shaftParts, shaftUnder } from './hosts.ts';
 import { ringSegments } from './ringSegments.ts';
-import type { Segment } from './segment.ts';
+import { segmentOf, type Segment } from './segment.ts';
 
 /** What comes out and goes in as one piece: a whole bearing, a cup, a cone, a seal, a gear, a nut. */
 export interface Body {
@@ -39,12 +39,6 @@ export interface Integral {
 const LIP_GIVES = 3;
 
 const middle = ({ at, width }: Station): number => at + width / 2;
-const segment = ({ at, width, inside, outside }: Station): Segment => ({
-  from: at,
-  to: at + width,
-  inner: inside,
-  outer: outside,
-});
 const other = (side: Side): Side => (side === 'left' ? 'right' : 'left');
 
 /** The bodies of a unit, and what is one with its parts. */
@@ -63,7 +57,7 @@ export function bodiesOf(unit: Unit): {
         integrals.push({
           partId: station.partId,
           axisId: axis.id,
-          segments: [segment(station)],
+          segments: [segmentOf(station)],
         });
       else bodies.push(...stationBodies(axis, station, shafts));
     }
@@ -114,7 +108,7 @@ function stationBodies(axis: Axis, station: Station, shafts: ReadonlySet<string>
         host: inHousing ? housing : shaft,
         hold: 'fixed',
         ways: inHousing ? declared : null,
-        segments: [segment(station)],
+        segments: [segmentOf(station)],
       },
     ];
   }
@@ -157,8 +151,8 @@ function standing(
   const onShaft = shafts.has(partId);
   const outer =
     station.kind === 'seal'
-      ? { ...segment(station), inner: station.inside + LIP_GIVES }
-      : segment(station);
+      ? { ...segmentOf(station), inner: station.inside + LIP_GIVES }
+      : segmentOf(station);
   const segments = kind === 'oRing' || outer.inner >= outer.outer ? [] : [outer];
   const hold = onShaft && FREE.has(kind) ? 'free' : 'fixed';
   const ways = declaredWays(station) ?? (HELD.has(kind) ? awayFromHeld(axis, station) : null);

@@ -1,7 +1,8 @@
 import { STATION_KIND_TABLE } from '../unit/index.ts';
-import type { Assembly, EventKey } from './assembly.ts';
+import { asKnown, type Assembly, type EventKey } from './assembly.ts';
 import { attemptsOf, type Obstacle } from './obstacles.ts';
 import type { Move, NoWay } from './move.ts';
+import { heldBack } from './peel.ts';
 import { after, subjectOf, type State } from './state.ts';
 
 /** What has to happen for some events to happen, themselves among it, in an order that can be worked. */
@@ -44,6 +45,7 @@ export function clear(assembly: Assembly, from: State, wanted: readonly EventKey
 /** One event after the other, each from where the one before has left things. */
 function clearedInTurn(assembly: Assembly, from: State, wanted: readonly EventKey[]): Cleared {
   const search = searchOf(assembly);
+  const searchKnown = assembly.outlines === 'drawn' ? searchOf(asKnown(assembly)) : null;
   const moves: Move[] = [];
   const noWay: NoWay[] = [];
   let state = from;
@@ -52,11 +54,13 @@ function clearedInTurn(assembly: Assembly, from: State, wanted: readonly EventKe
     const found = search(state, event, new Set(), Infinity);
     const freed = found === null ? null : pruned(assembly, state, found.moves);
     if (freed === null) {
+      const loose = searchKnown?.(state, event, new Set(), Infinity) ?? null;
+      const told = heldBack(assembly, state, event, loose !== null);
+      if (told !== null) noWay.push(told);
       const [attempt] = attemptsOf(assembly, state, event);
-      const first = attempt?.obstacles[0];
-      if (first !== undefined) noWay.push({ event, moving: first.moving, by: first.by });
-      moves.push({ event, way: attempt?.way ?? null });
-      state = after(assembly, state, event, attempt?.way ?? null);
+      const forced = loose?.moves ?? [{ event, way: attempt?.way ?? null }];
+      for (const move of forced) state = after(assembly, state, move.event, move.way);
+      moves.push(...forced);
     } else {
       moves.push(...freed.moves);
       state = freed.state;

@@ -12,4 +12,6 @@ export interface NoWay {
   readonly event: EventKey;
   readonly moving: string;
   readonly by: string;
+  /** Whether only the drawing says so: their sizes are to be entered. */
+  readonly drawn: boolean;
 }

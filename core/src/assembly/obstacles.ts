@@ -154,7 +154,7 @@ export function isShutIn(
   return (
     ways === null &&
     !GIVES.has(station.kind) &&
-    SIDES.every((side) => anyMeets(segments, own, side))
+    SIDES.every((side) => anyMeets(segments, own, side, assembly.outlines))
   );
 }
 
@@ -181,7 +181,7 @@ function sidesOf(
   if (body.ways !== null) return free(body.ways);
   if (state.where.get(body.id) !== state.where.get(body.host)) return free(SIDES);
   const own = integralsOf(assembly, body.host, body.axisId);
-  const open = SIDES.filter((side) => !anyMeets(body.segments, own, side));
+  const open = SIDES.filter((side) => !anyMeets(body.segments, own, side, assembly.outlines));
   if (open.length === 0) return free(SIDES);
   const slides = body.hold === 'free' && assembly.shafts.includes(body.host);
   const remedies: readonly EventKey[] = state.done.has(`take:${body.host}`)

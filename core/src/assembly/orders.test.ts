@@ -64,7 +64,7 @@ describe('taking a unit apart', () => {
     expect(noWay).toEqual([]);
     const assembly = assemblyOf(SHUT_IN);
     expect(clear(assembly, builtState(assembly), ['take:lip']).noWay).toEqual([
-      { event: 'take:lip', moving: 'lip', by: 'shaft' },
+      { event: 'take:lip', moving: 'lip', by: 'shaft', drawn: false },
     ]);
   });
 });

@@ -1,6 +1,6 @@
 import { oncePerObject } from '../memo/index.ts';
 import { STATION_KIND_TABLE, type StationKind } from '../unit/index.ts';
-import { type Assembly, type EventKey } from './assembly.ts';
+import { asKnown, type Assembly, type EventKey } from './assembly.ts';
 import type { Body } from './bodies.ts';
 import type { Move, NoWay } from './move.ts';
 import { clearedBy } from './clearedBy.ts';
@@ -63,7 +63,12 @@ export function togetherBy(
 const betweenShoulders = (assembly: Assembly): readonly NoWay[] =>
   assembly.bodies
     .filter((body) => assembly.shafts.includes(body.host) && isShutIn(assembly, body))
-    .map(({ id, host }) => ({ event: `take:${id}`, moving: id, by: host }));
+    .map((body) => ({
+      event: `take:${body.id}`,
+      moving: body.id,
+      by: body.host,
+      drawn: !isShutIn(asKnown(assembly), body),
+    }));
 
 const placesOf = (events: readonly EventKey[]): ReadonlyMap<EventKey, number> =>
   new Map(events.map((event, at) => [event, at]));

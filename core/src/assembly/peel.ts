@@ -1,4 +1,4 @@
-import type { Assembly, EventKey } from './assembly.ts';
+import { asKnown, type Assembly, type EventKey } from './assembly.ts';
 import type { Move, NoWay } from './move.ts';
 import { attemptsOf, type Attempt, type Obstacle } from './obstacles.ts';
 import { after, moversOf, subjectOf, type State } from './state.ts';
@@ -34,7 +34,7 @@ export function peel(
   let now = state;
   let left = ranked;
   while (left.length > 0) {
-    const next = firstFree(assembly, now, left, held) ?? forced(assembly, now, left[0]!, noWay);
+    const next = firstFree(assembly, now, left, held) ?? forced(assembly, now, left, noWay);
     moves.push(next);
     now = after(assembly, now, next.event, next.way);
     left = left.filter((event) => event !== next.event);
@@ -108,12 +108,36 @@ function leftBehind(
   return null;
 }
 
-/** Where nothing is free, what is left is in its own way. */
-function forced(assembly: Assembly, state: State, event: EventKey, noWay: NoWay[]): Move {
+/** Where nothing is free, what is left is in its own way: it gives way where only the drawing holds it. */
+function forced(assembly: Assembly, state: State, left: readonly EventKey[], noWay: NoWay[]): Move {
+  const loose =
+    assembly.outlines === 'drawn' ? firstFree(asKnown(assembly), state, left, new Map()) : null;
+  const { event } = loose ?? { event: leastHeld(assembly, state, left) };
+  const told = heldBack(assembly, state, event, loose !== null);
+  if (told !== null) noWay.push(told);
+  const [attempt] = attemptsOf(assembly, state, event);
+  return loose ?? { event, way: attempt?.way ?? null };
+}
+
+/** The event with the fewest things in the way of it: what holds so little back is nearest to the fault. */
+function leastHeld(assembly: Assembly, state: State, left: readonly EventKey[]): EventKey {
+  const held = (event: EventKey) =>
+    Math.min(...attemptsOf(assembly, state, event).map(({ obstacles }) => obstacles.length));
+  return left
+    .map((event) => ({ event, by: held(event) }))
+    .reduce((least, one) => (one.by < least.by ? one : least)).event;
+}
+
+/** What holds an event back, as it is told. */
+export function heldBack(
+  assembly: Assembly,
+  state: State,
+  event: EventKey,
+  drawn: boolean,
+): NoWay | null {
   const [attempt] = attemptsOf(assembly, state, event);
   const first = attempt?.obstacles[0];
-  if (first !== undefined) noWay.push({ event, moving: first.moving, by: first.by });
-  return { event, way: attempt?.way ?? null };
+  return first === undefined ? null : { event, moving: first.moving, by: first.by, drawn };
 }
 
 function byKey(a: readonly number[], b: readonly number[]): number {

@@ -1,5 +1,5 @@
 import type { Station } from '../unit/index.ts';
-import type { Segment } from './segment.ts';
+import { drawnEdges, type Segment } from './segment.ts';
 
 /** Where cup and cone part in their section, and how far the slope goes to either side of it, as shares. Drawn, not known. */
 const [SPLIT, SLOPE] = [0.6, 0.1];
@@ -21,7 +21,19 @@ export function ringSegments(station: Station): {
     { from: half, to: at + width, split: middle - step },
   ];
   return {
-    cup: pieces.map(({ from, to, split }) => ({ from, to, inner: split, outer: outside })),
-    cone: pieces.map(({ from, to, split }) => ({ from, to, inner: inside, outer: split })),
+    cup: pieces.map(({ from, to, split }) => ({
+      from,
+      to,
+      inner: split,
+      outer: outside,
+      ...drawnEdges(station, 'outer'),
+    })),
+    cone: pieces.map(({ from, to, split }) => ({
+      from,
+      to,
+      inner: inside,
+      outer: split,
+      ...drawnEdges(station, 'inner'),
+    })),
   };
 }

@@ -1,5 +1,5 @@
 import type { Body, Integral } from './bodies.ts';
-import { anyMeets, type Segment } from './segment.ts';
+import { anyMeets, type Outlines, type Segment } from './segment.ts';
 
 /** A body, or what of a part lies along one axis; with everything that it meets when it moves. */
 export interface Solid {
@@ -18,6 +18,7 @@ export interface Solid {
 export function solidsOf(
   bodies: readonly Body[],
   integrals: readonly Integral[],
+  by: Outlines,
 ): readonly Solid[] {
   const parts = new Map<string, Bare>();
   for (const { partId, axisId, segments } of integrals) {
@@ -49,7 +50,7 @@ export function solidsOf(
     for (const other of solids) {
       if (one === other || one.axisId !== other.axisId) continue;
       for (const side of ['left', 'right'] as const)
-        if (anyMeets(one.segments, other.segments, side)) one.meets[side].push(other);
+        if (anyMeets(one.segments, other.segments, side, by)) one.meets[side].push(other);
       if (anyBeside(one.segments, other.segments)) one.meets.across.push(other);
     }
   return solids;

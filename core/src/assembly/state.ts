@@ -189,7 +189,8 @@ function isPushed(
 ): boolean {
   const steps = integralsOf(assembly, shaft, body.axisId);
   const others = [...moving].filter(({ axisId }) => axisId === body.axisId);
-  return anyMeets([...steps, ...others.flatMap(({ segments }) => segments)], body.segments, side);
+  const pushing = [...steps, ...others.flatMap(({ segments }) => segments)];
+  return anyMeets(pushing, body.segments, side, assembly.outlines);
 }
 
 /** What of a part lies along an axis. */

@@ -119,6 +119,12 @@ export const WANTED = {
   roomOfItsOwn: row<{ readonly other: string }>(
     ({ other }) => `room of its own: ${other} stands in the same place`,
   ),
+  wayPast: row<{
+    readonly moving: string;
+    readonly other: string;
+    /** Ids of the stations that are in each other's way. */
+    readonly between: readonly string[];
+  }>(({ moving, other }) => `a way in and out: ${moving} does not pass ${other}`),
 
   // Fits, sizes, materials.
   toleranceLetter: row<{ readonly holes: readonly string[]; readonly shafts: readonly string[] }>(

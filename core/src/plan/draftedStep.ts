@@ -12,6 +12,7 @@ import {
 } from './rule.ts';
 import type { Figure, Missing, Step, StepForm } from './step.ts';
 import { lacksSizes } from './figures.ts';
+import { asDrawn } from './noWay.ts';
 import { actsOf } from './stepActs.ts';
 import { STATION_KIND_TABLE } from '../unit/index.ts';
 
@@ -27,11 +28,15 @@ export function draftedStep(
 }
 
 function workedOut(
-  { rule, subject, id, behind }: Draft,
+  { rule, subject, id, behind, motion }: Draft,
   after: readonly string[],
   waitsFor: readonly string[],
 ): Step {
-  const { figures, missing } = numbersOf(rule, subject);
+  const { figures, missing: lacking } = numbersOf(rule, subject);
+  const missing =
+    motion === null
+      ? lacking
+      : [...lacking, ...asDrawn(subject.unit, motion.order.noWay, motion.events)];
   const given = <Value>(value: Value | ((subject: Subject) => Value) | undefined, none: Value) =>
     typeof value === 'function' ? (value as (subject: Subject) => Value)(subject) : (value ?? none);
   const open = waitsFor.length > 0 ? 'waiting' : missing.length > 0 ? 'missing' : 'ready';

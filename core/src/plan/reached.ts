@@ -99,8 +99,8 @@ function reach(unit: Unit, renewed: ReadonlySet<string>, sites: readonly string[
   const opened = unit.axes.filter((axis) => isOpened(assembly, axis, events)).map(({ id }) => id);
   return {
     events,
-    apart: apartBy(assembly, moves),
-    together: togetherBy(assembly, moves),
+    apart: apartBy(assembly, moves, noWay),
+    together: togetherBy(assembly, moves, noWay),
     noWay,
     stations,
     renewed,

@@ -111,7 +111,9 @@ describe('a job to renew something', () => {
   });
 
   test('should name two things that are in each other’s way as they are described', () => {
-    expect(wayTo(SHUT_IN, 'running', ['lip']).noWay).toEqual([{ moving: 'lip', by: 'shaft' }]);
+    expect(wayTo(SHUT_IN, 'running', ['lip']).noWay).toEqual([
+      { moving: 'lip', by: 'shaft', drawn: false },
+    ]);
   });
 
   test('should renew only what comes out by itself', () => {

@@ -12,7 +12,12 @@ export interface WayTo {
   /** Names of what has to be renewed as well, because taking it out spoils it. */
   readonly alsoRenewed: readonly string[];
   /** Two things that are in each other's way, so that the first cannot come out as it is described. */
-  readonly noWay: readonly { readonly moving: string; readonly by: string }[];
+  readonly noWay: readonly {
+    readonly moving: string;
+    readonly by: string;
+    /** Whether only the drawing says so, because a size is not known. */
+    readonly drawn: boolean;
+  }[];
   /** Steps of the job. */
   readonly steps: number;
 }
@@ -34,7 +39,8 @@ export function wayTo(unit: Unit, start: JobStart, renew: readonly string[]): Wa
     alsoRenewed: [...renewed]
       .filter((id) => !renew.includes(id))
       .map((id) => nameOfEvent(unit, `take:${id}`)),
-    noWay: noWay.map(({ moving, by }) => ({
+    noWay: noWay.map(({ moving, by, drawn }) => ({
+      drawn,
       moving: nameOfEvent(unit, `take:${moving}`),
       by: nameOfEvent(unit, `take:${by}`),
     })),

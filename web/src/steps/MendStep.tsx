@@ -1,13 +1,35 @@
-import { Link } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 
+import type { Step } from '@wendaxis/core/plan';
+
+import { AxisView } from '../features/axis/AxisView.tsx';
 import { buttonLook } from '../ui/Button.tsx';
 import type { StepProps } from './stepProps.ts';
 
-/** What cannot be so is put right where it is described. */
-export function MendStep({ job: { jobId }, step }: StepProps) {
+/** What cannot be so, marked on its axis; it is put right where it is described. */
+export function MendStep({ job: { jobId, state }, step }: StepProps) {
+  const navigate = useNavigate();
+  const to = (stationId: string | null): string => `/jobs/${jobId}/describe?station=${stationId}`;
+  const axis = state.unit!.axes.find(({ id }) => id === step.axisId);
   return (
-    <Link className={buttonLook('main')} to={`/jobs/${jobId}/describe?station=${step.stationId}`}>
-      To its description
-    </Link>
+    <>
+      {axis !== undefined && (
+        <AxisView
+          axis={axis}
+          selected={concerned(step)}
+          onSelect={(id) => void navigate(to(id))}
+          size="small"
+        />
+      )}
+      <Link className={buttonLook('main')} to={to(step.stationId)}>
+        To its description
+      </Link>
+    </>
   );
+}
+
+/** The station, and what it is in the way of. */
+function concerned({ stationId, faults }: Step): ReadonlySet<string> {
+  const between = faults.flatMap(({ wanted }) => (wanted.id === 'wayPast' ? wanted.between : []));
+  return new Set([...(stationId === null ? [] : [stationId]), ...between]);
 }

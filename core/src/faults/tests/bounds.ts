@@ -23,6 +23,7 @@ export const BOUNDS: Readonly<Partial<Record<WantedId, object>>> = {
   aboveLeastTorque: { least: 30 },
   classOf: { side: 'hole' },
   roomOfItsOwn: { other: 'Left bearing' },
+  wayPast: { moving: 'Seal', other: 'Case', between: ['seal'] },
   toleranceLetter: { holes: ['H'], shafts: ['k'] },
   toleranceGrade: { least: 4, most: 11 },
   letterGrade: { letter: 'j', grades: 'in grade 5' },

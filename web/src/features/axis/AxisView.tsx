@@ -1,7 +1,7 @@
 import { useId, useMemo } from 'react';
 import { drawAxis, type AxisDrawing, type DrawnStation, type Point } from '@wendaxis/core/drawing';
 import type { StationState } from '@wendaxis/core/plan';
-import type { Axis } from '@wendaxis/core/unit';
+import { isDrawn, type Axis } from '@wendaxis/core/unit';
 import { StateShape } from '../../ui/StateMark.tsx';
 import { STATION_STATE_WORDS } from '../../wording/stateWords.ts';
 import { paintOf, pathData } from './axisPaint.ts';
@@ -56,6 +56,7 @@ export function AxisView({
             drawn.station.name,
             drawn.station.designation,
             STATION_STATE_WORDS[states?.[drawn.station.id] ?? 'plain'],
+            isSketched(drawn.station) ? 'sizes not known' : undefined,
           ]}
           selected={isSelected(selected, drawn.station.id)}
           onSelect={onSelect}
@@ -135,6 +136,10 @@ function Patterns({ hatch, unit }: PatternsProps) {
   );
 }
 
+/** Whether a diameter of it is not known: its outline is broken. */
+const isSketched = (station: DrawnStation['station']): boolean =>
+  isDrawn(station, 'inside', 'outside');
+
 interface ShapeProps {
   readonly drawn: DrawnStation;
   readonly hatch: string;
@@ -163,7 +168,12 @@ function StationShape({ drawn, hatch, unit, words, selected, onSelect }: ShapePr
       {shapes.map((shape, index) => {
         const paint = paintOf(shape.role, hatch);
         const stroke = selected ? 'var(--brass)' : paint.stroke;
-        const common = { fill: paint.fill, stroke, strokeWidth: (selected ? 0.75 : 0.28) * unit };
+        const common = {
+          fill: paint.fill,
+          stroke,
+          strokeWidth: (selected ? 0.75 : 0.28) * unit,
+          ...(isSketched(station) ? { strokeDasharray: `${1.1 * unit} ${0.7 * unit}` } : {}),
+        };
         return shape.kind === 'circle' ? (
           <circle
             key={index}

@@ -93,10 +93,11 @@ function Taken({ names, way }: { readonly names: readonly string[]; readonly way
         <p className="m-0">Also new, as it is spoiled by that: {alsoRenewed.join(', ')}.</p>
       )}
       {onTheWay.length > 0 && <p className="m-0">Off on the way: {onTheWay.join(', ')}.</p>}
-      {noWay.map(({ moving, by }) => (
+      {noWay.map(({ moving, by, drawn }) => (
         <p key={`${moving} ${by}`} role="alert" className="m-0 font-semibold">
-          As described there is no way out: {moving} and {by} are in each other’s way. A size or a
-          way in is wrong, or the case has an opening that is not described.
+          {drawn
+            ? `Look before you begin: as they are drawn, ${moving} does not pass ${by}. A size of theirs is not known; entered, it tells.`
+            : `As described there is no way out: ${moving} and ${by} are in each other’s way. A size or a way in is wrong, or the case has an opening that is not described.`}
         </p>
       ))}
       <p className="m-0">{steps} steps.</p>
