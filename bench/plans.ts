@@ -1,5 +1,5 @@
 import { assemblyOf, buildOrder, eventsOfStation, stripOrder } from '@wendaxis/core/assembly';
-import { checkPlan, type PlannedAct } from '@wendaxis/core/checker';
+import { checkPlan, type Came, type PlannedAct } from '@wendaxis/core/checker';
 import { drawsFrom, type Draws } from '@wendaxis/core/draws';
 import { foldJob, type JobEvent, type JobEventData } from '@wendaxis/core/job';
 import { compilePlan, type Step } from '@wendaxis/core/plan';
@@ -24,11 +24,11 @@ for (let seed = 1; seed <= COUNT; seed += 1) {
     continue;
   }
   const opened = { id: 'o', seq: 1, type: 'JobOpened', version: 1, at: '', by: 'bench', data };
-  const { steps } = compilePlan(foldJob([opened as JobEvent]));
+  const { steps, screens } = compilePlan(foldJob([opened as JobEvent]));
   const acts = actsOf(steps);
-  const refusals = checkPlan(unit, acts);
+  const refusals = checkPlan(unit, acts, cameAs(unit, data.start));
   sums.plans += 1;
-  sums.screens += steps.length;
+  sums.screens += screens.length;
   const heated = acts.filter(({ act }) => act === 'heat').flatMap(({ on }) => on);
   sums.heats += heated.length;
   sums.reheats += heated.length - new Set(heated).size;
@@ -36,7 +36,7 @@ for (let seed = 1; seed <= COUNT; seed += 1) {
   const [first] = refusals;
   if (first === undefined) continue;
   sums.refused += 1;
-  const key = `${unit.name}, ${data.scope}: rule ${first.rule}, ${first.act} ${first.moving} by ${first.by}`;
+  const key = `${unit.name}, ${data.scope}, ${data.start}: rule ${first.rule}, ${first.act} ${first.moving} by ${first.by}`;
   refused.set(key, (refused.get(key) ?? 0) + 1);
 }
 const { plans, noWay } = sums;
@@ -72,12 +72,29 @@ function drawnJob(draws: Draws, unit: Unit): JobEventData['JobOpened'] {
   const bodies = unit.axes
     .flatMap(({ stations }) => stations)
     .filter(({ id }) => eventsOfStation(assembly, id).length > 0);
-  const start = draws.one(['running', 'drained'] as const);
-  if (draws.chance(0.4)) return { unit, reason: '', scope: 'overhaul', start };
+  const start = draws.one(['running', 'drained', 'open'] as const);
+  if (draws.chance(0.4)) {
+    const any = draws.one([start, 'bare'] as const);
+    return { unit, reason: '', scope: 'overhaul', start: any };
+  }
   const renew = Array.from({ length: draws.whole(1, 2) }, () => ({
     stationId: draws.one(bodies).id,
   }));
   return { unit, reason: '', scope: 'renew', start, renew };
+}
+
+/** What was undone, apart and out when a unit came. */
+function cameAs(unit: Unit, start: JobEventData['JobOpened']['start']): Came {
+  const { joints, bodies, shafts } = assemblyOf(unit);
+  const loosened = joints.flatMap(({ bolts }) => bolts);
+  const apart = joints.map(({ part }) => part);
+  if (start === 'open') return { loosened, apart };
+  if (start !== 'bare') return {};
+  const out = bodies.map(({ station }) => station.id);
+  const bolts = unit.axes.flatMap(({ stations }) =>
+    stations.filter(({ kind }) => kind === 'bolts'),
+  );
+  return { loosened: bolts.map(({ id }) => id), apart: [...apart, ...shafts], out };
 }
 
 function actsOf(steps: readonly Step[]): readonly PlannedAct[] {

@@ -61,6 +61,8 @@ const EFFECTS: Readonly<Record<string, (t: number) => Chain>> = {
 };
 
 function playOf(arrangement: Arrangement, place: ShimPlace, t: number): number {
+  // A plate of 6 between two bearings of 4, clamped on a spacer of 14.3: what the spacer is longer than the three.
+  if (place === 'pastFixedPlate') return 14.3 + t - (4 + 6 + 4);
   // A gap of 10 mm between faces, filled; a washer beside a retained gear stands clear of it.
   if (arrangement === 'plainThrust') return 10 - (9.7 + (place === 'besideRetainedGear' ? 0 : t));
   const chain = EFFECTS[`${arrangement} ${place}`]!(t);

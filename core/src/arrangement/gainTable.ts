@@ -18,6 +18,7 @@ export type ShimPlace =
   | 'behindHeadCone'
   | 'outsideClampingNut'
   | 'fillsThrustGap'
+  | 'pastFixedPlate'
   | 'besideRetainedGear'
   | 'gearSleeve'
   | 'adjusterCupInwards'
@@ -65,6 +66,8 @@ export const GAIN_TABLE: readonly GainRow[] = [
     'It lies outside the clamped stack: play stays as it is.'),
   row('plainThrust', 'fillsThrustGap', -1, 'washer that fills the gap between thrust faces',
     'Thicker takes up the gap: less play.'),
+  row('plainThrust', 'pastFixedPlate', 1, 'spacer through a fixed plate, thrust bearings clamped on its ends',
+    'Longer keeps the thrust bearings further apart than the plate is thick: more play.'),
   row('faceToFace', 'gearSleeve', [-1, 1], 'sleeve a gear turns on, between shaft shoulder and cone',
     'Longer gives the gear more side clearance and pushes the cone out: less play of the shaft.'),
   row('backToBack', 'gearSleeve', [1, 1], 'sleeve a gear turns on, between shaft shoulder and cone',

@@ -135,7 +135,7 @@ function stationBodies(axis: Axis, station: Station, shafts: ReadonlySet<string>
 
 /** The part under whose joint something lies: O-rings of a part, shims under a flange. */
 const jointOver = ({ kind, place, partId }: Station): string | null =>
-  kind === 'oRing' || place === 'underCoverFlange' ? partId : null;
+  kind === 'oRing' || kind === 'dowel' || place === 'underCoverFlange' ? partId : null;
 
 /** Described as pushed in towards one side, it comes out at the other. */
 const declaredWays = ({ wayIn }: Station): readonly Side[] | null =>
@@ -153,12 +153,14 @@ function standing(
     station.kind === 'seal'
       ? { ...segmentOf(station), inner: station.inside + LIP_GIVES }
       : segmentOf(station);
-  const segments = kind === 'oRing' || outer.inner >= outer.outer ? [] : [outer];
+  const segments = SHAPELESS.has(kind) || outer.inner >= outer.outer ? [] : [outer];
   const hold = onShaft && FREE.has(kind) ? 'free' : 'fixed';
   const ways = declaredWays(station) ?? (HELD.has(kind) ? awayFromHeld(axis, station) : null);
   return { host: partId, hold, ways, segments };
 }
 
+/** What gives way to everything, or stands beside everything: nothing meets it. */
+const SHAPELESS: ReadonlySet<Station['kind']> = new Set(['oRing', 'dowel', 'stud']);
 /** What slides on its shaft. */
 const FREE: ReadonlySet<Station['kind']> = new Set([
   'gear',

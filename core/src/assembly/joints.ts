@@ -53,14 +53,17 @@ export function jointsOf(unit: Unit): readonly Joint[] {
   return [...between, ...ends];
 }
 
-/** What a bolt circle holds: the joint of its part; caps over a carrier; else it is a screw of its own. */
+/** What a bolt circle holds: the joint of its part; caps over a carrier or over shells; else it is a screw of its own. */
 export function holds(joints: readonly Joint[], axis: Axis, bolts: Station, unit: Unit): Holds {
   if (joints.some((joint) => joint.bolts.includes(bolts.id))) return 'joint';
   const carriers = new Set(unit.parts.filter(({ kind }) => kind === 'carrier').map(({ id }) => id));
   const holdsCarrier = axis.stations.some(
     ({ kind, partId }) => kind === 'shaftStep' && carriers.has(partId),
   );
-  return holdsCarrier && bolts.count !== 1 ? 'caps' : 'screw';
+  const holdsShells = axis.stations.some(
+    ({ kind, partId }) => kind === 'plainBearing' && partId === bolts.partId,
+  );
+  return (holdsCarrier || holdsShells) && bolts.count !== 1 ? 'caps' : 'screw';
 }
 
 function boltsOf({ axes }: Unit, partIds: readonly string[]): readonly string[] {

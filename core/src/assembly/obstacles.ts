@@ -2,7 +2,7 @@ import { SIDES, type Side, type StationKind } from '../unit/index.ts';
 import type { Assembly, EventKey } from './assembly.ts';
 import type { Body } from './bodies.ts';
 import { anyMeets } from './segment.ts';
-import type { Solid } from './solids.ts';
+import { IN_GROOVE, type Solid } from './solids.ts';
 import {
   integralsOf,
   jointOf,
@@ -102,7 +102,7 @@ function bodyAttempts(
     return [{ way: null, obstacles: state.done.has(opens) ? [] : [closed] }];
   }
   const movers = { parts: new Set<string>(), bodies: [body] };
-  if (isWalledIn(assembly, state, body))
+  if (IN_GROOVE.has(body.station.kind) || isWalledIn(assembly, state, body))
     return [{ way: 'across', obstacles: met(assembly, state, event, movers, 'across') }];
   return sidesOf(assembly, state, body).map(({ side, behind }) => ({
     way: side,

@@ -8,6 +8,8 @@ export interface Segment {
   readonly outer: number;
   /** Of these diameters those that are only drawn; absent where both are known. */
   readonly drawn?: readonly Edge[];
+  /** Where it stands and how wide it is are only drawn. */
+  readonly placeDrawn?: true;
 }
 type Edge = 'inner' | 'outer';
 
@@ -23,6 +25,7 @@ export function segmentOf(station: Station): Segment {
     inner: inside,
     outer: outside,
     ...drawnEdges(station, 'inner', 'outer'),
+    ...(isDrawn(station, 'at', 'width') ? { placeDrawn: true } : {}),
   };
 }
 
@@ -74,3 +77,18 @@ export const anyMeets = (
   side: Side,
   by: Outlines,
 ): boolean => moving.some((one) => others.some((other) => meets(one, other, side, by)));
+
+/** Whether any piece of one lies at the same place along the axis as any of another, at whatever diameter. */
+export const anyBeside = (
+  one: readonly Segment[],
+  other: readonly Segment[],
+  by: Outlines,
+): boolean =>
+  one.some((a) =>
+    other.some(
+      (b) =>
+        a.from < b.to &&
+        b.from < a.to &&
+        (by === 'drawn' || (a.placeDrawn === undefined && b.placeDrawn === undefined)),
+    ),
+  );

@@ -1,5 +1,6 @@
 import type { Body, Integral } from './bodies.ts';
-import { anyMeets, type Outlines, type Segment } from './segment.ts';
+import type { StationKind } from '../unit/index.ts';
+import { anyBeside, anyMeets, type Outlines, type Segment } from './segment.ts';
 
 /** A body, or what of a part lies along one axis; with everything that it meets when it moves. */
 export interface Solid {
@@ -50,8 +51,14 @@ export function solidsOf(
     for (const other of solids) {
       if (one === other || one.axisId !== other.axisId) continue;
       for (const side of ['left', 'right'] as const)
-        if (anyMeets(one.segments, other.segments, side, by)) one.meets[side].push(other);
-      if (anyBeside(one.segments, other.segments)) one.meets.across.push(other);
+        if (
+          !isInItsGroove(one) &&
+          !isInItsGroove(other) &&
+          anyMeets(one.segments, other.segments, side, by)
+        )
+          one.meets[side].push(other);
+      if (isInItsGroove(one) && isInItsGroove(other)) continue;
+      if (anyBeside(one.segments, other.segments, by)) one.meets.across.push(other);
     }
   return solids;
 }
@@ -63,7 +70,11 @@ export function solidsById(solids: readonly Solid[]): ReadonlyMap<string, readon
   return byId;
 }
 
-type Bare = Omit<Solid, 'meets'>;
+/** What lies in a keyway or a groove: the hub over a key has its keyway, and a ring gives way in its groove. */
+const isInItsGroove = ({ body }: Bare): boolean =>
+  body !== null && IN_GROOVE.has(body.station.kind);
 
-const anyBeside = (one: readonly Segment[], other: readonly Segment[]): boolean =>
-  one.some((a) => other.some((b) => a.from < b.to && b.from < a.to));
+/** What is put in across its axis, before whatever lies over it. */
+export const IN_GROOVE: ReadonlySet<StationKind> = new Set(['key', 'ringSeal', 'pistonSeal']);
+
+type Bare = Omit<Solid, 'meets'>;

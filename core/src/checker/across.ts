@@ -1,3 +1,4 @@
+import type { Station } from '../unit/index.ts';
 import type { Piece } from './pieces.ts';
 import { heapOf, type World } from './world.ts';
 
@@ -14,6 +15,10 @@ function isAlone(world: World, piece: Piece): boolean {
   );
 }
 
+/** Shells are halves: what holds them is a cap on a bed. */
+const runsInShells = (stations: readonly Station[]): boolean =>
+  stations.some(({ kind }) => kind === 'plainBearing');
+
 /** Whether something lies in a saddle whose caps are off, or alone: it is lifted out across. */
 export function isUnderCaps(world: World, piece: Piece): boolean {
   const { unit, turning, loosened } = world;
@@ -25,11 +30,10 @@ export function isUnderCaps(world: World, piece: Piece): boolean {
   const caps = stations.filter(
     ({ kind, partId, count }) => kind === 'bolts' && partId === on && (count ?? 2) > 1,
   );
-  return (
-    stations.some(({ kind, partId }) => kind === 'shaftStep' && carriers.has(partId)) &&
-    caps.length > 0 &&
-    caps.every(({ id }) => loosened.has(id))
-  );
+  const isSplit =
+    stations.some(({ kind, partId }) => kind === 'shaftStep' && carriers.has(partId)) ||
+    runsInShells(stations);
+  return isSplit && caps.length > 0 && caps.every(({ id }) => loosened.has(id));
 }
 
 /**
@@ -43,7 +47,8 @@ export function isLiftedAcross(world: World, shaft: string): boolean {
     .flatMap(({ stations }) => stations)
     .filter(({ kind, count }) => kind === 'bolts' && (count ?? 2) > 1);
   const isCarrier = world.unit.parts.find(({ id }) => id === shaft)?.kind === 'carrier';
-  if (isCarrier && caps.length > 0) return caps.every(({ id }) => world.loosened.has(id));
+  const isSplit = isCarrier || axes.some(({ stations }) => runsInShells(stations));
+  if (isSplit && caps.length > 0) return caps.every(({ id }) => world.loosened.has(id));
   const others = world.pieces.filter(
     (piece) =>
       piece.on !== shaft &&

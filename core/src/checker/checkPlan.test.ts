@@ -56,7 +56,7 @@ describe('plans that are carried out', () => {
     (name) => {
       const unit = templated(name);
       const renewable = unit.axes[0]!.stations.filter(({ id }) => isRenewable(unit, id));
-      expect(renewable.length).toBeGreaterThan(1);
+      expect(renewable.length).toBeGreaterThan(0);
       for (const { id: stationId } of renewable) {
         const acts = actsOf(unit, { scope: 'renew', renew: [{ stationId }] });
         expect([stationId, checkPlan(unit, acts)]).toEqual([stationId, []]);

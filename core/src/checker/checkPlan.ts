@@ -34,7 +34,9 @@ export function checkPlan(
 ): readonly Refusal[] {
   const world = worldOf(unit);
   came.loosened?.forEach((id) => world.loosened.add(id));
-  came.apart?.forEach((id) => world.heap.set(id, `part ${id}`));
+  came.apart?.forEach((id) =>
+    world.heap.set(id, `${world.turning.has(id) ? 'shaft' : 'part'} ${id}`),
+  );
   for (const { id, station } of world.pieces)
     if (came.out?.includes(station.id) === true) world.off.add(id);
   const found = acts.flatMap((act, at) =>
@@ -48,7 +50,7 @@ export function checkPlan(
   );
   return [
     ...found,
-    ...leftOver(world, acts.length),
+    ...leftOver(world, acts.length, untouched(acts, came.apart ?? [])),
     ...judgeActs(unit, acts, came.out ?? []),
   ].toSorted((a, b) => a.at - b.at);
 }
@@ -107,10 +109,19 @@ const closedBolts = (world: World, partId: string): void =>
 const told = (rule: 1 | 2, clash: Clash | null): readonly Found[] =>
   clash === null ? [] : [{ ...clash, rule }];
 
+/** Parts that lay apart when the unit came, and that the plan does nothing with: they lie apart when it goes. */
+const untouched = (acts: readonly PlannedAct[], apart: readonly string[]): readonly string[] =>
+  apart.filter((id) => !acts.some(({ act, on }) => MOVED.has(act) && on.includes(id)));
+const MOVED: ReadonlySet<string> = new Set(['open', 'close', 'heat', 'assemble', 'pressOut']);
+
 /** What is not where it was: each thing off its part, each part apart from the rest. */
-function leftOver(world: World, at: number): readonly Refusal[] {
+function leftOver(world: World, at: number, apart: readonly string[]): readonly Refusal[] {
   const homes = new Set(world.heap.values());
   const [home] = homes;
-  const off = world.pieces.filter((piece) => heapOf(world, piece) !== home);
+  const left = new Set(apart.map((id) => `part ${id}`));
+  const off = world.pieces.filter((piece) => {
+    const heap = heapOf(world, piece);
+    return heap !== home && !left.has(heap ?? '') && !left.has(home ?? '');
+  });
   return off.map(({ id }) => ({ rule: 9, at, act: 'finish', moving: id, by: null }));
 }

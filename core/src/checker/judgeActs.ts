@@ -143,7 +143,17 @@ function measuredBefore(axis: Axis, acts: readonly PlannedAct[]): readonly Refus
       !sleeve &&
       before('loosen', id) > before('torque', id),
   );
-  return [...late, ...slack].map(({ id }) => refusal(5, acts, first, axis.id, id));
+  // What is drawn down over a thrust stack that nobody looked at may be crushed, and still reads right.
+  const drawn = axis.stations
+    .filter(({ kind }) => kind === 'nut')
+    .flatMap(({ id }) => does(acts, ['torque'], id))
+    .filter((at) => at < first);
+  const [looked] = does(acts, ['checkHome'], axis.id);
+  const unseen = axis.stations.filter(
+    ({ kind }) =>
+      kind === 'needleThrust' && drawn.length > 0 && !(looked !== undefined && looked < drawn[0]!),
+  );
+  return [...late, ...slack, ...unseen].map(({ id }) => refusal(5, acts, first, axis.id, id));
 }
 
 /** A shaft that was drawn into two bearings is relieved after the last bolts that push it. */
@@ -163,7 +173,7 @@ const sideLoad: Rule = (unit, acts) =>
     return relieved > last ? [] : [refusal(6, acts, last, axis.id)];
   });
 
-const SPOILED = new Set(['seal', 'bush', 'drawnCup', 'oRing']);
+const SPOILED = new Set(['seal', 'bush', 'drawnCup', 'oRing', 'pistonSeal']);
 
 /** What its removal spoils goes in as a new one: that was looked at beside the old. */
 const reuse: Rule = (unit, acts) =>

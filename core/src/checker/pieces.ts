@@ -32,13 +32,23 @@ const turns = (unit: Unit, partId: string): boolean => {
 export const turningParts = (unit: Unit): ReadonlySet<string> =>
   new Set(unit.parts.map(({ id }) => id).filter((id) => turns(unit, id)));
 
+const WITHOUT_OUTLINE = new Set([
+  'bolts',
+  'oRing',
+  'dowel',
+  'stud',
+  'key',
+  'ringSeal',
+  'pistonSeal',
+]);
+
 /** Every solid ring of a unit. */
 export function piecesOf(unit: Unit): readonly Piece[] {
   const turning = turningParts(unit);
   return unit.axes.flatMap((axis) =>
     axis.stations
-      // Bolts hold, and an O-ring gives way: neither stands in anything's way.
-      .filter(({ kind }) => kind !== 'bolts' && kind !== 'oRing')
+      // Bolts, dowels and studs hold, rings give way in their grooves, and a hub has a keyway: none stands in anything's way.
+      .filter(({ kind }) => !WITHOUT_OUTLINE.has(kind))
       .flatMap((station) => stationPieces(axis, station, turning)),
   );
 }

@@ -150,6 +150,13 @@ export const FINDINGS = {
   ),
   rollersWorn: replace('Rollers worn or marked', 'Dirt, or one roller too few.'),
   springLost: replace('Lost its spring or shape', 'Opened too far.'),
+  keySheared: replace(
+    'Sheared, rolled or loose',
+    'Torque went through the key instead of the fit: look at the taper, the nut and both keyways.',
+  ),
+  pinLoose: replace('Loose, bent or bruised', 'The joint moved on it, or was levered apart.'),
+  ringGrooved: replace('Worn on one side, or stuck', 'Dirt in its groove, or a worn groove.'),
+  pistonScored: replace('Scored, cracked or bent', 'Cocked in its bore, or hit its stop dry.'),
   faceWorn: replace(
     'Thrust face grooved',
     'Ran against dirt, or the wrong face was turned to the load.',
@@ -206,6 +213,12 @@ const FINDINGS_OF: Readonly<Partial<Record<StationKind, readonly FindingId[]>>> 
   spacer: ['sound', 'onceOnly', 'faceWorn'],
   adjuster: ['sound', 'threadDamaged'],
   gear: ['sound', 'toothChipped', 'toothPitted'],
+  key: ['sound', 'keySheared'],
+  dowel: ['sound', 'pinLoose'],
+  stud: ['sound', 'stretched', 'threadDamaged'],
+  ringSeal: ['sound', 'onceOnly', 'ringGrooved'],
+  piston: ['sound', 'pistonScored'],
+  pistonSeal: ['onceOnly'],
   snapRing: ['sound', 'springLost'],
   retainer: ['sound', 'threadDamaged'],
   nut: ['sound', 'onceOnly', 'threadDamaged'],
@@ -215,14 +228,14 @@ const FINDINGS_OF: Readonly<Partial<Record<StationKind, readonly FindingId[]>>> 
   shaftStep: ['sound', 'cracked', 'trackGrooved', 'spunOnJournal'],
 };
 
-/** What is used once is not found sound: a sleeve that was crushed, a nut whose thread holds by its own grip. */
-const isUsedUp = ({ spacerType, lock }: Pick<Station, 'spacerType' | 'lock'>): boolean =>
-  spacerType === 'collapsible' || lock === 'selfLocking';
+type Judged = Pick<Station, 'kind' | 'spacerType' | 'lock' | 'ends'>;
+
+/** What is used once is not found sound: a sleeve that was crushed, a nut whose thread holds by its own grip, a ring that was stretched. */
+const isUsedUp = ({ spacerType, lock, ends }: Judged): boolean =>
+  spacerType === 'collapsible' || lock === 'selfLocking' || ends === 'whole';
 
 /** What may be found on a station; first what is found where nothing is wrong. */
-export function findingsOf(
-  station: Pick<Station, 'kind' | 'spacerType' | 'lock'>,
-): readonly FindingId[] {
+export function findingsOf(station: Judged): readonly FindingId[] {
   const findings = FINDINGS_OF[station.kind] ?? USUAL;
   if (!isUsedUp(station)) return findings;
   return ['onceOnly', ...findings.filter((id) => id !== 'sound' && id !== 'onceOnly')];

@@ -12,6 +12,7 @@ export const SIZE_FEATURES = [
   'shoulderDepth',
   'seatedDepth',
   'fittedBore',
+  'endGap',
 ] as const;
 export type SizeFeature = (typeof SIZE_FEATURES)[number];
 
@@ -28,6 +29,7 @@ export const SIZE_FEATURE_TABLE: Readonly<
   shoulderDepth: { words: 'Depth from the face to the shoulder', far: 0.5 },
   seatedDepth: { words: 'Depth from the face to the ring', far: 0.5 },
   fittedBore: { words: 'Bore once fitted', far: 0.05 },
+  endGap: { words: 'Gap between its ends', far: 5 },
 };
 
 /** Whether a size as typed is so far from nominal that its unit or its point is most likely wrong. mm. */
@@ -43,6 +45,7 @@ const DEPTHS: readonly SizeFeature[] = ['shoulderDepth', 'seatedDepth'];
  * @throws InputError naming `value`
  */
 export function requireSize(feature: SizeFeature, value: number): number {
+  if (feature === 'endGap') return requireNumber('value', value, { min: 0, max: 20, unit: 'mm' });
   return DEPTHS.includes(feature)
     ? requireNumber('value', value, { min: -100, max: 2000, unit: 'mm' })
     : requireNumber('value', value, { min: 0.1, max: 2000, unit: 'mm' });
@@ -78,12 +81,14 @@ export function featuresOf(kind: StationKind): readonly SizeFeature[] {
   if (kind === 'drawnCup') return ['seatedDepth', 'fittedBore'];
   if (bearing === 'rolling') return ['bore', 'journal', ...OF_RINGS, 'seatedDepth'];
   if (bearing === 'plain') return ['bore', 'journal', 'seatedDepth', 'fittedBore'];
+  if (kind === 'ringSeal') return ['endGap'];
   return kind === 'bolts' ? ['length'] : kind === 'looseRollers' ? ['journal', 'bore'] : [];
 }
 
 /** Where a feature is measured; `count` is how many bolts there are. */
 export function placesFor(feature: SizeFeature, count = 1): readonly SizePlace[] {
   if (feature === 'bore' || feature === 'journal' || feature === 'fittedBore') return ROUND;
+  if (feature === 'endGap') return [{ id: 'gap', words: 'in its bore', plane: null }];
   if (feature !== 'length') return ROUND_ONE_PLANE;
   return Array.from({ length: count }, (_, at) => ({
     id: `bolt-${at + 1}`,

@@ -24,6 +24,7 @@ export const INSTRUMENT_KINDS = {
   },
   boreGauge: { words: 'Bore gauge', contacts: [], sizes: ['bore', 'ringBore', 'fittedBore'] },
   depthGauge: { words: 'Depth gauge', contacts: [], sizes: ['shoulderDepth', 'seatedDepth'] },
+  feeler: { words: 'Feeler gauges', contacts: [], sizes: ['endGap'] },
   caliper: {
     words: 'Caliper',
     contacts: [],
@@ -55,6 +56,7 @@ const BY_NAME: readonly (readonly [RegExp, InstrumentKind])[] = [
   [/micrometer/iu, 'micrometer'],
   [/depth/iu, 'depthGauge'],
   [/caliper/iu, 'caliper'],
+  [/feeler/iu, 'feeler'],
   [/lever|test/iu, 'lever'],
 ];
 

@@ -14,6 +14,8 @@ export const MOVES: Readonly<Partial<Record<RuleId, readonly Dependency[]>>> = {
   assemble: ['distance', 'clamp', 'drag', 'mesh'],
   checkStack: ['distance', 'clamp'],
   crush: ['distance', 'clamp'],
+  fitGrooveSeal: ['drag'],
+  fitPiston: ['distance', 'drag'],
   fitSealEarly: ['drag'],
   layIn: ['distance', 'clamp', 'drag', 'mesh'],
   loadRollers: ['distance', 'drag'],
@@ -34,6 +36,12 @@ const SET: readonly Dependency[] = ['distance', 'clamp', 'mesh'];
 /** What a station can move at all, whatever is done at it; everything where it is not named. */
 const ONLY: Readonly<Partial<Record<Station['kind'], readonly Dependency[]>>> = {
   seal: ['drag'],
+  oRing: ['drag'],
+  ringSeal: ['drag'],
+  pistonSeal: ['drag'],
+  key: [],
+  dowel: [],
+  stud: [],
 };
 
 /** An act that moved something: when, among all that happened, and what. */

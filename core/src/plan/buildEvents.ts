@@ -11,11 +11,12 @@ import {
   isTight,
   STATION_KIND_TABLE,
   type Axis,
+  type Part,
   type Station,
   type StationKind,
   type Unit,
 } from '../unit/index.ts';
-import { isJoined, looseOnShaft, shaftsOn, standsInPart } from './buildUp.ts';
+import { hasTrial, isJoined, looseOnShaft, shaftsOn, standsInPart } from './buildUp.ts';
 import { comesAsOne } from './rules/seated.ts';
 import { setterAt } from './setters.ts';
 
@@ -34,8 +35,7 @@ export function buildOf(unit: Unit, axis: Axis, { places }: Order): Build {
   const assembly = assemblyOf(unit);
   const own = assembly.bodies.filter(({ axisId }) => axisId === axis.id);
   const laid = own.filter((body) => isLaidIn(unit, axis, body));
-  const joined = unit.parts
-    .filter((part) => isJoined(part) && axis.stations.some(({ partId }) => partId === part.id))
+  const joined = joinedWith(unit, axis, places)
     .map(({ id }) => eventOfPart(assembly, id))
     .filter((event) => event !== null);
   const at = (event: EventKey) => places.get(event)!;
@@ -56,6 +56,27 @@ export function buildOf(unit: Unit, axis: Axis, { places }: Order): Build {
   };
 }
 
+/**
+ * Parts that are joined as an axis is built up. What several axes go through is closed with the last of them that is measured
+ * so; where none is, with the last of all: a case that is shut lets no other shaft in.
+ */
+export function joinedWith(unit: Unit, axis: Axis, places: Order['places']): readonly Part[] {
+  const { shafts } = assemblyOf(unit);
+  const isBuilt = ({ stations }: Axis) =>
+    stations.some(({ partId }) => shafts.includes(partId) && places.has(`take:${partId}`));
+  return unit.parts.filter((part) => {
+    if (!isJoined(part)) return false;
+    const through = unit.axes.filter(({ stations }) =>
+      stations.some(({ partId }) => partId === part.id),
+    );
+    if (!through.includes(axis)) return false;
+    const built = through.filter(isBuilt);
+    const measured = built.filter(hasTrial);
+    const last = measured.at(-1) ?? built.at(-1) ?? through.at(-1);
+    return axis === last;
+  });
+}
+
 const takes = ({ id }: Body): EventKey => `take:${id}`;
 /** What has a step of its own in which it is fitted. */
 const isFitted = ({ station }: Body): boolean =>
@@ -67,6 +88,7 @@ const hasOwnStep = (body: Body): boolean =>
 
 /** What is laid in without a step of its own. */
 const LAID_IN: ReadonlySet<StationKind> = new Set([
+  'key',
   'thrustWasher',
   'needleThrust',
   'spacer',

@@ -104,19 +104,22 @@ export function isInside(unit: Unit, station: Station): boolean {
 export const standsInPart = (unit: Unit, { partId }: Station): boolean =>
   !assemblyOf(unit).shafts.includes(partId);
 
-/** Parts that a trial build of an axis joins, and that come apart again for what lies inside. */
-export function joinedForTrial(unit: Unit, axis: Axis): readonly Part[] {
-  if (!hasTrial(axis)) return [];
-  return unit.parts.filter(
-    (part) => isJoined(part) && axis.stations.some(({ partId }) => partId === part.id),
-  );
-}
-
-/** Nuts that clamp a trial build back to back: at their torque before anything is measured. With a sleeve they are snug only. */
+/** Nuts and end screws that clamp a trial build: at their torque before anything is measured. With a sleeve they are snug only. */
 export const clampingNuts = (axis: Axis): readonly Station[] =>
-  axis.arrangement === 'backToBack' && hasTrial(axis) && sleeveNut(axis) === null
-    ? axis.stations.filter(({ kind }) => kind === 'nut')
+  isClamped(axis) && hasTrial(axis) && sleeveNut(axis) === null
+    ? axis.stations.filter((station) => station.kind === 'nut' || isEndScrew(axis, station))
     : [];
+
+/** Whether what a nut or screw on the shaft clamps has a part in the play: cones on a spacer, thrust bearings past a plate. */
+const isClamped = ({ arrangement, stations }: Axis): boolean =>
+  arrangement === 'backToBack' || stations.some(isPastPlate);
+
+/** The spacer of a stack that is clamped past a fixed plate. */
+const isPastPlate = ({ place }: Station): boolean => place === 'pastFixedPlate';
+
+/** A screw into the end of the shaft that such a stack stands on. */
+const isEndScrew = ({ stations }: Axis, { kind, partId }: Station): boolean =>
+  kind === 'bolts' && stations.some((one) => isPastPlate(one) && one.partId === partId);
 
 /** Parts that bolts close on one another. */
 export const isJoined = ({ kind }: Part): boolean => kind === 'cover' || kind === 'caseHalf';

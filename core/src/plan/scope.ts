@@ -1,6 +1,6 @@
 import { assemblyOf, eventOfPart, type EventKey } from '../assembly/index.ts';
 import type { JobStart, JobState } from '../job/index.ts';
-import { STATION_KIND_TABLE, type Axis, type Station } from '../unit/index.ts';
+import { STATION_KIND_TABLE, type Axis, type Station, type StationKind } from '../unit/index.ts';
 import { buildOf } from './buildEvents.ts';
 import { comesOffForPlay, offForPlay } from './offForPlay.ts';
 import { motionOf } from './motions.ts';
@@ -16,7 +16,7 @@ import { seatInterference } from './seats.ts';
 const DONE_BEFORE: Readonly<Record<JobStart, ReadonlySet<RuleId>>> = {
   running: new Set(),
   drained: new Set(['drain']),
-  open: new Set(['drain', 'asFound', 'liftOff']),
+  open: new Set(['drain', 'asFound']),
   bare: new Set([
     ...([
       'drain',
@@ -29,6 +29,7 @@ const DONE_BEFORE: Readonly<Record<JobStart, ReadonlySet<RuleId>>> = {
       'takeOutTube',
       'loosenInside',
     ] as const),
+    'takeOutPiston',
     ...(['takeOffHub', 'takeOutShaft', 'pullSeal', 'pull', 'clean'] as const),
   ]),
   onePart: new Set([
@@ -37,12 +38,18 @@ const DONE_BEFORE: Readonly<Record<JobStart, ReadonlySet<RuleId>>> = {
   ]),
 };
 
-/** Bolts that hold parts together are out of a unit that came open. */
-const isUndoneBefore = (start: JobStart, rule: RuleId, subject: Subject): boolean =>
-  start === 'open' &&
-  (rule === 'loosen' || rule === 'mark') &&
-  subject.about === 'station' &&
-  assemblyOf(subject.unit).joints.some(({ bolts }) => bolts.includes(subject.station.id));
+/** Bolts that hold parts together are out of a unit that came open, and what they held is off. */
+function isUndoneBefore(start: JobStart, rule: RuleId, subject: Subject): boolean {
+  if (start !== 'open') return false;
+  const { joints } = assemblyOf(subject.unit);
+  if (rule === 'liftOff')
+    return subject.about === 'part' && joints.some(({ part }) => part === subject.part.id);
+  return (
+    (rule === 'loosen' || rule === 'mark') &&
+    subject.about === 'station' &&
+    joints.some(({ bolts }) => bolts.includes(subject.station.id))
+  );
+}
 
 type Wanted = (subject: Subject, reached: Reached) => boolean;
 
@@ -89,8 +96,9 @@ const opensUp: Wanted = (_, { events, moved }) =>
 const seals: Wanted = (subject, { stations, events }) =>
   [...events].some((event) => event.startsWith('part:')) ||
   subject.unit.axes.some((axis) =>
-    axis.stations.some(({ id, kind }) => stations.has(id) && (kind === 'seal' || kind === 'oRing')),
+    axis.stations.some(({ id, kind }) => stations.has(id) && SEALS.has(kind)),
   );
+const SEALS: ReadonlySet<StationKind> = new Set(['seal', 'oRing', 'ringSeal', 'pistonSeal']);
 const turns: Wanted = (_, { events }) => events.size > 0;
 const gears: Wanted = (subject, { stations }) =>
   subject.about === 'axis' &&
@@ -111,6 +119,7 @@ const WANTED: Readonly<Partial<Record<RuleId, Wanted>>> = {
   compare: isRenewed,
   measureDepth: isRenewed,
   newPart: comesOut,
+  measureGap: comesOut,
   fitOuter: isLoose('outer'),
   fitInner: isLoose('inner'),
   heat: isHot,
@@ -120,6 +129,7 @@ const WANTED: Readonly<Partial<Record<RuleId, Wanted>>> = {
   dressShaft: gears,
   assemble: isBuilt,
   layIn: always,
+  checkBeforeClamp: isSet,
   clamp: isSet,
   relieveAgain: isMoved,
   relieve: isMoved,

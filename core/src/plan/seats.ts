@@ -52,6 +52,8 @@ const NOMINAL: Readonly<Record<SizeFeature, (station: Station) => number | undef
   shoulderDepth: ({ boreDepth }) => boreDepth,
   seatedDepth: ({ depth }) => depth,
   fittedBore: ({ inside }) => inside,
+  endGap: ({ gapLeast, gapMost }) =>
+    gapLeast === undefined || gapMost === undefined ? undefined : (gapLeast + gapMost) / 2,
 };
 
 /** The drawn size that a feature is, by which of them. */

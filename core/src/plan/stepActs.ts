@@ -1,12 +1,12 @@
 import { assemblyOf, eventsOfStation, stripOrder, subjectOf } from '../assembly/index.ts';
 import type { Act, ActId } from './act.ts';
 import { isSeparable, type Station } from '../unit/index.ts';
-import { buildOf, dressedWith, type Build } from './buildEvents.ts';
+import { buildOf, dressedWith, joinedWith, type Build } from './buildEvents.ts';
 import { offAct, onAct, ringIds } from './offAndOn.ts';
 import { orderOfBuild } from './orderOfBuild.ts';
 import { isOpenedWet, reachedIn } from './reached.ts';
 import { isOut } from './scope.ts';
-import { clampingNuts, isJoined, joinedForTrial, offForPack, shaftsOn } from './buildUp.ts';
+import { clampingNuts, hasTrial, isJoined, offForPack, shaftsOn } from './buildUp.ts';
 import type { RuleId } from './ruleIds.ts';
 import type { Subject } from './rule.ts';
 
@@ -52,8 +52,9 @@ function closed({ unit, part }: Extract<Subject, { about: 'station' }>): readonl
 const builtUp =
   (part: keyof Build): Acts<'axis'> =>
   ({ state, unit, axis }) => {
-    const build = buildOf(unit, axis, orderOfBuild(state, unit));
-    const joined = joinedForTrial(unit, axis).map(({ id }) => id);
+    const order = orderOfBuild(state, unit);
+    const build = buildOf(unit, axis, order);
+    const joined = hasTrial(axis) ? joinedWith(unit, axis, order.places).map(({ id }) => id) : [];
     const isLast = part === 'then' || build.then.length === 0;
     return [
       ...build[part].flatMap((event) => onAct(unit, axis, event)),
@@ -157,6 +158,7 @@ const STEP_ACTS = {
   takeOutShaft: onPart('pressOut'),
   pullSeal: onStation('draw'),
   pull: takenOut,
+  takeOutPiston: onStation('pull'),
   clean: onUnit('clean'),
   inspectPart: onPart('inspect'),
   measureSeats: onStation('measureSize'),
@@ -182,9 +184,14 @@ const STEP_ACTS = {
   placeTube: onStation('place'),
   retain: retained,
   loadRollers: onStation('place'),
+  measureGap: onStation('measureSize'),
+  fitGrooveSeal: onStation('fitSeal'),
+  fitPiston: onStation('place'),
+  fitLasting: onStation('seat'),
   shells: onStation('place'),
   assemble: builtUp('first'),
   layIn: builtUp('then'),
+  checkBeforeClamp: onAxis('checkHome'),
   clamp: clamped,
   measure: onFigure('measure'),
   choosePack: onStation('choose'),

@@ -17,6 +17,7 @@ const SEAT_OFF: Readonly<Record<SizeFeature, number>> = {
   shoulderDepth: 0,
   seatedDepth: 0.01,
   fittedBore: 0.02,
+  endGap: 0.005,
 };
 
 /** Depth to a shoulder that nothing describes, mm: invented. */

@@ -23,6 +23,7 @@ export {
   detailWords,
   type DetailName,
   type DetailRow,
+  type RingEnds,
   type StationDetails,
 } from './stationDetails.ts';
 export { isDrawn, knownSize, SIZE_NAMES, SIZE_WORDS, withSaid, type SizeName } from './sizes.ts';

@@ -29,9 +29,11 @@ describe('how the templates lay a unit out', () => {
       const middles = stations(template).map(({ at, width }) => at + width / 2);
       expect(stations(template).every(({ partId }) => parts.has(partId))).toBe(true);
       expect(middles).toEqual(middles.toSorted((a, b) => a - b));
+      const all = unit.axes.flatMap((axis) => axis.stations);
+      expect(all.every(({ partId }) => parts.has(partId))).toBe(true);
       expect(new Set(unit.parts.map(({ id }) => id)).size).toBe(unit.parts.length);
       for (const { id } of unit.parts)
-        expect(stations(template).some(({ partId }) => partId === id) || id === 'case').toBe(true);
+        expect(all.some(({ partId }) => partId === id) || id === 'case').toBe(true);
     },
   );
 

@@ -34,6 +34,12 @@ export const LOCKS = [
 /** How the bolts lie, which decides the order of tightening. */
 export const BOLT_PATTERNS = ['circle', 'pan', 'row'] as const;
 
+/** How the ends of a sealing ring meet. */
+export const RING_ENDS = ['butt', 'hooked', 'scarf', 'whole'] as const;
+export type RingEnds = (typeof RING_ENDS)[number];
+/** How air gets out from behind a piston. */
+export const BLEEDS = ['none', 'hole', 'ball'] as const;
+
 /**
  * What only some kinds of station have. A member that is absent is not known, and a plan that needs it says so.
  * Lengths in mm, torques in N·m. Sides are as drawn.
@@ -77,6 +83,11 @@ export interface StationDetails {
   readonly holeOffset?: number;
   readonly clearanceLeast?: number;
   readonly clearanceMost?: number;
+  readonly ends?: RingEnds;
+  /** Sealing ring: gap between its ends in its bore. */
+  readonly gapLeast?: number;
+  readonly gapMost?: number;
+  readonly bleed?: (typeof BLEEDS)[number];
   readonly spacerType?: (typeof SPACER_TYPES)[number];
   readonly lead?: number;
   readonly notches?: number;
@@ -202,6 +213,19 @@ export const DETAIL_TABLE: Readonly<Record<DetailName, DetailRow>> = {
   holeOffset: length('Centres apart', 0, 60),
   clearanceLeast: length('Least clearance', 0, 5),
   clearanceMost: length('Most clearance', 0, 5),
+  ends: choice('Its ends', RING_ENDS, {
+    butt: 'square, side by side',
+    hooked: 'hooked into each other',
+    scarf: 'cut at a slope',
+    whole: 'none: in one piece',
+  }),
+  gapLeast: length('Least gap', 0, 5),
+  gapMost: length('Most gap', 0, 5),
+  bleed: choice('Air leaves by', BLEEDS, {
+    none: 'nothing of its own',
+    hole: 'a bleed hole',
+    ball: 'a check ball',
+  }),
   spacerType: choice('Spacer', SPACER_TYPES, {
     solid: 'solid',
     collapsible: 'collapsible, once only',

@@ -35,6 +35,9 @@ function plain(words: string, ...details: readonly DetailName[]): StationKindRow
 function ring(words: string, ...details: readonly DetailName[]): StationKindRow {
   return { words, form: 'ring', bearing: null, details };
 }
+function loose(words: string, ...details: readonly DetailName[]): StationKindRow {
+  return { words, form: 'loose', bearing: null, details };
+}
 function body(words: string): StationKindRow {
   return { words, form: 'body', bearing: null, details: [] };
 }
@@ -70,11 +73,17 @@ export const STATION_KIND_TABLE: Readonly<Record<StationKind, StationKindRow>> =
     'boreDepth',
     'rating',
   ),
-  oRing: { words: 'O-ring', form: 'loose', bearing: null, details: ['designation'] },
+  oRing: loose('O-ring', 'designation'),
   shimSite: ring('Shim site', 'place'),
   spacer: ring('Spacer', 'spacerType', 'place'),
   adjuster: ring('Threaded adjuster', 'place', 'lead', 'hand', 'notches', 'lock'),
-  gear: ring('Gear', 'teeth', 'bevel'),
+  gear: ring('Gear, hub or flange', 'teeth', 'bevel'),
+  key: loose('Key', 'designation'),
+  dowel: loose('Dowels', 'count'),
+  stud: loose('Studs', 'count', 'lock'),
+  ringSeal: loose('Sealing ring in a groove', 'designation', 'ends', 'gapLeast', 'gapMost'),
+  piston: ring('Piston', 'wayIn', 'bleed'),
+  pistonSeal: loose('Piston seal', 'designation', 'lip'),
   snapRing: ring('Snap ring', 'bevel', 'wayIn', 'grooveDepth'),
   retainer: ring('Retainer plate', 'count', 'pattern', ...FIXING),
   nut: ring('Nut', 'hand', ...FIXING),

@@ -8,6 +8,8 @@ import {
   pinionSpacer,
 } from './layouts/axleLayouts.ts';
 import { bushAndSeal, oneBore } from './layouts/boreLayouts.ts';
+import { blockShells, crankGearbox } from './layouts/engineLayouts.ts';
+import { oneBush, oneRace, pistonCover, thrustPastPlate } from './layouts/serviceLayouts.ts';
 import { hubFlange } from './layouts/hubLayout.ts';
 import type { Layout, TemplateInput } from './layouts/layout.ts';
 import { crankcaseHalves, floatingCountershaft, needleThrustStack } from './layouts/caseLayouts.ts';
@@ -29,7 +31,7 @@ export interface TemplateRow {
   readonly arrangement: Arrangement;
   readonly sets: readonly FigureKind[];
   /** What the two things at the ends are called when they are asked for. */
-  readonly ends: readonly [left: string, right: string];
+  readonly ends: readonly [left: string, right: string] | readonly [only: string];
   readonly layout: (input: TemplateInput) => Layout;
 }
 
@@ -146,6 +148,51 @@ export const TEMPLATE_TABLE = {
     ends: BEARINGS,
     layout: crankcaseHalves,
   },
+  crankGearbox: {
+    words: 'Crankcase halves with gearbox',
+    note: 'crank and two gearbox shafts from half to half',
+    axisName: 'Crankshaft',
+    arrangement: 'plainThrust',
+    sets: ['endPlay'],
+    ends: BEARINGS,
+    layout: crankGearbox,
+  },
+  blockShells: {
+    words: 'Crank on shells',
+    note: 'main shells under caps, thrust washers',
+    axisName: 'Crankshaft',
+    arrangement: 'plainThrust',
+    sets: ['endPlay'],
+    ends: ['Left shells', 'Right shells'],
+    layout: blockShells,
+  },
+  oneRace: {
+    words: 'One race on a shaft',
+    note: 'against its shoulder, under a nut',
+    axisName: 'Shaft',
+    arrangement: 'plainThrust',
+    sets: [],
+    ends: ['Race'],
+    layout: oneRace,
+  },
+  oneBush: {
+    words: 'One bush in a housing',
+    note: 'pressed and gauged',
+    axisName: 'Shaft',
+    arrangement: 'plainThrust',
+    sets: [],
+    ends: ['Bush'],
+    layout: oneBush,
+  },
+  pistonCover: {
+    words: 'Cover with a piston',
+    note: 'two piston seals, a snap ring',
+    axisName: 'Piston',
+    arrangement: 'plainThrust',
+    sets: [],
+    ends: ['Piston'],
+    layout: pistonCover,
+  },
   oneBore: {
     words: 'Two bearings in one bore',
     note: 'driven in one behind the other, a tube between them',
@@ -181,6 +228,15 @@ export const TEMPLATE_TABLE = {
     sets: ['endPlay'],
     ends: ['Left rollers', 'Right rollers'],
     layout: floatingCountershaft,
+  },
+  thrustPastPlate: {
+    words: 'Thrust needles past a plate',
+    note: 'clamped on a spacer through a fixed plate',
+    axisName: 'Shaft',
+    arrangement: 'plainThrust',
+    sets: ['endPlay'],
+    ends: ['Left needles', 'Right needles'],
+    layout: thrustPastPlate,
   },
   needleThrustStack: {
     words: 'Needle thrust stack',

@@ -9,10 +9,11 @@ import {
   type TemplateRow,
   type UnitTemplate,
 } from './templateTable.ts';
-import type { Unit } from './unit.ts';
+import { SIZE_NAMES } from './sizes.ts';
+import type { Axis, Unit } from './unit.ts';
 
 /**
- * A unit from a template: one axis with its bearings, walls, shaft and what sets it, laid out to scale from the
+ * A unit from a template: an axis with its bearings, walls, shaft and what sets it, laid out to scale from the
  * bearings' dimensions. What is not known (walls, shoulders, seals) is drawn in proportion, and marked as that.
  *
  * @throws InputError naming `template`, `name`, `span`, or a bearing's dimension (`left.bore`, …)
@@ -22,7 +23,7 @@ export function unitFromTemplate(template: UnitTemplate, input: TemplateInput): 
   requireText('name', input.name, 80);
   requireNumber('span', input.span, { min: 1, max: 2000, unit: 'mm' });
   for (const side of ['left', 'right'] as const) requireBearing(side, input[side].dimensions);
-  const { parts, stations } = row.layout(input);
+  const { parts, stations, beside = [] } = row.layout(input);
   const { axisName: name, arrangement, sets } = row;
   const axis = {
     id: 'axis',
@@ -31,8 +32,19 @@ export function unitFromTemplate(template: UnitTemplate, input: TemplateInput): 
     sets,
     stations: byMiddle(stations.map((one) => withDrawn(one, input))),
   };
-  return requireUnit({ id: 'unit', name: input.name.trim(), description: '', parts, axes: [axis] });
+  return requireUnit({
+    id: 'unit',
+    name: input.name.trim(),
+    description: '',
+    parts,
+    axes: [axis, ...beside.map(asProportion)],
+  });
 }
+
+const asProportion = (axis: Axis): Axis => ({
+  ...axis,
+  stations: byMiddle(axis.stations.map((one) => ({ ...one, drawn: SIZE_NAMES }))),
+});
 
 function byMiddle<Row extends { readonly at: number; readonly width: number }>(
   rows: readonly Row[],

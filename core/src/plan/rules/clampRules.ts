@@ -28,6 +28,18 @@ export const CLAMP_RULES: readonly Rule[] = [
     ],
   },
   {
+    id: 'checkBeforeClamp',
+    phase: 'trial',
+    on: 'axis',
+    form: 'tick',
+    when: ({ axis }) =>
+      clampingNuts(axis).length > 0 && axis.stations.some(({ kind }) => kind === 'needleThrust'),
+    title: (subject) => `Look at the thrust stack of ${nameOf(subject)} before it is drawn down`,
+    how: 'Each needle thrust bearing on its spacer, its races flat on either side of it, and the stack turns by hand. One that has slipped off is crushed by the first pull, and the play reads right.',
+    reason: 'Once it is drawn down it cannot be seen.',
+    after: afterAll('axis', 'assemble', 'layIn'),
+  },
+  {
     id: 'clamp',
     phase: 'trial',
     on: 'axis',
@@ -51,6 +63,7 @@ export const CLAMP_RULES: readonly Rule[] = [
       ...afterAll('axis', 'assemble', 'layIn'),
       { rule: 'seatInner', of: 'axis' },
       { rule: 'checkCone', of: 'axis' },
+      { rule: 'checkBeforeClamp', of: 'axis' },
     ],
   },
   {

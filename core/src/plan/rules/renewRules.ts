@@ -1,7 +1,12 @@
 import { REPAIRS } from '../../inspect/index.ts';
 import { NORMAL_FACTOR } from '../../measure/index.ts';
 import { SOURCES } from '../../sources/index.ts';
-import { STATION_KIND_TABLE, STATION_KINDS, type Station } from '../../unit/index.ts';
+import {
+  STATION_KIND_TABLE,
+  STATION_KINDS,
+  type Station,
+  type StationKind,
+} from '../../unit/index.ts';
 import { comparisonOf } from '../comparison.ts';
 import { figure, numbers, sizeFigure } from '../figures.ts';
 import { LOCKS } from '../locks.ts';
@@ -12,10 +17,11 @@ import { ringFeatures } from '../seats.ts';
 const ROLLING = STATION_KINDS.filter((kind) => STATION_KIND_TABLE[kind].bearing === 'rolling');
 
 /** Nothing to decide: used once. */
-const ONCE = ['oRing'] as const;
+const ONCE = ['oRing', 'pistonSeal'] as const;
 
 export const INSPECTED = STATION_KINDS.filter(
-  (kind) => STATION_KIND_TABLE[kind].form !== 'body' && kind !== 'oRing',
+  (kind) =>
+    STATION_KIND_TABLE[kind].form !== 'body' && !(ONCE as readonly StationKind[]).includes(kind),
 );
 
 const NEW_BEARINGS = [...ROLLING, 'drawnCup', 'needleThrust'] as const;
@@ -25,9 +31,13 @@ const NEW_PARTS = INSPECTED.filter(
 );
 
 /** Never used again once it has been out, whatever it looks like. */
-function isUsedOnce({ kind, spacerType, lock }: Station): boolean {
-  if (kind === 'oRing' || kind === 'seal' || kind === 'bush') return true;
-  return spacerType === 'collapsible' || (lock !== undefined && LOCKS[lock].once);
+const ALWAYS_NEW: readonly StationKind[] = [...ONCE, 'seal', 'bush'];
+
+function isUsedOnce({ kind, spacerType, lock, ends }: Station): boolean {
+  if (ALWAYS_NEW.includes(kind)) return true;
+  return (
+    spacerType === 'collapsible' || ends === 'whole' || (lock !== undefined && LOCKS[lock].once)
+  );
 }
 
 /** What is repaired or renewed, and what is new held against what was in. */

@@ -10,6 +10,7 @@ import { RETAIN_RULES } from './retainRules.ts';
 import { SEAT_RULES } from './seatRules.ts';
 import { PRELOAD_RULES } from './preloadRules.ts';
 import { SET_RULES } from './setRules.ts';
+import { SMALL_RULES } from './smallRules.ts';
 import { STRIP_RULES } from './stripRules.ts';
 
 /** Every rule of the plan. Where nothing else decides, steps stand in this order. */
@@ -20,6 +21,7 @@ export const RULES: readonly Rule[] = [
   ...INSPECT_RULES,
   ...RENEW_RULES,
   ...SEAT_RULES,
+  ...SMALL_RULES,
   ...RETAIN_RULES,
   ...SET_RULES,
   ...CLAMP_RULES,

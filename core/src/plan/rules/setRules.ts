@@ -15,7 +15,9 @@ import { sleeveNut } from '../sleeves.ts';
 import { isIn, setterAt } from '../setters.ts';
 import { setsZeroPlay } from '../sleeveProgress.ts';
 import { playNumbers } from './playNumbers.ts';
+import { buildOf } from '../buildEvents.ts';
 import { offForPack, offWords } from '../buildUp.ts';
+import { orderOfBuild } from '../orderOfBuild.ts';
 import { isOpenedWet, reachedIn } from '../reached.ts';
 import { buildChecks, SPACER_RULES } from './spacerRules.ts';
 import { boltNumbers } from './boltNumbers.ts';
@@ -42,6 +44,10 @@ export const SET_RULES: readonly Rule[] = [
     phase: 'trial',
     on: 'axis',
     form: 'seating',
+    when: ({ state, unit, axis }) =>
+      buildOf(unit, axis, orderOfBuild(state, unit)).first.some((event) =>
+        event.startsWith('take:'),
+      ),
     title: (subject) => `Build up ${nameOf(subject)}${onTrial(subject) ? ' for measuring' : ''}`,
     how: howToBuild,
     reason: 'Every ring is seated and cold.',
@@ -65,6 +71,9 @@ export const SET_RULES: readonly Rule[] = [
         'gauge',
         'retain',
         'loadRollers',
+        'fitGrooveSeal',
+        'fitPiston',
+        'fitLasting',
         'shells',
         'compare',
         'newPart',

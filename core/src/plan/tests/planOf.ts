@@ -70,6 +70,10 @@ export const SUPPLY: Readonly<Partial<Record<DetailName, string | number>>> = {
   feedHole: 4,
   holeOffset: 0,
   longest: 40,
+  ends: 'butt',
+  gapLeast: 0.1,
+  gapMost: 0.3,
+  bleed: 'hole',
 };
 
 /** A unit with every datum that its plan asks for. */

@@ -1,7 +1,7 @@
 import type { BearingDimensions, BearingFamily } from '../../bearings/index.ts';
 import type { Side } from '../side.ts';
 import type { StationDetails } from '../stationDetails.ts';
-import type { Part, PartKind, Station, StationKind } from '../unit.ts';
+import type { Axis, Part, PartKind, Station, StationKind } from '../unit.ts';
 
 /** A bearing to stand on an axis: its dimensions, and its designation and family when they are known. */
 export interface TemplateBearing {
@@ -32,6 +32,8 @@ export interface Places {
 export interface Layout {
   readonly parts: readonly Part[];
   readonly stations: readonly Station[];
+  /** Axes beside it, of which nothing was typed: all their sizes are in proportion. */
+  readonly beside?: readonly Axis[];
 }
 
 /** Room left of the left bearing, mm. */

@@ -55,7 +55,7 @@ export function WhatFor({
           setRight={setRight}
         />
       )}
-      {beginning.from === 'template' && (
+      {beginning.from === 'template' && TEMPLATE_TABLE[beginning.template].ends.length > 1 && (
         <QuantityField label="Distance between them, face to face" text={span} onText={setSpan} />
       )}
       {beginning.from === 'unit' && <p className="m-0 text-lg font-semibold">{beginning.words}</p>}
@@ -96,18 +96,11 @@ interface EndBearingsProps {
 }
 
 function EndBearings({ beginning, left, setLeft, right, setRight }: EndBearingsProps) {
+  const [first, second] = TEMPLATE_TABLE[beginning.template].ends as readonly string[];
   return (
     <div className="grid gap-3 sm:grid-cols-2">
-      <BearingFields
-        label={TEMPLATE_TABLE[beginning.template].ends[0]}
-        entry={left}
-        onEntry={setLeft}
-      />
-      <BearingFields
-        label={TEMPLATE_TABLE[beginning.template].ends[1]}
-        entry={right}
-        onEntry={setRight}
-      />
+      <BearingFields label={first!} entry={left} onEntry={setLeft} />
+      {second !== undefined && <BearingFields label={second} entry={right} onEntry={setRight} />}
     </div>
   );
 }

@@ -1,5 +1,11 @@
 import { InputError } from '@wendaxis/core/faults';
-import { readUnitFile, unitFromTemplate, type Unit, type UnitTemplate } from '@wendaxis/core/unit';
+import {
+  readUnitFile,
+  TEMPLATE_TABLE,
+  unitFromTemplate,
+  type Unit,
+  type UnitTemplate,
+} from '@wendaxis/core/unit';
 import type { UnitSystem } from '@wendaxis/core/units';
 
 import { readField } from '../../ui/QuantityField.tsx';
@@ -10,7 +16,7 @@ export type Beginning =
   | { readonly from: 'template'; readonly template: UnitTemplate }
   | { readonly from: 'unit'; readonly words: string; readonly unit: Unit };
 
-/** What was typed for one of the usual arrangements. */
+/** What was typed for one of the usual arrangements; where one thing alone stands, of the right one and the span nothing. */
 export interface TemplateEntry {
   readonly left: BearingEntry;
   readonly right: BearingEntry;
@@ -26,16 +32,19 @@ export function beginUnit(
 ): Unit | InputError | null {
   if (beginning.from === 'unit')
     return name.trim() === '' ? beginning.unit : { ...beginning.unit, name: name.trim() };
-  const bearings = { left: readBearing(left, system), right: readBearing(right, system) };
+  const called = name.trim() === '' ? 'Unnamed' : name;
+  const first = readBearing(left, system);
+  if (first === null) return null;
+  const { template } = beginning;
+  if (TEMPLATE_TABLE[template].ends.length === 1) {
+    const alone = { name: called, left: first, right: first, span: first.dimensions.width };
+    return caught(() => unitFromTemplate(template, alone));
+  }
+  const second = readBearing(right, system);
   const distance = readField(span, 'length', system);
-  if (bearings.left === null || bearings.right === null || distance.status !== 'read') return null;
-  const input = {
-    name: name.trim() === '' ? 'Unnamed' : name,
-    left: bearings.left,
-    right: bearings.right,
-    span: distance.quantity.value,
-  };
-  return caught(() => unitFromTemplate(beginning.template, input));
+  if (second === null || distance.status !== 'read') return null;
+  const input = { name: called, left: first, right: second, span: distance.quantity.value };
+  return caught(() => unitFromTemplate(template, input));
 }
 
 /** A unit from the text of a file, or why it is refused. */
