@@ -3,7 +3,6 @@ import type { JobState } from '../job/index.ts';
 import { geometryFaults, type Unit } from '../unit/index.ts';
 import { lastAct } from './acts.ts';
 import { motionOf, type Motion } from './motions.ts';
-import { noWayFaults, noWayIn } from './noWay.ts';
 import { PHASE_NAMES } from './phases.ts';
 import { placeOf, thingOf, type RuleFor, type Subject } from './rule.ts';
 import { RULES } from './rules/rules.ts';
@@ -107,7 +106,6 @@ function subjectsOf(
   unit: Unit,
 ): Readonly<Record<Subject['about'], readonly Subject[]>> {
   const faulty = geometryFaults(unit);
-  const shutIn = isolated(() => noWayFaults(unit, noWayIn(unit, state.sheet)));
   const parts = new Map(unit.parts.map((part) => [part.id, part]));
   const bare = { state, unit };
   return {
@@ -130,10 +128,7 @@ function subjectsOf(
         axis,
         station,
         part: parts.get(station.partId) ?? null,
-        faults: [
-          ...(faulty[station.id] ?? []),
-          ...((shutIn.ok ? shutIn.value.get(station.id) : null) ?? []),
-        ],
+        faults: faulty[station.id] ?? [],
       })),
     ),
   };

@@ -28,7 +28,7 @@ const planOf = (unit: Unit) => compilePlan(new Bench(unit, 'overhaul').state);
 describe('what has no way in', () => {
   test('should be told with what is in its way, and the rest be planned', () => {
     const { steps } = planOf(WITH_CAP);
-    const told = steps.filter(({ rule }) => rule === 'mend').flatMap(({ faults }) => faults);
+    const told = steps.filter(({ rule }) => rule === 'findWay').flatMap(({ faults }) => faults);
     expect(told.map(({ wanted }) => wanted)).toContainEqual({
       id: 'wayPast',
       moving: 'lip',
@@ -36,12 +36,20 @@ describe('what has no way in', () => {
       between: ['lip', 'step'],
     });
     expect(steps.map(({ id }) => id)).toContain('fitSeal:cap');
-    expect(steps.map(({ id }) => id)).not.toContain('fitSeal:lip');
+    // What is told is planned as if it passed; told once that it does, nothing is open any more.
+    expect(steps.map(({ id }) => id)).toContain('fitSeal:lip');
+    const bench = new Bench(WITH_CAP, 'overhaul').record({
+      type: 'StepSetAside',
+      data: { stepId: 'findWay:lip', reason: 'A plug in the wall' },
+    });
+    expect(compilePlan(bench.state).steps.find(({ id }) => id === 'findWay:lip')).toMatchObject({
+      status: 'setAside',
+    });
   });
 
   test('should be asked for where only a drawing shuts it in, and planned as if it passed', () => {
     const { steps } = planOf(drawn(WITH_CAP, ({ id }) => id !== 'lip' && id !== 'cap'));
-    expect(steps.filter(({ rule }) => rule === 'mend')).toEqual([]);
+    expect(steps.filter(({ rule }) => rule === 'findWay')).toEqual([]);
     const asked = steps
       .flatMap(({ missing }) => missing)
       .filter(({ words }) => /passes/u.test(words));

@@ -7,7 +7,7 @@ import {
 } from '../assembly/index.ts';
 import type { InputFault } from '../faults/index.ts';
 import type { JobState } from '../job/index.ts';
-import { oncePerObject } from '../memo/index.ts';
+import { oncePerObject, oncePerPair } from '../memo/index.ts';
 import type { Station, Unit } from '../unit/index.ts';
 import { nameOfRing } from './nameOfEvent.ts';
 import { reachedBy } from './reached.ts';
@@ -28,30 +28,29 @@ const everywhere = oncePerObject((unit: Unit): readonly NoWay[] => {
 });
 
 /** The faults of a description in which something has no way at all, by the station at which each is named. */
-export function noWayFaults(
-  unit: Unit,
-  found: readonly NoWay[],
-): ReadonlyMap<string, readonly InputFault[]> {
-  const faults = new Map<string, InputFault[]>();
-  for (const one of found.filter(({ drawn }) => !drawn)) {
-    const stations = [one.moving, one.by].flatMap((id) => stationsOf(unit, id).slice(0, 1));
-    const [at] = stations;
-    if (at === undefined) continue;
-    const fault: InputFault = {
-      code: 'contradiction',
-      field: 'wayIn',
-      value: at.wayIn ?? null,
-      wanted: {
-        id: 'wayPast',
-        moving: nameOfRing(unit, `take:${one.moving}`),
-        other: nameOfRing(unit, `take:${one.by}`),
-        between: stations.map(({ id }) => id),
-      },
-    };
-    faults.set(at.id, [...(faults.get(at.id) ?? []), fault]);
-  }
-  return faults;
-}
+export const noWayFaults = oncePerPair(
+  (unit: Unit, found: readonly NoWay[]): ReadonlyMap<string, readonly InputFault[]> => {
+    const faults = new Map<string, InputFault[]>();
+    for (const one of found.filter(({ drawn }) => !drawn)) {
+      const stations = [one.moving, one.by].flatMap((id) => stationsOf(unit, id).slice(0, 1));
+      const [at] = stations;
+      if (at === undefined) continue;
+      const fault: InputFault = {
+        code: 'contradiction',
+        field: 'wayIn',
+        value: at.wayIn ?? null,
+        wanted: {
+          id: 'wayPast',
+          moving: nameOfRing(unit, `take:${one.moving}`),
+          other: nameOfRing(unit, `take:${one.by}`),
+          between: stations.map(({ id }) => id),
+        },
+      };
+      faults.set(at.id, [...(faults.get(at.id) ?? []), fault]);
+    }
+    return faults;
+  },
+);
 
 /** What is asked at a step that moves something past what only the drawing puts in its way. */
 export function asDrawn(

@@ -1,6 +1,7 @@
 /** Every rule of the plan, by its id. A step's id begins with it, so an id that was ever given is not given again. */
 export const RULE_IDS = [
   'mend',
+  'findWay',
   'setSpec',
   'drain',
   'asFound',

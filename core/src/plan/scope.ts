@@ -107,6 +107,7 @@ const gears: Wanted = (subject, { stations }) =>
 /** In a job to renew something: what each rule is wanted for. What moves something is wanted where that moves. */
 const WANTED: Readonly<Partial<Record<RuleId, Wanted>>> = {
   mend: always,
+  findWay: always,
   setSpec: isMoved,
   drain: turns,
   asFound: isMoved,

@@ -143,6 +143,7 @@ const changed =
 /** What each rule's step does, in its order. A step that only asks or writes does nothing. */
 const STEP_ACTS = {
   mend: null,
+  findWay: null,
   setSpec: null,
   drain: onUnit('drain'),
   asFound: onFigure('measureAsFound'),

@@ -20,7 +20,11 @@ interface Asked extends Omit<WorkHabits, 'gauge' | 'findings'> {
 const ANSWERS: Readonly<Record<Step['form'], (asked: Asked) => readonly Recorded[]>> = {
   tick: ({ step }) => [{ type: 'StepDone', data: { stepId: step.id, note: '' } }],
   heat: ({ step }) => [{ type: 'StepDone', data: { stepId: step.id, note: '' } }],
-  mend: ({ step }) => [{ type: 'StationRemoved', data: { stationId: step.stationId! } }],
+  mend: ({ step }) => [
+    step.rule === 'findWay'
+      ? { type: 'StepSetAside', data: { stepId: step.id, reason: 'Through an opening of its own' } }
+      : { type: 'StationRemoved', data: { stationId: step.stationId! } },
+  ],
   setSpec: ({ step, bands, source, ids }) => [
     {
       type: 'SpecSet',

@@ -87,7 +87,7 @@ const ALDER: Unit = {
           at: 24,
           width: 18,
           inside: 26,
-          outside: 70,
+          outside: 46,
         },
         {
           id: 'body',

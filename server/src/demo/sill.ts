@@ -69,7 +69,7 @@ const SILL: Unit = {
         }),
         station('seat-left', 'shaftStep', 'Seat', 'shaft', [14, 19.75, 0, 40]),
         station('body', 'shaftStep', 'Shaft body', 'shaft', [33.75, 61.25, 0, 50]),
-        station('gear', 'gear', 'Output gear', 'shaft', [48, 30, 50, 124]),
+        station('gear', 'gear', 'Output gear', 'shaft', [48, 30, 50, 70]),
         station('seat-right', 'shaftStep', 'Seat', 'shaft', [95, 18.25, 0, 35]),
         station(
           'bearing-right',

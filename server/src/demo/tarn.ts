@@ -15,7 +15,14 @@ const PINION = fromTemplate('pinionSleeve', {
   },
   stations: {
     pinion: { teeth: 11 },
-    'seal-right': { name: 'Pinion seal', boreDepth: 11, depthRule: 'flush' },
+    'seal-right': {
+      name: 'Pinion seal',
+      designation: '24×52×7',
+      boreDepth: 11,
+      depthRule: 'flush',
+      depth: 0,
+    },
+    sleeve: { width: 42.6 },
     nut: { torqueLeast: 160, torqueMost: 240, lock: 'staked', hand: 'right' },
   },
 });
@@ -28,7 +35,7 @@ const CARRIER = fromTemplate('carrierOutboard', {
     'ring-gear': { teeth: 41 },
     'bearing-left': { name: 'Carrier bearing, left' },
     'bearing-right': { name: 'Carrier bearing, right' },
-    caps: { torqueLeast: 70, torqueMost: 80, lock: 'none' },
+    caps: { count: 4, torqueLeast: 70, torqueMost: 80, lock: 'none' },
   },
 });
 

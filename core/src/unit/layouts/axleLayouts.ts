@@ -1,6 +1,7 @@
 import type { Station } from '../unit.ts';
 import {
   bearing,
+  END,
   part,
   placesOf,
   seal,
@@ -26,7 +27,9 @@ function pinion(
   const on = { partId: 'shaft' };
   const head = 0.7 * l.bore;
   const stations = [
-    ...shaftOf(input, x, Math.min(l.bore, r.bore)).filter(({ id }) => id !== 'end-left'),
+    ...shaftOf(input, x, Math.min(l.bore, r.bore)).filter(
+      ({ id }) => id !== 'end-left' && id !== 'end-right',
+    ),
     station('pinion', 'gear', 'Pinion head', [x.left - 1.2 - head, head, 0, 1.6 * l.bore], on),
     station('depth-shim', 'shimSite', 'Depth shim', [x.left - 1.2, 1.2, l.bore, 1.3 * l.bore], {
       ...on,
@@ -58,8 +61,10 @@ function pinion(
       name: 'Tail bearing',
     }),
     ...between(bore, x.leftEnd, x.right),
-    seal('right', input, x.rightEnd + 2.5, 'case'),
-    station('nut', 'nut', 'Pinion nut', [x.rightEnd + 11, 9, 0.94 * r.bore, 1.4 * r.bore], on),
+    { ...seal('right', input, x.rightEnd + 2.5, 'case'), name: 'Shaft seal' },
+    station('flange', 'gear', 'Drive flange', [x.rightEnd + 11, 10, END * r.bore, r.outside], on),
+    station('nut', 'nut', 'Pinion nut', [x.rightEnd + 21.5, 9, END * r.bore, 1.4 * r.bore], on),
+    station('end-right', 'shaftStep', 'Splined end', [x.rightEnd, 34, 0, END * r.bore], on),
   ];
   return { parts: [part('case', 'Axle case', 'case'), part('shaft', 'Pinion', 'shaft')], stations };
 }

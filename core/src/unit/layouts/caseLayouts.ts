@@ -53,6 +53,10 @@ export function crankcaseHalves(input: TemplateInput): Layout {
     ),
     seal('left', input, x.left - 8.5, 'half-left'),
     seal('right', input, x.rightEnd + 1.5, 'half-right'),
+    station('dowels', 'dowel', 'Case dowels', [seam - 8, 16, 1.05 * web, 1.08 * web], {
+      partId: 'half-right',
+      count: 2,
+    }),
     station('bolts', 'bolts', 'Case bolts', [seam - 12, 24, 1.14 * web, 1.2 * web], {
       partId: 'half-right',
       pattern: 'pan',

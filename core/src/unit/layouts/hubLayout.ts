@@ -1,15 +1,14 @@
 import type { Station } from '../unit.ts';
 import { pinionOn } from './axleLayouts.ts';
-import { END, part, placesOf, station, type Layout, type TemplateInput } from './layout.ts';
+import { part, placesOf, station, type Layout, type TemplateInput } from './layout.ts';
 
 /** A hub on tapered rollers back to back: a sleeve between its cones, a flange over its seal, a nut on the flange. */
 export function hubFlange(input: TemplateInput): Layout {
   const x = placesOf(input);
-  const [l, r] = [input.left.dimensions, input.right.dimensions];
+  const l = input.left.dimensions;
   const on = { partId: 'shaft' };
   const { stations } = pinionOn(input, 'sleeve', 'Collapsible sleeve', 'collapsible');
-  const isKept = (id: string) => !['pinion', 'depth-shim', 'nut', 'end-right'].includes(id);
-  const end = END * r.bore;
+  const isKept = (id: string) => id !== 'pinion' && id !== 'depth-shim';
   return {
     parts: [part('case', 'Hub case', 'case'), part('shaft', 'Hub shaft', 'shaft')],
     stations: [
@@ -21,9 +20,6 @@ export function hubFlange(input: TemplateInput): Layout {
         [x.left - 8, 8, 0, l.bore + 0.3 * (l.outside - l.bore)],
         on,
       ),
-      station('flange', 'gear', 'Flange', [x.rightEnd + 11, 10, end, r.outside], on),
-      station('nut', 'nut', 'Flange nut', [x.rightEnd + 21.5, 9, end, 1.4 * r.bore], on),
-      station('end-right', 'shaftStep', 'Splined end', [x.rightEnd, 34, 0, end], on),
     ],
   };
 }
@@ -31,6 +27,8 @@ export function hubFlange(input: TemplateInput): Layout {
 const END_NAMES: Readonly<Record<string, string>> = {
   'bearing-left': 'Inner bearing',
   'bearing-right': 'Flange-side bearing',
+  flange: 'Flange',
+  nut: 'Flange nut',
   'wall-left': 'Case, inner bearing',
   'wall-right': 'Case, flange-side bearing',
 };
