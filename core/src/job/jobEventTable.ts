@@ -23,6 +23,7 @@ import { partDescribed } from './events/partDescribed.ts';
 import { partRemoved } from './events/partRemoved.ts';
 import { playTermRemoved } from './events/playTermRemoved.ts';
 import { playTermSet } from './events/playTermSet.ts';
+import { playWorkedOut } from './events/playWorkedOut.ts';
 import { practiceMarked } from './events/practiceMarked.ts';
 import { readingTaken } from './events/readingTaken.ts';
 import { runAbandoned } from './events/runAbandoned.ts';
@@ -69,6 +70,7 @@ export const JOB_EVENTS = {
   SpacersListed: spacersListed,
   AdjusterTurned: adjusterTurned,
   ClosingRead: closingRead,
+  PlayWorkedOut: playWorkedOut,
   PlayTermSet: playTermSet,
   PlayTermRemoved: playTermRemoved,
   MarkMade: markMade,

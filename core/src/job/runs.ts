@@ -1,4 +1,4 @@
-import { judgeRun } from '../measure/index.ts';
+import { judgeLengths, judgeRun, type RunVerdict } from '../measure/index.ts';
 import { oncePerPair } from '../memo/index.ts';
 import { withItemAt } from './growing.ts';
 import { cyclesOf } from './cycles.ts';
@@ -6,8 +6,9 @@ import type { JobState } from './state.ts';
 import type { Run, Spec } from './stateRows.ts';
 
 /** A run is judged once, and its verdict carried with it: another reading makes another run, another band another spec. */
-const judged = oncePerPair(({ band }: Spec, run: Run) => {
-  const { instrument, indicator, shaftHeld } = run;
+const judged = oncePerPair(({ band }: Spec, run: Run): RunVerdict => {
+  const { instrument, indicator, shaftHeld, lengths } = run;
+  if (lengths !== undefined) return judgeLengths(instrument, lengths, band);
   return judgeRun({ instrument, indicator, shaftHeld, band, cycles: cyclesOf(run).complete });
 });
 

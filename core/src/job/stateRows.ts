@@ -1,4 +1,4 @@
-import type { Band, IndicatorSetting, Instrument } from '../measure/index.ts';
+import type { Band, ChainLength, IndicatorSetting, Instrument } from '../measure/index.ts';
 import type { SizeFeature } from '../inspect/index.ts';
 import type { WayId } from '../heat/index.ts';
 import type { FigureKind } from '../figures/index.ts';
@@ -41,6 +41,8 @@ export interface Run {
   readonly indicator: IndicatorSetting;
   readonly shaftHeld: boolean;
   readonly readings: readonly Reading[];
+  /** Where it was worked out and not read: what from. */
+  readonly lengths?: readonly ChainLength[];
   readonly status: 'open' | 'closed' | 'abandoned';
   /** Thickness or length in place at each site and spacer when it was opened, mm. */
   readonly inPlace: Readonly<Record<string, number>>;

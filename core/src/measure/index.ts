@@ -22,6 +22,7 @@ export {
   instrumentsFor,
   type InstrumentKind,
 } from './instrumentKinds.ts';
+export { judgeLengths, type ChainLength } from './lengths.ts';
 export { whatWouldDecide, type Remedy } from './remedy.ts';
 export { judgeRun, type RunInput, type RunValue, type RunVerdict } from './run.ts';
 export { CYCLES_NEEDED, settle, type PositionGroup, type Settling } from './settle.ts';

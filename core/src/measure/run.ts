@@ -184,7 +184,8 @@ function workingOf(
   ];
 }
 
-function requireInstrument(instrument: Instrument): Instrument {
+/** Check an instrument's card. @throws InputError naming its field */
+export function requireInstrument(instrument: Instrument): Instrument {
   requireNumber('instrument.graduation', instrument.graduation, {
     min: 0.0001,
     max: 1,

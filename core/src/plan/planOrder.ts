@@ -1,8 +1,9 @@
 import type { EventKey } from '../assembly/index.ts';
 import type { Draft } from './draftSteps.ts';
 import type { Motion } from './motions.ts';
+import { meshRole, type MeshRole } from './meshes.ts';
 import { NumberSet } from './numberSet.ts';
-import { placeOf, type After } from './rule.ts';
+import { placeOf, type After, type Subject } from './rule.ts';
 import type { RuleId } from './ruleIds.ts';
 
 /** A step in its place, with the ids of the steps that it comes after, and of those that are still open, in plan order. */
@@ -63,7 +64,7 @@ function edgesOf(drafts: readonly Draft[]): Edges {
     shutIn.forEach((other) => before.add(other));
     for (const { rule, of, when } of draft.rule.after ?? []) {
       if (when?.(draft.subject) === false) continue;
-      const others = found.get(rule)?.[of].get(relationOf[of](places[rank]!)) ?? [];
+      const others = found.get(rule)?.[of].get(asked(of, draft, places[rank]!)) ?? [];
       others.forEach((other) => before.add(other));
       if (of === 'station') demanded.push(...others);
     }
@@ -112,10 +113,23 @@ type Related = Readonly<Record<After['of'], Map<string | null, number[]>>>;
 /** What steps have in common that are related; null where a step has no such relation. */
 const relationOf = {
   all: () => '',
-  station: ({ stationId }: Place) => stationId,
-  part: ({ partId }: Place) => partId,
-  axis: ({ axisId }: Place) => axisId,
-} as const satisfies Readonly<Record<After['of'], (place: Place) => string | null>>;
+  station: (_, { stationId }) => stationId,
+  part: (_, { partId }) => partId,
+  axis: (_, { axisId }) => axisId,
+  drivers: ({ subject }) => (roleOf(subject) === 'driver' ? MESH : null),
+} as const satisfies Readonly<Record<After['of'], (draft: Draft, place: Place) => string | null>>;
+
+const MESH = 'mesh';
+const roleOf = (subject: Subject): MeshRole | null =>
+  'axis' in subject ? meshRole(subject.unit, subject.axis) : null;
+
+/** By what a step asks for others: drivers are asked for by what they drive. */
+const asked = (of: After['of'], draft: Draft, place: Place): string | null =>
+  of === 'drivers'
+    ? roleOf(draft.subject) === 'driven'
+      ? MESH
+      : 'none'
+    : relationOf[of](draft, place);
 const RELATIONS = Object.keys(relationOf) as After['of'][];
 
 /** The steps of each rule, by what they can be asked for. */
@@ -124,16 +138,18 @@ function relatedSteps(
   places: readonly Place[],
 ): ReadonlyMap<RuleId, Related> {
   const found = new Map<RuleId, Related>();
-  drafts.forEach(({ rule }, rank) => {
+  drafts.forEach((draft, rank) => {
+    const { rule } = draft;
     const same = found.get(rule.id) ?? {
       all: new Map(),
       station: new Map(),
       part: new Map(),
       axis: new Map(),
+      drivers: new Map(),
     };
     found.set(rule.id, same);
     for (const of of RELATIONS) {
-      const common = relationOf[of](places[rank]!);
+      const common = relationOf[of](draft, places[rank]!);
       if (common === null) continue;
       const ranks = same[of].get(common);
       if (ranks === undefined) same[of].set(common, [rank]);

@@ -106,7 +106,8 @@ export const playStage = oncePerPair((state: JobState, axis: Axis): PlayStage =>
 /** Whether a run in band speaks for a play as built: taken after the last act that can change it, and none is left. */
 export function isProvenPlay(state: JobState, axis: Axis, { specId, kind }: Spec): boolean {
   const run = currentRun(state, specId);
-  if (run === null || run.order < lastAct(state, axis, kind) || torqueIsOpen(state, axis))
+  if (run === null || run.lengths !== undefined) return false;
+  if (run.order < lastAct(state, axis, kind) || torqueIsOpen(state, axis))
     return false;
   return isGood(state, specId);
 }

@@ -51,10 +51,13 @@ export interface Numbers {
   readonly missing: readonly Missing[];
 }
 
-/** A step waits for the steps of another rule: of its own station, part or axis, or for all of them. */
+/**
+ * A step waits for the steps of another rule: of its own station, part or axis, of the axes whose gears drive its own, or for
+ * all of them.
+ */
 export interface After {
   readonly rule: RuleId;
-  readonly of: 'station' | 'part' | 'axis' | 'all';
+  readonly of: 'station' | 'part' | 'axis' | 'drivers' | 'all';
   /** Of the step that comes after: where it need not wait. Always where it is not said. */
   readonly when?: (subject: Subject) => boolean;
 }

@@ -70,8 +70,8 @@ export type StepForm =
   | 'fitPack'
   | 'finish';
 
-/** What can stand beside a step: what will differ in the final build, and what the play found lets order ahead. */
-export type BesideId = 'playTerms' | 'packOrder';
+/** What can stand beside a step: what will differ in the final build, what the play found lets order ahead, and working it out. */
+export type BesideId = 'playTerms' | 'packOrder' | 'playWorkedOut';
 
 /** `done` and `setAside` are behind; `waiting` waits for other steps; `missing` can be done but lacks a number. */
 export type StepStatus = 'done' | 'setAside' | 'ready' | 'missing' | 'waiting';

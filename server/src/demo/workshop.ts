@@ -39,6 +39,22 @@ export const INSTRUMENTS = {
     range: 150,
     kind: 'caliper',
   },
+  depthGauge: {
+    id: 'depth-gauge',
+    name: 'Depth gauge, 0.01',
+    graduation: 0.01,
+    calibrationUncertainty: 0.004,
+    range: 150,
+    kind: 'depthGauge',
+  },
+  feeler: {
+    id: 'feeler',
+    name: 'Feeler gauges, 0.01',
+    graduation: 0.01,
+    calibrationUncertainty: 0.002,
+    range: 1,
+    kind: 'feeler',
+  },
   fineDial: {
     id: 'fine-dial',
     name: 'Fine dial, 0.001',
@@ -105,7 +121,13 @@ export function workshopLog(): DemoLog<WorkshopEventData> {
   log.add('PersonAdded', { personId: 'helper', name: 'Helper', role: 'apprentice' });
   log.add('InstrumentAdded', { instrument: INSTRUMENTS.shopDial, deviceId: 'dial-a' });
   log.add('InstrumentAdded', { instrument: INSTRUMENTS.fineDial, deviceId: 'dial-b' });
-  for (const instrument of [INSTRUMENTS.boreGauge, INSTRUMENTS.micrometer, INSTRUMENTS.caliper])
+  for (const instrument of [
+    INSTRUMENTS.boreGauge,
+    INSTRUMENTS.micrometer,
+    INSTRUMENTS.caliper,
+    INSTRUMENTS.depthGauge,
+    INSTRUMENTS.feeler,
+  ])
     log.add('InstrumentAdded', { instrument, deviceId: null });
   log.add('TorqueToolAdded', { tool: TORQUE_TOOLS.beam, deviceId: 'wrench-a' });
   log.add('TorqueToolAdded', { tool: TORQUE_TOOLS.scale, deviceId: null });

@@ -9,7 +9,7 @@ import { ask } from './client.ts';
  */
 export async function wholeLog(jobId: string): Promise<readonly JobEvent[]> {
   const events: JobEvent[] = [];
-  for (let after = 0; ; ) {
+  for (let after = 0; ;) {
     const page = await ask<EventsAnswer<JobEvent>>(`/jobs/${jobId}/events?after=${after}`);
     events.push(...page.events);
     after = page.events.at(-1)?.seq ?? page.lastSeq;

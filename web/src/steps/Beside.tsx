@@ -4,11 +4,13 @@ import { settersOf, spacerSetter, type BesideId } from '@wendaxis/core/plan';
 
 import { OrderPanel } from '../features/pack/OrderPanel.tsx';
 import { PlayTermsPanel } from '../features/setting/PlayTermsPanel.tsx';
+import { WorkedOutPanel } from '../features/setting/WorkedOutPanel.tsx';
 import type { StepProps } from './stepProps.ts';
 
 const BESIDE: Readonly<Record<BesideId, ComponentType<StepProps>>> = {
   playTerms: PlayTerms,
   packOrder: PackOrder,
+  playWorkedOut: PlayWorkedOut,
 };
 
 /** What is asked and shown beside a step. */
@@ -30,4 +32,12 @@ function PlayTerms({ job: { jobId, state }, step }: StepProps) {
 /** What the play found lets order before the strip-down. */
 function PackOrder({ job: { state }, step }: StepProps) {
   return step.specKind === 'endPlay' ? <OrderPanel step={step} state={state} /> : null;
+}
+
+/** The play from depths, where its limits are entered. */
+function PlayWorkedOut({ job: { jobId, state }, step }: StepProps) {
+  const spec = state.specs.find(
+    ({ axisId, kind }) => axisId === step.axisId && kind === step.specKind,
+  );
+  return spec === undefined ? null : <WorkedOutPanel jobId={jobId} state={state} spec={spec} />;
 }

@@ -60,6 +60,8 @@ export const SET_RULES: readonly Rule[] = [
       { rule: 'fitSealEarly', of: 'axis', when: builtOnce },
       { rule: 'fitHub', of: 'axis', when: builtOnce },
       { rule: 'fitORing', of: 'axis', when: builtOnce },
+      // A shaft that turns another one reads its drag with its own.
+      ...afterAll('drivers', 'crush', 'prove', 'provePreload', 'proveFigure'),
       ...afterAll(
         'axis',
         'dressShaft',
@@ -85,7 +87,7 @@ export const SET_RULES: readonly Rule[] = [
   {
     id: 'measure',
     stage: 'trial',
-    beside: ['playTerms'],
+    beside: ['playTerms', 'playWorkedOut'],
     phase: 'trial',
     on: 'spec',
     always: true,
