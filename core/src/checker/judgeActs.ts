@@ -119,10 +119,26 @@ const figures: Rule = (unit, acts) =>
     const last = moved.at(-1) ?? -1;
     const older = proofs.length > 0 && proofs.at(-1)! < last;
     return [
+      ...withItsDriven(unit, axis, acts),
       ...(older ? [refusal(5, acts, proofs.at(-1)!, axis.id, acts[last]!.on[0]!)] : []),
       ...measuredBefore(axis, acts),
     ];
   });
+
+/** The drag of a shaft is proven while what its gear drives is out: turned together they read more. */
+function withItsDriven(unit: Unit, axis: Axis, acts: readonly PlannedAct[]): readonly Refusal[] {
+  if (axis.sets.includes('backlash') || !axis.stations.some(({ kind }) => kind === 'gear'))
+    return [];
+  const driven = unit.axes.filter((one) => one !== axis && one.sets.includes('backlash'));
+  return does(acts, ['prove'], axis.id)
+    .filter((at) => acts[at]!.figure === 'rollingTorque')
+    .flatMap((at) => {
+      const meshed = driven.find(({ id }) =>
+        does(acts, ['assemble'], id).some((built) => built < at),
+      );
+      return meshed === undefined ? [] : [refusal(5, acts, at, axis.id, meshed.id)];
+    });
+}
 
 function measuredBefore(axis: Axis, acts: readonly PlannedAct[]): readonly Refusal[] {
   const [first] = does(acts, ['measure'], axis.id).filter(

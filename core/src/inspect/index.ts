@@ -2,8 +2,6 @@ export { judgeBoltLength } from './boltLength.ts';
 export {
   FINDING_IDS,
   FINDINGS,
-  findingsOf,
-  PART_FINDINGS,
   REPAIR_IDS,
   REPAIRS,
   VERDICTS,
@@ -13,6 +11,7 @@ export {
   type Repair,
   type RepairId,
 } from './findings.ts';
+export { findingsOf, PART_FINDINGS } from './findingsOf.ts';
 export { judgeRound, SHARE_OF_IT7, type PlacedSize, type RoundVerdict } from './judgeRound.ts';
 export { looseBoreRemedy } from './looseBore.ts';
 export {

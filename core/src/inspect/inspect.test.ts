@@ -1,6 +1,7 @@
 import { PART_KINDS, STATION_KINDS } from '../unit/index.ts';
 import { judgeBoltLength } from './boltLength.ts';
-import { FINDINGS, findingsOf, PART_FINDINGS, REPAIRS, type Finding } from './findings.ts';
+import { FINDINGS, REPAIRS, type Finding } from './findings.ts';
+import { findingsOf, PART_FINDINGS } from './findingsOf.ts';
 import { judgeRound, type PlacedSize } from './judgeRound.ts';
 import { looseBoreRemedy } from './looseBore.ts';
 import { featuresOf, placesFor, requireSize } from './sizePlaces.ts';

@@ -1,4 +1,4 @@
-import { InputError } from '../faults/index.ts';
+import type { InputError } from '../faults/index.ts';
 import { judgeLengths, type ChainLength } from './lengths.ts';
 
 const GAUGE = {

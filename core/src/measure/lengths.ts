@@ -38,20 +38,9 @@ export function judgeLengths(
     requireNumber(`lengths[${at}].length`, length, { min: 0, max: 2000, unit: 'mm' }),
   );
   const mean = lengths.reduce((sum, { length, takes }) => sum + (takes ? -length : length), 0);
-  const count = lengths.length;
   const uncertainty = combine([
-    part(
-      'resolution',
-      'Resolution, once at each length',
-      'u₁ = √n · a/√12',
-      graduation / Math.sqrt(12),
-    ),
-    part(
-      'calibration',
-      'Calibration, at each length',
-      'u₂ = √n · u from the card',
-      calibrationUncertainty,
-    ),
+    ofEach('resolution', graduation / Math.sqrt(12), lengths.length),
+    ofEach('calibration', calibrationUncertainty, lengths.length),
   ]);
   const decision = decide(mean, mean, band, uncertainty.expanded);
   return {
@@ -77,24 +66,30 @@ export function judgeLengths(
       ...uncertainty.components.map(({ working }) => working),
     ],
   };
+}
 
-  function part(name: Component['name'], words: string, formula: string, each: number): Component {
-    const standard = Math.sqrt(count) * each;
-    const symbol = name === 'resolution' ? 'u₁' : 'u₂';
-    return {
-      name,
-      standard,
-      degreesOfFreedom: Infinity,
-      working: line(
-        words,
-        formula,
-        [
-          ['n', count, 'number'],
-          ['each', each, 'length'],
-        ],
-        [symbol, standard, 'length'],
-        'jcgm100',
-      ),
-    };
-  }
+const EACH = {
+  resolution: ['Resolution, once at each length', 'u₁ = √n · a/√12', 'u₁'],
+  calibration: ['Calibration, at each length', 'u₂ = √n · u from the card', 'u₂'],
+} as const;
+
+/** What each of so many lengths adds for itself: in quadrature. */
+function ofEach(name: keyof typeof EACH, each: number, count: number): Component {
+  const standard = Math.sqrt(count) * each;
+  const [words, formula, symbol] = EACH[name];
+  return {
+    name,
+    standard,
+    degreesOfFreedom: Infinity,
+    working: line(
+      words,
+      formula,
+      [
+        ['n', count, 'number'],
+        ['each', each, 'length'],
+      ],
+      [symbol, standard, 'length'],
+      'jcgm100',
+    ),
+  };
 }

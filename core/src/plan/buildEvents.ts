@@ -56,6 +56,10 @@ export function buildOf(unit: Unit, axis: Axis, { places }: Order): Build {
   };
 }
 
+/** Whether anything goes in at a part of a build: joints alone are closed with their bolts. */
+export const buildsUp = (unit: Unit, axis: Axis, order: Order, part: keyof Build): boolean =>
+  buildOf(unit, axis, order)[part].some((event) => event.startsWith('take:'));
+
 /**
  * Parts that are joined as an axis is built up. What several axes go through is closed with the last of them that is measured
  * so; where none is, with the last of all: a case that is shut lets no other shaft in.

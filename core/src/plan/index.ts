@@ -53,7 +53,8 @@ export { heatedParts, jobHeat, leftOut, ringLimitFor, type JobHeat } from './job
 export { partWithSeat, ringWays, snapRingUnder } from './ringWays.ts';
 export { depthVerdict, expectedDepth, seatingChecks, seatingDone } from './seating.ts';
 export { measuredSuggestions, type MeasuredSuggestion } from './measuredSuggestions.ts';
-export { isSealed, nominalOf, seatsOf, seatVerdict } from './seats.ts';
+export { nominalOf } from './nominal.ts';
+export { isSealed, seatsOf, seatVerdict } from './seats.ts';
 export { rollingVerdict } from './torqueProgress.ts';
 export {
   closingProgress,

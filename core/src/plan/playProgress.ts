@@ -107,8 +107,7 @@ export const playStage = oncePerPair((state: JobState, axis: Axis): PlayStage =>
 export function isProvenPlay(state: JobState, axis: Axis, { specId, kind }: Spec): boolean {
   const run = currentRun(state, specId);
   if (run === null || run.lengths !== undefined) return false;
-  if (run.order < lastAct(state, axis, kind) || torqueIsOpen(state, axis))
-    return false;
+  if (run.order < lastAct(state, axis, kind) || torqueIsOpen(state, axis)) return false;
   return isGood(state, specId);
 }
 

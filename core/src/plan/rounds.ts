@@ -36,7 +36,7 @@ export const ROUNDS = {
   },
   sizes: {
     title: 'Sizes',
-    rules: ['measureSeats', 'measureBolts', 'measureDepth', 'gauge', 'measureGap'],
+    rules: ['measureSeats', 'measureBolts', 'measureDepth', 'gauge', 'gaugeShells', 'measureGap'],
   },
   look: { title: 'Look over every part', rules: ['inspectPart', 'inspect'], all: 'All sound' },
   newOld: { title: 'New against old', rules: ['compare', 'newPart', 'measureDepth'] },
@@ -61,6 +61,7 @@ export const ROUNDS = {
       'fitPiston',
       'fitLasting',
       'shells',
+      'gaugeShells',
     ],
   },
   build: {

@@ -48,6 +48,7 @@ export const RULE_IDS = [
   'fitPiston',
   'fitLasting',
   'shells',
+  'gaugeShells',
   'assemble',
   'layIn',
   'checkBeforeClamp',

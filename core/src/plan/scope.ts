@@ -1,7 +1,7 @@
 import { assemblyOf, eventOfPart, type EventKey } from '../assembly/index.ts';
 import type { JobStart, JobState } from '../job/index.ts';
 import { STATION_KIND_TABLE, type Axis, type Station, type StationKind } from '../unit/index.ts';
-import { buildOf } from './buildEvents.ts';
+import { buildsUp } from './buildEvents.ts';
 import { comesOffForPlay, offForPlay } from './offForPlay.ts';
 import { motionOf } from './motions.ts';
 import type { Phase } from './phases.ts';
@@ -89,8 +89,7 @@ const isHot: Wanted = (subject, { events }) =>
     axis.stations.some((one) => one.partId === subject.part.id && isOuterOut(one, events)),
   );
 const isBuilt: Wanted = (subject, { together }) =>
-  subject.about === 'axis' &&
-  buildOf(subject.unit, subject.axis, together).first.some((event) => event.startsWith('take:'));
+  subject.about === 'axis' && buildsUp(subject.unit, subject.axis, together, 'first');
 const opensUp: Wanted = (_, { events, moved }) =>
   moved.size > 0 || [...events].some((event) => event.startsWith('part:'));
 const seals: Wanted = (subject, { stations, events }) =>
@@ -127,6 +126,7 @@ const WANTED: Readonly<Partial<Record<RuleId, Wanted>>> = {
   checkSeat: ring('cup'),
   checkCone: ring('cone'),
   gauge: comesOut,
+  gaugeShells: comesOut,
   dressShaft: gears,
   assemble: isBuilt,
   layIn: always,

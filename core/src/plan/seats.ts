@@ -19,12 +19,12 @@ import {
 } from '../inspect/index.ts';
 import type { JobState, MeasuredSize } from '../job/index.ts';
 import { oncePerObject, oncePerPair } from '../memo/index.ts';
+import { nominalOf } from './nominal.ts';
 import {
   isDrawn,
   isTight,
   STATION_KIND_TABLE,
   type Part,
-  type SizeName,
   type Station,
   type Unit,
 } from '../unit/index.ts';
@@ -39,39 +39,6 @@ export function seatsOf(station: Station): readonly SizeFeature[] {
       both: ['bore', 'journal'] as const,
     }[station.tightRing ?? 'both'];
   return bearing === 'plain' || station.kind === 'looseRollers' ? ['bore', 'journal'] : [];
-}
-
-const NOMINAL: Readonly<Record<SizeFeature, (station: Station) => number | undefined>> = {
-  bore: ({ kind, inside, outside }) =>
-    STATION_KIND_TABLE[kind].bearing === 'plain' ? inside : outside,
-  journal: ({ inside }) => inside,
-  length: ({ longest }) => longest,
-  ringOutside: ({ outside }) => outside,
-  ringBore: ({ inside }) => inside,
-  ringWidth: ({ width }) => width,
-  shoulderDepth: ({ boreDepth }) => boreDepth,
-  seatedDepth: ({ depth }) => depth,
-  fittedBore: ({ inside }) => inside,
-  endGap: ({ gapLeast, gapMost }) =>
-    gapLeast === undefined || gapMost === undefined ? undefined : (gapLeast + gapMost) / 2,
-};
-
-/** The drawn size that a feature is, by which of them. */
-const DRAWN_AS: Readonly<Partial<Record<SizeFeature, SizeName>>> = {
-  bore: 'outside',
-  journal: 'inside',
-  ringOutside: 'outside',
-  ringBore: 'inside',
-  ringWidth: 'width',
-  fittedBore: 'inside',
-};
-
-/** What a size of a station is described as, mm; null where nothing says. */
-export function nominalOf(station: Station, feature: SizeFeature): number | null {
-  const isPlainBore = feature === 'bore' && STATION_KIND_TABLE[station.kind].bearing === 'plain';
-  const size = isPlainBore ? 'inside' : DRAWN_AS[feature];
-  if (size !== undefined && isDrawn(station, size)) return null;
-  return NOMINAL[feature](station) ?? null;
 }
 
 /** The rings of a bearing that are fitted tight, as they can be measured themselves. */

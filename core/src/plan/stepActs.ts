@@ -190,6 +190,7 @@ const STEP_ACTS = {
   fitPiston: onStation('place'),
   fitLasting: onStation('seat'),
   shells: onStation('place'),
+  gaugeShells: onStation('measureSize'),
   assemble: builtUp('first'),
   layIn: builtUp('then'),
   checkBeforeClamp: onAxis('checkHome'),

@@ -1,6 +1,6 @@
 import type { BearingDimensions } from '../bearings/index.ts';
 import { placesOf, type TemplateInput } from './layouts/layout.ts';
-import { SIZE_NAMES, type SizeName } from './sizes.ts';
+import { SIZE_NAMES, type SizeName } from './unit.ts';
 import { STATION_KIND_TABLE } from './stationKinds.ts';
 import type { Station } from './unit.ts';
 

@@ -1,4 +1,4 @@
-import { DETAIL_NAMES } from './stationDetails.ts';
+import { DETAIL_NAMES } from './detailTable.ts';
 import type { Axis, Part, Station, Unit } from './unit.ts';
 
 /** A unit whose stations hold only what was described of them. */

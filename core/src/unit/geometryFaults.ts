@@ -2,7 +2,8 @@ import { findGain, UNKNOWN_PLACE } from '../arrangement/index.ts';
 import { exceeds, InputError, isolated, type InputFault, type Wanted } from '../faults/index.ts';
 import { toleranceClass } from '../fits/index.ts';
 import { oncePerObject } from '../memo/index.ts';
-import { isDrawn, SIZE_NAMES } from './sizes.ts';
+import { isDrawn } from './sizes.ts';
+import { SIZE_NAMES } from './unit.ts';
 import { STATION_KIND_TABLE } from './stationKinds.ts';
 import type { Axis, Station, Unit } from './unit.ts';
 

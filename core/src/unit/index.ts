@@ -17,31 +17,22 @@ export {
 } from './requireUnit.ts';
 export { isSeparable, isTight } from './rings.ts';
 export { SIDES, type Side } from './side.ts';
-export {
-  DETAIL_NAMES,
-  DETAIL_TABLE,
-  detailWords,
-  type DetailName,
-  type DetailRow,
-  type RingEnds,
-  type StationDetails,
-} from './stationDetails.ts';
-export { isDrawn, knownSize, SIZE_NAMES, SIZE_WORDS, withSaid, type SizeName } from './sizes.ts';
+export { DETAIL_NAMES, DETAIL_TABLE, detailWords, type DetailRow } from './detailTable.ts';
+export type { DetailName, RingEnds, StationDetails } from './stationDetails.ts';
+export { isDrawn, knownSize, SIZE_WORDS, withSaid } from './sizes.ts';
 export { STATION_KIND_TABLE, type StationKindRow } from './stationKinds.ts';
 export { unitFromTemplate } from './templates.ts';
-export {
-  TEMPLATE_TABLE,
-  UNIT_TEMPLATES,
-  type TemplateRow,
-  type UnitTemplate,
-} from './templateTable.ts';
+export { TEMPLATE_TABLE, UNIT_TEMPLATES, type UnitTemplate } from './templateTable.ts';
+export type { TemplateRow } from './templateRow.ts';
 export type { TemplateBearing, TemplateInput } from './layouts/layout.ts';
 export {
   PART_KINDS,
+  SIZE_NAMES,
   STATION_KINDS,
   type Axis,
   type Part,
   type PartKind,
+  type SizeName,
   type Station,
   type StationKind,
   type Unit,

@@ -11,8 +11,9 @@ import { GAIN_TABLE } from '../arrangement/index.ts';
 import { requireMaterial } from '../materials/index.ts';
 import { UNIT_TABLE } from '../units/index.ts';
 import { FIGURE_KINDS } from '../figures/index.ts';
-import { DETAIL_NAMES, DETAIL_TABLE, type DetailName } from './stationDetails.ts';
-import { SIZE_NAMES } from './sizes.ts';
+import { DETAIL_NAMES, DETAIL_TABLE } from './detailTable.ts';
+import type { DetailName } from './stationDetails.ts';
+import { SIZE_NAMES } from './unit.ts';
 import { STATION_KIND_TABLE } from './stationKinds.ts';
 import {
   PART_KINDS,

@@ -1,7 +1,8 @@
 import { unitOf } from '../plan/tests/bench.ts';
 import { complete } from '../plan/tests/planOf.ts';
 import { InputError } from '../faults/index.ts';
-import { isDrawn, knownSize, SIZE_NAMES, withSaid } from './sizes.ts';
+import { isDrawn, knownSize, withSaid } from './sizes.ts';
+import { SIZE_NAMES } from './unit.ts';
 import { requireUnit } from './requireUnit.ts';
 import { UNIT_TEMPLATES } from './templateTable.ts';
 import { readUnitFile, writeUnitFile } from './unitFile.ts';

@@ -1,8 +1,4 @@
-import type { Station } from './unit.ts';
-
-/** The sizes by which every station is drawn. */
-export const SIZE_NAMES = ['at', 'width', 'inside', 'outside'] as const;
-export type SizeName = (typeof SIZE_NAMES)[number];
+import type { SizeName, Station } from './unit.ts';
 
 /** What a size is called. */
 export const SIZE_WORDS: Readonly<Record<SizeName, string>> = {

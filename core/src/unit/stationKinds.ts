@@ -49,7 +49,13 @@ export const STATION_KIND_TABLE: Readonly<Record<StationKind, StationKindRow>> =
   cylindricalRoller: rolling('Cylindrical roller bearing'),
   drawnCup: ring('Needle bearing or drawn cup', 'designation', 'wayIn', 'lettering', 'depth'),
   needleThrust: ring('Needle thrust bearing', 'designation', 'lip', 'bevel'),
-  looseRollers: ring('Loose rollers', 'rollerDiameter', 'rollerCount'),
+  looseRollers: ring(
+    'Loose rollers',
+    'rollerDiameter',
+    'rollerCount',
+    'clearanceLeast',
+    'clearanceMost',
+  ),
   plainBearing: plain('Plain bearing or shells', 'clearanceLeast', 'clearanceMost', 'oilHole'),
   bush: plain(
     'Bush with oil hole',

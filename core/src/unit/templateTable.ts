@@ -1,4 +1,3 @@
-import type { Arrangement } from '../arrangement/index.ts';
 import {
   carrierAdjusters,
   carrierInboard,
@@ -11,7 +10,6 @@ import { bushAndSeal, oneBore } from './layouts/boreLayouts.ts';
 import { blockShells, crankGearbox } from './layouts/engineLayouts.ts';
 import { oneBush, oneRace, pistonCover, thrustPastPlate } from './layouts/serviceLayouts.ts';
 import { hubFlange } from './layouts/hubLayout.ts';
-import type { Layout, TemplateInput } from './layouts/layout.ts';
 import { crankcaseHalves, floatingCountershaft, needleThrustStack } from './layouts/caseLayouts.ts';
 import {
   adjusterOneEnd,
@@ -20,20 +18,7 @@ import {
   retainedGear,
   thrustWasher,
 } from './layouts/shaftLayouts.ts';
-import type { FigureKind } from '../figures/index.ts';
-
-/** One of the usual arrangements a unit can be begun from. */
-export interface TemplateRow {
-  readonly words: string;
-  /** How the shaft is held, in a few words. */
-  readonly note: string;
-  readonly axisName: string;
-  readonly arrangement: Arrangement;
-  readonly sets: readonly FigureKind[];
-  /** What the two things at the ends are called when they are asked for. */
-  readonly ends: readonly [left: string, right: string] | readonly [only: string];
-  readonly layout: (input: TemplateInput) => Layout;
-}
+import type { TemplateRow } from './templateRow.ts';
 
 const BEARINGS = ['Left bearing', 'Right bearing'] as const;
 const HEAD_TAIL = ['Head bearing', 'Tail bearing'] as const;

@@ -1,15 +1,11 @@
 import type { BearingDimensions } from '../bearings/index.ts';
 import { requireNumber, requireOneOf, requireText } from '../faults/index.ts';
 import type { TemplateInput } from './layouts/layout.ts';
+import type { TemplateRow } from './templateRow.ts';
 import { withDrawn } from './drawnSizes.ts';
 import { requireUnit } from './requireUnit.ts';
-import {
-  TEMPLATE_TABLE,
-  UNIT_TEMPLATES,
-  type TemplateRow,
-  type UnitTemplate,
-} from './templateTable.ts';
-import { SIZE_NAMES } from './sizes.ts';
+import { TEMPLATE_TABLE, UNIT_TEMPLATES, type UnitTemplate } from './templateTable.ts';
+import { SIZE_NAMES } from './unit.ts';
 import type { Axis, Unit } from './unit.ts';
 
 /**

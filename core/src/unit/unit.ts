@@ -1,7 +1,6 @@
 import type { Arrangement } from '../arrangement/index.ts';
 import type { MaterialChoice } from '../materials/index.ts';
 import type { FigureKind } from '../figures/index.ts';
-import type { SizeName } from './sizes.ts';
 import type { StationDetails } from './stationDetails.ts';
 
 /** What a part of the unit is. */
@@ -54,6 +53,10 @@ export const STATION_KINDS = [
   'shaftStep',
 ] as const;
 export type StationKind = (typeof STATION_KINDS)[number];
+
+/** The sizes by which every station is drawn. */
+export const SIZE_NAMES = ['at', 'width', 'inside', 'outside'] as const;
+export type SizeName = (typeof SIZE_NAMES)[number];
 
 /**
  * One station on an axis: a ring of rectangular outline, from `at` to `at + width` along the axis and from

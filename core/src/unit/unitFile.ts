@@ -3,8 +3,8 @@ import { refuse, requireText } from '../faults/index.ts';
 import { checkShape, type Field } from '../shape/index.ts';
 import { requireUnit } from './requireUnit.ts';
 import { FIGURE_KINDS } from '../figures/index.ts';
-import { SIZE_NAMES } from './sizes.ts';
-import { DETAIL_NAMES, DETAIL_TABLE } from './stationDetails.ts';
+import { SIZE_NAMES } from './unit.ts';
+import { DETAIL_NAMES, DETAIL_TABLE } from './detailTable.ts';
 import { PART_KINDS, STATION_KINDS, type Unit } from './unit.ts';
 
 /** Version of the unit file. */

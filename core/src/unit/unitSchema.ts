@@ -15,8 +15,9 @@ import {
 } from '../schema/index.ts';
 import type { MaterialChoice } from '../materials/index.ts';
 import { FIGURE_KINDS } from '../figures/index.ts';
-import { SIZE_NAMES } from './sizes.ts';
-import { DETAIL_NAMES, DETAIL_TABLE, type DetailName } from './stationDetails.ts';
+import { SIZE_NAMES } from './unit.ts';
+import { DETAIL_NAMES, DETAIL_TABLE } from './detailTable.ts';
+import type { DetailName } from './stationDetails.ts';
 import {
   PART_KINDS,
   STATION_KINDS,

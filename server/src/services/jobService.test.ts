@@ -111,7 +111,7 @@ describe('what is folded on the server', () => {
     const { instruments, sizes } = (await server.get('/workshop')).body;
     expect(sizes).toHaveLength(10);
     expect(instruments.map(({ graduation }: { graduation: number }) => graduation)).toEqual([
-      0.01, 0.001, 0.001, 0.001, 0.02,
+      0.01, 0.001, 0.001, 0.001, 0.02, 0.01, 0.01,
     ]);
   });
 

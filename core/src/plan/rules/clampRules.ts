@@ -1,4 +1,4 @@
-import { buildOf } from '../buildEvents.ts';
+import { buildsUp } from '../buildEvents.ts';
 import { clampingNuts } from '../buildUp.ts';
 import { orderOfBuild } from '../orderOfBuild.ts';
 import { afterAll, nameOf, onTrial, type Rule } from '../rule.ts';
@@ -13,10 +13,7 @@ export const CLAMP_RULES: readonly Rule[] = [
     phase: 'trial',
     on: 'axis',
     form: 'tick',
-    when: ({ state, unit, axis }) =>
-      buildOf(unit, axis, orderOfBuild(state, unit)).then.some((event) =>
-        event.startsWith('take:'),
-      ),
+    when: ({ state, unit, axis }) => buildsUp(unit, axis, orderOfBuild(state, unit), 'then'),
     title: (subject) => `Lay in what goes on after the rings, ${nameOf(subject)}`,
     how: 'What slides is laid in behind the ring that was just fitted, oiled, the way round it was; then what closes over it.',
     reason: 'The ring in front of it had to be on first.',

@@ -5,12 +5,13 @@ import {
   plainClearance,
   usualClearance,
 } from '../../plain/index.ts';
-import { fullComplement } from '../../rollers/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { STATION_KIND_TABLE, type Station } from '../../unit/index.ts';
-import { bandFigure, figure, fromDetail, lacksDetail, numbers, range, words } from '../figures.ts';
+import { bandFigure, figure, lacksDetail, numbers, range } from '../figures.ts';
 import type { Numbers, StationSubject } from '../rule.ts';
-import { meanSize, nominalOf, seatsOf, seatVerdict, sizeUncertainty } from '../seats.ts';
+import { rollersFound } from './rollerNumbers.ts';
+import { nominalOf } from '../nominal.ts';
+import { meanSize, seatsOf, seatVerdict, sizeUncertainty } from '../seats.ts';
 import type { Figure, Missing } from '../step.ts';
 
 /** What the kind of station itself says when it is looked at. */
@@ -34,7 +35,7 @@ export const KIND_NUMBERS: Readonly<
       }),
     );
   },
-  looseRollers: ({ station }) => rollerNumbers(station),
+  looseRollers: rollersFound,
   bolts: ({ station }) =>
     numbers(
       station.longest === undefined
@@ -47,28 +48,6 @@ export const KIND_NUMBERS: Readonly<
           ),
     ),
 };
-
-function rollerNumbers(station: Station): Numbers {
-  return numbers(
-    fromDetail(station, 'rollerDiameter', (roller) => {
-      const { count, gap, working } = fullComplement(station.inside, roller);
-      return [
-        figure('Rollers in a full set', 'number', count, SOURCES.rollerGeometry.title, { working }),
-        figure('Gap left', 'length', gap, SOURCES.rollerGeometry.title, { working }),
-        ...(station.rollerCount === undefined || station.rollerCount === count
-          ? []
-          : [
-              words(
-                'Count',
-                `${station.rollerCount} described, ${count} fill it: ${station.rollerCount < count ? 'short' : 'too many'}`,
-                'Compared',
-              ),
-            ]),
-      ];
-    }),
-    station.rollerCount === undefined ? lacksDetail(station, 'rollerCount') : null,
-  );
-}
 
 /** Sizes of a station's seats: what is nominal, and how round they are as far as measured. */
 export function seatNumbers({ state, station }: StationSubject): Numbers {

@@ -1,8 +1,11 @@
 import { standsInPart } from '../buildUp.ts';
 import { numbers } from '../figures.ts';
 import { nameOf, onTrial, type Rule } from '../rule.ts';
+import { placesFor } from '../../inspect/index.ts';
+import { gaugedNumbers } from './inspectNumbers.ts';
 import { orientationOf } from './orientation.ts';
-import { rollerNumbers, torqueNumbers } from './seatNumbers.ts';
+import { rollerNumbers } from './rollerNumbers.ts';
+import { torqueNumbers } from './seatNumbers.ts';
 import { READY, comesAsOne } from './seated.ts';
 
 /** A shaft that was drawn into its last bearing is free again when both are so. */
@@ -93,5 +96,25 @@ export const RETAIN_RULES: readonly Rule[] = [
     reason: 'Clearance is proven.',
     orientation: ({ station }) => orientationOf(station),
     after: [...READY, { rule: 'measureSeats', of: 'station' }],
+  },
+  {
+    id: 'gaugeShells',
+    phase: 'seat',
+    on: 'station',
+    kinds: ['plainBearing'],
+    form: 'sizes',
+    when: ({ state, station }) =>
+      state.sheet.renew.includes(station.id) ||
+      state.inspection.decisions[station.id]?.verdict === 'replace',
+    title: (subject) => `Measure the bore of the new ${nameOf(subject)}, caps at their torque`,
+    how: 'Without the shaft: caps on by their marks, bolts to their torque, then three angles at both ends, none of them at the joint. Caps off again. With the shaft in: a strip of gauging plastic, dry, the shaft not turned.',
+    reason: 'What was measured were the old shells; the new ones have a clearance of their own.',
+    numbers: gaugedNumbers,
+    sizes: () => ['fittedBore'],
+    tools: ['bore gauge', 'torque wrench'],
+    after: [{ rule: 'shells', of: 'station' }],
+    done: ({ state, station }) =>
+      Object.keys(state.inspection.sizes[station.id]?.fittedBore ?? {}).length >=
+      placesFor('fittedBore').length,
   },
 ];

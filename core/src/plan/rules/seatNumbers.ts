@@ -1,7 +1,6 @@
 import { torqueStages } from '../../fasteners/index.ts';
 import { dropInClearance } from '../../fits/index.ts';
 import { materialOf } from '../../materials/index.ts';
-import { fullComplement } from '../../rollers/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { STATION_KIND_TABLE } from '../../unit/index.ts';
 import {
@@ -139,18 +138,6 @@ export function innerNumbers(subject: StationSubject): Numbers {
   const chosen = chosenWay(subject.state, station, 'inner');
   const way = chosen === null ? numbers(warm, limits) : numbers(wayFigures(chosen), limits);
   return { figures: [...fit.figures, ...way.figures], missing: fit.missing };
-}
-
-export function rollerNumbers({ station }: StationSubject): Numbers {
-  return numbers(
-    fromDetail(station, 'rollerDiameter', (roller) => {
-      const { count, gap, working } = fullComplement(station.inside, roller);
-      return [
-        figure('Rollers in the set', 'number', count, SOURCES.rollerGeometry.title, { working }),
-        figure('Gap left', 'length', gap, SOURCES.rollerGeometry.title, { working }),
-      ];
-    }),
-  );
 }
 
 /** Torque of each round and the order, for what is bolted. */

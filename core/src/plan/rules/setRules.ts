@@ -15,7 +15,7 @@ import { sleeveNut } from '../sleeves.ts';
 import { isIn, setterAt } from '../setters.ts';
 import { setsZeroPlay } from '../sleeveProgress.ts';
 import { playNumbers } from './playNumbers.ts';
-import { buildOf } from '../buildEvents.ts';
+import { buildsUp } from '../buildEvents.ts';
 import { offForPack, offWords } from '../buildUp.ts';
 import { orderOfBuild } from '../orderOfBuild.ts';
 import { isOpenedWet, reachedIn } from '../reached.ts';
@@ -44,10 +44,7 @@ export const SET_RULES: readonly Rule[] = [
     phase: 'trial',
     on: 'axis',
     form: 'seating',
-    when: ({ state, unit, axis }) =>
-      buildOf(unit, axis, orderOfBuild(state, unit)).first.some((event) =>
-        event.startsWith('take:'),
-      ),
+    when: ({ state, unit, axis }) => buildsUp(unit, axis, orderOfBuild(state, unit), 'first'),
     title: (subject) => `Build up ${nameOf(subject)}${onTrial(subject) ? ' for measuring' : ''}`,
     how: howToBuild,
     reason: 'Every ring is seated and cold.',
@@ -77,6 +74,7 @@ export const SET_RULES: readonly Rule[] = [
         'fitPiston',
         'fitLasting',
         'shells',
+        'gaugeShells',
         'compare',
         'newPart',
         'repair',

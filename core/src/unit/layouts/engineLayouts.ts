@@ -1,6 +1,14 @@
 import type { Axis, Station } from '../unit.ts';
 import { crankcaseHalves } from './caseLayouts.ts';
-import { END, part, placesOf, station, type Layout, type TemplateInput } from './layout.ts';
+import {
+  END,
+  part,
+  placesOf,
+  station,
+  type Box,
+  type Layout,
+  type TemplateInput,
+} from './layout.ts';
 
 /** A crank between two case halves, and beside it the two shafts of its gearbox, from half to half. */
 export function crankGearbox(input: TemplateInput): Layout {
@@ -19,92 +27,90 @@ export function crankGearbox(input: TemplateInput): Layout {
   };
 }
 
-/** A shaft of the gearbox: a bearing in each half, gears between, on the output a seal outside. */
+/** Sizes that a gearbox shaft is drawn by: in proportion to the crank's bearings. mm. */
+function proportionsOf(input: TemplateInput) {
+  const { left, right } = input;
+  const least = (of: 'bore' | 'outside' | 'width') =>
+    Math.min(left.dimensions[of], right.dimensions[of]);
+  const { leftEnd: from, right: to } = placesOf(input);
+  return {
+    bore: 0.6 * least('bore'),
+    outside: 0.75 * least('outside'),
+    width: 0.8 * least('width'),
+    from,
+    to,
+  };
+}
+type Proportions = ReturnType<typeof proportionsOf>;
+
+/** A shaft of the gearbox: a bearing in each half, a gear between, on the output a seal outside. */
 function gearboxShaft(input: TemplateInput, id: string, name: string): Axis {
-  const x = placesOf(input);
-  const [bore, outside, width] = [
-    0.6 * Math.min(input.left.dimensions.bore, input.right.dimensions.bore),
-    0.75 * Math.min(input.left.dimensions.outside, input.right.dimensions.outside),
-    0.8 * Math.min(input.left.dimensions.width, input.right.dimensions.width),
-  ];
-  const on = { partId: `${id}-shaft` };
-  const step = (end: string, words: string, box: readonly [number, number, number, number]) =>
-    station(`${id}-${end}`, 'shaftStep', words, box, on);
-  const ball = (side: 'left' | 'right', at: number): Station =>
-    station(
-      `${id}-bearing-${side}`,
-      'ballBearing',
-      `${name}, ${side} bearing`,
-      [at, width, bore, outside],
-      {
-        partId: `half-${side}`,
-        tightRing: 'outer',
-        wayIn: side,
-        lettering: side === 'left' ? 'right' : 'left',
-      },
-    );
-  const [from, to] = [x.leftEnd, x.right];
+  const by = proportionsOf(input);
+  const { bore, outside, width, from, to } = by;
   const gap = 0.3 * (to - from);
+  const gear: Box = [from + gap, 0.4 * (to - from), 1.2 * bore, 1.8 * outside];
+  const seal: Box = [to + width + 2, 6, END * bore, outside];
   return {
     id: `${id}-axis`,
     name,
     arrangement: 'plainThrust',
     sets: [],
     stations: [
-      step('end-left', `${name}, left end`, [from - width - 12, 12, 0, END * bore]),
-      step('seat-left', `${name}, left seat`, [from - width, width, 0, bore]),
-      step('body', `${name}, body`, [from, to - from, 0, 1.2 * bore]),
-      step('seat-right', `${name}, right seat`, [to, width, 0, bore]),
-      step('end-right', `${name}, right end`, [
-        to + width,
-        id === 'output' ? 30 : 12,
-        0,
-        END * bore,
-      ]),
-      station(
-        `${id}-wall-left`,
-        'housing',
-        `Left half, ${name}`,
-        [from - width, width, outside, 1.3 * outside],
-        {
-          partId: 'half-left',
-        },
-      ),
-      station(
-        `${id}-wall-right`,
-        'housing',
-        `Right half, ${name}`,
-        [to, width + 10, outside, 1.3 * outside],
-        {
-          partId: 'half-right',
-        },
-      ),
-      ball('left', from - width),
-      ball('right', to),
-      station(
-        `${id}-gear`,
-        'gear',
-        `${name}, gear`,
-        [from + gap, 0.4 * (to - from), 1.2 * bore, 1.8 * outside],
-        on,
-      ),
+      ...gearboxSteps(id, name, by),
+      ...gearboxBearings(id, name, by),
+      station(`${id}-gear`, 'gear', `${name}, gear`, gear, { partId: `${id}-shaft` }),
       ...(id === 'output'
         ? [
-            station(
-              `${id}-seal`,
-              'seal',
-              `${name}, seal`,
-              [to + width + 2, 6, END * bore, outside],
-              {
-                partId: 'half-right',
-                wayIn: 'left',
-                lip: 'left',
-              },
-            ),
+            station(`${id}-seal`, 'seal', `${name}, seal`, seal, {
+              partId: 'half-right',
+              wayIn: 'left',
+              lip: 'left',
+            }),
           ]
         : []),
     ],
   };
+}
+
+function gearboxSteps(id: string, name: string, { bore, width, from, to }: Proportions) {
+  const step = (end: string, words: string, box: Box) =>
+    station(`${id}-${end}`, 'shaftStep', `${name}, ${words}`, box, { partId: `${id}-shaft` });
+  const tail = id === 'output' ? 30 : 12;
+  return [
+    step('end-left', 'left end', [from - width - 12, 12, 0, END * bore]),
+    step('seat-left', 'left seat', [from - width, width, 0, bore]),
+    step('body', 'body', [from, to - from, 0, 1.2 * bore]),
+    step('seat-right', 'right seat', [to, width, 0, bore]),
+    step('end-right', 'right end', [to + width, tail, 0, END * bore]),
+  ];
+}
+
+function gearboxBearings(
+  id: string,
+  name: string,
+  { bore, outside, width, from, to }: Proportions,
+) {
+  return (['left', 'right'] as const).flatMap((side): readonly Station[] => {
+    const at = side === 'left' ? from - width : to;
+    const wall: Box = [at, side === 'left' ? width : width + 10, outside, 1.3 * outside];
+    const words = side === 'left' ? 'Left half' : 'Right half';
+    const partId = `half-${side}`;
+    return [
+      station(`${id}-wall-${side}`, 'housing', `${words}, ${name}`, wall, { partId }),
+      station(
+        `${id}-bearing-${side}`,
+        'ballBearing',
+        `${name}, ${side} bearing`,
+        [at, width, bore, outside],
+        {
+          partId,
+          tightRing: 'outer',
+          wayIn: side,
+          lettering: side === 'left' ? 'right' : 'left',
+        },
+      ),
+    ];
+  });
 }
 
 /** A crank in a block on shells under caps, its thrust washers at the right bearing. */

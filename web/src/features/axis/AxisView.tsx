@@ -7,6 +7,7 @@ import { STATION_STATE_WORDS } from '../../wording/stateWords.ts';
 import { paintOf, pathData } from './axisPaint.ts';
 import { windowOn } from './axisWindow.ts';
 import { GainMarks } from './axisMarks.tsx';
+import { Patterns } from './axisPatterns.tsx';
 
 type Selected = string | ReadonlySet<string> | null;
 
@@ -111,31 +112,6 @@ function PushArrows({ unit, from, to, hatch }: PushArrowsProps) {
   );
 }
 
-interface PatternsProps {
-  readonly hatch: string;
-  readonly unit: number;
-}
-
-function Patterns({ hatch, unit }: PatternsProps) {
-  return (
-    <defs>
-      <Hatch id={`${hatch}right`} angle={45} unit={unit} />
-      <Hatch id={`${hatch}left`} angle={-45} unit={unit} />
-      <marker
-        id={`${hatch}push`}
-        viewBox="0 0 10 10"
-        refX="9"
-        refY="5"
-        markerWidth="5"
-        markerHeight="5"
-        orient="auto-start-reverse"
-      >
-        <path d="M0 0L10 5L0 10z" fill="var(--brass)" />
-      </marker>
-    </defs>
-  );
-}
-
 /** Whether a diameter of it is not known: its outline is broken. */
 const isSketched = (station: DrawnStation['station']): boolean =>
   isDrawn(station, 'inside', 'outside');
@@ -230,26 +206,4 @@ function Labels({ drawing, unit, selected, onSelect, states }: LabelProps) {
       </g>
     );
   });
-}
-
-function Hatch({
-  id,
-  angle,
-  unit,
-}: {
-  readonly id: string;
-  readonly angle: number;
-  readonly unit: number;
-}) {
-  return (
-    <pattern
-      id={id}
-      width={1.5 * unit}
-      height={1.5 * unit}
-      patternUnits="userSpaceOnUse"
-      patternTransform={`rotate(${angle})`}
-    >
-      <line y2={1.5 * unit} stroke="var(--scribe-soft)" strokeWidth={0.28 * unit} />
-    </pattern>
-  );
 }

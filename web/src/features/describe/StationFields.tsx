@@ -44,7 +44,6 @@ export function StationFields({
   decoded,
   shown,
 }: StationFieldsProps) {
-  const units = useUnits();
   return (
     <div className="grid grid-cols-2 gap-x-3 gap-y-2">
       <SelectField
@@ -73,16 +72,7 @@ export function StationFields({
       {decoded !== null && <TakeDecoded setEdits={setEdits} edits={edits} decoded={decoded} />}
       {SIZE_NAMES.map((name) => (
         <div key={name} data-field={name}>
-          <QuantityField
-            label={
-              isDrawn(station, name)
-                ? `${SIZE_WORDS[name]} (not known; drawn as ${units.show(station[name])})`
-                : SIZE_WORDS[name]
-            }
-            text={text(name)}
-            onText={set(name)}
-            optional={isDrawn(station, name)}
-          />
+          <SizeField station={station} name={name} text={text(name)} onText={set(name)} />
         </div>
       ))}
       {STATION_KIND_TABLE[kind].details
@@ -98,6 +88,22 @@ export function StationFields({
         ))}
     </div>
   );
+}
+
+interface SizeFieldProps {
+  readonly station: Station;
+  readonly name: SizeName;
+  readonly text: string;
+  readonly onText: (text: string) => void;
+}
+
+/** A size; one that nobody has said is empty, and says how large it is drawn. */
+function SizeField({ station, name, text, onText }: SizeFieldProps) {
+  const units = useUnits();
+  const drawn = isDrawn(station, name);
+  const words = SIZE_WORDS[name];
+  const label = drawn ? `${words} (not known; drawn as ${units.show(station[name])})` : words;
+  return <QuantityField label={label} text={text} onText={onText} optional={drawn} />;
 }
 
 interface TakeDecodedProps {

@@ -1,0 +1,16 @@
+import type { Arrangement } from '../arrangement/index.ts';
+import type { FigureKind } from '../figures/index.ts';
+import type { Layout, TemplateInput } from './layouts/layout.ts';
+
+/** One of the usual arrangements a unit can be begun from. */
+export interface TemplateRow {
+  readonly words: string;
+  /** How the shaft is held, in a few words. */
+  readonly note: string;
+  readonly axisName: string;
+  readonly arrangement: Arrangement;
+  readonly sets: readonly FigureKind[];
+  /** What the two things at the ends are called when they are asked for. */
+  readonly ends: readonly [left: string, right: string] | readonly [only: string];
+  readonly layout: (input: TemplateInput) => Layout;
+}
