@@ -13,7 +13,8 @@ test('an engine case from book-in to the decided bearing: described, stripped, m
   await page.keyboard.press('b');
   await page.getByLabel('What is it').fill('Pump engine');
   await page.getByLabel('Why is it open').fill('Rattles');
-  await page.getByRole('radio', { name: /Crankcase halves/ }).click();
+  await page.getByRole('radio', { name: 'Engine' }).click();
+  await page.getByRole('radio', { name: /bearings in both halves/ }).click();
   const fill = async (side: string, designation: string) =>
     page.getByRole('group', { name: side }).getByLabel('Printed on the ring').fill(designation);
   await fill('Left bearing', '6205 C3');
@@ -147,6 +148,7 @@ test('a unit is described station by station, kept, handed over and begun from a
   expect(JSON.parse(text)).toMatchObject({ format: 'wendaxis-unit', version: 1 });
 
   await page.goto(`${workshop.address}book-in`);
+  await page.getByRole('radio', { name: 'Your own' }).click();
   await expect(page.getByRole('radio', { name: /Tarn kind of axle/ })).toBeVisible();
   const give = (content: string) =>
     page.getByLabel('A unit file').setInputFiles({

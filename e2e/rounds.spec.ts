@@ -69,7 +69,8 @@ test('an engine case is no more than 25 screens from book-in to the record, a ro
   await page.keyboard.press('b');
   await page.getByLabel('What is it').fill('Pump engine');
   await page.getByLabel('Why is it open').fill('Rattles');
-  await page.getByRole('radio', { name: /Crankcase halves/ }).click();
+  await page.getByRole('radio', { name: 'Engine' }).click();
+  await page.getByRole('radio', { name: /bearings in both halves/ }).click();
   for (const side of ['Left bearing', 'Right bearing'])
     await page.getByRole('group', { name: side }).getByLabel('Printed on the ring').fill('6205');
   await page.getByLabel(/Distance between/).fill('55');

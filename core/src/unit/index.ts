@@ -23,7 +23,7 @@ export { isDrawn, knownSize, SIZE_WORDS, withSaid } from './sizes.ts';
 export { STATION_KIND_TABLE, type StationKindRow } from './stationKinds.ts';
 export { unitFromTemplate } from './templates.ts';
 export { TEMPLATE_TABLE, UNIT_TEMPLATES, type UnitTemplate } from './templateTable.ts';
-export type { TemplateRow } from './templateRow.ts';
+export { TEMPLATE_FAMILIES, type TemplateFamily, type TemplateRow } from './templateRow.ts';
 export type { TemplateBearing, TemplateInput } from './layouts/layout.ts';
 export {
   PART_KINDS,

@@ -98,7 +98,7 @@ interface EndBearingsProps {
 function EndBearings({ beginning, left, setLeft, right, setRight }: EndBearingsProps) {
   const [first, second] = TEMPLATE_TABLE[beginning.template].ends as readonly string[];
   return (
-    <div className="grid gap-3 sm:grid-cols-2">
+    <div className={`grid gap-3 ${second === undefined ? '' : 'sm:grid-cols-2'}`}>
       <BearingFields label={first!} entry={left} onEntry={setLeft} />
       {second !== undefined && <BearingFields label={second} entry={right} onEntry={setRight} />}
     </div>
