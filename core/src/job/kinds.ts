@@ -10,7 +10,14 @@ export const JOB_STARTS = ['running', 'drained', 'open', 'bare', 'onePart'] as c
 export type JobStart = (typeof JOB_STARTS)[number];
 
 /** What a clock waits for. */
-export const CLOCK_KINDS = ['oven', 'freezer', 'cooling', 'ringWarming', 'ringFreezing'] as const;
+export const CLOCK_KINDS = [
+  'oven',
+  'freezer',
+  'cooling',
+  'ringWarming',
+  'ringFreezing',
+  'compound',
+] as const;
 export type ClockKind = (typeof CLOCK_KINDS)[number];
 export const CLOCK_WORDS: Readonly<Record<ClockKind, string>> = {
   oven: 'In the oven',
@@ -18,10 +25,11 @@ export const CLOCK_WORDS: Readonly<Record<ClockKind, string>> = {
   cooling: 'Out of the oven',
   ringWarming: 'Ring on the heater',
   ringFreezing: 'Ring in the freezer',
+  compound: 'Compound on',
 };
 
-/** Clocks that wait for one ring: their target is a station, not a part. */
-export const RING_CLOCKS: readonly ClockKind[] = ['ringWarming', 'ringFreezing'];
+/** Clocks that wait for one ring or fastener: their target is a station, not a part. */
+export const STATION_CLOCKS: readonly ClockKind[] = ['ringWarming', 'ringFreezing', 'compound'];
 
 /** How a ring went in. */
 export const SEAT_OUTCOMES = ['droppedIn', 'tapped', 'drewIn', 'stoppedHalfWay'] as const;

@@ -1,7 +1,27 @@
 import { REPAIRS, type Repair } from '../inspect/index.ts';
 import type { JobState } from '../job/index.ts';
 import type { Station } from '../unit/index.ts';
+import type { BesideId } from './step.ts';
 import { seatInterference } from './seats.ts';
+
+/** Beside a step at which compound goes on with the ring or seal: how long it may be worked. */
+export const besideCompound =
+  (ring: 'outer' | 'inner') =>
+  ({
+    state,
+    station,
+  }: {
+    readonly state: JobState;
+    readonly station: Station;
+  }): readonly BesideId[] =>
+    atFitting(state, station, ring) === null ? [] : ['workingTime'];
+
+/** Beside a step at which threadlocker goes on. */
+export const besideThreadlocker = ({
+  station: { lock },
+}: {
+  readonly station: Station;
+}): readonly BesideId[] => (lock === 'threadlocker' ? ['workingTime'] : []);
 
 /**
  * What the repair that was decided for a station wants at the moment its ring or seal goes in: retaining compound is

@@ -6,6 +6,8 @@ export interface Round {
   readonly title: string;
   /** Whose steps are its rows. */
   readonly rules: readonly RuleId[];
+  /** What it is called where all its rows are of some rules only. */
+  readonly titles?: readonly (readonly [rules: readonly RuleId[], title: string])[];
   /** What is said of all its rows at once; absent where each row wants a look of its own. */
   readonly all?: string;
   /** Its rows are in one part: work in another is another round. */
@@ -38,7 +40,7 @@ export const ROUNDS = {
     title: 'Sizes',
     rules: ['measureSeats', 'measureBolts', 'measureDepth', 'gauge', 'gaugeShells', 'measureGap'],
   },
-  look: { title: 'Look over every part', rules: ['inspectPart', 'inspect'], all: 'All sound' },
+  look: { title: 'Look over every part', rules: ['inspectPart', 'inspect'], all: 'All as usual' },
   newOld: { title: 'New against old', rules: ['compare', 'newPart', 'measureDepth'] },
   fits: { title: 'The fits', rules: ['fitOuter', 'fitInner'] },
   seat: {
@@ -74,6 +76,10 @@ export const ROUNDS = {
   },
   seals: {
     title: 'Lock it and seal it',
+    titles: [
+      [['lock'], 'Lock it'],
+      [['fitSeal', 'fitSealEarly', 'fitORing', 'fitHub'], 'Seal it'],
+    ],
     rules: ['lock', 'fitSeal', 'fitSealEarly', 'fitORing', 'fitHub'],
   },
   close: { title: 'Turn it, test it, fill it', rules: ['spin', 'leakTest', 'fill'] },
@@ -119,10 +125,13 @@ export function screensOf(steps: readonly Step[]): readonly Screen[] {
   return screens.map(({ possible, steps: rows }) => ({
     id: rows[0]!.id,
     round: rows.length > 1 ? possible[0]! : null,
-    title: rows.length > 1 ? ROUNDS[possible[0]!].title : rows[0]!.title,
+    title: rows.length > 1 ? titleOf(ROUNDS[possible[0]!], rows) : rows[0]!.title,
     steps: rows.map(({ id }) => id),
   }));
 }
+
+const titleOf = ({ title, titles = [] }: Round, rows: readonly Step[]): string =>
+  titles.find(([rules]) => rows.every(({ rule }) => rules.includes(rule)))?.[1] ?? title;
 
 const isInPlace = ({ ofOnePart }: Round, first: Step, step: Step): boolean =>
   ofOnePart !== true || first.partId === step.partId;

@@ -85,7 +85,7 @@ export interface RuleFor<About extends Subject> {
   /** The ring that goes in at its step. */
   readonly ring?: 'outer' | 'inner';
   /** What is asked and shown beside its step. */
-  readonly beside?: readonly BesideId[];
+  readonly beside?: readonly BesideId[] | ((subject: About) => readonly BesideId[]);
   readonly when?: (subject: About) => boolean;
   readonly title: (subject: About) => string;
   readonly how: string | ((subject: About) => string);

@@ -70,8 +70,10 @@ export type StepForm =
   | 'fitPack'
   | 'finish';
 
-/** What can stand beside a step: what will differ in the final build, what the play found lets order ahead, and working it out. */
-export type BesideId = 'playTerms' | 'packOrder' | 'playWorkedOut';
+/**
+ * What can stand beside a step: what will differ in the final build, what the play found lets order ahead, working it out,
+ * and the working time of what was put on. */
+export type BesideId = 'playTerms' | 'packOrder' | 'playWorkedOut' | 'workingTime';
 
 /** `done` and `setAside` are behind; `waiting` waits for other steps; `missing` can be done but lacks a number. */
 export type StepStatus = 'done' | 'setAside' | 'ready' | 'missing' | 'waiting';

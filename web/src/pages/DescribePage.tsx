@@ -42,6 +42,11 @@ export function DescribePage() {
             onSelect={(id) => go({ station: id })}
             states={stationStates(job.plan)}
           />
+          {axis.stations.some(({ drawn }) => drawn !== undefined) && (
+            <p className="m-0 text-base">
+              Broken outline: drawn in proportion, its size is not known.
+            </p>
+          )}
         </div>
         <StationList
           axis={axis}

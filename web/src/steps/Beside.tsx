@@ -5,12 +5,14 @@ import { settersOf, spacerSetter, type BesideId } from '@wendaxis/core/plan';
 import { OrderPanel } from '../features/pack/OrderPanel.tsx';
 import { PlayTermsPanel } from '../features/setting/PlayTermsPanel.tsx';
 import { WorkedOutPanel } from '../features/setting/WorkedOutPanel.tsx';
+import { WorkingTime } from '../features/setting/WorkingTime.tsx';
 import type { StepProps } from './stepProps.ts';
 
 const BESIDE: Readonly<Record<BesideId, ComponentType<StepProps>>> = {
   playTerms: PlayTerms,
   packOrder: PackOrder,
   playWorkedOut: PlayWorkedOut,
+  workingTime: CompoundTime,
 };
 
 /** What is asked and shown beside a step. */
@@ -40,4 +42,11 @@ function PlayWorkedOut({ job: { jobId, state }, step }: StepProps) {
     ({ axisId, kind }) => axisId === step.axisId && kind === step.specKind,
   );
   return spec === undefined ? null : <WorkedOutPanel jobId={jobId} state={state} spec={spec} />;
+}
+
+/** How long what was put on may be worked. */
+function CompoundTime({ job: { jobId, state }, step: { stationId } }: StepProps) {
+  return stationId === null ? null : (
+    <WorkingTime jobId={jobId} state={state} stationId={stationId} />
+  );
 }

@@ -33,12 +33,23 @@ function echo(shown: string, text: string): string {
   return same ? '' : `= ${shown}`;
 }
 
+/** What an empty field asks for. */
+function usualHint(
+  { compact, optional }: { readonly compact: boolean; readonly optional: boolean },
+  unit: string,
+): string {
+  if (compact) return `type, in ${unit}`;
+  return optional ? 'May be left open' : `In ${unit}, or with a unit`;
+}
+
 interface Props {
   readonly label: string;
   readonly kind?: QuantityKind;
   readonly text: string;
   readonly onText: (text: string) => void;
   readonly optional?: boolean;
+  /** What is said while nothing is typed, in place of the usual. */
+  readonly whenEmpty?: string;
   /** The label is only read out; the field stands beside others that say what it is for. */
   readonly compact?: boolean;
   /** Nothing is said below while nothing is typed. */
@@ -57,6 +68,7 @@ export function QuantityField({
   optional = false,
   compact = false,
   quiet = false,
+  whenEmpty,
   inputRef,
   fault,
 }: Props) {
@@ -66,13 +78,7 @@ export function QuantityField({
   const unreadable = reading.status === 'unreadable';
   const bad = unreadable || fault !== undefined;
   const hint = {
-    empty: quiet
-      ? ''
-      : compact
-        ? `type, in ${units.unit(kind)}`
-        : optional
-          ? 'May be left open'
-          : `In ${units.unit(kind)}, or with a unit`,
+    empty: quiet ? '' : (whenEmpty ?? usualHint({ compact, optional }, units.unit(kind))),
     read: reading.status === 'read' ? echo(units.show(reading.quantity.value, kind), text) : '',
     unreadable: unreadable ? `Expected ${wantedIn(reading.wanted, units)}` : '',
   }[reading.status];

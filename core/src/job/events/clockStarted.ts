@@ -1,7 +1,7 @@
 import { CLOCK_WORDS } from '../kinds.ts';
 import { identifier, number, oneOf, record } from '../../schema/index.ts';
 import { jobEvent } from '../eventRow.ts';
-import { CLOCK_KINDS, RING_CLOCKS } from '../kinds.ts';
+import { CLOCK_KINDS, STATION_CLOCKS } from '../kinds.ts';
 import { missingPart, missingStation } from '../onUnit.ts';
 
 /** Something waits: a part in the oven, rings in the freezer, one ring on the heater. `seconds` until it rings. */
@@ -20,7 +20,7 @@ export const clockStarted = jobEvent({
     if (state.sheet.finished !== null) return 'the job is finished';
     if (state.heating.clocks.some(({ clockId }) => clockId === data.clockId))
       return `clock ${data.clockId} exists`;
-    const missing = RING_CLOCKS.includes(data.kind)
+    const missing = STATION_CLOCKS.includes(data.kind)
       ? missingStation(state, data.targetId)
       : missingPart(state, data.targetId);
     const clock = { ...data, startedAt: at, stoppedAt: null };

@@ -1,4 +1,6 @@
+import { isSeparable, isTight } from '../../unit/index.ts';
 import { buildOf } from '../buildEvents.ts';
+import { atFitting } from '../compound.ts';
 import { nameOfRing } from '../nameOfEvent.ts';
 import { orderOfBuild } from '../orderOfBuild.ts';
 import type { AxisSubject } from '../rule.ts';
@@ -17,7 +19,17 @@ const SLEEVE_HOW =
 
 /** How an axis is built up: by how its bearings hold the shaft, and what is laid in, in its order. */
 export const howToBuild = (subject: AxisSubject): string =>
-  `${sleeveNut(subject.axis) === null ? ARRANGEMENT_HOW[subject.axis.arrangement] : SLEEVE_HOW}${inTheirOrder(subject)} Every bearing that locates the shaft is in: a shaft that tips reads more play than it has.`;
+  `${sleeveNut(subject.axis) === null ? ARRANGEMENT_HOW[subject.axis.arrangement] : SLEEVE_HOW}${inTheirOrder(subject)}${withCompound(subject)} Every bearing that locates the shaft is in: a shaft that tips reads more play than it has.`;
+
+/** Rings that slide into their places with compound on them, as a sentence each. */
+const withCompound = ({ state, axis }: AxisSubject): string =>
+  axis.stations
+    .filter((station) => isSeparable(station) && !isTight(station, 'outer'))
+    .flatMap((station) => {
+      const how = atFitting(state, station, 'outer');
+      return how === null ? [] : [` ${station.name}: ${how}`];
+    })
+    .join('');
 
 /** What is laid in at one build, as a sentence; none where it is one thing. */
 function inTheirOrder({ state, unit, axis }: AxisSubject): string {

@@ -3,7 +3,7 @@ import { SOURCES } from '../../sources/index.ts';
 import { exceeds } from '../../faults/index.ts';
 import { sealDepth } from '../../seals/index.ts';
 import { figure, lacksDetail, numbers, range, sizeFigure, words } from '../figures.ts';
-import { atFitting } from '../compound.ts';
+import { atFitting, besideCompound, besideThreadlocker } from '../compound.ts';
 import { LOCKS } from '../locks.ts';
 import { coversSeal, isCovered, isUnderShaft } from '../buildUp.ts';
 import {
@@ -61,8 +61,18 @@ const afterTrial = (subject: Subject): boolean => onTrial(subject) && afterSetti
 
 const SEAL: Pick<
   RuleFor<StationSubject>,
-  'on' | 'kinds' | 'form' | 'title' | 'how' | 'numbers' | 'orientation' | 'tools' | 'consumables'
+  | 'beside'
+  | 'on'
+  | 'kinds'
+  | 'form'
+  | 'title'
+  | 'how'
+  | 'numbers'
+  | 'orientation'
+  | 'tools'
+  | 'consumables'
 > = {
+  beside: besideCompound('outer'),
   on: 'station',
   kinds: ['seal'],
   form: 'tick',
@@ -115,6 +125,7 @@ export const CLOSE_RULES: readonly Rule[] = [
   },
   {
     id: 'prepare',
+    beside: besideThreadlocker,
     phase: 'final',
     on: 'station',
     kinds: ['nut', 'bolts', 'adjuster'],

@@ -1,3 +1,4 @@
+import { besideThreadlocker } from '../compound.ts';
 import { standsInPart } from '../buildUp.ts';
 import { numbers } from '../figures.ts';
 import { nameOf, onTrial, type Rule } from '../rule.ts';
@@ -36,6 +37,7 @@ export const RETAIN_RULES: readonly Rule[] = [
   },
   {
     id: 'retain',
+    beside: besideThreadlocker,
     phase: 'seat',
     on: 'station',
     kinds: ['snapRing', 'retainer'],

@@ -14,7 +14,7 @@ import { nameOf, type Rule, type StationSubject } from '../rule.ts';
 import { gaugedNumbers } from './inspectNumbers.ts';
 import { ringWords, seatInterference } from '../seats.ts';
 import type { CautionId } from '../cautions.ts';
-import { atFitting } from '../compound.ts';
+import { atFitting, besideCompound } from '../compound.ts';
 import { ovenSeats } from '../jobHeat.ts';
 import { WAY_CAUTIONS } from '../ringWays.ts';
 import { seatingChecks, seatingDone, wantsDepth } from '../seating.ts';
@@ -94,6 +94,7 @@ export const SEAT_RULES: readonly Rule[] = [
   },
   {
     id: 'seatOuter',
+    beside: besideCompound('outer'),
     ring: 'outer',
     phase: 'seat',
     on: 'station',
@@ -179,6 +180,7 @@ export const SEAT_RULES: readonly Rule[] = [
   ...LAY_RULES,
   {
     id: 'seatInner',
+    beside: besideCompound('inner'),
     ring: 'inner',
     phase: 'seat',
     on: 'station',

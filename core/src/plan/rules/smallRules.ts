@@ -3,6 +3,7 @@ import { bandFigure, figure, lacksDetail, numbers } from '../figures.ts';
 import { decide, NORMAL_FACTOR } from '../../measure/index.ts';
 import { placesFor } from '../../inspect/index.ts';
 import { SOURCES } from '../../sources/index.ts';
+import { besideThreadlocker } from '../compound.ts';
 import { meanSize } from '../seats.ts';
 import { nameOf, type Numbers, type Rule, type StationSubject } from '../rule.ts';
 import { orientationOf } from './orientation.ts';
@@ -139,6 +140,7 @@ export const SMALL_RULES: readonly Rule[] = [
   },
   {
     id: 'fitLasting',
+    beside: besideThreadlocker,
     phase: 'seat',
     on: 'station',
     kinds: LASTING,

@@ -101,9 +101,14 @@ interface SizeFieldProps {
 function SizeField({ station, name, text, onText }: SizeFieldProps) {
   const units = useUnits();
   const drawn = isDrawn(station, name);
-  const words = SIZE_WORDS[name];
-  const label = drawn ? `${words} (not known; drawn as ${units.show(station[name])})` : words;
-  return <QuantityField label={label} text={text} onText={onText} optional={drawn} />;
+  return (
+    <QuantityField
+      label={SIZE_WORDS[name]}
+      text={text}
+      onText={onText}
+      {...(drawn ? { whenEmpty: `Not known: drawn as ${units.show(station[name])}` } : {})}
+    />
+  );
 }
 
 interface TakeDecodedProps {

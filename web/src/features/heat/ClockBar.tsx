@@ -1,7 +1,7 @@
 import { useEffect } from 'react';
 import { Link } from 'react-router';
 
-import { CLOCK_WORDS, RING_CLOCKS } from '@wendaxis/core/job';
+import { CLOCK_WORDS, STATION_CLOCKS, type ClockKind } from '@wendaxis/core/job';
 
 import { useClocks, type HeldClock } from '../../stores/clockStore.ts';
 import { useNow } from '../../stores/useNow.ts';
@@ -27,11 +27,19 @@ export function ClockBar() {
   );
 }
 
-/** Where a clock belongs: the heat of its part, or the step of its ring. */
+/** The step at which a clock of a ring belongs. */
+const STEP_OF: Readonly<Partial<Record<ClockKind, string>>> = {
+  ringWarming: 'seatInner',
+  ringFreezing: 'seatOuter',
+};
+
+/** Where a clock belongs: the heat of its part, the step of its ring, or the plan. */
 function pathOf({ jobId, kind, targetId }: HeldClock): string {
-  return RING_CLOCKS.includes(kind)
-    ? `/jobs/${jobId}/step/${encodeURIComponent(`${kind === 'ringWarming' ? 'seatInner' : 'seatOuter'}:${targetId}`)}`
-    : `/jobs/${jobId}/heat?part=${targetId}`;
+  if (!STATION_CLOCKS.includes(kind)) return `/jobs/${jobId}/heat?part=${targetId}`;
+  const rule = STEP_OF[kind];
+  return rule === undefined
+    ? `/jobs/${jobId}/plan`
+    : `/jobs/${jobId}/step/${encodeURIComponent(`${rule}:${targetId}`)}`;
 }
 
 function RunningClock({ clock }: { readonly clock: HeldClock }) {
