@@ -26,7 +26,9 @@ test('every usual arrangement can be booked in, is drawn, and has a plan', async
     await expect(page.getByRole('list', { name: 'How the stations stand' })).toBeVisible();
     await page.getByRole('link', { name: 'Plan', exact: true }).click();
     await expect(page.getByText(/^0 of \d+ steps done/)).toBeVisible();
-    await expect(page.getByRole('link', { name: /Turn it by hand/ })).toContainText('Waits');
+    await expect(page.getByRole('link', { name: /Flush, fill and run it in/ })).toContainText(
+      'Waits',
+    );
     await expect(page.getByText(/Mend the description|Find the way/)).toHaveCount(0);
   }
 });

@@ -100,6 +100,13 @@ export function isInside(unit: Unit, station: Station): boolean {
   );
 }
 
+/** Bolt circles over the caps of an axis: what runs under them is lifted out across. */
+export function capsOn(unit: Unit, axis: Axis): readonly Station[] {
+  const { caps } = assemblyOf(unit);
+  const ids = new Set(shaftsOn(unit, axis).flatMap((id) => caps.get(id) ?? []));
+  return axis.stations.filter(({ id }) => ids.has(id));
+}
+
 /** Whether something stands in the bore of a part, and does not come and go with a shaft. */
 export const standsInPart = (unit: Unit, { partId }: Station): boolean =>
   !assemblyOf(unit).shafts.includes(partId);

@@ -17,7 +17,7 @@ export interface Round {
 /** The rounds of a job. Where a rule is in several, its steps go with the round that is under way. */
 export const ROUNDS = {
   limits: { title: 'Enter the limits', rules: ['setSpec'] },
-  undo: { title: 'Mark and undo', rules: ['mark', 'loosen'], all: 'All undone' },
+  undo: { title: 'Mark and undo', rules: ['mark', 'markCaps', 'loosen'], all: 'All undone' },
   open: {
     title: 'Take it apart',
     rules: [
@@ -82,7 +82,7 @@ export const ROUNDS = {
     ],
     rules: ['lock', 'fitSeal', 'fitSealEarly', 'fitORing', 'fitHub'],
   },
-  close: { title: 'Turn it, test it, fill it', rules: ['spin', 'leakTest', 'fill'] },
+  close: { title: 'Turn it, test it, fill it', rules: ['spin', 'tryPiston', 'leakTest', 'fill'] },
 } as const satisfies Readonly<Record<string, Round>>;
 export type RoundId = keyof typeof ROUNDS;
 

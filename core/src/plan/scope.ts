@@ -22,6 +22,7 @@ const DONE_BEFORE: Readonly<Record<JobStart, ReadonlySet<RuleId>>> = {
       'drain',
       'asFound',
       'mark',
+      'markCaps',
       'loosen',
       'liftOff',
       'takeOutRollers',
@@ -33,7 +34,7 @@ const DONE_BEFORE: Readonly<Record<JobStart, ReadonlySet<RuleId>>> = {
     ...(['takeOffHub', 'takeOutShaft', 'pullSeal', 'pull', 'clean'] as const),
   ]),
   onePart: new Set([
-    ...(['drain', 'asFound', 'mark', 'liftOff', 'takeOutShaft', 'clean'] as const),
+    ...(['drain', 'asFound', 'mark', 'markCaps', 'liftOff', 'takeOutShaft', 'clean'] as const),
     ...(['assemble', 'layIn', 'spin', 'leakTest', 'fill'] as const),
   ]),
 };
@@ -111,6 +112,7 @@ const WANTED: Readonly<Partial<Record<RuleId, Wanted>>> = {
   drain: turns,
   asFound: isMoved,
   mark: comesOut,
+  markCaps: comesOut,
   clean: opensUp,
   inspectPart: never,
   measureSeats: isRenewed,
@@ -150,6 +152,7 @@ const WANTED: Readonly<Partial<Record<RuleId, Wanted>>> = {
   lock: comesOut,
   fitORing: comesOut,
   spin: turns,
+  tryPiston: comesOut,
   leakTest: seals,
   fill: turns,
   finish: always,

@@ -142,3 +142,32 @@ describe('dowels and studs', () => {
     expect(isBefore(steps, 'fitLasting:dowels', 'torque:bolts')).toBe(true);
   });
 });
+
+describe('a crank under caps', () => {
+  const BLOCK = unitFromTemplate('blockShells', {
+    name: 'Block',
+    ...Object.fromEntries(
+      ['left', 'right'].map((side) => [
+        side,
+        { designation: null, family: null, dimensions: { bore: 50, outside: 54, width: 22 } },
+      ]),
+    ),
+    span: 90,
+  } as never);
+
+  test('should have its caps marked before a bolt is turned, and on at their torque for a reading', () => {
+    const steps = planOf(BLOCK);
+    for (const shells of ['shells-left', 'shells-right'])
+      for (const caps of ['caps-left', 'caps-right'])
+        expect(isBefore(steps, `markCaps:${shells}`, `loosen:${caps}`)).toBe(true);
+    expect(steps.find(({ rule }) => rule === 'takeOutShaft')!.how).toMatch(/Lift it straight out/u);
+    const acts = actsOf(steps);
+    const read = acts.findIndex(({ act }) => act === 'measure');
+    const tight = acts
+      .slice(0, read)
+      .filter(({ act }) => act === 'torque')
+      .map(({ on }) => on[0]);
+    expect(tight).toEqual(['caps-left', 'caps-right']);
+    expect(checkPlan(BLOCK, acts)).toEqual([]);
+  });
+});

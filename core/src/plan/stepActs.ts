@@ -6,7 +6,7 @@ import { offAct, onAct, ringIds } from './offAndOn.ts';
 import { orderOfBuild } from './orderOfBuild.ts';
 import { isOpenedWet, reachedIn } from './reached.ts';
 import { isOut } from './scope.ts';
-import { clampingNuts, hasTrial, isJoined, offForPack, shaftsOn } from './buildUp.ts';
+import { capsOn, clampingNuts, hasTrial, isJoined, offForPack, shaftsOn } from './buildUp.ts';
 import type { RuleId } from './ruleIds.ts';
 import type { Subject } from './rule.ts';
 
@@ -59,6 +59,9 @@ const builtUp =
     return [
       ...build[part].flatMap((event) => onAct(unit, axis, event)),
       ...(joined.length === 0 || !isLast ? [] : [{ act: 'close', on: joined } as const]),
+      ...(hasTrial(axis) && isLast
+        ? capsOn(unit, axis).map(({ id }) => ({ act: 'torque', on: [id] }) as const)
+        : []),
     ];
   };
 
@@ -148,6 +151,7 @@ const STEP_ACTS = {
   drain: onUnit('drain'),
   asFound: onFigure('measureAsFound'),
   mark: onStation('mark'),
+  markCaps: onStation('mark'),
   loosen: onStation('loosen'),
   liftOff: onPart('open'),
   recordPack: packMeasured,
@@ -217,6 +221,7 @@ const STEP_ACTS = {
   fitSeal: onStation('fitSeal'),
   fitORing: onStation('fitSeal'),
   spin: onUnit('turn'),
+  tryPiston: onStation('pressureTest'),
   leakTest: onUnit('pressureTest'),
   fill: onUnit('fill'),
   finish: onUnit('finish'),

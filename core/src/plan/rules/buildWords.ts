@@ -1,5 +1,6 @@
 import { isSeparable, isTight } from '../../unit/index.ts';
 import { buildOf } from '../buildEvents.ts';
+import { capsOn, hasTrial } from '../buildUp.ts';
 import { atFitting } from '../compound.ts';
 import { nameOfRing } from '../nameOfEvent.ts';
 import { orderOfBuild } from '../orderOfBuild.ts';
@@ -19,7 +20,13 @@ const SLEEVE_HOW =
 
 /** How an axis is built up: by how its bearings hold the shaft, and what is laid in, in its order. */
 export const howToBuild = (subject: AxisSubject): string =>
-  `${sleeveNut(subject.axis) === null ? ARRANGEMENT_HOW[subject.axis.arrangement] : SLEEVE_HOW}${inTheirOrder(subject)}${withCompound(subject)} Every bearing that locates the shaft is in: a shaft that tips reads more play than it has.`;
+  `${sleeveNut(subject.axis) === null ? ARRANGEMENT_HOW[subject.axis.arrangement] : SLEEVE_HOW}${inTheirOrder(subject)}${withCompound(subject)}${underCaps(subject)} Every bearing that locates the shaft is in: a shaft that tips reads more play than it has.`;
+
+/** That caps are on for a reading, as a sentence; none where nothing lies under caps, or nothing is read. */
+const underCaps = ({ unit, axis }: AxisSubject): string =>
+  hasTrial(axis) && capsOn(unit, axis).length > 0
+    ? ' Caps on by their marks, their bolts at their torque for the reading.'
+    : '';
 
 /** Rings that slide into their places with compound on them, as a sentence each. */
 const withCompound = ({ state, axis }: AxisSubject): string =>

@@ -1,7 +1,8 @@
 import { SOURCES } from '../../sources/index.ts';
 import type { Unit } from '../../unit/index.ts';
 import { numbers, range } from '../figures.ts';
-import { afterAll, type Rule } from '../rule.ts';
+import { assemblyOf } from '../../assembly/index.ts';
+import { afterAll, nameOf, type Rule } from '../rule.ts';
 
 /** Air test pressure, MPa. Common practice, no source. */
 const TEST_PRESSURE = { least: 0.02, most: 0.03 } as const;
@@ -18,6 +19,7 @@ export const FINISH_RULES: readonly Rule[] = [
     phase: 'prove',
     on: 'unit',
     form: 'tick',
+    when: ({ unit }) => assemblyOf(unit).shafts.length > 0,
     title: ({ unit }) => `Turn it by hand${isGearbox(unit) ? ', through every gear' : ''}`,
     how: 'Even drag, no tight spot, no noise. Feel each bearing boss.',
     reason: 'What is wrong now is still quick to reach.',
@@ -34,6 +36,23 @@ export const FINISH_RULES: readonly Rule[] = [
       'prove',
       'proveFigure',
     ),
+  },
+  {
+    id: 'tryPiston',
+    phase: 'prove',
+    on: 'station',
+    kinds: ['piston'],
+    form: 'tick',
+    title: (subject) => `Try ${nameOf(subject)} with air`,
+    how: 'Through its own feed, a little, a rag over the other ports: it moves, holds, and comes back. A hiss that does not end is a lip that is turned over.',
+    reason: 'What is wrong now is still quick to reach.',
+    cautions: ['airTest'],
+    tools: ['regulator, relief valve and gauge'],
+    after: [
+      { rule: 'fitPiston', of: 'station' },
+      { rule: 'retain', of: 'axis' },
+      { rule: 'torque', of: 'axis' },
+    ],
   },
   {
     id: 'leakTest',
@@ -64,7 +83,7 @@ export const FINISH_RULES: readonly Rule[] = [
     },
     cautions: ['airTest'],
     tools: ['regulator, relief valve and gauge', 'soap'],
-    after: [{ rule: 'spin', of: 'all' }],
+    after: afterAll('all', 'spin', 'torque', 'fitSeal', 'fitORing'),
   },
   {
     id: 'fill',
@@ -79,6 +98,7 @@ export const FINISH_RULES: readonly Rule[] = [
     after: [
       { rule: 'leakTest', of: 'all' },
       { rule: 'spin', of: 'all' },
+      { rule: 'tryPiston', of: 'all' },
     ],
   },
   {

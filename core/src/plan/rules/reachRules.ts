@@ -1,3 +1,4 @@
+import { assemblyOf } from '../../assembly/index.ts';
 import { tighteningOrder } from '../../fasteners/index.ts';
 import type { Station } from '../../unit/index.ts';
 import { coversSeal, isInside, standsInPart } from '../buildUp.ts';
@@ -96,7 +97,10 @@ export const REACH_RULES: readonly Rule[] = [
     form: 'tick',
     when: ({ part }) => part.kind === 'shaft',
     title: (subject) => `Take out ${nameOf(subject)}`,
-    how: 'Straight, with what is on it; where it stands tight, draw or press it out by its end, the case supported. A nut over the thread saves it. Catch what it holds.',
+    how: ({ unit, part }) =>
+      assemblyOf(unit).caps.has(part.id)
+        ? 'Caps off with what lies in them, each kept with its own bed. Lift it straight out by both ends, the cups or shells held to it; lay it where nothing touches its tracks.'
+        : 'Straight, with what is on it; where it stands tight, draw or press it out by its end, the case supported. A nut over the thread saves it. Catch what it holds.',
     reason: 'What lies inside is reached once it is out.',
     cautions: ['heavyFalls', 'press'],
     tools: ['soft hammer', 'press or puller'],

@@ -9,7 +9,8 @@ import {
   type Unit,
 } from '../../unit/index.ts';
 import { bandFigure, fromDetail, numbers, words } from '../figures.ts';
-import { nameOf, type Rule } from '../rule.ts';
+import { capsOn } from '../buildUp.ts';
+import { nameOf, type Rule, type StationSubject } from '../rule.ts';
 import { setterAt } from '../setters.ts';
 
 import { isReachedInside, loosenNumbers } from './reachRules.ts';
@@ -32,6 +33,10 @@ const comesOff = (unit: Unit, { id, kind }: Part): boolean =>
   kind !== 'shaft' &&
   kind !== 'case' &&
   (kind === 'carrier' || eventOfPart(assemblyOf(unit), id) !== null);
+
+/** Whether shells lie under caps that are bolted down. */
+const isUnderCaps = ({ unit, axis, station }: StationSubject): boolean =>
+  station.kind === 'plainBearing' && capsOn(unit, axis).length > 0;
 
 /** How the place of something is kept before it is undone. Common practice, no source. */
 const HOW_MARKED: Readonly<Partial<Record<StationKind, string>>> = {
@@ -94,11 +99,30 @@ export const STRIP_RULES: readonly Rule[] = [
     on: 'station',
     kinds: ['nut', 'adjuster', 'bolts', 'plainBearing'],
     form: 'mark',
+    when: (subject) => !isUnderCaps(subject),
     title: (subject) => `Mark ${nameOf(subject)}`,
     how: ({ station }) => HOW_MARKED[station.kind] ?? '',
     reason: 'A position that was not marked cannot be found again.',
     tools: ({ station }) =>
       station.kind === 'plainBearing' ? ['paint pen'] : ['centre punch or paint pen'],
+    after: [
+      { rule: 'asFound', of: 'axis' },
+      { rule: 'drain', of: 'all' },
+    ],
+    done: ({ state, station }) => (state.inspection.marks[station.id] ?? []).length > 0,
+  },
+  {
+    id: 'markCaps',
+    phase: 'strip',
+    on: 'station',
+    kinds: ['plainBearing'],
+    form: 'mark',
+    when: isUnderCaps,
+    title: ({ station }) => `Mark the caps over ${station.name}`,
+    how: HOW_MARKED.plainBearing!,
+    reason:
+      'Caps and shells go back where they were and the way round they were: marked before the first bolt is turned.',
+    tools: ['paint pen'],
     after: [
       { rule: 'asFound', of: 'axis' },
       { rule: 'drain', of: 'all' },
@@ -124,6 +148,7 @@ export const STRIP_RULES: readonly Rule[] = [
     cautions: ['heavyFalls'],
     after: [
       { rule: 'mark', of: 'station' },
+      { rule: 'markCaps', of: 'axis' },
       { rule: 'asFound', of: 'all' },
       { rule: 'drain', of: 'all' },
     ],
