@@ -13,4 +13,4 @@ export {
   togetherBy,
   type Order,
 } from './orders.ts';
-export { builtState, subjectOf } from './state.ts';
+export { builtState, jointOf, subjectOf } from './state.ts';

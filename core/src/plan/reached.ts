@@ -4,6 +4,7 @@ import {
   builtState,
   clear,
   eventsOfStation,
+  jointOf,
   subjectOf,
   togetherBy,
   type Assembly,
@@ -64,8 +65,9 @@ function reach(unit: Unit, renewed: ReadonlySet<string>, sites: readonly string[
     return isOff && sleeve !== null && !renewed.has(sleeve.id) ? [sleeve.id] : [];
   });
   const melted = rubberIn(unit, events).filter((id) => !renewed.has(id));
-  if (spent.length + melted.length > 0)
-    return reach(unit, new Set([...renewed, ...spent, ...melted]), sites);
+  const opened = ringsUnder(unit, events).filter((id) => !renewed.has(id));
+  if (spent.length + melted.length + opened.length > 0)
+    return reach(unit, new Set([...renewed, ...spent, ...melted, ...opened]), sites);
   const stations = new Set(
     unit.axes
       .flatMap((axis) => axis.stations)
@@ -96,7 +98,7 @@ function reach(unit: Unit, renewed: ReadonlySet<string>, sites: readonly string[
     .flatMap((site) => sealsOver(assembly, site, events))
     .filter((id) => !renewed.has(id));
   if (shut.length > 0) return reach(unit, new Set([...renewed, ...shut]), sites);
-  const opened = unit.axes.filter((axis) => isOpened(assembly, axis, events)).map(({ id }) => id);
+  const apart = unit.axes.filter((axis) => isOpened(assembly, axis, events)).map(({ id }) => id);
   return {
     events,
     apart: apartBy(assembly, moves, noWay),
@@ -104,7 +106,7 @@ function reach(unit: Unit, renewed: ReadonlySet<string>, sites: readonly string[
     noWay,
     stations,
     renewed,
-    moved: new Set([...axesWith(stations), ...opened]),
+    moved: new Set([...axesWith(stations), ...apart]),
     set,
   };
 }
@@ -135,6 +137,18 @@ function rubberIn({ axes }: Unit, events: ReadonlySet<EventKey>): readonly strin
   return stations
     .filter(({ kind, partId }) => kind === 'seal' && hot.has(partId))
     .map(({ id }) => id);
+}
+
+/** O-rings of joints that some events part: flattened once, they are not used again. */
+export function ringsUnder(unit: Unit, events: Iterable<EventKey>): readonly string[] {
+  const assembly = assemblyOf(unit);
+  const all = new Set(events);
+  return assembly.bodies
+    .filter(({ station, underJointOf }) => {
+      const joint = underJointOf === null ? null : jointOf(assembly, underJointOf);
+      return station.kind === 'oRing' && joint !== null && all.has(`part:${joint.part}`);
+    })
+    .map(({ station }) => station.id);
 }
 
 /** Where a play or preload of an axis is set: it has to be reached. */

@@ -6,7 +6,7 @@ import { comesOffForPlay, offForPlay } from './offForPlay.ts';
 import { motionOf } from './motions.ts';
 import type { Phase } from './phases.ts';
 import { playStage } from './playProgress.ts';
-import { reachedBy, type Reached } from './reached.ts';
+import { reachedBy, ringsUnder, type Reached } from './reached.ts';
 import type { RuleFor, Subject } from './rule.ts';
 import type { RuleId } from './ruleIds.ts';
 import { settersOf } from './setters.ts';
@@ -170,6 +170,7 @@ const DONE_UP: ReadonlySet<RuleId> = new Set([
   'fitSeal',
   'fitSealEarly',
   'fitHub',
+  'fitORing',
 ]);
 const OPENED_UP: ReadonlySet<RuleId> = new Set(['leakTest', 'fill']);
 
@@ -180,10 +181,11 @@ function isDoneUp(rule: RuleId, subject: Subject): boolean {
     return opened.some((axis) =>
       [...offForPlay(unit, axis)].some((event) => event.startsWith('part:')),
     );
-  return (
-    DONE_UP.has(rule) &&
-    subject.about === 'station' &&
-    opened.some((axis) => comesOffForPlay(unit, axis, subject.station.id))
+  if (!DONE_UP.has(rule) || subject.about !== 'station') return false;
+  const { id } = subject.station;
+  return opened.some(
+    (axis) =>
+      comesOffForPlay(unit, axis, id) || ringsUnder(unit, offForPlay(unit, axis)).includes(id),
   );
 }
 
