@@ -13,4 +13,4 @@ export {
   togetherBy,
   type Order,
 } from './orders.ts';
-export { builtState, jointOf, subjectOf } from './state.ts';
+export { builtState, jointOf, sideOf, subjectOf } from './state.ts';

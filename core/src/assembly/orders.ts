@@ -6,11 +6,13 @@ import type { Move, NoWay } from './move.ts';
 import { clearedBy } from './clearedBy.ts';
 import { attemptsOf, isShutIn } from './obstacles.ts';
 import { peel } from './peel.ts';
-import { builtState, subjectOf } from './state.ts';
+import { builtState, subjectOf, type Way } from './state.ts';
 
 /** Events with their places in an order that can be worked. */
 export interface Order {
   readonly places: ReadonlyMap<EventKey, number>;
+  /** Which way each comes out; what goes in comes from there. */
+  readonly ways: ReadonlyMap<EventKey, Way>;
   /** What has to come before each: what clears its way where a unit is taken apart; what it would shut in where it is built. */
   readonly before: ReadonlyMap<EventKey, readonly EventKey[]>;
   /** What had to be forced, because the description leaves it no way. */
@@ -43,6 +45,7 @@ export const apartBy = (
   noWay: readonly NoWay[] = [],
 ): Order => ({
   places: placesOf(moves.map(({ event }) => event)),
+  ways: waysOf(moves),
   before: clearedBy(assembly, moves),
   noWay,
 });
@@ -56,7 +59,8 @@ export function togetherBy(
   const before = new Map<EventKey, EventKey[]>(moves.map(({ event }) => [event, []]));
   for (const [event, cleared] of clearedBy(assembly, moves))
     for (const other of cleared) before.get(other)!.push(event);
-  return { places: placesOf(moves.map(({ event }) => event).toReversed()), before, noWay };
+  const places = placesOf(moves.map(({ event }) => event).toReversed());
+  return { places, ways: waysOf(moves), before, noWay };
 }
 
 /** What shoulders of its own shaft hold on both sides: as it is described it could never have been put there. */
@@ -69,6 +73,9 @@ const betweenShoulders = (assembly: Assembly): readonly NoWay[] =>
       by: body.host,
       drawn: !isShutIn(asKnown(assembly), body),
     }));
+
+const waysOf = (moves: readonly Move[]): ReadonlyMap<EventKey, Way> =>
+  new Map(moves.map(({ event, way }) => [event, way]));
 
 const placesOf = (events: readonly EventKey[]): ReadonlyMap<EventKey, number> =>
   new Map(events.map((event, at) => [event, at]));

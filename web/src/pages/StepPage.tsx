@@ -5,6 +5,7 @@ import { PHASES, type Step } from '@wendaxis/core/plan';
 
 import { StepFacts } from '../features/plan/StepFacts.tsx';
 import { stepState } from '../features/plan/stepState.ts';
+import { StepDrawn } from '../features/plan/StepDrawn.tsx';
 import { Beside } from '../steps/Beside.tsx';
 import { Cautions } from '../steps/Cautions.tsx';
 import { RoundView } from '../steps/RoundView.tsx';
@@ -74,6 +75,7 @@ function StepView({ job, step }: ViewProps) {
         <StepWork job={job} step={step} onDone={onward} />
       </div>
       <div className="grid content-start gap-4">
+        {step.form !== 'mend' && <StepDrawn state={job.state} step={step} />}
         {Picture !== undefined && <Picture job={job} step={step} onDone={onward} />}
         <StepFacts job={job} step={step} />
         <Beside job={job} step={step} onDone={onward} />

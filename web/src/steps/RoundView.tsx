@@ -25,6 +25,7 @@ import { useShortcut } from '../ui/useShortcut.ts';
 import { useUnits } from '../ui/useUnits.ts';
 import { faultWords } from '../wording/faultWords.ts';
 import { INSPECTION_WORDS, STATION_STATE_WORDS, STEP_STATUS_WORDS } from '../wording/stateWords.ts';
+import { StepDrawn } from '../features/plan/StepDrawn.tsx';
 import { Beside } from './Beside.tsx';
 import { Cautions } from './Cautions.tsx';
 import { STEP_FORMS } from './stepForms.tsx';
@@ -86,6 +87,7 @@ export function RoundView({ job, screen, round, step }: Props) {
       </nav>
       <div className="grid content-start gap-4">
         <OpenRow key={step.id} job={job} row={step} onDone={onDone} />
+        {step.form !== 'mend' && <StepDrawn state={state} step={step} />}
         {Picture !== undefined && <Picture job={job} step={step} onDone={onDone} />}
         <StepFacts job={job} step={step} />
         <Beside job={job} step={step} onDone={onDone} />

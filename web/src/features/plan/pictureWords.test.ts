@@ -1,0 +1,57 @@
+import type { PicturedStation, StepPicture } from '@wendaxis/core/plan';
+import type { Station } from '@wendaxis/core/unit';
+
+import { pictureWords } from './pictureWords.ts';
+
+const station = (name: string, kind: Station['kind'] = 'taperedRoller'): Station => ({
+  id: name,
+  kind,
+  name,
+  partId: 'case',
+  at: 0,
+  width: 10,
+  inside: 20,
+  outside: 40,
+});
+const one = (
+  name: string,
+  moving: PicturedStation['moving'],
+  there: PicturedStation['there'] = [],
+  kind?: Station['kind'],
+): PicturedStation => ({ station: station(name, kind), moving, there, marked: false });
+const picture = (
+  stations: readonly PicturedStation[],
+  rest: Partial<StepPicture>,
+): StepPicture => ({
+  axis: { id: 'axis', name: 'Pinion', arrangement: 'backToBack', sets: [], stations: [] },
+  stations,
+  to: 'in',
+  side: 'left',
+  ...rest,
+});
+
+test.each<[string, StepPicture]>([
+  ['Head bearing, cup: in from the left', picture([one('Head bearing', ['cup'])], {})],
+  [
+    'Tail bearing, cone: out to the right',
+    picture([one('Tail bearing', ['cone'], ['cup'])], { to: 'out', side: 'right' }),
+  ],
+  ['Seal: goes in', picture([one('Seal', ['whole'], [], 'seal')], { side: null })],
+  [
+    'Gear, Sleeve, Washer …: in from the left',
+    picture(
+      ['Gear', 'Sleeve', 'Washer', 'Ring'].map((name) => one(name, ['whole'], [], 'spacer')),
+      {},
+    ),
+  ],
+  [
+    'Shims: out to the left',
+    picture(
+      [one('Cover flange', ['whole'], [], 'cover'), one('Shims', ['whole'], [], 'shimSite')],
+      { to: 'out' },
+    ),
+  ],
+  ['Pinion, as it is now', picture([one('Gear', [], ['whole'], 'gear')], { to: null, side: null })],
+])('%s', (words, shown) => {
+  expect(pictureWords(shown)).toBe(words);
+});
