@@ -7,6 +7,8 @@ export interface StationToDraw {
   readonly station: Station;
   readonly there: readonly ('cup' | 'cone' | 'whole')[];
   readonly moving: readonly ('cup' | 'cone' | 'whole')[];
+  /** The side to which what moves of it is lifted; null where it stays in its place, marked. */
+  readonly side: Side | null;
   readonly marked: boolean;
 }
 
@@ -21,7 +23,7 @@ export interface StepShape {
 /** The picture of a step as plain geometry, mm; y is up, the axis lies on y = 0. */
 export interface StepDrawing {
   readonly shapes: readonly StepShape[];
-  /** From where what moves stands to where it is lifted to, for each body that moves; mm. */
+  /** From where something is lifted to, to its place, for each body that moves along; mm. */
   readonly arrows: readonly {
     readonly stationId: string;
     readonly from: number;
@@ -34,33 +36,29 @@ export interface StepDrawing {
 /** What moves is lifted clear of everything by this share of the length of what is drawn. */
 const CLEAR = 0.08;
 
-/**
- * Draw an axis as it is during a step: what is there in its place, what moves lifted out to its side.
- * @param side to which what moves comes out, or from which it goes in; null where it stays in its place, marked
- */
-export function drawStep(
-  axis: Axis,
-  stations: readonly StationToDraw[],
-  side: Side | null,
-): StepDrawing {
-  const all = stations.map(({ station }) => station);
-  const [left, right] = ends(all.length > 0 ? all : axis.stations);
-  const moving = stations.filter((one) => one.moving.length > 0).map(({ station }) => station);
-  const shift = side === null || moving.length === 0 ? 0 : shiftOf(stations, moving, side);
-  const radius = Math.max(
-    1,
-    ...(all.length > 0 ? all : axis.stations).map((one) => one.outside / 2),
-  );
-  const reach = shift === 0 ? [] : ends(moving).map((end) => end + shift);
+/** Draw an axis as it is during a step: what is there in its place, what moves lifted out to its side. */
+export function drawStep(axis: Axis, stations: readonly StationToDraw[]): StepDrawing {
+  const all = stations.length > 0 ? stations.map(({ station }) => station) : axis.stations;
+  const [left, right] = ends(all);
+  const shifts = { left: shiftOf(stations, 'left'), right: shiftOf(stations, 'right') };
+  const shiftBy = ({ side }: StationToDraw): number => (side === null ? 0 : shifts[side]);
+  const moving = stations.filter((one) => one.moving.length > 0);
+  const reach = moving.flatMap((one) => ends([one.station]).map((end) => end + shiftBy(one)));
   const [from, to] = [Math.min(left, ...reach), Math.max(right, ...reach)];
   const margin = 0.04 * Math.max(1, to - from);
   return {
     shapes: [
       ...stations.flatMap((one) => shapesOf(one, one.there, 0, false)),
-      ...stations.flatMap((one) => shapesOf(one, one.moving, shift, true)),
+      ...moving.flatMap((one) => shapesOf(one, one.moving, shiftBy(one), true)),
     ],
-    arrows: shift === 0 ? [] : moving.map((station) => arrowOf(station, shift)),
-    extent: { left: from - margin, right: to + margin, radius },
+    arrows: moving
+      .filter((one) => shiftBy(one) !== 0)
+      .map((one) => arrowOf(one.station, shiftBy(one))),
+    extent: {
+      left: from - margin,
+      right: to + margin,
+      radius: Math.max(1, ...all.map(({ outside }) => outside / 2)),
+    },
   };
 }
 
@@ -73,16 +71,13 @@ function ends(stations: readonly Station[]): readonly [number, number] {
   ];
 }
 
-/** How far what moves is lifted, so that it lies clear of what is there; negative to the left. */
-function shiftOf(
-  stations: readonly StationToDraw[],
-  moving: readonly Station[],
-  side: Side,
-): number {
+/** How far what moves to a side is lifted, so that it lies clear of what is there; negative to the left. */
+function shiftOf(stations: readonly StationToDraw[], side: Side): number {
+  const moving = stations.filter((one) => one.moving.length > 0 && one.side === side);
   const there = stations.filter((one) => one.there.length > 0).map(({ station }) => station);
-  if (there.length === 0) return 0;
+  if (there.length === 0 || moving.length === 0) return 0;
   const [left, right] = ends(there);
-  const [from, to] = ends(moving);
+  const [from, to] = ends(moving.map(({ station }) => station));
   const gap = CLEAR * (right - left);
   return side === 'right' ? right + gap - from : left - gap - to;
 }

@@ -1,4 +1,4 @@
-import { drawStep } from '../drawing/index.ts';
+import { drawStep, type StepShape } from '../drawing/index.ts';
 import { UNIT_TEMPLATES, type UnitTemplate } from '../unit/index.ts';
 import { compilePlan } from './compilePlan.ts';
 import { stepPicture, type StepPicture } from './stepPicture.ts';
@@ -20,7 +20,23 @@ const overhaul = (template: UnitTemplate) => {
 const idsOf = ({ stations }: StepPicture, of: 'there' | 'moving') =>
   stations.flatMap((one) => one[of].map((piece) => `${one.station.id} ${piece}`));
 
+const sideOf = ({ stations }: StepPicture, id: string) =>
+  stations.find(({ station }) => station.id === id)!.side;
+
 describe('the picture of a step', () => {
+  test('should bring a shaft in with what is on it, and what goes on after it from its own side', () => {
+    const picture = overhaul('pinionSleeve').pictureOf('assemble:axis');
+    const moving = idsOf(picture, 'moving');
+    for (const one of ['pinion whole', 'depth-shim whole', 'bearing-left cone', 'sleeve whole'])
+      expect(moving).toContain(one);
+    expect(idsOf(picture, 'there')).toContain('bearing-left cup');
+    expect(['pinion', 'bearing-left', 'bearing-right'].map((id) => sideOf(picture, id))).toEqual([
+      'left',
+      'left',
+      'right',
+    ]);
+  });
+
   test('should show a cup alone that goes in, before its cone and the shaft are there', () => {
     const picture = overhaul('pinionSleeve').pictureOf('seatOuter:bearing-left');
     expect(idsOf(picture, 'moving')).toEqual(['bearing-left cup']);
@@ -28,7 +44,7 @@ describe('the picture of a step', () => {
     expect(there).toContain('wall-left whole');
     for (const absent of ['bearing-left cone', 'body whole', 'nut whole', 'seal-right whole'])
       expect(there).not.toContain(absent);
-    expect(picture).toMatchObject({ to: 'in', side: 'left' });
+    expect([picture.to, sideOf(picture, 'bearing-left')]).toEqual(['in', 'left']);
   });
 
   test('should show a seal that goes in over what is in, its flange not yet on', () => {
@@ -38,7 +54,7 @@ describe('the picture of a step', () => {
     for (const one of ['body whole', 'bearing-right cone', 'bearing-right cup'])
       expect(there).toContain(one);
     expect(there).not.toContain('flange whole');
-    expect(picture).toMatchObject({ to: 'in', side: 'right' });
+    expect([picture.to, sideOf(picture, 'seal-right')]).toEqual(['in', 'right']);
   });
 
   test('should show what comes out with what is still in behind it', () => {
@@ -47,7 +63,7 @@ describe('the picture of a step', () => {
     const there = idsOf(picture, 'there');
     expect(there).toContain('seal-right whole');
     expect(there).not.toContain('nut whole');
-    expect(picture).toMatchObject({ to: 'out', side: 'right' });
+    expect([picture.to, sideOf(picture, 'flange')]).toEqual(['out', 'right']);
   });
 
   test('should show a cover with what is one with it coming off', () => {
@@ -55,7 +71,7 @@ describe('the picture of a step', () => {
     expect(idsOf(picture, 'moving')).toEqual(
       expect.arrayContaining(['flange whole', 'spigot whole']),
     );
-    expect(picture.side).toBe('right');
+    expect(sideOf(picture, 'flange')).toBe('right');
   });
 
   test('should show all that is there where nothing moves', () => {
@@ -72,25 +88,28 @@ describe('the picture of a step', () => {
       for (const step of steps) {
         const picture = stepPicture(state, step);
         if (picture === null) continue;
-        const { shapes, extent } = drawStep(picture.axis, picture.stations, picture.side);
+        const { shapes, extent } = drawStep(picture.axis, picture.stations);
         expect([step.id, shapes.length > 0]).toEqual([step.id, true]);
-        const xs = (moving: boolean) =>
+        const xs = (of: (shape: StepShape) => boolean) =>
           shapes
-            .filter((one) => one.moving === moving)
+            .filter(of)
             .flatMap(({ shape }) =>
               shape.kind === 'circle'
                 ? [shape.centre.x - shape.radius, shape.centre.x + shape.radius]
                 : shape.points.map(({ x }) => x),
             );
-        const [still, moved] = [xs(false), xs(true)];
-        for (const x of [...still, ...moved])
-          expect(x >= extent.left && x <= extent.right).toBe(true);
-        if (picture.side === null || moved.length === 0 || still.length === 0) continue;
-        const isClear =
-          picture.side === 'right'
-            ? Math.min(...moved) > Math.max(...still)
-            : Math.max(...moved) < Math.min(...still);
-        expect([step.id, isClear]).toEqual([step.id, true]);
+        for (const x of xs(() => true)) expect(x >= extent.left && x <= extent.right).toBe(true);
+        const still = xs(({ moving }) => !moving);
+        if (still.length === 0) continue;
+        for (const { station, side, moving } of picture.stations) {
+          if (moving.length === 0 || side === null) continue;
+          const moved = xs((one) => one.moving && one.stationId === station.id);
+          const isClear =
+            side === 'right'
+              ? Math.min(...moved) > Math.max(...still)
+              : Math.max(...moved) < Math.min(...still);
+          expect([step.id, station.id, isClear]).toEqual([step.id, station.id, true]);
+        }
       }
     },
   );

@@ -22,6 +22,8 @@ export interface PicturedStation {
   readonly there: readonly Piece[];
   /** What of it comes out or goes in at this step. */
   readonly moving: readonly Piece[];
+  /** The side to which that comes out or from which it goes in; null where it moves across, or does not move. */
+  readonly side: Side | null;
   /** Whether the step is about it. */
   readonly marked: boolean;
 }
@@ -30,10 +32,8 @@ export interface PicturedStation {
 export interface StepPicture {
   readonly axis: Axis;
   readonly stations: readonly PicturedStation[];
-  /** What moves comes out, or goes in. */
+  /** Whether what moves comes out or goes in; null where nothing moves. */
   readonly to: Motion['to'] | null;
-  /** The side to which it comes out or from which it goes in; null where it moves across, or nothing moves. */
-  readonly side: Side | null;
 }
 
 /**
@@ -51,7 +51,7 @@ export function stepPicture(state: JobState, step: Step): StepPicture | null {
     pictured(assembly, station, motion, step.stationId),
   );
   const shown = stations.filter(({ there, moving }) => there.length + moving.length > 0);
-  return { axis, stations: shown, to: motion?.to ?? null, side: sideOfMotion(motion) };
+  return { axis, stations: shown, to: motion?.to ?? null };
 }
 
 function subjectFor(state: JobState, unit: Unit, step: Step): Subject | null {
@@ -89,15 +89,42 @@ function pictured(
   // What is one with its part is where that is.
   const ofPart = eventOfPart(assembly, station.partId);
   const all: readonly EventKey[] = events.length > 0 ? events : ofPart === null ? [] : [ofPart];
-  const pieces = all.map((event) => ({ event, piece: pieceOf(event) }));
-  const isMoving = (event: EventKey): boolean => motion?.events.includes(event) === true;
-  const there = pieces.filter(({ event }) => !isMoving(event) && isThere(motion, event));
+  const pieces = all.map((event) => ({
+    event,
+    piece: pieceOf(event),
+    by: motion === null ? null : movedBy(assembly, motion, event),
+  }));
+  const moving = pieces.filter(({ by }) => by !== null);
+  const there = pieces.filter(({ event, by }) => by === null && isThere(motion, event));
+  const [first] = moving;
   return {
     station,
     there: all.length === 0 ? ['whole'] : there.map(({ piece }) => piece),
-    moving: pieces.filter(({ event }) => isMoving(event)).map(({ piece }) => piece),
+    moving: moving.map(({ piece }) => piece),
+    side: first === undefined ? null : sideOf(motion!.order.ways.get(first.by!) ?? null),
     marked: station.id === marked,
   };
+}
+
+/** The event by which something moves at a step: its own, or that of the shaft that it is on already; null where it stays. */
+function movedBy(assembly: Assembly, motion: Motion, event: EventKey): EventKey | null {
+  const { events, order } = motion;
+  const host = assembly.bodies.find(({ id }) => `take:${id}` === event)?.host;
+  const shaft: EventKey | null =
+    host !== undefined && assembly.shafts.includes(host) ? `take:${host}` : null;
+  const isOnIt =
+    shaft !== null &&
+    events.includes(shaft) &&
+    isBeforeShaft(motion, event, order.places.get(shaft)!);
+  if (isOnIt) return shaft;
+  return events.includes(event) ? event : null;
+}
+
+/** Whether something is on its shaft while that moves: it went on before, or comes off after. */
+function isBeforeShaft({ to, order }: Motion, event: EventKey, shaft: number): boolean {
+  const place = order.places.get(event);
+  if (place === undefined) return true;
+  return to === 'in' ? place < shaft : place > shaft;
 }
 
 const pieceOf = (event: EventKey): Piece =>
@@ -108,14 +135,4 @@ function isThere(motion: Motion | null, event: EventKey): boolean {
   const place = motion?.order.places.get(event);
   if (motion === null || place === undefined) return true;
   return motion.to === 'in' ? place < motion.at : place > motion.at;
-}
-
-/** The side of the first of its events that moves along the axis. */
-function sideOfMotion(motion: Motion | null): Side | null {
-  if (motion === null) return null;
-  for (const event of motion.events) {
-    const side = sideOf(motion.order.ways.get(event) ?? null);
-    if (side !== null) return side;
-  }
-  return null;
 }

@@ -84,10 +84,10 @@ export function RoundView({ job, screen, round, step }: Props) {
           ))}
         </ol>
         <RowKeys rows={rows} step={step} open={open} />
+        {step.form !== 'mend' && <StepDrawn state={state} step={step} />}
       </nav>
       <div className="grid content-start gap-4">
         <OpenRow key={step.id} job={job} row={step} onDone={onDone} />
-        {step.form !== 'mend' && <StepDrawn state={state} step={step} />}
         {Picture !== undefined && <Picture job={job} step={step} onDone={onDone} />}
         <StepFacts job={job} step={step} />
         <Beside job={job} step={step} onDone={onDone} />

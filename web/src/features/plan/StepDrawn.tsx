@@ -22,14 +22,14 @@ export function StepDrawn({ state, step }: Props) {
 
 function Plate({ picture }: { readonly picture: StepPicture }) {
   const hatch = useId();
-  const drawing = useMemo(() => drawStep(picture.axis, picture.stations, picture.side), [picture]);
+  const drawing = useMemo(() => drawStep(picture.axis, picture.stations), [picture]);
   const { left, right, radius } = drawing.extent;
   const unit = (right - left) / 100;
   const words = pictureWords(picture);
   return (
     <figure className="bg-plate text-scribe on-plate plate m-0 rounded-[3px] p-3">
       <svg
-        viewBox={`${left} ${-radius - 2 * unit} ${right - left} ${2 * radius + 4 * unit}`}
+        viewBox={`${left} ${-radius - 5 * unit} ${right - left} ${2 * radius + 6 * unit}`}
         className="block max-h-[34vh] w-full"
         role="img"
         aria-label={words}
@@ -66,7 +66,7 @@ function Drawn({ one: { shape, moving, marked }, hatch, unit }: DrawnProps) {
   const common = {
     fill: paint.fill,
     stroke: stands ? 'var(--brass)' : paint.stroke,
-    strokeWidth: (stands ? 0.8 : 0.26) * unit,
+    strokeWidth: (stands ? 0.5 : 0.26) * unit,
   };
   return shape.kind === 'circle' ? (
     <circle cx={shape.centre.x} cy={-shape.centre.y} r={shape.radius} {...common} />
@@ -84,19 +84,21 @@ interface ArrowsProps {
 
 /** From where it is lifted to where it stands, or the other way round. */
 function Arrows({ drawing: { arrows, extent }, into, hatch, unit }: ArrowsProps) {
-  const y = extent.radius + 0.4 * unit;
-  return arrows
-    .slice(0, 1)
-    .map(({ stationId, from, to }) => (
-      <line
-        key={stationId}
-        x1={into ? from : to}
-        x2={into ? to : from}
-        y1={-y}
-        y2={-y}
-        stroke="var(--brass)"
-        strokeWidth={0.9 * unit}
-        markerEnd={`url(#${CSS.escape(`${hatch}push`)})`}
-      />
-    ));
+  const y = extent.radius + 2.6 * unit;
+  // One arrow for all that goes one way.
+  const ways = [true, false].flatMap((right) =>
+    arrows.filter(({ from, to }) => from > to === right).slice(0, 1),
+  );
+  return ways.map(({ stationId, from, to }) => (
+    <line
+      key={stationId}
+      x1={into ? from : to}
+      x2={into ? to : from}
+      y1={-y}
+      y2={-y}
+      stroke="var(--brass)"
+      strokeWidth={0.9 * unit}
+      markerEnd={`url(#${CSS.escape(`${hatch}push`)})`}
+    />
+  ));
 }

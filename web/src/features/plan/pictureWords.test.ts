@@ -18,7 +18,8 @@ const one = (
   moving: PicturedStation['moving'],
   there: PicturedStation['there'] = [],
   kind?: Station['kind'],
-): PicturedStation => ({ station: station(name, kind), moving, there, marked: false });
+  side: PicturedStation['side'] = 'left',
+): PicturedStation => ({ station: station(name, kind), moving, there, side, marked: false });
 const picture = (
   stations: readonly PicturedStation[],
   rest: Partial<StepPicture>,
@@ -26,7 +27,6 @@ const picture = (
   axis: { id: 'axis', name: 'Pinion', arrangement: 'backToBack', sets: [], stations: [] },
   stations,
   to: 'in',
-  side: 'left',
   ...rest,
 });
 
@@ -34,9 +34,19 @@ test.each<[string, StepPicture]>([
   ['Head bearing, cup: in from the left', picture([one('Head bearing', ['cup'])], {})],
   [
     'Tail bearing, cone: out to the right',
-    picture([one('Tail bearing', ['cone'], ['cup'])], { to: 'out', side: 'right' }),
+    picture([one('Tail bearing', ['cone'], ['cup'], undefined, 'right')], { to: 'out' }),
   ],
-  ['Seal: goes in', picture([one('Seal', ['whole'], [], 'seal')], { side: null })],
+  ['Seal: goes in', picture([one('Seal', ['whole'], [], 'seal', null)], {})],
+  [
+    'Pinion head: in from the left. Tail bearing, cone: in from the right',
+    picture(
+      [
+        one('Pinion head', ['whole'], [], 'gear'),
+        one('Tail bearing', ['cone'], ['cup'], undefined, 'right'),
+      ],
+      {},
+    ),
+  ],
   [
     'Gear, Sleeve, Washer …: in from the left',
     picture(
@@ -51,7 +61,7 @@ test.each<[string, StepPicture]>([
       { to: 'out' },
     ),
   ],
-  ['Pinion, as it is now', picture([one('Gear', [], ['whole'], 'gear')], { to: null, side: null })],
+  ['Pinion, as it is now', picture([one('Gear', [], ['whole'], 'gear')], { to: null })],
 ])('%s', (words, shown) => {
   expect(pictureWords(shown)).toBe(words);
 });

@@ -9,16 +9,30 @@ function moved({ station, moving, there }: PicturedStation): string {
   return alone ? `${station.name}${RING_WORDS[piece!]}` : station.name;
 }
 
-/** What the picture of a step shows, as a line under it. */
-export function pictureWords({ axis, stations, to, side }: StepPicture): string {
+/** What the picture of a step shows, as a line under it: what moves to one side, and then to the other. */
+export function pictureWords({ axis, stations, to }: StepPicture): string {
   const moving = stations.filter((one) => one.moving.length > 0);
-  // Walls and steps go with what they are one with: what is named is what a hand takes hold of.
-  const named = moving.filter(
+  if (moving.length === 0 || to === null) return `${axis.name}, as it is now`;
+  return (['left', 'right', null] as const)
+    .flatMap((side) => {
+      const group = moving.filter((one) => one.side === side);
+      if (group.length === 0) return [];
+      if (side === null) return [`${named(group)}: ${to === 'in' ? 'goes in' : 'comes out'}`];
+      return [`${named(group)}: ${to === 'in' ? 'in from the' : 'out to the'} ${side}`];
+    })
+    .join('. ');
+}
+
+/** Most names that are said of what moves together. */
+const MOST_NAMES = 3;
+
+/** Walls and steps go with what they are one with: what is named is what a hand takes hold of. */
+function named(group: readonly PicturedStation[]): string {
+  const loose = group.filter(
     ({ station: { kind } }) => kind !== 'shaftStep' && kind !== 'housing' && kind !== 'cover',
   );
-  const names = (named.length > 0 ? named : moving).map(moved);
-  if (names.length === 0 || to === null) return `${axis.name}, as it is now`;
-  const what = names.length > 3 ? `${names.slice(0, 3).join(', ')} …` : names.join(', ');
-  if (side === null) return `${what}: ${to === 'in' ? 'goes in' : 'comes out'}`;
-  return `${what}: ${to === 'in' ? 'in from the' : 'out to the'} ${side}`;
+  const names = (loose.length > 0 ? loose : group).map(moved);
+  return names.length > MOST_NAMES
+    ? `${names.slice(0, MOST_NAMES).join(', ')} …`
+    : names.join(', ');
 }
