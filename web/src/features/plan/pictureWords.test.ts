@@ -61,7 +61,11 @@ test.each<[string, StepPicture]>([
       { to: 'out' },
     ),
   ],
-  ['Pinion, as it is now', picture([one('Gear', [], ['whole'], 'gear')], { to: null })],
+  ['Pinion, put together', picture([one('Gear', [], ['whole'], 'gear')], { to: null })],
+  [
+    'Where Gear stands',
+    picture([{ ...one('Gear', [], ['whole'], 'gear'), marked: true }], { to: null }),
+  ],
 ])('%s', (words, shown) => {
   expect(pictureWords(shown)).toBe(words);
 });

@@ -12,7 +12,7 @@ function moved({ station, moving, there }: PicturedStation): string {
 /** What the picture of a step shows, as a line under it: what moves to one side, and then to the other. */
 export function pictureWords({ axis, stations, to }: StepPicture): string {
   const moving = stations.filter((one) => one.moving.length > 0);
-  if (moving.length === 0 || to === null) return `${axis.name}, as it is now`;
+  if (moving.length === 0 || to === null) return whereItStands(axis.name, stations);
   return (['left', 'right', null] as const)
     .flatMap((side) => {
       const group = moving.filter((one) => one.side === side);
@@ -21,6 +21,12 @@ export function pictureWords({ axis, stations, to }: StepPicture): string {
       return [`${named(group)}: ${to === 'in' ? 'in from the' : 'out to the'} ${side}`];
     })
     .join('. ');
+}
+
+/** Where what a step is about stands when all is put together: nothing moves, and nothing is said of how far it is apart. */
+function whereItStands(axis: string, stations: readonly PicturedStation[]): string {
+  const about = stations.find(({ marked }) => marked);
+  return about === undefined ? `${axis}, put together` : `Where ${about.station.name} stands`;
 }
 
 /** Most names that are said of what moves together. */
