@@ -1,19 +1,23 @@
-import { assemblyOf, buildOrder } from '../assembly/index.ts';
+import { assemblyOf } from '../assembly/index.ts';
+import type { JobState } from '../job/index.ts';
 import type { Station, Unit } from '../unit/index.ts';
+import { orderOfBuild } from './orderOfBuild.ts';
 
-/** Where the outer rings that go into a part stand among what goes in: the first and the last of them. */
+/** Where the outer rings that go into a part stand among what goes in on a job: the first and the last of them. */
 export function ringsIn(
+  state: JobState,
   unit: Unit,
   partId: string,
 ): { readonly first: number; readonly last: number } {
   const assembly = assemblyOf(unit);
-  const { places } = buildOrder(assembly);
+  const { places } = orderOfBuild(state, unit);
   const at = assembly.bodies
     .filter(
       ({ host, id }) => host === partId && !id.endsWith(':cone') && !assembly.shafts.includes(host),
     )
     .filter(({ station }) => SEATED.has(station.kind))
-    .map(({ id }) => places.get(`take:${id}`)!);
+    .map(({ id }) => places.get(`take:${id}`))
+    .filter((place) => place !== undefined);
   return { first: Math.min(...at), last: Math.max(...at) };
 }
 

@@ -47,8 +47,8 @@ function waysCautions(
 const HALF = 0.5;
 
 /** Looked at when everything that goes into its part is in: a hot part is filled first. */
-const afterItsPart = ({ unit, station }: StationSubject): number =>
-  ringsIn(unit, station.partId).last + HALF / 2;
+const afterItsPart = ({ state, unit, station }: StationSubject): number =>
+  ringsIn(state, unit, station.partId).last + HALF / 2;
 
 /** Fits, heat, and everything that goes into its seat. */
 export const SEAT_RULES: readonly Rule[] = [
@@ -70,7 +70,7 @@ export const SEAT_RULES: readonly Rule[] = [
   {
     id: 'heat',
     phase: 'seat',
-    block: ({ unit, part }) => ringsIn(unit, part.id).first - HALF,
+    block: ({ state, unit, part }) => ringsIn(state, unit, part.id).first - HALF,
     on: 'part',
     form: 'heat',
     when: ({ state, part }) => part.kind !== 'shaft' && ovenSeats(state, part.id).length > 0,
