@@ -1,3 +1,4 @@
+import { FIGURES } from '../figures/index.ts';
 import { judgeLengths, judgeRun, type RunVerdict } from '../measure/index.ts';
 import { oncePerPair } from '../memo/index.ts';
 import { withItemAt } from './growing.ts';
@@ -16,6 +17,19 @@ const judged = oncePerPair(({ band }: Spec, run: Run): RunVerdict => {
 export function verdictOf({ specs }: JobState, run: Run) {
   const spec = specs.find(({ specId }) => specId === run.specId);
   return spec === undefined ? null : judged(spec, run);
+}
+
+/** The spec of a run that is to begin; or why none can. */
+export function specOfRun(
+  { sheet, specs, measured: { runs } }: JobState,
+  { runId, specId }: Pick<Run, 'runId' | 'specId'>,
+): Spec | string {
+  if (sheet.finished !== null) return 'the job is finished';
+  const spec = specs.find((row) => row.specId === specId);
+  if (spec === undefined || FIGURES[spec.kind].taken !== 'run')
+    return `no spec ${specId} that a run measures`;
+  if (runs.some((run) => run.runId === runId)) return `run ${runId} exists`;
+  return runs.at(-1)?.status === 'open' ? 'another run is open' : spec;
 }
 
 /** Change a run that is open. It is looked for from the end, where the open one stands. */

@@ -1,6 +1,6 @@
 import type { Station, Unit } from '../unit/index.ts';
 import { compilePlan } from './compilePlan.ts';
-import { jobHeat } from './jobHeat.ts';
+import { jobHeat, partOvenLimit } from './jobHeat.ts';
 import { Bench, unitOf } from './tests/bench.ts';
 import { complete } from './tests/planOf.ts';
 
@@ -16,6 +16,20 @@ const stepOf = (unit: Unit, id: string) => planOf(unit).steps.find((step) => ste
 const fieldsOf = (unit: Unit, id: string) => stepOf(unit, id).missing.map(({ field }) => field);
 
 describe('sizes that are only drawn', () => {
+  test('should leave a part no hotter than a ring bears that nobody has measured', () => {
+    const sealed = withStation(complete(unitOf('crankcaseHalves')), 'bearing-left', {
+      designation: '6206-2RS',
+      boreClass: 'N7',
+    });
+    const limitOf = (unit: Unit) =>
+      partOvenLimit(new Bench(unit, 'overhaul').state, unit.parts[0]!)!;
+    const unsized = limitOf(withStation(sealed, 'bearing-left', { drawn: ['width'] }));
+    // Rubber and grease bear 80 °C; the aluminium of the half would bear more.
+    expect(unsized).toMatchObject({ limit: 80 });
+    expect(unsized.reason).toMatch(/^Left bearing, whose size is not known/u);
+    expect(limitOf(sealed).limit).toBeGreaterThan(80);
+  });
+
   test('should give no number, and be asked for where the number stands', () => {
     const unit = unitOf('pinionSleeve');
     expect(stepOf(unit, 'crush:sleeve').figures).toEqual([]);

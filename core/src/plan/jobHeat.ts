@@ -39,15 +39,24 @@ export function partOvenLimit(state: JobState, part: Part): HeatLimit | null {
   const own = state.heating.limits[part.id] ?? usualLimit({ material: part.material });
   const body = bodyOf(part);
   if (body === null) return own;
-  const known = ovenSeats(state, part.id).filter((station) => lacksForHeat(station).length === 0);
-  const bearings = known.map((station) => ({
+  const seats = ovenSeats(state, part.id);
+  const bearings = seats.filter(hasKnownSizes).map((station) => ({
     name: station.name,
     diameter: station.outside,
     bore: station.inside,
     width: station.width,
     ringLimit: ringLimitFor(state, station),
   }));
-  return ovenLimit(body, bearings, { ...USUAL_HEAT, ...state.heating.heat[part.id] }.rings, own);
+  // How warm a ring gets that nobody has measured is not known: the part stays below what the ring bears.
+  const unsized = seats
+    .filter((station) => !hasKnownSizes(station))
+    .map((station): HeatLimit => {
+      const { limit, reason } = ringLimitFor(state, station);
+      return { limit, reason: `${station.name}, whose size is not known: ${reason}` };
+    });
+  const { rings } = { ...USUAL_HEAT, ...state.heating.heat[part.id] };
+  const lowest = [own, ...unsized].toSorted((a, b) => a.limit - b.limit)[0]!;
+  return ovenLimit(body, bearings, rings, lowest);
 }
 
 /** Ways in that need no oven: their rings are left out of the heat of the part. */
@@ -115,7 +124,7 @@ export function jobHeat(state: JobState, part: Part, settings?: Partial<HeatSett
       .map((field) => lacksOfPart(part, field)),
     ...stations.flatMap(lacksForHeat),
     ...stations
-      .filter((station) => lacksForHeat(station).length === 0)
+      .filter(hasKnownSizes)
       .filter((station) => seatInterference(state, station, 'outer') === null)
       .map((station) =>
         lacksStep(`measured bore of ${station.name}`, `measureSeats:${station.id}`),
@@ -133,6 +142,8 @@ export function jobHeat(state: JobState, part: Part, settings?: Partial<HeatSett
 /** Sizes of a bearing that its heat is worked out from, and that are only drawn. */
 const lacksForHeat = (station: Station): readonly Missing[] =>
   lacksSizes(station, 'inside', 'outside', 'width');
+
+const hasKnownSizes = (station: Station): boolean => lacksForHeat(station).length === 0;
 
 /** A part as a body that warms as one; null while a datum is missing. */
 export function bodyOf({ material, mass, area }: Part): LumpedBody | null {

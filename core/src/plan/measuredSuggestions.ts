@@ -5,8 +5,8 @@ import {
   type RepairId,
 } from '../inspect/index.ts';
 import type { JobState } from '../job/index.ts';
-import { NORMAL_FACTOR } from '../measure/index.ts';
-import { LEAST_OPENING, oilHoleOpening, plainClearance, usualClearance } from '../plain/index.ts';
+import { measuredClearance } from './measuredClearance.ts';
+import { LEAST_OPENING, oilHoleOpening, usualClearance } from '../plain/index.ts';
 import { fullComplement } from '../rollers/index.ts';
 import { isTight, knownSize, STATION_KIND_TABLE, type Station } from '../unit/index.ts';
 import { ringWords, seatInterference, seatsOf, seatVerdict, sizeUncertainty } from './seats.ts';
@@ -75,20 +75,12 @@ function looseness(state: JobState, station: Station): readonly MeasuredSuggesti
 
 function clearance(state: JobState, station: Station): readonly MeasuredSuggestion[] {
   if (STATION_KIND_TABLE[station.kind].bearing !== 'plain') return [];
-  const [bores, journals] = (['bore', 'journal'] as const).map((feature) =>
-    Object.values(state.inspection.sizes[station.id]?.[feature] ?? {}),
-  );
-  if (bores!.length === 0 || journals!.length === 0) return [];
-  const { most } = plainClearance(
-    bores!.map(({ value }) => value),
-    journals!.map(({ value }) => value),
-  );
+  const measured = measuredClearance(state, station);
+  if (measured === null) return [];
+  const { most, guard } = measured;
   const bore = knownSize(station, 'inside');
   const upper = station.clearanceMost ?? (bore === null ? null : usualClearance(bore).upper!);
   if (upper === null) return [];
-  const guard =
-    NORMAL_FACTOR *
-    Math.hypot(...[bores!, journals!].map((sizes) => Math.max(...sizes.map(sizeUncertainty))));
   return most > upper + guard
     ? [{ verdict: 'replace', repair: null, reason: 'Worn: more clearance than its band' }]
     : [];

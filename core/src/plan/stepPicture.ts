@@ -6,6 +6,7 @@ import {
   type Assembly,
   type EventKey,
 } from '../assembly/index.ts';
+import { isolated } from '../faults/index.ts';
 import type { JobState } from '../job/index.ts';
 import type { Axis, Side, Station, Unit } from '../unit/index.ts';
 import { motionOf, type Motion } from './motions.ts';
@@ -46,7 +47,8 @@ export function stepPicture(state: JobState, step: Step): StepPicture | null {
   const axis = unit === null ? null : axisOf(unit, step);
   if (unit === null || subject === null || axis === null) return null;
   const assembly = assemblyOf(unit);
-  const motion = motionOf(step.rule, subject);
+  const moved = isolated(() => motionOf(step.rule, subject));
+  const motion = moved.ok ? moved.value : null;
   const stations = axis.stations.map((station) =>
     pictured(assembly, station, motion, step.stationId),
   );

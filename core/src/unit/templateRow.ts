@@ -24,3 +24,6 @@ export interface TemplateRow {
   readonly ends: readonly [left: string, right: string] | readonly [only: string];
   readonly layout: (input: TemplateInput) => Layout;
 }
+
+/** What usually stands at both ends. */
+export const BEARINGS = ['Left bearing', 'Right bearing'] as const;

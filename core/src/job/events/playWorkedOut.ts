@@ -1,9 +1,9 @@
-import { FIGURES } from '../../figures/index.ts';
 import { INSTRUMENT_SCHEMA, judgeLengths } from '../../measure/index.ts';
 import { identifier, list, millimetres, record, text, yesNo } from '../../schema/index.ts';
 import { jobEvent } from '../eventRow.ts';
 import { withItem } from '../growing.ts';
 import { inPlaceNow } from '../inPlace.ts';
+import { specOfRun } from '../runs.ts';
 import type { Run } from '../stateRows.ts';
 
 /** Most lengths of a chain. */
@@ -28,13 +28,8 @@ export const playWorkedOut = jobEvent({
       .map(({ name, length, takes }) => `${takes ? '−' : '+'} ${name} ${tell.show(length)}`)
       .join(', ')}`,
   reduce: (state, { data, at, by }, order) => {
-    if (state.sheet.finished !== null) return 'the job is finished';
-    const spec = state.specs.find(({ specId }) => specId === data.specId);
-    if (spec === undefined || FIGURES[spec.kind].taken !== 'run')
-      return `no spec ${data.specId} that a run measures`;
-    if (state.measured.runs.some(({ runId }) => runId === data.runId))
-      return `run ${data.runId} exists`;
-    if (state.measured.runs.at(-1)?.status === 'open') return 'another run is open';
+    const spec = specOfRun(state, data);
+    if (typeof spec === 'string') return spec;
     judgeLengths(data.instrument, data.lengths, spec.band); // refuses what cannot be worked out
     const { runId, specId, instrument, lengths } = data;
     const run: Run = {

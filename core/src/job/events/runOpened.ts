@@ -1,10 +1,10 @@
 import { contactsOf, INDICATOR_SCHEMA, INSTRUMENT_SCHEMA, judgeRun } from '../../measure/index.ts';
 import { identifier, oneOf, record, yesNo } from '../../schema/index.ts';
-import { FIGURES } from '../../figures/index.ts';
 import { jobEvent } from '../eventRow.ts';
 import { withItem } from '../growing.ts';
 import { inPlaceNow } from '../inPlace.ts';
 import { RUN_STAGES } from '../kinds.ts';
+import { specOfRun } from '../runs.ts';
 import type { Run } from '../stateRows.ts';
 
 /** A measuring run begins. */
@@ -23,13 +23,8 @@ export const runOpened = jobEvent({
   says: (data) =>
     `Run opened with ${data.instrument.name}, ${data.shaftHeld ? 'shaft held' : 'shaft can tip'}`,
   reduce: (state, { data, at, by }, order) => {
-    if (state.sheet.finished !== null) return 'the job is finished';
-    const spec = state.specs.find(({ specId }) => specId === data.specId);
-    if (spec === undefined || FIGURES[spec.kind].taken !== 'run')
-      return `no spec ${data.specId} that a run measures`;
-    if (state.measured.runs.some(({ runId }) => runId === data.runId))
-      return `run ${data.runId} exists`;
-    if (state.measured.runs.at(-1)?.status === 'open') return 'another run is open';
+    const spec = specOfRun(state, data);
+    if (typeof spec === 'string') return spec;
     if (data.instrument.kind !== undefined && contactsOf(data.instrument).length === 0)
       return `${data.instrument.name} cannot take a run`;
     judgeRun({ ...data, band: spec.band, cycles: [] }); // refuses an instrument that cannot be used

@@ -1,17 +1,13 @@
 import { decide, NORMAL_FACTOR } from '../../measure/index.ts';
-import {
-  LEAST_OPENING,
-  oilHoleOpening,
-  plainClearance,
-  usualClearance,
-} from '../../plain/index.ts';
+import { LEAST_OPENING, oilHoleOpening, usualClearance } from '../../plain/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { STATION_KIND_TABLE, type Station } from '../../unit/index.ts';
 import { bandFigure, figure, lacksDetail, numbers, range } from '../figures.ts';
 import type { Numbers, StationSubject } from '../rule.ts';
 import { rollersFound } from './rollerNumbers.ts';
+import { measuredClearance } from '../measuredClearance.ts';
 import { nominalOf } from '../nominal.ts';
-import { meanSize, seatsOf, seatVerdict, sizeUncertainty } from '../seats.ts';
+import { meanSize, seatsOf, seatVerdict } from '../seats.ts';
 import type { Figure, Missing } from '../step.ts';
 
 /** What the kind of station itself says when it is looked at. */
@@ -125,20 +121,9 @@ function clearanceNumbers(
   const band = silent ? usualClearance(station.inside) : stated;
   const source = silent ? SOURCES.usualClearance.title : SOURCES.asBookedIn.title;
   const limits = bandFigure('Clearance, band', 'length', band, source);
-  const [bores, journals] = ([of, 'journal'] as const).map((feature) =>
-    Object.values(state.inspection.sizes[station.id]?.[feature] ?? {}),
-  );
-  if (bores!.length === 0 || journals!.length === 0) return [limits];
-  const { least, most, working } = plainClearance(
-    bores!.map(({ value }) => value),
-    journals!.map(({ value }) => value),
-  );
-  const guard =
-    NORMAL_FACTOR *
-    Math.hypot(
-      Math.max(...bores!.map(sizeUncertainty)),
-      Math.max(...journals!.map(sizeUncertainty)),
-    );
+  const measured = measuredClearance(state, station, of);
+  if (measured === null) return [limits];
+  const { least, most, guard, working } = measured;
   const { word } = decide(least, most, band, guard);
   return [
     limits,

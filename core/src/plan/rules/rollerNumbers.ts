@@ -1,11 +1,11 @@
-import { decide, NORMAL_FACTOR } from '../../measure/index.ts';
-import { plainClearance } from '../../plain/index.ts';
+import { decide } from '../../measure/index.ts';
 import { fullComplement } from '../../rollers/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import type { Station } from '../../unit/index.ts';
 import { bandFigure, figure, fromDetail, lacksDetail, numbers, range, words } from '../figures.ts';
 import type { Numbers, StationSubject } from '../rule.ts';
-import { sizeUncertainty } from '../seats.ts';
+import { line } from '../../working/index.ts';
+import { measuredClearance } from '../measuredClearance.ts';
 import type { Figure } from '../step.ts';
 
 /** What is told of loose rollers as they go in. */
@@ -49,20 +49,26 @@ export function rollersFound({ state, station }: StationSubject): Numbers {
 /** Running clearance of loose rollers from their bore and journal as measured: what two rollers leave of the room between. */
 function rollerClearance(state: StationSubject['state'], station: Station): readonly Figure[] {
   const { rollerDiameter, clearanceLeast, clearanceMost } = station;
-  const [bores, journals] = (['bore', 'journal'] as const).map((feature) =>
-    Object.values(state.inspection.sizes[station.id]?.[feature] ?? {}),
-  );
-  if (rollerDiameter === undefined || bores!.length === 0 || journals!.length === 0) return [];
-  const { least, most, working } = plainClearance(
-    bores!.map(({ value }) => Math.max(1e-3, value - 2 * rollerDiameter)),
-    journals!.map(({ value }) => value),
-  );
-  const guard =
-    NORMAL_FACTOR *
-    Math.hypot(
-      Math.max(...bores!.map(sizeUncertainty)),
-      Math.max(...journals!.map(sizeUncertainty)),
-    );
+  const room = rollerDiameter === undefined ? null : measuredClearance(state, station);
+  if (room === null) return [];
+  const { guard } = room;
+  const both = 2 * rollerDiameter!;
+  const [least, most] = [room.least - both, room.most - both];
+  const working = [
+    ...room.working,
+    ...(['least', 'most'] as const).map((which) =>
+      line(
+        `With the rollers in, ${which}`,
+        'cr = c − 2·dr',
+        [
+          ['c', room[which], 'length'],
+          ['dr', rollerDiameter!, 'length'],
+        ],
+        ['cr', room[which] - both, 'length'],
+        'clearanceSizes',
+      ),
+    ),
+  ];
   const band = { lower: clearanceLeast ?? null, upper: clearanceMost ?? null, target: null };
   const isStated = band.lower !== null || band.upper !== null;
   return [

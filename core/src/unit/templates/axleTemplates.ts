@@ -7,9 +7,8 @@ import {
   pinionSpacer,
 } from '../layouts/axleLayouts.ts';
 import { hubFlange } from '../layouts/hubLayout.ts';
-import type { TemplateRow } from '../templateRow.ts';
+import { BEARINGS, type TemplateRow } from '../templateRow.ts';
 
-const BEARINGS = ['Left bearing', 'Right bearing'] as const;
 const HEAD_TAIL = ['Head bearing', 'Tail bearing'] as const;
 
 /** Pinions, hubs and carriers. */

@@ -1,8 +1,6 @@
 import { crankcaseHalves } from '../layouts/caseLayouts.ts';
 import { blockShells, crankGearbox } from '../layouts/engineLayouts.ts';
-import type { TemplateRow } from '../templateRow.ts';
-
-const BEARINGS = ['Left bearing', 'Right bearing'] as const;
+import { BEARINGS, type TemplateRow } from '../templateRow.ts';
 
 /** Cranks in cases and blocks. */
 export const ENGINE_TEMPLATES = {

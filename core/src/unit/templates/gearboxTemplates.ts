@@ -7,9 +7,7 @@ import {
   retainedGear,
   thrustWasher,
 } from '../layouts/shaftLayouts.ts';
-import type { TemplateRow } from '../templateRow.ts';
-
-const BEARINGS = ['Left bearing', 'Right bearing'] as const;
+import { BEARINGS, type TemplateRow } from '../templateRow.ts';
 
 /** Shafts of gearboxes. */
 export const GEARBOX_TEMPLATES = {

@@ -1,8 +1,6 @@
 import { bushAndSeal, oneBore } from '../layouts/boreLayouts.ts';
 import { oneBush, oneRace, pistonCover } from '../layouts/serviceLayouts.ts';
-import type { TemplateRow } from '../templateRow.ts';
-
-const BEARINGS = ['Left bearing', 'Right bearing'] as const;
+import { BEARINGS, type TemplateRow } from '../templateRow.ts';
 
 /** One part, or what stands in one bore. */
 export const PART_TEMPLATES = {

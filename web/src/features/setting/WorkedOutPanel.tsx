@@ -78,11 +78,7 @@ function ChainForm({ jobId, spec, able, finished }: ChainFormProps) {
       onSubmit={(event) => {
         event.preventDefault();
         if (lengths === null || play === null || finished) return;
-        const { id, name, graduation, calibrationUncertainty, range, kind } = card;
-        const instrument = {
-          ...{ id, name, graduation, calibrationUncertainty, range },
-          ...(kind === undefined ? {} : { kind }),
-        };
+        const { deviceId: _, ...instrument } = card;
         record(jobId, 'PlayWorkedOut', { runId: uuid(), specId: spec.specId, instrument, lengths });
       }}
     >
