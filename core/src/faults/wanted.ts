@@ -124,7 +124,7 @@ export const WANTED = {
     readonly other: string;
     /** Ids of the stations that are in each other's way. */
     readonly between: readonly string[];
-  }>(({ moving, other }) => `a way in and out: ${moving} does not pass ${other}`),
+  }>(({ moving, other }) => `${moving} does not pass ${other}, neither in nor out`),
 
   // Fits, sizes, materials.
   toleranceLetter: row<{ readonly holes: readonly string[]; readonly shafts: readonly string[] }>(

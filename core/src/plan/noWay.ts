@@ -37,8 +37,8 @@ export const noWayFaults = oncePerPair(
       if (at === undefined) continue;
       const fault: InputFault = {
         code: 'contradiction',
-        field: 'wayIn',
-        value: at.wayIn ?? null,
+        field: '',
+        value: null,
         wanted: {
           id: 'wayPast',
           moving: nameOfRing(unit, `take:${one.moving}`),

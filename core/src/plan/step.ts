@@ -52,6 +52,7 @@ export interface Orientation {
 export type StepForm =
   | 'tick'
   | 'mend'
+  | 'findWay'
   | 'setSpec'
   | 'run'
   | 'figure'

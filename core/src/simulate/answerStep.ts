@@ -20,10 +20,9 @@ interface Asked extends Omit<WorkHabits, 'gauge' | 'findings'> {
 const ANSWERS: Readonly<Record<Step['form'], (asked: Asked) => readonly Recorded[]>> = {
   tick: ({ step }) => [{ type: 'StepDone', data: { stepId: step.id, note: '' } }],
   heat: ({ step }) => [{ type: 'StepDone', data: { stepId: step.id, note: '' } }],
-  mend: ({ step }) => [
-    step.rule === 'findWay'
-      ? { type: 'StepSetAside', data: { stepId: step.id, reason: 'Through an opening of its own' } }
-      : { type: 'StationRemoved', data: { stationId: step.stationId! } },
+  mend: ({ step }) => [{ type: 'StationRemoved', data: { stationId: step.stationId! } }],
+  findWay: ({ step }) => [
+    { type: 'StepSetAside', data: { stepId: step.id, reason: 'Through an opening of its own' } },
   ],
   setSpec: ({ step, bands, source, ids }) => [
     {

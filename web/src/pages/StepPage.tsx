@@ -75,7 +75,7 @@ function StepView({ job, step }: ViewProps) {
         <StepWork job={job} step={step} onDone={onward} />
       </div>
       <div className="grid content-start gap-4">
-        {step.form !== 'mend' && <StepDrawn state={job.state} step={step} />}
+        {step.faults.length === 0 && <StepDrawn state={job.state} step={step} />}
         {Picture !== undefined && <Picture job={job} step={step} onDone={onward} />}
         <StepFacts job={job} step={step} />
         <Beside job={job} step={step} onDone={onward} />

@@ -14,12 +14,14 @@ export function MendStep({ job: { jobId, state }, step }: StepProps) {
   return (
     <>
       {axis !== undefined && (
-        <AxisView
-          axis={axis}
-          selected={concerned(step)}
-          onSelect={(id) => void navigate(to(id))}
-          size="small"
-        />
+        <div className="bg-plate text-scribe on-plate plate rounded-[3px] p-3">
+          <AxisView
+            axis={axis}
+            selected={concerned(step)}
+            onSelect={(id) => void navigate(to(id))}
+            size="small"
+          />
+        </div>
       )}
       <Link className={buttonLook('main')} to={to(step.stationId)}>
         To its description

@@ -84,7 +84,7 @@ export function RoundView({ job, screen, round, step }: Props) {
           ))}
         </ol>
         <RowKeys rows={rows} step={step} open={open} />
-        {step.form !== 'mend' && <StepDrawn state={state} step={step} />}
+        {step.faults.length === 0 && <StepDrawn state={state} step={step} />}
       </nav>
       <div className="grid content-start gap-4">
         <OpenRow key={step.id} job={job} row={step} onDone={onDone} />

@@ -55,6 +55,7 @@ export const STEP_FORMS: Readonly<Record<StepForm, StepFormRow>> = {
   compare: { Form: CompareStep },
   setSpec: { Form: SpecStep, needed: true },
   mend: { Form: MendStep, needed: true },
+  findWay: { Form: MendStep },
   run: { Form: ElsewhereStep },
   recordPack: { Form: ElsewhereStep },
   choosePack: { Form: ElsewhereStep },

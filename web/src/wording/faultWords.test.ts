@@ -17,6 +17,18 @@ const OUTSIDE: InputFault = {
 };
 
 describe('a fault on screen', () => {
+  test('should say only what is wrong where it lies in no one field', () => {
+    const fault: InputFault = {
+      code: 'contradiction',
+      field: '',
+      value: null,
+      wanted: { id: 'wayPast', moving: 'Seal', other: 'Case', between: ['seal', 'wall'] },
+    };
+    expect(faultWords(fault, screenUnits('metric'))).toBe(
+      'Seal does not pass Case, neither in nor out',
+    );
+  });
+
   test('should call the field by its label, in the units of the screen', () => {
     expect(faultWords(OUTSIDE, METRIC)).toBe(
       'Outside diameter is 25.400 mm: expected more than the inside, 30.000 mm',

@@ -32,7 +32,10 @@ export function wantedIn(wanted: Wanted, units: ScreenUnits): string {
   return wantedWords(wanted, (amount) => amountWords(amount, units));
 }
 
-/** A fault as one line: the field by its own label, what is there, and what was expected, in this screen's units. */
+/**
+ * A fault as one line: the field by its own label, what is there, and what was expected, in this screen's units. Of a fault
+ * that lies in no one field what is wrong is all there is to say.
+ */
 export function faultWords({ field, value, wanted }: InputFault, units: ScreenUnits): string {
   const known = fieldWordsOf(field);
   const unit = wanted.id === 'number' ? (wanted.unit ?? '') : '';
@@ -43,6 +46,7 @@ export function faultWords({ field, value, wanted }: InputFault, units: ScreenUn
     const { scale, unit: sign } = known?.own ?? { scale: 1, unit: '' };
     return plainAmount({ value: amount.value / scale, unit: sign });
   };
+  if (field === '') return wantedWords(wanted, tell);
   const label = labelOf(field, known);
   if (isNothing(value) && (wanted.id === 'someText' || wanted.id === 'given'))
     return `${label} is missing`;

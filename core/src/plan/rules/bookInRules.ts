@@ -32,7 +32,7 @@ export const BOOK_IN_RULES: readonly Rule[] = [
     id: 'findWay',
     phase: 'bookIn',
     on: 'station',
-    form: 'mend',
+    form: 'findWay',
     when: (subject) => wayFaults(subject).length > 0,
     title: (subject) => `Find the way in of ${nameOf(subject)}`,
     how: 'As it is described it does not pass what it meets. Put the size or the way in right, or describe the cover it comes out under. Where there is an opening that is not described, this step is not needed.',

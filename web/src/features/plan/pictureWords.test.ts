@@ -63,7 +63,7 @@ test.each<[string, StepPicture]>([
   ],
   ['Pinion, put together', picture([one('Gear', [], ['whole'], 'gear')], { to: null })],
   [
-    'Where Gear stands',
+    'In its place: Gear',
     picture([{ ...one('Gear', [], ['whole'], 'gear'), marked: true }], { to: null }),
   ],
 ])('%s', (words, shown) => {

@@ -26,7 +26,7 @@ export function pictureWords({ axis, stations, to }: StepPicture): string {
 /** Where what a step is about stands when all is put together: nothing moves, and nothing is said of how far it is apart. */
 function whereItStands(axis: string, stations: readonly PicturedStation[]): string {
   const about = stations.find(({ marked }) => marked);
-  return about === undefined ? `${axis}, put together` : `Where ${about.station.name} stands`;
+  return about === undefined ? `${axis}, put together` : `In its place: ${about.station.name}`;
 }
 
 /** Most names that are said of what moves together. */

@@ -3,6 +3,7 @@ import { v4 as uuid } from 'uuid';
 
 import type { JobState, Spec, WorkshopInstrument } from '@wendaxis/core/job';
 import { instrumentsFor } from '@wendaxis/core/measure';
+import { currentRun, playVerdict } from '@wendaxis/core/plan';
 
 import { record } from '../../stores/jobSync.ts';
 import { useWorkshop } from '../../stores/useWorkshop.ts';
@@ -34,6 +35,7 @@ export function WorkedOutPanel({ jobId, state, spec }: Props) {
         The play can be worked out from depths and heights: what the case is deep, less what stands
         on the shaft. A pack chosen after it is proven by a run all the same.
       </p>
+      <Taken state={state} spec={spec} />
       <details>
         <summary className="min-h-12 cursor-pointer pt-3 text-lg font-semibold">
           Work it out from depths
@@ -52,6 +54,24 @@ export function WorkedOutPanel({ jobId, state, spec }: Props) {
         )}
       </details>
     </Panel>
+  );
+}
+
+interface TakenProps {
+  readonly state: JobState;
+  readonly spec: Spec;
+}
+
+/** What was worked out last, as long as it speaks for what is in. */
+function Taken({ state, spec }: TakenProps) {
+  const units = useUnits();
+  const run = currentRun(state, spec.specId);
+  const verdict = run?.lengths === undefined ? null : playVerdict(state, spec.specId);
+  return (
+    <p role="status" className="m-0 text-lg font-semibold">
+      {verdict !== null &&
+        `Taken: ${units.show(verdict.value.mean)} ± ${units.show(verdict.decision.guard)}, from ${run!.lengths!.length} lengths with ${run!.instrument.name}. Undo takes it back.`}
+    </p>
   );
 }
 
@@ -80,6 +100,7 @@ function ChainForm({ jobId, spec, able, finished }: ChainFormProps) {
         if (lengths === null || play === null || finished) return;
         const { deviceId: _, ...instrument } = card;
         record(jobId, 'PlayWorkedOut', { runId: uuid(), specId: spec.specId, instrument, lengths });
+        setRows(USUAL_CHAIN);
       }}
     >
       <SelectField
@@ -124,13 +145,15 @@ interface ChainFieldsProps {
 
 function ChainFields({ row, onChange }: ChainFieldsProps) {
   return (
-    <div className="border-edge grid grid-cols-2 gap-x-3 gap-y-1 border-t pt-2 sm:grid-cols-[1fr_9rem_9rem]">
-      <TextField
-        label="What it is"
-        value={row.name}
-        onChange={(name) => onChange({ name })}
-        max={60}
-      />
+    <div className="border-edge grid grid-cols-2 gap-x-3 gap-y-1 border-t pt-2">
+      <div className="col-span-2">
+        <TextField
+          label="What it is"
+          value={row.name}
+          onChange={(name) => onChange({ name })}
+          max={60}
+        />
+      </div>
       <QuantityField
         label="Length"
         text={row.text}
@@ -138,7 +161,7 @@ function ChainFields({ row, onChange }: ChainFieldsProps) {
         optional
       />
       <SelectField
-        label="It"
+        label="In the sum"
         value={row.takes ? 'takes' : 'adds'}
         onChange={(value) => onChange({ takes: value === 'takes' })}
         options={[

@@ -31,7 +31,7 @@ export function WorkingTime({ jobId, state, stationId }: Props) {
           again.
         </p>
         <Button
-          className="justify-self-start"
+          className="mt-2"
           onClick={() => record(jobId, 'ClockStopped', { clockId: running.clockId })}
         >
           Home and tight, stop the clock
