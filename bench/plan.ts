@@ -5,6 +5,8 @@ import { foldJob, type JobEvent } from '@wendaxis/core/job';
 import { compilePlan } from '@wendaxis/core/plan';
 import type { Axis, Station, Unit } from '@wendaxis/core/unit';
 
+import { manyAxes } from './manyAxes.ts';
+
 /**
  * Compiling and drawing a unit of forty stations whose seats are measured, decided on and classed, as it is in the
  * middle of a job, against the time of structuredClone of the same state. A program gets faster the longer it has run:
@@ -85,7 +87,24 @@ for (const [what, action, budget] of [
   );
 }
 
-/** Bearings, seals, bolts and gears along one shaft, in two case halves. */
+for (const [stations, budget] of [
+  [40, 20],
+  [120, 100],
+] as const) {
+  const described = manyAxes(stations);
+  const opening = { ...log[0]!, data: { unit: described, reason: '', scope: 'overhaul' } };
+  const read = Array.from({ length: RUNS + WARM }, () =>
+    foldJob([structuredClone(opening) as unknown as JobEvent]),
+  );
+  const time = median((run) => compilePlan(read[run]!));
+  console.log(
+    `compile, described anew, ${described.axes.length} axes of the templates with ` +
+      `${described.axes.flatMap((one) => one.stations).length} stations: ${time.toFixed(2)} ms (held to ${budget} ms); ` +
+      `${compilePlan(read[0]!).steps.length} steps`,
+  );
+}
+
+/** Bearings, seals, bolts and gears along one shaft, in two case halves, each in the way of all others. */
 function fortyStations(): Unit {
   const kinds = [
     'ballBearing',

@@ -1,6 +1,7 @@
 import { STATION_KIND_TABLE } from '../unit/index.ts';
 import { asKnown, type Assembly, type EventKey } from './assembly.ts';
-import { attemptsOf, type Obstacle } from './obstacles.ts';
+import { remediesOf } from './obstacle.ts';
+import { attemptsOf } from './obstacles.ts';
 import type { Move, NoWay } from './move.ts';
 import { heldBack } from './peel.ts';
 import { after, subjectOf, type State } from './state.ts';
@@ -145,7 +146,8 @@ function byWay(
     if (attempt === undefined) return null;
     if (attempt.obstacles.length === 0) break;
     const now = state;
-    const best = bestRemedy(assembly, attempt.obstacles, most - cost, (remedy, left) =>
+    const remedies = attempt.obstacles.map((one) => remediesOf(assembly, now, event, one));
+    const best = bestRemedy(assembly, remedies, most - cost, (remedy, left) =>
       search(now, remedy, left),
     );
     if (best === null) return null;
@@ -156,14 +158,13 @@ function byWay(
   return { moves: [...moves, { event, way }], cost, state: after(assembly, state, event, way) };
 }
 
-/** The remedy that clears most for what it costs; null where one obstacle has none that costs little enough. */
+/** Of the remedies of each obstacle the one that clears most for what it costs; null where one has none that costs little enough. */
 function bestRemedy(
   assembly: Assembly,
-  obstacles: readonly Obstacle[],
+  remedies: readonly (readonly EventKey[])[],
   most: number,
   search: (remedy: EventKey, most: number) => Freed | null,
 ): Freed | null {
-  const remedies = obstacles.map((one) => one.remedies());
   const fewest = Math.min(...remedies.map(({ length }) => length));
   const candidates = [...new Set(remedies.filter(({ length }) => length === fewest).flat())]
     .map((remedy) => ({

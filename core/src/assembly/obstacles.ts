@@ -1,6 +1,8 @@
+import { oncePerPair } from '../memo/index.ts';
 import { SIDES, type Side, type StationKind } from '../unit/index.ts';
 import type { Assembly, EventKey } from './assembly.ts';
 import type { Body } from './bodies.ts';
+import type { Obstacle } from './obstacle.ts';
 import { anyMeets } from './segment.ts';
 import { IN_GROOVE, type Solid } from './solids.ts';
 import {
@@ -8,21 +10,11 @@ import {
   jointOf,
   sideOf,
   moversOf,
-  sideOfJoint,
   subjectOf,
   type Movers,
   type State,
   type Way,
 } from './state.ts';
-
-/** One thing that is in another's way, and the events any of which clears it. */
-export interface Obstacle {
-  /** Id of what moves, and of what it meets: bodies, parts, bolt circles. */
-  readonly moving: string;
-  readonly by: string;
-  /** Worked out when it is asked for. */
-  readonly remedies: () => readonly EventKey[];
-}
 
 /** A way in which an event can happen, and what is in the way of it. */
 export interface Attempt {
@@ -35,21 +27,34 @@ const ALONG = ['left', 'right', 'pressedLeft', 'pressedRight'] as const;
 
 const UNHINDERED: readonly Attempt[] = [{ way: null, obstacles: [] }];
 
-/** The ways in which an event can happen, each with everything that is in the way. */
+/** The ways in which an event can happen, each with everything that is in the way; worked out once for a state. */
 export function attemptsOf(assembly: Assembly, state: State, event: EventKey): readonly Attempt[] {
+  const known = attemptsIn(assembly, state);
+  const before = known.get(event);
+  if (before !== undefined) return before;
+  const attempts = workedOut(assembly, state, event);
+  known.set(event, attempts);
+  return attempts;
+}
+
+const attemptsIn = oncePerPair(
+  (_assembly: Assembly, _state: State) => new Map<EventKey, readonly Attempt[]>(),
+);
+
+function workedOut(assembly: Assembly, state: State, event: EventKey): readonly Attempt[] {
   const id = subjectOf(event);
   if (event.startsWith('undo:')) return UNHINDERED;
   if (event.startsWith('part:')) return [partAttempt(assembly, state, event, id)];
   if (assembly.shafts.includes(id)) return shaftAttempts(assembly, state, event, id);
-  const body = assembly.bodies.find((one) => one.id === id)!;
-  return bodyAttempts(assembly, state, event, body);
+  const body = assembly.solidsOf.get(id)![0]!.body!;
+  return bodyAttempts(assembly, state, body);
 }
 
 /** Bolts that are still tight. */
 function tight(state: State, moving: string, bolts: readonly string[]): readonly Obstacle[] {
   return bolts
     .filter((by) => !state.done.has(`undo:${by}`))
-    .map((by) => ({ moving, by, remedies: () => [`undo:${by}`] }));
+    .map((by) => ({ moving, by, clearedBy: [`undo:${by}`] }));
 }
 
 function partAttempt(assembly: Assembly, state: State, event: EventKey, id: string): Attempt {
@@ -58,9 +63,7 @@ function partAttempt(assembly: Assembly, state: State, event: EventKey, id: stri
     way: side,
     obstacles: [
       ...tight(state, id, bolts),
-      ...(side === null
-        ? []
-        : met(assembly, state, event, moversOf(assembly, state, event, side), side)),
+      ...(side === null ? [] : met(assembly, state, moversOf(assembly, state, event, side), side)),
     ],
   };
 }
@@ -75,7 +78,7 @@ function shaftAttempts(
     .toSorted((a, b) => b.movers.bodies.length - a.movers.bodies.length)
     .map(({ way, movers }) => ({
       way,
-      obstacles: met(assembly, state, event, movers, sideOf(way)!),
+      obstacles: met(assembly, state, movers, sideOf(way)!),
     }));
   const caps = assembly.caps.get(id);
   if (caps !== undefined) return [{ way: 'across', obstacles: tight(state, id, caps) }, ...along];
@@ -83,33 +86,28 @@ function shaftAttempts(
     ...along,
     {
       way: 'across',
-      obstacles: met(assembly, state, event, moversOf(assembly, state, event, 'across'), 'across'),
+      obstacles: met(assembly, state, moversOf(assembly, state, event, 'across'), 'across'),
     },
   ];
 }
 
-function bodyAttempts(
-  assembly: Assembly,
-  state: State,
-  event: EventKey,
-  body: Body,
-): readonly Attempt[] {
+function bodyAttempts(assembly: Assembly, state: State, body: Body): readonly Attempt[] {
   const { underJointOf } = body;
   const joint = underJointOf === null ? null : jointOf(assembly, underJointOf);
   if (joint !== null) {
     const opens: EventKey = `part:${joint.part}`;
-    const closed = { moving: body.id, by: joint.part, remedies: () => [opens] };
+    const closed = { moving: body.id, by: joint.part, clearedBy: [opens] };
     return [{ way: null, obstacles: state.done.has(opens) ? [] : [closed] }];
   }
   const movers = { parts: new Set<string>(), bodies: [body] };
   if (IN_GROOVE.has(body.station.kind) || isWalledIn(assembly, state, body))
-    return [{ way: 'across', obstacles: met(assembly, state, event, movers, 'across') }];
+    return [{ way: 'across', obstacles: met(assembly, state, movers, 'across') }];
   return sidesOf(assembly, state, body).map(({ side, behind }) => ({
     way: side,
     obstacles: [
       ...behind,
-      ...met(assembly, state, event, movers, side),
-      ...inTheDriver(assembly, state, event, body),
+      ...met(assembly, state, movers, side),
+      ...inTheDriver(assembly, state, body),
     ],
   }));
 }
@@ -120,7 +118,6 @@ const PRESSED: ReadonlySet<StationKind> = new Set(['bush', 'drawnCup']);
 function inTheDriver(
   assembly: Assembly,
   state: State,
-  event: EventKey,
   { id, host, station }: Body,
 ): readonly Obstacle[] {
   if (!PRESSED.has(station.kind) || assembly.shafts.includes(host)) return [];
@@ -132,11 +129,7 @@ function inTheDriver(
         assembly.shafts.includes(other.id) &&
         state.where.get(other.id) === state.where.get(id),
     )
-    .map((other) => ({
-      moving: id,
-      by: other.id,
-      remedies: () => remediesFor(assembly, state, event, mover, other),
-    }));
+    .map((still) => ({ moving: id, by: still.id, clearedBy: { mover, still } }));
 }
 
 /** Whether something lies between walls of its own part: a hand lifts it out across, when nothing goes through it. */
@@ -184,10 +177,10 @@ function sidesOf(
   const open = SIDES.filter((side) => !anyMeets(body.segments, own, side, assembly.outlines));
   if (open.length === 0) return free(SIDES);
   const slides = body.hold === 'free' && assembly.shafts.includes(body.host);
-  const remedies: readonly EventKey[] = state.done.has(`take:${body.host}`)
+  const clearedBy: readonly EventKey[] = state.done.has(`take:${body.host}`)
     ? []
     : [`take:${body.host}`];
-  const shoulder = { moving: body.id, by: body.host, remedies: () => remedies };
+  const shoulder = { moving: body.id, by: body.host, clearedBy };
   return [
     ...free(open),
     ...SIDES.filter((side) => slides && !open.includes(side)).map((side) => ({
@@ -199,44 +192,22 @@ function sidesOf(
 
 /** Everything that is still together with what moves, and that it meets on its way. */
 function met(
-  assembly: Assembly,
-  state: State,
-  event: EventKey,
+  { solidsOf }: Assembly,
+  { where }: State,
   { parts, bodies }: Movers,
   to: Side | 'across',
 ): readonly Obstacle[] {
-  const moving = new Set([...bodies.map(({ id }) => id), ...parts]);
-  const from = state.where.get([...moving].at(-1)!);
+  const moving = new Set(parts);
+  for (const { id } of bodies) moving.add(id);
+  const [first] = moving;
+  const from = where.get(first!);
   const found: Obstacle[] = [];
   for (const id of moving)
-    for (const mover of assembly.solidsOf.get(id) ?? [])
-      for (const other of mover.meets[to]) {
-        if (state.where.get(other.id) !== from || moving.has(other.id)) continue;
-        if (other.body === null && other.id === mover.home) continue;
-        const remedies = () => remediesFor(assembly, state, event, mover, other);
-        found.push({ moving: mover.id, by: other.id, remedies });
+    for (const mover of solidsOf.get(id) ?? [])
+      for (const still of mover.meets[to]) {
+        if (where.get(still.id) !== from || moving.has(still.id)) continue;
+        if (still.body === null && still.id === mover.home) continue;
+        found.push({ moving: id, by: still.id, clearedBy: { mover, still } });
       }
   return found;
-}
-
-/** Whatever gets one out of the way of the other: taking it out, or parting what they stand in. */
-function remediesFor(
-  assembly: Assembly,
-  state: State,
-  event: EventKey,
-  mover: Solid,
-  still: Solid,
-): readonly EventKey[] {
-  const isShaft = (id: string) => assembly.shafts.includes(id);
-  const remedies: EventKey[] = [];
-  if (still.body !== null) remedies.push(`take:${still.id}`);
-  if (isShaft(still.home) && still.home !== mover.home) remedies.push(`take:${still.home}`);
-  for (const { part } of assembly.joints) {
-    if (state.done.has(`part:${part}`)) continue;
-    const side = sideOfJoint(assembly, state, part);
-    if (side.has(mover.home) !== side.has(still.home)) remedies.push(`part:${part}`);
-  }
-  if (isShaft(mover.home) && mover.home !== still.home) remedies.push(`take:${mover.home}`);
-  if (mover.id !== mover.home) remedies.push(`take:${mover.id}`);
-  return remedies.filter((remedy) => remedy !== event && !state.done.has(remedy));
 }

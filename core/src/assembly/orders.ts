@@ -173,8 +173,8 @@ function partAt(assembly: Assembly, event: EventKey): number {
   return assembly.unit.parts.findIndex(({ id }) => id === body.host);
 }
 
-const bodyOf = ({ bodies }: Assembly, event: EventKey): Body | null =>
-  bodies.find(({ id }) => id === subjectOf(event)) ?? null;
+const bodyOf = ({ solidsOf }: Assembly, event: EventKey): Body | null =>
+  solidsOf.get(subjectOf(event))?.[0]?.body ?? null;
 
 /** The events by which a station comes out: of a bearing that parts those of cup and cone. */
 export function eventsOfStation(assembly: Assembly, stationId: string): readonly EventKey[] {

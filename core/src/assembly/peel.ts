@@ -1,6 +1,7 @@
 import { asKnown, type Assembly, type EventKey } from './assembly.ts';
 import type { Move, NoWay } from './move.ts';
-import { attemptsOf, type Attempt, type Obstacle } from './obstacles.ts';
+import type { Obstacle } from './obstacle.ts';
+import { attemptsOf, type Attempt } from './obstacles.ts';
 import { after, moversOf, subjectOf, type State } from './state.ts';
 
 /** An order in which events can happen, one after the other; and what had to be forced because nothing was free. */
@@ -30,11 +31,12 @@ export function peel(
     .map(({ event }) => event);
   const moves: Move[] = [];
   const noWay: NoWay[] = [];
-  const held = new Map<EventKey, Held>();
+  const [held, heldForSure] = [new Map<EventKey, Held>(), new Map<EventKey, Held>()];
   let now = state;
   let left = ranked;
   while (left.length > 0) {
-    const next = firstFree(assembly, now, left, held) ?? forced(assembly, now, left, noWay);
+    const next =
+      firstFree(assembly, now, left, held) ?? forced(assembly, now, left, heldForSure, noWay);
     moves.push(next);
     now = after(assembly, now, next.event, next.way);
     left = left.filter((event) => event !== next.event);
@@ -74,7 +76,7 @@ function firmlyHeld(assembly: Assembly, event: EventKey, attempts: readonly Atte
     const [mover, other] = [moving, by].map((id) => assembly.solidsOf.get(id)?.[0]?.body ?? null);
     return (mover === null || mover!.hold === 'fixed' || moving === own) && other?.host !== own;
   };
-  const host = assembly.bodies.find(({ id }) => id === own)?.host;
+  const host = assembly.solidsOf.get(own)?.[0]?.body?.host;
   return [
     ...attempts.map(({ obstacles }) => obstacles.find(isFirm) ?? { moving: '', by: '' }),
     ...(host === undefined ? [] : [{ moving: own, by: host }]),
@@ -109,9 +111,15 @@ function leftBehind(
 }
 
 /** Where nothing is free, what is left is in its own way: it gives way where only the drawing holds it. */
-function forced(assembly: Assembly, state: State, left: readonly EventKey[], noWay: NoWay[]): Move {
+function forced(
+  assembly: Assembly,
+  state: State,
+  left: readonly EventKey[],
+  held: Map<EventKey, Held>,
+  noWay: NoWay[],
+): Move {
   const loose =
-    assembly.outlines === 'drawn' ? firstFree(asKnown(assembly), state, left, new Map()) : null;
+    assembly.outlines === 'drawn' ? firstFree(asKnown(assembly), state, left, held) : null;
   const { event } = loose ?? { event: leastHeld(assembly, state, left) };
   const told = heldBack(assembly, state, event, loose !== null);
   if (told !== null) noWay.push(told);

@@ -22,6 +22,8 @@ export interface State {
   readonly done: ReadonlySet<EventKey>;
   /** Of every part, and of every body that is in its place: what it is together with. */
   readonly where: ReadonlyMap<string, string>;
+  /** What the last event was about and took elsewhere. */
+  readonly moved: readonly string[];
 }
 
 const WHOLE = 'unit';
@@ -32,7 +34,7 @@ export function builtState(
   missing: ReadonlySet<string> = new Set(),
 ): State {
   const present = [...unit.parts, ...bodies].filter(({ id }) => !missing.has(id));
-  return { done: new Set(), where: new Map(present.map(({ id }) => [id, WHOLE])) };
+  return { done: new Set(), where: new Map(present.map(({ id }) => [id, WHOLE])), moved: [] };
 }
 
 /** What moves when an event happens. */
@@ -194,27 +196,27 @@ function isPushed(
 }
 
 /** What of a part lies along an axis. */
-export function integralsOf(
-  { integrals }: Assembly,
+export const integralsOf = (
+  { solidsOf }: Assembly,
   partId: string,
   axisId: string,
-): readonly Segment[] {
-  return integrals
-    .filter((one) => one.partId === partId && one.axisId === axisId)
-    .flatMap(({ segments }) => segments);
-}
+): readonly Segment[] =>
+  solidsOf.get(partId)?.find((one) => one.body === null && one.axisId === axisId)?.segments ?? [];
 
 /** The state after an event. */
 export function after(assembly: Assembly, state: State, event: EventKey, way: Way): State {
   const done = new Set(state.done).add(event);
-  if (event.startsWith('undo:')) return { done, where: state.where };
-  const where = new Map(state.where);
   const id = subjectOf(event);
+  if (event.startsWith('undo:')) return { done, where: state.where, moved: [id] };
   const { parts, bodies } = moversOf(assembly, state, event, way);
-  if (parts.size === 0) where.delete(id);
-  for (const part of parts) where.set(part, event);
-  if (parts.size > 0) for (const body of bodies) where.set(body.id, event);
-  return { done, where };
+  const where = new Map(state.where);
+  if (parts.size === 0) {
+    where.delete(id);
+    return { done, where, moved: [id] };
+  }
+  const moved = [...parts, ...bodies.map((body) => body.id)];
+  for (const one of moved) where.set(one, event);
+  return { done, where, moved };
 }
 
 /** The joint by which a part comes off, of the half that stays the one over it; null where it has none. */

@@ -9,6 +9,7 @@ import {
   type Move,
 } from '../assembly/index.ts';
 import { FIGURES } from '../figures/index.ts';
+import { oncePerObject, oncePerPair } from '../memo/index.ts';
 import type { Axis, Part, Station, Unit } from '../unit/index.ts';
 import { nameOfRing } from './nameOfEvent.ts';
 import { setsZeroPlay } from './sleeveProgress.ts';
@@ -66,20 +67,26 @@ export function shaftsOn(unit: Unit, { stations }: Axis): readonly string[] {
  * in yet: on a job to renew something those that came out.
  * @param reached what such a job takes out; null where all of it is
  */
-export function offForPack(
+export const offForPack = (
   unit: Unit,
   site: Station,
   reached: ReadonlySet<EventKey> | null,
-): readonly Move[] {
-  const assembly = assemblyOf(unit);
-  const notYet = new Set(
-    assembly.bodies
-      .filter(({ station, id }) => station.kind === 'seal' || isOverSeal(assembly, takes(id)))
-      .filter(({ id }) => reached?.has(takes(id)) ?? true)
-      .map(({ id }) => id),
-  );
-  return clear(assembly, builtState(assembly, notYet), [takes(site.id)]).moves;
-}
+): readonly Move[] => movesOff(unit, site)(reached ?? ALL_OF_IT);
+
+const ALL_OF_IT = { has: () => true } as const;
+
+const movesOff = oncePerPair((unit: Unit, site: Station) =>
+  oncePerObject((reached: Pick<ReadonlySet<EventKey>, 'has'>): readonly Move[] => {
+    const assembly = assemblyOf(unit);
+    const notYet = new Set(
+      assembly.bodies
+        .filter(({ station, id }) => station.kind === 'seal' || isOverSeal(assembly, takes(id)))
+        .filter(({ id }) => reached.has(takes(id)))
+        .map(({ id }) => id),
+    );
+    return clear(assembly, builtState(assembly, notYet), [takes(site.id)]).moves;
+  }),
+);
 
 /** What comes off for a pack and goes on again, as a sentence; none where nothing does. */
 export function offWords(unit: Unit, site: Station, reached: ReadonlySet<EventKey> | null): string {
