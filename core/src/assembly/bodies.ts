@@ -1,6 +1,7 @@
 import {
   isSeparable,
   isTight,
+  opposite,
   STATION_KIND_TABLE,
   type Axis,
   type Side,
@@ -39,7 +40,6 @@ export interface Integral {
 const LIP_GIVES = 3;
 
 const middle = ({ at, width }: Station): number => at + width / 2;
-const other = (side: Side): Side => (side === 'left' ? 'right' : 'left');
 
 /** The bodies of a unit, and what is one with its parts. */
 export function bodiesOf(unit: Unit): {
@@ -139,7 +139,7 @@ const jointOver = ({ kind, place, partId }: Station): string | null =>
 
 /** Described as pushed in towards one side, it comes out at the other. */
 const declaredWays = ({ wayIn }: Station): readonly Side[] | null =>
-  wayIn === undefined ? null : [other(wayIn)];
+  wayIn === undefined ? null : [opposite(wayIn)];
 
 /** How what is no rolling bearing stands on its part. */
 function standing(

@@ -13,10 +13,12 @@ const overhaul = (template: UnitTemplate) => {
       stepPicture(
         state,
         steps.find((step) => step.id === id)!,
+        steps,
       )!,
     state,
   };
 };
+const NO_WORK = { notes: [], force: null, hot: [], cold: [] };
 const idsOf = ({ stations }: StepPicture, of: 'there' | 'moving') =>
   stations.flatMap((one) => one[of].map((piece) => `${one.station.id} ${piece}`));
 
@@ -81,14 +83,27 @@ describe('the picture of a step', () => {
     expect(picture.stations).toHaveLength(unitOf('coverShims').axes[0]!.stations.length);
   });
 
+  test('should show a half alone that is heated, and after a ring went in what stands then', () => {
+    const { pictureOf } = overhaul('crankcaseHalves');
+    const first = pictureOf('heat:half-left');
+    expect(new Set(first.stations.map(({ station }) => station.partId))).toEqual(
+      new Set(['half-left']),
+    );
+    expect(idsOf(first, 'there').join(' ')).not.toMatch(/bearing/);
+    const home = pictureOf('checkSeat:bearing-left');
+    expect(idsOf(home, 'moving')).toEqual([]);
+    expect(idsOf(home, 'there').join(' ')).toMatch(/bearing-left/);
+    expect(idsOf(home, 'there').join(' ')).not.toMatch(/bearing-right|crank whole/);
+  });
+
   test.each(UNIT_TEMPLATES)(
     'should be drawn for every step of %s, what moves clear of the rest',
     (of) => {
       const { steps, state } = overhaul(of);
       for (const step of steps) {
-        const picture = stepPicture(state, step);
+        const picture = stepPicture(state, step, steps);
         if (picture === null) continue;
-        const { shapes, extent } = drawStep(picture.axis, picture.stations);
+        const { shapes, window } = drawStep(picture.axis, picture.stations, NO_WORK);
         expect([step.id, shapes.length > 0]).toEqual([step.id, true]);
         const xs = (of: (shape: StepShape) => boolean) =>
           shapes
@@ -98,7 +113,8 @@ describe('the picture of a step', () => {
                 ? [shape.centre.x - shape.radius, shape.centre.x + shape.radius]
                 : shape.points.map(({ x }) => x),
             );
-        for (const x of xs(() => true)) expect(x >= extent.left && x <= extent.right).toBe(true);
+        for (const x of xs(({ moving, marked }) => moving || marked))
+          expect([step.id, x >= window.left && x <= window.right]).toEqual([step.id, true]);
         const still = xs(({ moving }) => !moving);
         if (still.length === 0) continue;
         for (const { station, side, moving } of picture.stations) {

@@ -10,6 +10,7 @@ import { isolated } from '../faults/index.ts';
 import type { JobState } from '../job/index.ts';
 import type { Axis, Side, Station, Unit } from '../unit/index.ts';
 import { motionOf, type Motion } from './motions.ts';
+import { orderFor } from './orderOfBuild.ts';
 import type { Subject } from './rule.ts';
 import type { Step } from './step.ts';
 
@@ -39,9 +40,15 @@ export interface StepPicture {
 
 /**
  * What is together while a step is done, what moves and from which side: by the order in which the job takes things out and
- * puts them in. Null for a step that is about no axis.
+ * puts them in. Where nothing moves it is what the last that went in has left, and of a part that is heated only that part.
+ * Null for a step that is about no axis.
+ * @param steps of the plan, in its order
  */
-export function stepPicture(state: JobState, step: Step): StepPicture | null {
+export function stepPicture(
+  state: JobState,
+  step: Step,
+  steps: readonly Step[],
+): StepPicture | null {
   const { unit } = state;
   const subject = unit === null ? null : subjectFor(state, unit, step);
   const axis = unit === null ? null : axisOf(unit, step);
@@ -49,9 +56,12 @@ export function stepPicture(state: JobState, step: Step): StepPicture | null {
   const assembly = assemblyOf(unit);
   const moved = isolated(() => motionOf(step.rule, subject));
   const motion = moved.ok ? moved.value : null;
-  const stations = axis.stations.map((station) =>
-    pictured(assembly, station, motion, step.stationId),
-  );
+  const isThere =
+    motion === null ? standing(state, unit, step, steps) : whileMoving(assembly, motion);
+  const alone = motion === null && step.act === 'heat' ? step.partId : null;
+  const stations = axis.stations
+    .filter(({ partId }) => alone === null || partId === alone)
+    .map((station) => pictured(assembly, station, motion, isThere, step.stationId));
   const shown = stations.filter(({ there, moving }) => there.length + moving.length > 0);
   return { axis, stations: shown, to: motion?.to ?? null };
 }
@@ -83,6 +93,7 @@ function pictured(
   assembly: Assembly,
   station: Station,
   motion: Motion | null,
+  isThere: (event: EventKey) => boolean,
   marked: string | null,
 ): PicturedStation {
   const events = eventsOfStation(assembly, station.id).filter(
@@ -97,7 +108,7 @@ function pictured(
     by: motion === null ? null : movedBy(assembly, motion, event),
   }));
   const moving = pieces.filter(({ by }) => by !== null);
-  const there = pieces.filter(({ event, by }) => by === null && isThere(motion, event));
+  const there = pieces.filter(({ event, by }) => by === null && isThere(event));
   const [first] = moving;
   return {
     station,
@@ -132,9 +143,54 @@ function isBeforeShaft({ to, order }: Motion, event: EventKey, shaft: number): b
 const pieceOf = (event: EventKey): Piece =>
   event.endsWith(':cup') ? 'cup' : event.endsWith(':cone') ? 'cone' : 'whole';
 
+/** What is there while a motion is made; the part that something goes into or comes out of lies on the bench. */
+function whileMoving(assembly: Assembly, motion: Motion): (event: EventKey) => boolean {
+  const hosts = new Set<EventKey | null>(
+    motion.events.map((event) => {
+      const host = assembly.bodies.find(({ id }) => `take:${id}` === event)?.host;
+      return host === undefined || assembly.shafts.includes(host)
+        ? null
+        : eventOfPart(assembly, host);
+    }),
+  );
+  return (event) => hosts.has(event) || stays(motion, event);
+}
+
 /** Whether something is in its place while a motion is made: it goes in before, or comes out after; what the job leaves stays. */
-function isThere(motion: Motion | null, event: EventKey): boolean {
-  const place = motion?.order.places.get(event);
-  if (motion === null || place === undefined) return true;
-  return motion.to === 'in' ? place < motion.at : place > motion.at;
+function stays({ to, order, at }: Motion, event: EventKey): boolean {
+  const place = order.places.get(event);
+  if (place === undefined) return true;
+  return to === 'in' ? place < at : place > at;
+}
+
+/** What stands in its place at a step that moves nothing: all of it, until something has gone in. */
+function standing(
+  state: JobState,
+  unit: Unit,
+  step: Step,
+  steps: readonly Step[],
+): (event: EventKey) => boolean {
+  const last = lastIn(state, unit, steps.slice(0, steps.indexOf(step)));
+  // A part that is heated is there, whatever closes it later.
+  const own = step.partId === null ? null : eventOfPart(assemblyOf(unit), step.partId);
+  if (last !== null)
+    return (event) => event === own || (last.order.places.get(event) ?? -1) <= last.upTo;
+  const subject = subjectFor(state, unit, step);
+  if (step.act !== 'heat' || subject === null) return () => true;
+  const { places } = orderFor(subject, 'in');
+  return (event) => event === own || !places.has(event);
+}
+
+/** The last of some steps that puts something in, and how far its order has come with it; null where none does. */
+function lastIn(state: JobState, unit: Unit, steps: readonly Step[]) {
+  for (const step of steps.toReversed()) {
+    const subject = subjectFor(state, unit, step);
+    const moved = subject === null ? null : isolated(() => motionOf(step.rule, subject));
+    const motion = moved?.ok === true ? moved.value : null;
+    if (motion?.to === 'out') return null;
+    if (motion === null) continue;
+    const { order, events, at } = motion;
+    return { order, upTo: Math.max(at, ...events.map((event) => order.places.get(event) ?? at)) };
+  }
+  return null;
 }

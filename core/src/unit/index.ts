@@ -16,7 +16,7 @@ export {
   requireUnit,
 } from './requireUnit.ts';
 export { isSeparable, isTight } from './rings.ts';
-export { SIDES, type Side } from './side.ts';
+export { opposite, SIDES, type Side } from './side.ts';
 export { DETAIL_NAMES, DETAIL_TABLE, detailWords, type DetailRow } from './detailTable.ts';
 export type { DetailName, RingEnds, StationDetails } from './stationDetails.ts';
 export { isDrawn, knownSize, SIZE_WORDS, withSaid } from './sizes.ts';

@@ -14,6 +14,7 @@ import { useOpenJob } from './JobLayout.tsx';
 import { NotNow } from './NotNow.tsx';
 import { useActionHere } from './useActionHere.ts';
 import type { Run } from '@wendaxis/core/job';
+import { Main } from '../ui/Main.tsx';
 
 /** The bench: set up a run, take it, and accept its verdict. */
 export function BenchPage() {
@@ -26,7 +27,7 @@ export function BenchPage() {
 
   if (next.kind === 'startRun') {
     return (
-      <main className="grid gap-4 p-6">
+      <Main title={`Set up the measurement · ${state.unit!.name}`} className="grid gap-4 p-6">
         <div>
           <h1 className="m-0 text-[2.3rem] leading-tight">Set up the run</h1>
           <p className="m-0 text-xl">The stand on the case, the plunger in line with the shaft.</p>
@@ -37,7 +38,7 @@ export function BenchPage() {
           stage={next.stage}
           practice={state.sheet.practice}
         />
-      </main>
+      </Main>
     );
   }
   if (next.kind === 'takeReading' || next.kind === 'acceptRun') {
@@ -46,7 +47,7 @@ export function BenchPage() {
     const card = workshop.data?.instruments.find(({ id }) => id === run.instrument.id);
     const deviceId = offeredDevice(card?.deviceId ?? null, state.sheet.practice);
     return (
-      <main className="px-5 py-2.5">
+      <Main title={`Measure · ${state.unit!.name}`} className="px-5 py-2.5">
         <RunPanel
           key={run.runId}
           jobId={jobId}
@@ -57,7 +58,7 @@ export function BenchPage() {
           practice={isSimulated(deviceId)}
           onAccepted={toJob}
         />
-      </main>
+      </Main>
     );
   }
   if (next.kind === 'restartRun') return <CannotBeJudged jobId={jobId} next={next} />;
@@ -71,7 +72,7 @@ interface CannotBeJudgedProps {
 
 function CannotBeJudged({ jobId, next }: CannotBeJudgedProps) {
   return (
-    <main className="p-6">
+    <Main title="Measure again" className="p-6">
       <Notice tone="warn" title="This run cannot be judged">
         <p className="mt-0">
           A bearing that locates the shaft is missing: the shaft tips, and reads more play than it
@@ -89,6 +90,6 @@ function CannotBeJudged({ jobId, next }: CannotBeJudgedProps) {
           Put it in, then start again
         </Button>
       </Notice>
-    </main>
+    </Main>
   );
 }

@@ -1,5 +1,12 @@
 import type { ScreenUnits } from '../wording/screenUnits.ts';
-import { type Dispatch, type SetStateAction, useMemo, useState, type FormEvent } from 'react';
+import {
+  useId,
+  type Dispatch,
+  type SetStateAction,
+  useMemo,
+  useState,
+  type FormEvent,
+} from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { v4 as uuid } from 'uuid';
 import { InputError } from '@wendaxis/core/faults';
@@ -18,6 +25,7 @@ import type { UnitSystem } from '@wendaxis/core/units';
 import { scopeOf, WHOLE_JOB } from '../features/describe/scopeEntry.ts';
 import { Scope } from '../features/describe/Scope.tsx';
 import { WhatFor } from '../features/describe/WhatFor.tsx';
+import { Main } from '../ui/Main.tsx';
 
 /** Book a job in: what the unit is, why it is open, how its bearings stand. The section grows as it is filled in. */
 export function BookInPage() {
@@ -27,6 +35,7 @@ export function BookInPage() {
   const [query] = useSearchParams();
   const entry = useBeginning({ query, system });
 
+  const form = useId();
   function submit(event: FormEvent): void {
     event.preventDefault();
     if (entry.unit === null || entry.given === null || !entry.ready) return;
@@ -41,8 +50,8 @@ export function BookInPage() {
   }
 
   return (
-    <main className="p-5">
-      <form onSubmit={submit} className="grid gap-4 lg:grid-cols-[1.25fr_1fr]">
+    <Main title="Book a job in" className="p-5">
+      <form id={form} onSubmit={submit} className="grid gap-4 lg:grid-cols-[1.25fr_1fr]">
         <div className="grid content-start gap-4">
           <FromWhat
             name={entry.name}
@@ -71,9 +80,10 @@ export function BookInPage() {
           practice={entry.practice}
           setPractice={entry.setPractice}
           ready={entry.ready}
+          form={form}
         />
       </form>
-    </main>
+    </Main>
   );
 }
 

@@ -15,6 +15,7 @@ import { Button } from '../ui/Button.tsx';
 import { useUnits } from '../ui/useUnits.ts';
 import { useOpenJob } from './JobLayout.tsx';
 import { Parts } from '../features/describe/Parts.tsx';
+import { Main } from '../ui/Main.tsx';
 
 const VIEWS = { station: 'Stations', part: 'Parts', axis: 'Axes', keep: 'Keep' } as const;
 
@@ -32,7 +33,7 @@ export function DescribePage() {
   const station = found?.station ?? axis.stations[0];
   const go = (to: Readonly<Record<string, string>>): void => setQuery(to, { replace: true });
   return (
-    <main className="grid gap-4 p-5 lg:grid-cols-[1.25fr_1fr]">
+    <Main title={`Unit · ${unit.name}`} className="grid gap-4 p-5 lg:grid-cols-[1.25fr_1fr]">
       <div className="grid content-start gap-3">
         <DescribeHead unit={unit} axis={axis} go={go} view={view} />
         <div className="bg-plate text-scribe on-plate plate rounded-[3px] px-4 py-2">
@@ -68,7 +69,7 @@ export function DescribePage() {
           <Editors job={job} view={view} axis={axis} station={station} query={query} go={go} />
         )}
       </section>
-    </main>
+    </Main>
   );
 }
 

@@ -19,6 +19,7 @@ import { QuantityField } from '../ui/QuantityField.tsx';
 import { useUnits } from '../ui/useUnits.ts';
 import { Working } from '../ui/Working.tsx';
 import type { ScreenUnits } from '../wording/screenUnits.ts';
+import { Main } from '../ui/Main.tsx';
 
 /** The fits desk: a quick question without a job. */
 export function FitsPage() {
@@ -29,10 +30,10 @@ export function FitsPage() {
     setQuestion({ ...question, [name]: text });
   const isOuter = question.ring === 'outer';
   return (
-    <main className="grid gap-4 p-5 lg:grid-cols-[1fr_1.2fr]">
+    <Main title="Fits desk" className="grid gap-4 p-5 lg:grid-cols-[1fr_1.2fr]">
       <FitInput question={question} set={set} isOuter={isOuter} setQuestion={setQuestion} />
       <FitAnswered answer={answer} units={units} question={question} />
-    </main>
+    </Main>
   );
 }
 

@@ -19,6 +19,7 @@ import { useOpenJob } from './JobLayout.tsx';
 import type { ScreenUnits } from '../wording/screenUnits.ts';
 import type { Part } from '@wendaxis/core/unit';
 import { Temperatures } from '../features/heat/Temperatures.tsx';
+import { Main } from '../ui/Main.tsx';
 
 /** The heat plan of the unit's parts, and doing it. */
 export function HeatPage() {
@@ -31,12 +32,12 @@ export function HeatPage() {
   const part = heat?.part;
   if (part === undefined || heat === null)
     return (
-      <main className="p-6">
+      <Main title="Heat plan" className="p-6">
         <Notice title="No ring is tight in a part of this unit">Nothing has to be heated.</Notice>
-      </main>
+      </Main>
     );
   return (
-    <main className="grid gap-4 p-5">
+    <Main title={`Heat ${part.name}`} className="grid gap-4 p-5">
       <div className="flex flex-wrap items-center justify-between gap-3">
         <h1 className="m-0 text-[2.1rem] leading-tight">Heat {part.name}</h1>
         <div role="group" aria-label="Parts" className="flex flex-wrap gap-2">
@@ -72,7 +73,7 @@ export function HeatPage() {
           }
         />
       )}
-    </main>
+    </Main>
   );
 }
 

@@ -1,17 +1,18 @@
 import { type ReactNode, useCallback } from 'react';
-import { Link, NavLink, Outlet, useOutletContext } from 'react-router';
+import { Link, NavLink, Outlet, useLocation, useMatch, useOutletContext } from 'react-router';
 
 import { useStockUse } from '../api/queries.ts';
 import { exportJob } from '../features/log/exportJob.ts';
-import { redo, undo } from '../stores/jobSync.ts';
+import { undo } from '../stores/jobSync.ts';
 import { useHeldClocks } from '../stores/useHeldClocks.ts';
 import { useJob, type OpenJob } from '../stores/useJob.ts';
 import { Button } from '../ui/Button.tsx';
 import { JobLine } from '../ui/JobLine.tsx';
 import { Notice } from '../ui/Notice.tsx';
 import { PracticeSign } from '../ui/PracticeSign.tsx';
-import { useShortcut } from '../ui/useShortcut.ts';
 import { unreadableWords } from '../wording/unreadableWords.ts';
+import { UndoKeys } from './UndoKeys.tsx';
+import { Main } from '../ui/Main.tsx';
 
 /** The pages of a job. */
 const JOB_PAGES = [
@@ -24,19 +25,17 @@ const JOB_PAGES = [
 /** The frame of a job's pages: its name, its line, and undo. */
 export function JobLayout() {
   const job = useJob();
-  const { jobId, canUndo, canRedo } = job;
+  const { jobId } = job;
+  const screen = useScreen(job);
   useHeldClocks(job);
   useStockUse(jobId); // at hand when the server is lost before a pack is chosen
   const takeBack = useCallback(() => void undo(jobId), [jobId]);
-  const bringBack = useCallback(() => redo(jobId), [jobId]);
-  useShortcut(['Backspace', 'z'], takeBack, canUndo);
-  useShortcut(['y'], bringBack, canRedo);
   if (job.unreadable !== null) return <CannotBeRead job={job} onUndo={takeBack} />;
   if (job.state.unit === null) return <NotReady status={job.status} />;
   return (
     <>
-      <div className="border-edge flex flex-wrap items-center gap-x-4 gap-y-2 border-b-2 px-6 py-1.5 print:hidden">
-        <div className="grid max-w-[17rem] justify-items-start gap-0.5">
+      <div className="border-edge flex flex-wrap items-center gap-x-4 gap-y-1 border-b-2 px-6 py-1.5 max-sm:px-3 print:hidden">
+        <div className="grid max-w-[min(17rem,60%)] justify-items-start gap-0.5">
           <Link
             to={`/jobs/${jobId}`}
             className="tape max-w-full truncate text-lg no-underline"
@@ -46,14 +45,20 @@ export function JobLayout() {
           </Link>
           {job.state.sheet.practice && <PracticeSign small />}
         </div>
-        <div className="min-w-[min(24rem,100%)] flex-1">
+        <div className="order-last min-w-full flex-1 lg:order-none lg:min-w-[24rem]">
           <JobLine
             scope={job.state.sheet.scope}
             stage={job.stage}
             done={job.state.sheet.finished !== null}
           />
         </div>
-        <nav className="flex flex-wrap items-center gap-2" aria-label="Job">
+        <div className="ml-auto flex gap-2 lg:order-last">
+          <UndoKeys job={job} screen={screen} />
+        </div>
+        <nav
+          className="flex flex-wrap items-center gap-2 max-sm:w-full max-sm:justify-between"
+          aria-label="Job"
+        >
           {JOB_PAGES.map(([path, words]) => (
             <NavLink
               key={path}
@@ -64,17 +69,18 @@ export function JobLayout() {
               {words}
             </NavLink>
           ))}
-          <Button onClick={takeBack} disabled={!canUndo} shortcut="Z">
-            Undo
-          </Button>
-          <Button onClick={bringBack} disabled={!canRedo} shortcut="Y">
-            Redo
-          </Button>
         </nav>
       </div>
       <Outlet context={job} />
     </>
   );
+}
+
+/** What is on screen: the rows of a round are one. */
+function useScreen({ plan }: OpenJob): string {
+  const { pathname } = useLocation();
+  const stepId = useMatch('/jobs/:jobId/step/:stepId')?.params.stepId ?? '';
+  return plan.screens.find(({ steps }) => steps.includes(stepId))?.id ?? pathname;
 }
 
 /** The job of the layout, for the pages in it. */
@@ -85,7 +91,7 @@ export function useOpenJob(): OpenJob {
 /** A job whose log cannot be read as a whole. What was entered last can be taken back, and the log saved. */
 function CannotBeRead({ job, onUndo }: { readonly job: OpenJob; readonly onUndo: () => void }) {
   return (
-    <main className="mx-auto grid w-full max-w-3xl gap-4 p-6">
+    <Main title="This job cannot be read" className="mx-auto grid w-full max-w-3xl gap-4 p-6">
       <Notice tone="warn" title="This job cannot be read">
         <p className="mt-0">{unreadableWords(job.unreadable!)}</p>
         <div className="flex flex-wrap gap-3">
@@ -97,7 +103,7 @@ function CannotBeRead({ job, onUndo }: { readonly job: OpenJob; readonly onUndo:
           <Button onClick={() => exportJob(job.jobId, job.events)}>Save its log as a file</Button>
         </div>
       </Notice>
-    </main>
+    </Main>
   );
 }
 
@@ -123,5 +129,9 @@ function NotReady({ status }: { readonly status: OpenJob['status'] }) {
       </Notice>
     ),
   };
-  return <main className="mx-auto w-full max-w-3xl p-6">{notices[status]}</main>;
+  return (
+    <Main title="Job" className="mx-auto w-full max-w-3xl p-6">
+      {notices[status]}
+    </Main>
+  );
 }

@@ -16,6 +16,7 @@ import { Button, Key } from '../ui/Button.tsx';
 import { useShortcut } from '../ui/useShortcut.ts';
 import { useOpenJob } from './JobLayout.tsx';
 import { NextBanner } from './NextBanner.tsx';
+import { Main } from '../ui/Main.tsx';
 
 /** A job: what to do next, and the axis as the way around it. */
 export function JobPage() {
@@ -26,7 +27,7 @@ export function JobPage() {
   const [chosen, setChosen] = useState<string | null>(null);
   const axis = axes.find(({ id }) => id === (chosen ?? nextAxis)) ?? axes[0];
   return (
-    <main className="grid gap-3 p-5">
+    <Main title={state.unit!.name} className="grid gap-3 p-5">
       <NextBanner job={job} />
       {next.kind === 'setSpec' && (
         <SpecForm
@@ -35,12 +36,13 @@ export function JobPage() {
           axis={next.axis}
           kind={next.specKind}
           axes={state.unit!.axes}
+          asked
         />
       )}
       {axis !== undefined && (
         <AxisPanel key={axis.id} axis={axis} axes={axes} onAxis={setChosen} job={job} />
       )}
-    </main>
+    </Main>
   );
 }
 
@@ -60,7 +62,9 @@ function AxisPanel({ axis, axes, onAxis, job }: PanelProps) {
   const [selected, setSelected] = useState(first?.id ?? null);
   const [zoomed, setZoomed] = useState(false);
   const switchZoom = useCallback(() => setZoomed((old) => !old), []);
-  useShortcut(['+', 'x'], switchZoom, selected !== null);
+  useShortcut(['+', 'x'], 'Look closely, or at the whole axis', switchZoom, {
+    enabled: selected !== null,
+  });
   const station = axis.stations.find(({ id }) => id === selected);
   const { labels } = drawAxis(axis);
   const states = stationStates(plan);

@@ -12,6 +12,7 @@ import { useWorkshop, type OpenWorkshop } from '../stores/useWorkshop.ts';
 import { Button } from '../ui/Button.tsx';
 import { Notice } from '../ui/Notice.tsx';
 import { useShortcut } from '../ui/useShortcut.ts';
+import { Main } from '../ui/Main.tsx';
 
 const FILTER_WORDS: Readonly<Record<JobFilter, string>> = {
   bench: 'On the bench',
@@ -33,12 +34,12 @@ export function JobsPage() {
   const jobs = useJobs({ filter, search: search.trim(), page });
   const navigate = useNavigate();
   const bookIn = useCallback(() => void navigate('/book-in'), [navigate]);
-  useShortcut(['b'], bookIn);
+  useShortcut(['b'], 'Book a job in', bookIn);
   useFollowing();
   const { counts, pages = 0, waiting = 0 } = jobs.data ?? {};
   const none = counts?.all === 0 && search.trim() === '';
   return (
-    <main className="mx-auto grid w-full max-w-6xl gap-4 p-5">
+    <Main title="Jobs" className="mx-auto grid w-full max-w-6xl gap-4 p-5">
       <JobsHead
         workshop={workshop}
         search={search}
@@ -70,7 +71,7 @@ export function JobsPage() {
         ))}
       </ul>
       {pages > 1 && <PagesOfList page={page} setPage={setPage} pages={pages} />}
-    </main>
+    </Main>
   );
 }
 

@@ -12,6 +12,7 @@ import { useUnits } from '../ui/useUnits.ts';
 import { eventLine, eventTime, tellerOf } from '../wording/eventLine.ts';
 import { useOpenJob } from './JobLayout.tsx';
 import type { NextAction } from '@wendaxis/core/plan';
+import { Main } from '../ui/Main.tsx';
 
 /** The logbook of a job: it wrote itself. */
 export function LogPage() {
@@ -29,7 +30,10 @@ export function LogPage() {
   const nameOf = (id: string) =>
     people.find(({ personId }) => personId === id)?.name ?? (id === UNSIGNED ? 'not signed' : id);
   return (
-    <main className="mx-auto grid w-full max-w-5xl gap-5 p-6">
+    <Main
+      title={`Logbook · ${state.unit!.name}`}
+      className="mx-auto grid w-full max-w-5xl gap-5 p-6"
+    >
       <LogHead state={state} jobId={jobId} events={events} />
       <section aria-label="Runs" className="bg-panel border-edge rounded-[3px] border-2 p-4">
         <RunTable state={state} />
@@ -63,7 +67,7 @@ export function LogPage() {
           ))}
         </section>
       )}
-    </main>
+    </Main>
   );
 
   function undoneWords(eventId: string | undefined): string {

@@ -6,8 +6,7 @@ import type { Screen } from '@wendaxis/core/plan';
 
 import { figureWords } from '../features/plan/figureWords.ts';
 import type { OpenJob } from '../stores/useJob.ts';
-import { Button } from '../ui/Button.tsx';
-import { useShortcut } from '../ui/useShortcut.ts';
+import { MainAction } from '../ui/ActionBar.tsx';
 import { useUnits } from '../ui/useUnits.ts';
 import { actionWords } from '../wording/actionWords.ts';
 
@@ -25,7 +24,6 @@ export function NextBanner({ job }: { readonly job: OpenJob }) {
   const go = useCallback(() => {
     if (path !== null) void navigate(`/jobs/${job.jobId}${path}`);
   }, [job.jobId, navigate, path]);
-  useShortcut(['Enter'], go, path !== null);
   return (
     <section aria-label="Next" className="flex items-center justify-between gap-4">
       <div className="min-w-0">
@@ -39,14 +37,9 @@ export function NextBanner({ job }: { readonly job: OpenJob }) {
         {figures !== '' && <p className="figure m-0 text-lg">{figures}</p>}
       </div>
       {path !== null && (
-        <Button
-          kind="main"
-          className="min-h-16 shrink-0 px-8 text-2xl print:hidden"
-          onClick={go}
-          shortcut="Enter"
-        >
+        <MainAction onClick={go}>
           {button} <ArrowRight aria-hidden="true" />
-        </Button>
+        </MainAction>
       )}
     </section>
   );

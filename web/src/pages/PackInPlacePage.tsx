@@ -6,12 +6,13 @@ import type { MeasuredPiece } from '@wendaxis/core/job';
 import { micrometres, packThickness } from '@wendaxis/core/shims';
 
 import { record } from '../stores/jobSync.ts';
-import { Button } from '../ui/Button.tsx';
+import { MainAction } from '../ui/ActionBar.tsx';
 import { QuantityField, readField } from '../ui/QuantityField.tsx';
 import { useUnits } from '../ui/useUnits.ts';
 import { useOpenJob } from './JobLayout.tsx';
 import { NotNow } from './NotNow.tsx';
 import { useActionHere } from './useActionHere.ts';
+import { Main } from '../ui/Main.tsx';
 
 /** A piece may be from one micrometre to 20 mm. */
 const THICKEST = 20;
@@ -43,7 +44,7 @@ export function PackInPlacePage() {
     setTexts(changed.at(-1) === '' ? changed : [...changed, '']);
   };
   return (
-    <main className="grid max-w-3xl gap-4 p-6">
+    <Main title={`Pack in place · ${state.unit!.name}`} className="grid max-w-3xl gap-4 p-6">
       <div>
         <h1 className="m-0 text-[2.3rem] leading-tight">Measure the pack in place</h1>
         <p className="m-0 text-xl">
@@ -65,15 +66,10 @@ export function PackInPlacePage() {
         {units.show(2 * MICROMETER_UNCERTAINTY.shim, 'length', units.system === 'metric' ? 3 : 5)}{' '}
         (twice the standard uncertainty of a shop micrometer; rule of this program).
       </p>
-      <Button
-        kind="main"
-        className="min-h-16 justify-self-start px-8 text-2xl"
-        disabled={bad || pieces.length === 0}
-        onClick={save}
-      >
+      <MainAction blocked={bad || pieces.length === 0 ? 'Enter each piece' : null} onClick={save}>
         Record the pack
-      </Button>
-    </main>
+      </MainAction>
+    </Main>
   );
 }
 

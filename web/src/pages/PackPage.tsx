@@ -13,6 +13,7 @@ import { FitPack } from '../features/pack/FitPack.tsx';
 import { Notice } from '../ui/Notice.tsx';
 import { useOpenJob } from './JobLayout.tsx';
 import { useActionHere } from './useActionHere.ts';
+import { Main } from '../ui/Main.tsx';
 
 /** Choose a pack, then fit it. */
 export function PackPage() {
@@ -38,7 +39,7 @@ export function PackPage() {
   }, [workshop.data, elsewhere.isPending, elsewhere.data, site, state]);
 
   return (
-    <main className="p-6">
+    <Main title={`Pack · ${state.unit!.name}`} className="p-6">
       {stock !== null && elsewhere.isError && (
         <Notice tone="warn" title="What other jobs have taken from the box is not known now">
           The server does not answer: look whether the pieces are there.
@@ -72,6 +73,6 @@ export function PackPage() {
           </Link>
         </Notice>
       )}
-    </main>
+    </Main>
   );
 }

@@ -10,6 +10,7 @@ import { Notice } from '../ui/Notice.tsx';
 import { useOpenJob } from './JobLayout.tsx';
 import { NextBanner } from './NextBanner.tsx';
 import type { JobState } from '@wendaxis/core/job';
+import { Main } from '../ui/Main.tsx';
 
 /** The build plan: every step with its numbers, phase by phase. It prints as the build sheet. */
 export function PlanPage() {
@@ -21,7 +22,10 @@ export function PlanPage() {
   const shown = numbered.filter(({ step }) => !openOnly || !isBehind(step));
   const entered = plan.missing.filter(({ on }) => on !== 'step');
   return (
-    <main className="mx-auto grid w-full max-w-6xl gap-4 p-5">
+    <Main
+      title={`Build plan · ${state.unit!.name}`}
+      className="mx-auto grid w-full max-w-6xl gap-4 p-5"
+    >
       <div className="print:hidden">
         <NextBanner job={job} />
       </div>
@@ -56,18 +60,24 @@ export function PlanPage() {
           </section>
         );
       })}
-      {plan.noLonger.length > 0 && (
-        <section className="bg-panel border-edge rounded-[3px] border-2 px-4 py-2">
-          <h3 className="text-soft m-0 py-1 text-xl">Ticked, no longer in the plan</h3>
-          {plan.noLonger.map((id) => (
-            <p key={id} className="m-0">
-              {id}: {state.steps[id]!.words || 'done'}
-            </p>
-          ))}
-        </section>
-      )}
+      <NoLonger plan={plan} state={state} />
       <p className="m-0">The unit maker’s manual, local rules and licensed practice come first.</p>
-    </main>
+    </Main>
+  );
+}
+
+/** What was ticked and is no step any more. */
+function NoLonger({ plan, state }: { readonly plan: Plan; readonly state: JobState }) {
+  if (plan.noLonger.length === 0) return null;
+  return (
+    <section className="bg-panel border-edge rounded-[3px] border-2 px-4 py-2">
+      <h3 className="text-soft m-0 py-1 text-xl">Done, but no longer in the plan</h3>
+      {plan.noLonger.map((id) => (
+        <p key={id} className="m-0">
+          {id}: {state.steps[id]!.words || 'done'}
+        </p>
+      ))}
+    </section>
   );
 }
 

@@ -1,5 +1,5 @@
 import { Moon, Sun, Volume2, VolumeX } from 'lucide-react';
-import { lazy, Suspense, useEffect } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link, Outlet } from 'react-router';
 
 import { ClockBar } from '../features/heat/ClockBar.tsx';
@@ -8,8 +8,10 @@ import { StoreNotice } from '../features/sending/StoreNotice.tsx';
 import { PersonMenu } from '../features/workshop/PersonMenu.tsx';
 import { useSettings } from '../stores/settingsStore.ts';
 import { useStreams } from '../stores/stream/index.ts';
+import { WithActionBar } from '../ui/ActionBar.tsx';
 import { Button, Key } from '../ui/Button.tsx';
 import { useShortcut } from '../ui/useShortcut.ts';
+import { KeysDialog } from './KeysDialog.tsx';
 import type { UnitSystem } from '@wendaxis/core/units';
 
 /** It words entries of every kind: fetched when there is one to show. */
@@ -29,22 +31,28 @@ export function Shell() {
   useEffect(() => {
     document.documentElement.dataset['theme'] = theme;
   }, [theme]);
-  useShortcut(['u'], switchUnits);
+  useShortcut(['u'], 'Switch between mm and inch', switchUnits);
   return (
     <div className="flex min-h-dvh flex-col">
-      <header className="bg-plate-deep text-scribe on-plate flex flex-wrap items-center gap-x-6 gap-y-1 px-6 py-1.5 print:hidden">
+      <a
+        href="#main"
+        className="bg-panel text-ink sr-only z-30 p-4 text-lg focus:not-sr-only focus:absolute"
+      >
+        Skip to the work
+      </a>
+      <header className="bg-plate-deep text-scribe on-plate flex flex-wrap items-center gap-x-4 gap-y-1 px-5 py-1.5 max-sm:gap-x-2 max-sm:px-3 print:hidden">
         <Link
           to="/"
           className="text-scribe flex min-h-12 items-center gap-3 text-[1.45rem] font-bold tracking-wide no-underline"
         >
           <img src="/mark.svg" alt="" className="size-8" />
-          Wendaxis
+          <span className="max-lg:sr-only">Wendaxis</span>
         </Link>
-        <nav className="flex gap-5" aria-label="Main">
+        <nav className="flex gap-3 max-sm:gap-1" aria-label="Main">
           {MAIN_PAGES.map(([path, words]) => (
             <Link
               key={path}
-              className="text-scribe inline-flex min-h-12 items-center no-underline"
+              className="text-scribe inline-flex min-h-12 min-w-12 items-center px-1 no-underline"
               to={path}
             >
               {words}
@@ -63,7 +71,9 @@ export function Shell() {
       <ClockBar />
       <StoreNotice />
       <Aside />
-      <Outlet />
+      <WithActionBar>
+        <Outlet />
+      </WithActionBar>
     </div>
   );
 }
@@ -85,34 +95,50 @@ function ShellKeys({
   switchTheme,
   theme,
 }: ShellKeysProps) {
+  const [open, setOpen] = useState(false);
   return (
-    <div className="ml-auto flex flex-wrap items-center justify-end gap-3">
-      <ReachSign />
-      <PersonMenu />
+    <>
       <Button
         kind="plate"
-        onClick={switchUnits}
-        aria-label={`Units: ${system === 'metric' ? 'mm' : 'inch'}. Switch`}
+        className="ml-auto sm:hidden"
+        aria-expanded={open}
+        aria-controls="bench-settings"
+        onClick={() => setOpen((old) => !old)}
       >
-        {system === 'metric' ? 'mm' : 'inch'} <Key name="U" />
+        Menu
       </Button>
-      <Button
-        kind="plate"
-        onClick={switchSpeech}
-        aria-label={speak ? 'Voice on. Switch off' : 'Voice off. Switch on'}
+      <div
+        id="bench-settings"
+        className={`ml-auto flex flex-wrap items-center justify-end gap-2 ${open ? '' : 'max-sm:hidden'}`}
       >
-        {speak ? <Volume2 aria-hidden="true" /> : <VolumeX aria-hidden="true" />}
-      </Button>
-      <Button
-        kind="plate"
-        onClick={switchTheme}
-        aria-label={
-          theme === 'shop' ? 'Shop light. Switch to night' : 'Night. Switch to shop light'
-        }
-      >
-        {theme === 'shop' ? <Sun aria-hidden="true" /> : <Moon aria-hidden="true" />}
-      </Button>
-    </div>
+        <ReachSign />
+        <PersonMenu />
+        <KeysDialog />
+        <Button
+          kind="plate"
+          onClick={switchUnits}
+          aria-label={`Units: ${system === 'metric' ? 'mm' : 'inch'}. Switch`}
+        >
+          {system === 'metric' ? 'mm' : 'inch'} <Key name="U" />
+        </Button>
+        <Button
+          kind="plate"
+          onClick={switchSpeech}
+          aria-label={speak ? 'Voice on. Switch off' : 'Voice off. Switch on'}
+        >
+          {speak ? <Volume2 aria-hidden="true" /> : <VolumeX aria-hidden="true" />}
+        </Button>
+        <Button
+          kind="plate"
+          onClick={switchTheme}
+          aria-label={
+            theme === 'shop' ? 'Shop light. Switch to night' : 'Night. Switch to shop light'
+          }
+        >
+          {theme === 'shop' ? <Sun aria-hidden="true" /> : <Moon aria-hidden="true" />}
+        </Button>
+      </div>
+    </>
   );
 }
 

@@ -3,7 +3,8 @@ import { Navigate, useNavigate, useParams } from 'react-router';
 
 import { PHASES, type Step } from '@wendaxis/core/plan';
 
-import { StepFacts } from '../features/plan/StepFacts.tsx';
+import { StepFacts, StepNumbers } from '../features/plan/StepFacts.tsx';
+import { StepMore } from '../features/plan/StepMore.tsx';
 import { stepState } from '../features/plan/stepState.ts';
 import { StepDrawn } from '../features/plan/StepDrawn.tsx';
 import { Beside } from '../steps/Beside.tsx';
@@ -18,6 +19,7 @@ import { faultWords } from '../wording/faultWords.ts';
 import { STEP_STATUS_WORDS } from '../wording/stateWords.ts';
 import { useOpenJob } from './JobLayout.tsx';
 import { NotNow } from './NotNow.tsx';
+import { Main } from '../ui/Main.tsx';
 
 /**
  * One step of the plan: what to do, its numbers, and doing it; with the steps of its round where it is a row of one.
@@ -55,31 +57,35 @@ function StepView({ job, step }: ViewProps) {
   const { Picture } = STEP_FORMS[step.form];
   const at = plan.steps.findIndex(({ id }) => id === step.id);
   return (
-    <main className="grid gap-4 p-5 lg:grid-cols-[1.35fr_1fr]">
-      <div className="grid content-start gap-4">
-        <div>
-          <p className="small-label m-0 flex flex-wrap items-center gap-x-4">
-            {PHASES[step.phase]}, step {at + 1} of {plan.steps.length}
-            <StateMark state={stepState(step, plan.next)} words={STEP_STATUS_WORDS[step.status]} />
+    <Main
+      title={`${step.title} · ${job.state.unit!.name}`}
+      className="grid gap-x-5 gap-y-3 px-5 py-3 lg:grid-cols-[1.2fr_1fr]"
+    >
+      <div className="lg:col-span-2">
+        <p className="small-label m-0 flex flex-wrap items-center gap-x-4">
+          {PHASES[step.phase]}, step {at + 1} of {plan.steps.length}
+          <StateMark state={stepState(step, plan.next)} words={STEP_STATUS_WORDS[step.status]} />
+        </p>
+        <h1 className="m-0 text-[2.2rem] leading-tight">{step.title}</h1>
+        {step.faults.map((fault) => (
+          <p key={fault.field} className="m-0 text-xl font-semibold">
+            {faultWords(fault, units)}
           </p>
-          <h1 className="m-0 text-[2.2rem] leading-tight">{step.title}</h1>
-          {step.faults.map((fault) => (
-            <p key={fault.field} className="m-0 text-xl font-semibold">
-              {faultWords(fault, units)}
-            </p>
-          ))}
-          <p className="m-0 text-xl">{step.how}</p>
-          <p className="text-soft m-0">{step.reason}</p>
-        </div>
-        <Cautions cautions={step.cautions} />
-        <StepWork job={job} step={step} onDone={onward} />
+        ))}
+        <p className="m-0 max-w-[80ch] text-xl">{step.how}</p>
       </div>
-      <div className="grid content-start gap-4">
-        {step.faults.length === 0 && <StepDrawn state={job.state} step={step} />}
+      <div className="grid content-start gap-3">
+        {step.faults.length === 0 && <StepDrawn state={job.state} plan={plan} step={step} />}
         {Picture !== undefined && <Picture job={job} step={step} onDone={onward} />}
+      </div>
+      <div className="grid content-start gap-3">
+        <Cautions cautions={step.cautions} />
+        <StepNumbers job={job} step={step} />
+        <StepWork job={job} step={step} onDone={onward} />
         <StepFacts job={job} step={step} />
         <Beside job={job} step={step} onDone={onward} />
+        <StepMore step={step} />
       </div>
-    </main>
+    </Main>
   );
 }

@@ -12,6 +12,7 @@ import { OrdersPanel } from '../features/workshop/OrdersPanel.tsx';
 import { TorqueToolPanel } from '../features/workshop/TorqueToolPanel.tsx';
 import { useWorkshop } from '../stores/useWorkshop.ts';
 import { Notice } from '../ui/Notice.tsx';
+import { Main } from '../ui/Main.tsx';
 
 /** The workshop: its name, people, instruments and tools, the shim box and what is on order. */
 export function WorkshopPage() {
@@ -24,17 +25,17 @@ export function WorkshopPage() {
   }, [hash, shown]);
   if (workshop.data === undefined)
     return (
-      <main className="p-6">
+      <Main title="Workshop" className="p-6">
         <Notice
           title={workshop.isError ? 'The workshop cannot be fetched' : 'Fetching the workshop…'}
           tone={workshop.isError ? 'warn' : 'plain'}
         />
-      </main>
+      </Main>
     );
   const { name, instruments, sizes, people, materials, orders, torqueTools, pressRating } =
     workshop.data;
   return (
-    <main className="mx-auto grid w-full max-w-6xl gap-6 p-6 lg:grid-cols-2">
+    <Main title="Workshop" className="mx-auto grid w-full max-w-6xl gap-6 p-6 lg:grid-cols-2">
       <h1 className="m-0 text-4xl lg:col-span-2">{name === '' ? 'The workshop' : name}</h1>
       <div className="grid content-start gap-6">
         <StockPanel sizes={sizes} held={use.data?.used ?? {}} orders={orders} />
@@ -48,6 +49,6 @@ export function WorkshopPage() {
         <TorqueToolPanel tools={torqueTools} />
       </div>
       <MaterialPanel materials={materials} />
-    </main>
+    </Main>
   );
 }

@@ -15,7 +15,8 @@ import {
 } from '@wendaxis/core/plan';
 
 import { figureWords } from '../features/plan/figureWords.ts';
-import { StepFacts } from '../features/plan/StepFacts.tsx';
+import { StepFacts, StepNumbers } from '../features/plan/StepFacts.tsx';
+import { StepMore } from '../features/plan/StepMore.tsx';
 import { stepState } from '../features/plan/stepState.ts';
 import { record } from '../stores/jobSync.ts';
 import type { OpenJob } from '../stores/useJob.ts';
@@ -30,6 +31,7 @@ import { Beside } from './Beside.tsx';
 import { Cautions } from './Cautions.tsx';
 import { STEP_FORMS } from './stepForms.tsx';
 import { StepWork } from './StepWork.tsx';
+import { Main } from '../ui/Main.tsx';
 
 interface Props {
   readonly job: OpenJob;
@@ -62,7 +64,10 @@ export function RoundView({ job, screen, round, step }: Props) {
   }, [rows, step.id, jobId, navigate, open]);
   const { Picture } = STEP_FORMS[step.form];
   return (
-    <main className="grid gap-x-5 gap-y-3 p-5 lg:grid-cols-[1fr_2fr]">
+    <Main
+      title={`${screen.title} · ${state.unit!.name}`}
+      className="grid gap-x-5 gap-y-3 px-5 py-3 lg:grid-cols-[1fr_2fr]"
+    >
       <div className="flex flex-wrap items-end justify-between gap-3 lg:col-span-2">
         <div>
           <p className="small-label m-0">
@@ -84,15 +89,15 @@ export function RoundView({ job, screen, round, step }: Props) {
           ))}
         </ol>
         <RowKeys rows={rows} step={step} open={open} />
-        {step.faults.length === 0 && <StepDrawn state={state} step={step} />}
       </nav>
-      <div className="grid content-start gap-4">
+      <div className="grid content-start gap-3">
         <OpenRow key={step.id} job={job} row={step} onDone={onDone} />
         {Picture !== undefined && <Picture job={job} step={step} onDone={onDone} />}
         <StepFacts job={job} step={step} />
         <Beside job={job} step={step} onDone={onDone} />
+        <StepMore step={step} />
       </div>
-    </main>
+    </Main>
   );
 }
 
@@ -159,10 +164,11 @@ function OpenRow({ job, row, onDone }: OpenRowProps) {
             {faultWords(fault, units)}
           </p>
         ))}
-        <p className="m-0 text-xl">{row.how}</p>
-        <p className="text-soft m-0">{row.reason}</p>
+        <p className="m-0 max-w-[80ch] text-xl">{row.how}</p>
       </div>
+      {row.faults.length === 0 && <StepDrawn state={job.state} plan={job.plan} step={row} />}
       <Cautions cautions={row.cautions} />
+      <StepNumbers job={job} step={row} />
       {sound !== null && <Sound jobId={job.jobId} answers={sound} onDone={onDone} />}
       <StepWork job={job} step={row} onDone={onDone} />
     </section>
@@ -180,7 +186,7 @@ function Sound({ jobId, answers, onDone }: SoundProps) {
     recordAll(jobId, answers);
     onDone();
   }, [jobId, answers, onDone]);
-  useShortcut(['s'], say);
+  useShortcut(['s'], 'This row is sound', say);
   const words = answers.flatMap(({ type, data }) =>
     type === 'InspectionDecided' ? [`${data.reason}: ${INSPECTION_WORDS[data.verdict]}`] : [],
   );
@@ -200,7 +206,7 @@ interface AllSoundProps {
 /** All rows at once, but for those that want a look of their own: they stay open. */
 function AllSound({ jobId, words, answers }: AllSoundProps) {
   const say = useCallback(() => recordAll(jobId, answers), [jobId, answers]);
-  useShortcut(['a'], say, answers.length > 0);
+  useShortcut(['a'], words, say, { enabled: answers.length > 0 });
   if (answers.length === 0) return null;
   return (
     <Button className="min-h-16 px-6 text-xl" onClick={say} shortcut="A">
@@ -226,7 +232,7 @@ function RowKeys({ rows, step, open }: RowKeysProps) {
     const row = rows[index];
     if (row !== undefined) open(row.id);
   };
-  useShortcut(['ArrowDown'], () => to(own + 1));
-  useShortcut(['ArrowUp'], () => to(own - 1));
+  useShortcut(['ArrowDown'], 'From row to row', () => to(own + 1));
+  useShortcut(['ArrowUp'], 'From row to row', () => to(own - 1));
   return <p className="small-label m-0 print:hidden">↑ ↓ go from row to row.</p>;
 }

@@ -5,5 +5,5 @@ import type { StepProps } from './stepProps.ts';
 export function SpecStep({ job: { jobId, state }, step }: StepProps) {
   const { axes } = state.unit!;
   const axis = axes.find(({ id }) => id === step.axisId)!;
-  return <SpecForm jobId={jobId} axis={axis} kind={step.specKind!} axes={axes} />;
+  return <SpecForm jobId={jobId} axis={axis} kind={step.specKind!} axes={axes} asked />;
 }

@@ -5,10 +5,10 @@ import { isBehind, type Step } from '@wendaxis/core/plan';
 
 import { record } from '../stores/jobSync.ts';
 import type { OpenJob } from '../stores/useJob.ts';
+import { MainAction } from '../ui/ActionBar.tsx';
 import { Button } from '../ui/Button.tsx';
 import { Notice } from '../ui/Notice.tsx';
 import { focusOnOpen, TextField } from '../ui/TextField.tsx';
-import { useShortcut } from '../ui/useShortcut.ts';
 import { STEP_FORMS } from './stepForms.tsx';
 import type { StepProps } from './stepProps.ts';
 
@@ -64,17 +64,7 @@ function Behind({ job, step, onDone }: StepProps) {
 }
 
 function Onward({ onward }: { readonly onward: () => void }) {
-  useShortcut(['Enter'], onward);
-  return (
-    <Button
-      kind="main"
-      className="min-h-16 justify-self-start px-8 text-2xl"
-      onClick={onward}
-      shortcut="Enter"
-    >
-      To the next step
-    </Button>
-  );
+  return <MainAction onClick={onward}>Next step</MainAction>;
 }
 
 interface SetAsideProps {

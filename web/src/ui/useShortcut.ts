@@ -1,4 +1,6 @@
-import { useLayoutEffect } from 'react';
+import { useEffect, useLayoutEffect } from 'react';
+
+import { showKeys } from './shownKeys.ts';
 
 /** Whether keys now belong to a field that is being typed in, or to a dialog. */
 function typing(target: EventTarget | null): boolean {
@@ -7,35 +9,49 @@ function typing(target: EventTarget | null): boolean {
     return false;
   return (
     target instanceof HTMLElement &&
-    target.closest('input, textarea, select, [contenteditable], [role=dialog]') !== null
+    target.closest(
+      'input, textarea, select, [contenteditable], [role=dialog], [role=alertdialog]',
+    ) !== null
   );
 }
 
-/** Whether the key would press the control that has the focus, or send the form of the field. */
+/** Whether the key would press the control that has the focus, or send the form of the field. Enter on one of a choice goes on. */
 function pressesControl(event: KeyboardEvent): boolean {
+  const isChoice = event.target instanceof Element && event.target.matches('[role=radio]');
   return (
+    !(isChoice && event.key === 'Enter') &&
     (event.key === 'Enter' || event.key === ' ') &&
     event.target instanceof Element &&
     event.target.closest(
       event.key === 'Enter'
-        ? 'button, a, input, [role=button], [role=radio], [role=checkbox]'
+        ? 'button, a, input, [role=button], [role=checkbox]'
         : 'button, a, [role=button], [role=radio], [role=checkbox]',
     ) !== null
   );
 }
 
+interface Options {
+  readonly enabled?: boolean;
+  /** The key also reaches what has the focus after the action. */
+  readonly letThrough?: boolean;
+}
+
 /**
  * Do something when one of the keys is pressed and nothing is being typed. A held key acts once.
- * @param letThrough the key also reaches what has the focus after the action
  * @param keys as in `KeyboardEvent.key`; letters in lower case
+ * @param words what they do, for the list of keys of the screen
  */
 export function useShortcut(
   keys: readonly string[],
+  words: string,
   action: () => void,
-  enabled = true,
-  { letThrough = false } = {},
+  { enabled = true, letThrough = false }: Options = {},
 ): void {
   const list = keys.join('\u0000');
+  useEffect(
+    () => (enabled ? showKeys({}, list.split('\u0000'), words) : undefined),
+    [list, words, enabled],
+  );
   // Before the screen is painted: a key pressed at once on a new screen must already count.
   useLayoutEffect(() => {
     if (!enabled) return;

@@ -1,3 +1,4 @@
+import { opposite } from '../side.ts';
 import type { Axis, Station } from '../unit.ts';
 import { crankcaseHalves } from './caseLayouts.ts';
 import {
@@ -106,7 +107,7 @@ function gearboxBearings(
           partId,
           tightRing: 'outer',
           wayIn: side,
-          lettering: side === 'left' ? 'right' : 'left',
+          lettering: opposite(side),
         },
       ),
     ];

@@ -1,5 +1,5 @@
 import type { BearingDimensions, BearingFamily } from '../../bearings/index.ts';
-import type { Side } from '../side.ts';
+import { opposite, type Side } from '../side.ts';
 import type { StationDetails } from '../stationDetails.ts';
 import type { Axis, Part, PartKind, Station, StationKind } from '../unit.ts';
 
@@ -142,7 +142,7 @@ export function shaftOf(
 export function seal(side: Side, input: TemplateInput, at: number, partId: string): Station {
   const { bore, outside } = input[side].dimensions;
   const rim = Math.max(0.8 * outside, END * bore + 6);
-  const inwards = side === 'left' ? 'right' : 'left';
+  const inwards = opposite(side);
   return station(
     `seal-${side}`,
     'seal',

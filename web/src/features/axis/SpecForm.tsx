@@ -1,4 +1,4 @@
-import { useCallback } from 'react';
+import { useCallback, useId } from 'react';
 import { v4 as uuid } from 'uuid';
 
 import { FIGURES, type FigureKind } from '@wendaxis/core/figures';
@@ -6,6 +6,7 @@ import { USED_SHARE } from '@wendaxis/core/preload';
 import type { Axis } from '@wendaxis/core/unit';
 
 import { record } from '../../stores/jobSync.ts';
+import { MainAction } from '../../ui/ActionBar.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { FormQuantity, FormSelect, FormText } from '../../ui/form/fields.tsx';
 import { useCoreForm } from '../../ui/form/useCoreForm.ts';
@@ -19,15 +20,19 @@ interface Props {
   readonly kind: FigureKind;
   /** All axes of the unit: a carrier may be read at its pinion. */
   readonly axes: readonly Axis[];
+  /** Whether they are what is wanted next; else they are given beside it. */
+  readonly asked?: boolean;
 }
 
 /** The band of what is set on an axis, and the line it was read from. */
-export function SpecForm({ jobId, axis, kind, axes }: Props) {
+export function SpecForm({ jobId, axis, kind, axes, asked = false }: Props) {
+  const id = useId();
   const { words, quantity } = FIGURES[kind];
   const { form, submit, halve } = useSpecEntry(jobId, axis, kind);
   const { control, formState } = form;
   return (
     <form
+      id={id}
       onSubmit={(event) => void submit(event)}
       className="bg-panel border-edge grid gap-4 rounded-[3px] border-2 p-5 md:grid-cols-[1fr_1fr_2fr_max-content]"
     >
@@ -42,9 +47,13 @@ export function SpecForm({ jobId, axis, kind, axes }: Props) {
         />
       ))}
       <FormText control={control} name="source" label="Where the figure comes from" max={300} />
-      <Button kind="main" type="submit" className="self-center">
-        Set band
-      </Button>
+      {asked ? (
+        <MainAction form={id}>Set the limits</MainAction>
+      ) : (
+        <Button kind="main" type="submit" className="self-center">
+          Set the limits
+        </Button>
+      )}
       {kind === 'rollingTorque' && (
         <ReadThrough form={form} axis={axis} axes={axes} halve={halve} />
       )}

@@ -9,6 +9,8 @@ export function Patterns({ hatch, unit }: PatternsProps) {
     <defs>
       <Hatch id={`${hatch}right`} angle={45} unit={unit} />
       <Hatch id={`${hatch}left`} angle={-45} unit={unit} />
+      <Hatch id={`${hatch}hot`} angle={0} unit={0.8 * unit} stroke="var(--brass)" />
+      <Hatch id={`${hatch}cold`} angle={90} unit={0.8 * unit} stroke="var(--scribe)" />
       <marker
         id={`${hatch}push`}
         viewBox="0 0 10 10"
@@ -28,10 +30,12 @@ function Hatch({
   id,
   angle,
   unit,
+  stroke = 'var(--scribe-soft)',
 }: {
   readonly id: string;
   readonly angle: number;
   readonly unit: number;
+  readonly stroke?: string;
 }) {
   return (
     <pattern
@@ -41,7 +45,7 @@ function Hatch({
       patternUnits="userSpaceOnUse"
       patternTransform={`rotate(${angle})`}
     >
-      <line y2={1.5 * unit} stroke="var(--scribe-soft)" strokeWidth={0.28 * unit} />
+      <line y2={1.5 * unit} stroke={stroke} strokeWidth={0.28 * unit} />
     </pattern>
   );
 }

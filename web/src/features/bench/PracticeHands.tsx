@@ -42,7 +42,7 @@ function HandButton({
   readonly onAct: Props['onAct'];
 }) {
   const act = useCallback(() => onAct(hand.action), [hand.action, onAct]);
-  useShortcut([hand.key.toLowerCase()], act);
+  useShortcut([hand.key.toLowerCase()], hand.words, act);
   return (
     <Button
       onClick={act}

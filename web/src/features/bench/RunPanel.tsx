@@ -7,7 +7,6 @@ import { expectedReading, playDoubts, type NextAction, type PlayDoubt } from '@w
 
 import { record } from '../../stores/jobSync.ts';
 import { speak } from '../../ui/speak.ts';
-import { useShortcut } from '../../ui/useShortcut.ts';
 import { useUnits } from '../../ui/useUnits.ts';
 import { DECISION_WORDS } from '../../wording/verdictWords.ts';
 import { CaptureRow } from './CaptureRow.tsx';
@@ -169,7 +168,6 @@ function useRunKeys({
   }, [jobId, run.runId]);
   // A reading in doubt is not accepted out of habit: that wants the button.
   const sure = agreed && doubts.length === 0;
-  useShortcut(['Enter'], acceptVerdict, sure);
 
   const take = useCallback(
     (value: number, typed: string | null) => {

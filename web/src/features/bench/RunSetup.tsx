@@ -8,7 +8,7 @@ import { ANGLE_TO_MEND, contactsOf, type IndicatorContact } from '@wendaxis/core
 
 import { useWorkshop, type OpenWorkshop } from '../../stores/useWorkshop.ts';
 import { record } from '../../stores/jobSync.ts';
-import { Button } from '../../ui/Button.tsx';
+import { MainAction } from '../../ui/ActionBar.tsx';
 import { Choice } from '../../ui/Choice.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { QuantityField, readField } from '../../ui/QuantityField.tsx';
@@ -34,6 +34,13 @@ interface Props {
 function deviceNote(deviceId: string | null, practice: boolean): string {
   if (offeredDevice(deviceId, practice) === null) return 'read by eye';
   return isSimulated(deviceId) ? 'simulated: for practice' : 'sends its readings, or read by eye';
+}
+
+/** What a run still wants before it starts; null where nothing. */
+function startsWhen(held: string, degrees: number | null): string | null {
+  if (held === '') return 'Say whether both bearings are fitted';
+  if (held === 'no') return 'The shaft can tip: fit the bearing first';
+  return degrees === null ? 'Enter the angle of the plunger' : null;
 }
 
 /** Before a run: which indicator, how it stands, and whether the shaft can tip. */
@@ -63,6 +70,9 @@ export function RunSetup({ jobId, specId, stage, practice }: Props) {
     });
   };
 
+  const blocked = startsWhen(picked.held, picked.degrees);
+  const begin = (): void => start(instrument);
+
   return (
     <div className="grid max-w-5xl gap-4">
       <Choice
@@ -84,14 +94,9 @@ export function RunSetup({ jobId, specId, stage, practice }: Props) {
         setAngle={picked.setAngle}
         degrees={picked.degrees}
       />
-      <Button
-        kind="main"
-        className="min-h-16 justify-self-start px-8 text-2xl"
-        disabled={picked.held !== 'yes' || picked.degrees === null}
-        onClick={() => start(instrument)}
-      >
-        Start the run
-      </Button>
+      <MainAction blocked={blocked} onClick={begin}>
+        Start measuring
+      </MainAction>
       {picked.held === 'no' && <ShaftTips />}
     </div>
   );
@@ -138,7 +143,7 @@ interface HeldChoiceProps {
 function HeldChoice({ held, setHeld }: HeldChoiceProps) {
   return (
     <Choice
-      label="Does every bearing that locates the shaft stand in its place?"
+      label="Are all bearings that locate the shaft fitted?"
       value={held}
       onChange={setHeld}
       options={[

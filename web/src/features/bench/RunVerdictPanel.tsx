@@ -2,6 +2,7 @@ import type { Band, RunValue, Decision, RunVerdict } from '@wendaxis/core/measur
 import { cyclesLeft, PLAY_DOUBTS, type PlayDoubt } from '@wendaxis/core/plan';
 
 import { BandStrip } from '../../ui/BandStrip.tsx';
+import { MainAction } from '../../ui/ActionBar.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { Verdict } from '../../ui/Verdict.tsx';
@@ -135,19 +136,17 @@ function VerdictKeys({ doubts, onAgain, onAccept, working }: VerdictKeysProps) {
   return (
     <div className="flex flex-wrap gap-3">
       {doubts.length > 0 && (
-        <Button kind="main" className="min-h-14 text-xl" onClick={onAgain}>
+        <MainAction onClick={onAgain} pressOnly>
           Put it right, measure again
+        </MainAction>
+      )}
+      {onAccept !== null && doubts.length > 0 && (
+        <Button className="min-h-14 text-xl" onClick={onAccept}>
+          Accept it all the same
         </Button>
       )}
-      {onAccept !== null && (
-        <Button
-          kind={doubts.length > 0 ? 'plain' : 'main'}
-          className="min-h-14 text-xl"
-          onClick={onAccept}
-          {...(doubts.length > 0 ? {} : { shortcut: 'Enter' })}
-        >
-          {doubts.length > 0 ? 'Accept it all the same' : 'Accept the verdict'}
-        </Button>
+      {onAccept !== null && doubts.length === 0 && (
+        <MainAction onClick={onAccept}>Accept the verdict</MainAction>
       )}
       <Working title="End play: the working" lines={working}>
         Working

@@ -98,13 +98,15 @@ function useReadingKeys({
   const { take: capture, pending } = useTake(live, takeLive);
   const streams = live.status !== 'none' && live.status !== 'refused';
   // PageDown is what foot switches commonly send. With a verdict at hand, Enter accepts it instead.
-  useShortcut(main ? [' ', 'Enter', 'PageDown'] : [' ', 'PageDown'], capture, streams);
+  useShortcut(main ? [' ', 'Enter', 'PageDown'] : [' ', 'PageDown'], 'Take the reading', capture, {
+    enabled: streams,
+  });
   const field = useRef<HTMLDivElement>(null);
   // A digit typed anywhere begins a reading; the field then takes the key itself.
   useShortcut(
     DIGITS,
+    'Type a reading',
     useCallback(() => field.current?.querySelector('input')?.focus(), []),
-    true,
     { letThrough: true },
   );
   return { capture, pending, streams, field };

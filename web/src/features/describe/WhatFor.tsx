@@ -7,7 +7,7 @@ import { Renewed } from './Scope.tsx';
 import type { ScopeEntry } from './scopeEntry.ts';
 import type { BearingEntry } from './bearingEntry.ts';
 import type { Beginning } from './bookIn.ts';
-import { Button } from '../../ui/Button.tsx';
+import { MainAction } from '../../ui/ActionBar.tsx';
 import { QuantityField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { faultsWords } from '../../wording/faultWords.ts';
@@ -26,6 +26,8 @@ interface WhatForProps {
   readonly practice: boolean;
   readonly setPractice: Dispatch<SetStateAction<boolean>>;
   readonly ready: boolean;
+  /** Id of the form that books it in. */
+  readonly form: string;
 }
 
 /** What the job is called, and what it is for. */
@@ -43,6 +45,7 @@ export function WhatFor({
   practice,
   setPractice,
   ready,
+  form,
 }: WhatForProps) {
   return (
     <div className="grid content-start gap-3">
@@ -74,9 +77,9 @@ export function WhatFor({
         For practice: readings may come from simulated instruments, and it is no record of a real
         unit
       </label>
-      <Button kind="main" type="submit" className="min-h-16 text-2xl" disabled={!ready}>
+      <MainAction form={form} blocked={ready ? null : 'A name, a beginning and what it is for'}>
         Book it in
-      </Button>
+      </MainAction>
       <p className="m-0 text-base">
         Everything can be described further afterwards, station by station. The unit maker’s manual,
         local rules and licensed practice come first.

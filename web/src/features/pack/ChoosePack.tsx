@@ -21,7 +21,6 @@ import {
 import { record } from '../../stores/jobSync.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
-import { useShortcut } from '../../ui/useShortcut.ts';
 import { useUnits } from '../../ui/useUnits.ts';
 import { OddsPanel } from './OddsPanel.tsx';
 import { PlayTermsPanel } from '../setting/PlayTermsPanel.tsx';
@@ -71,7 +70,6 @@ function OnePack({ jobId, state, action, stock }: Props) {
     const pieces = withUncertainty(pack.pieces, stock);
     record(jobId, 'PackChosen', { siteId: site.id, runId: run.runId, pieces });
   }, [jobId, site.id, run.runId, pack, stock]);
-  useShortcut(['Enter'], choose, pack !== undefined && !byHand);
   const warm = pack === undefined ? null : runningPlay(state, axis, pack.expectedPlay);
   if (refused !== null)
     return (

@@ -7,8 +7,7 @@ import { FIGURES } from '@wendaxis/core/figures';
 import { findStation, type Station } from '@wendaxis/core/unit';
 
 import { record } from '../../stores/jobSync.ts';
-import { Button } from '../../ui/Button.tsx';
-import { useShortcut } from '../../ui/useShortcut.ts';
+import { MainAction } from '../../ui/ActionBar.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import type { ScreenUnits } from '../../wording/screenUnits.ts';
 
@@ -29,7 +28,6 @@ export function FitPack({ jobId, state, site, onFitted }: Props) {
     record(jobId, 'PackFitted', { siteId: site.id, pieces });
     onFitted();
   }, [jobId, site.id, pieces, onFitted]);
-  useShortcut(['Enter'], fitted);
   const steps = [
     `Take the ${units.show(before)} pack out. Keep its pieces: they go back into the box.`,
     'Wipe both faces and every piece. No burrs, no folds, no oil that holds them apart.',
@@ -89,7 +87,8 @@ interface FitHeadProps {
 
 function FitHead({ pieces, units, after, before, playWords, fitted }: FitHeadProps) {
   return (
-    <div className="flex items-start justify-between gap-4">
+    <div>
+      <MainAction onClick={fitted}>Fitted</MainAction>
       <div>
         <h1 className="m-0 text-[2.3rem] leading-tight">
           Fit {packWords(pieces, (mm) => units.digits(mm))}
@@ -99,14 +98,6 @@ function FitHead({ pieces, units, after, before, playWords, fitted }: FitHeadPro
           {after < before ? 'thinner' : 'thicker'} than before. {playWords()}
         </p>
       </div>
-      <Button
-        kind="main"
-        className="min-h-16 shrink-0 px-8 text-2xl"
-        onClick={fitted}
-        shortcut="Enter"
-      >
-        It is in
-      </Button>
     </div>
   );
 }

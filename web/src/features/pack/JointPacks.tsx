@@ -15,9 +15,8 @@ import { type Axis } from '@wendaxis/core/unit';
 
 import { record } from '../../stores/jobSync.ts';
 import { BandStrip } from '../../ui/BandStrip.tsx';
-import { Button } from '../../ui/Button.tsx';
+import { MainAction } from '../../ui/ActionBar.tsx';
 import { Notice } from '../../ui/Notice.tsx';
-import { useShortcut } from '../../ui/useShortcut.ts';
 import { useUnits } from '../../ui/useUnits.ts';
 import { PlayTermsPanel } from '../setting/PlayTermsPanel.tsx';
 import { StockTable } from './StockTable.tsx';
@@ -119,7 +118,6 @@ function useJointChoice({ question, axis, jobId, run }: UseJointChoiceInput) {
         pieces: withUncertainty(pieces, question.stock),
       });
   }, [choice, jobId, run.runId, question.stock]);
-  useShortcut(['Enter'], choose, usable);
   return { computed, siteName, units, answer, usable, choose, chosen, setChosen, choice };
 }
 
@@ -173,7 +171,7 @@ interface JointHeadProps {
 /** The packs that are proposed, and the key that takes them. */
 function JointHead({ question, siteName, units, answer, usable, choose }: JointHeadProps) {
   return (
-    <div className="flex items-start justify-between gap-4">
+    <div>
       <div>
         <h1 className="m-0 text-[2.3rem] leading-tight">Choose the packs together</h1>
         <p className="m-0 text-xl">
@@ -184,16 +182,7 @@ function JointHead({ question, siteName, units, answer, usable, choose }: JointH
           {units.unit()}. One of them moves both figures.
         </p>
       </div>
-      {usable && (
-        <Button
-          kind="main"
-          className="min-h-14 shrink-0 px-5 text-xl"
-          onClick={choose}
-          shortcut="Enter"
-        >
-          Take these packs
-        </Button>
-      )}
+      {usable && <MainAction onClick={choose}>Use these packs</MainAction>}
     </div>
   );
 }

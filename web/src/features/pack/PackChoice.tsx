@@ -1,7 +1,7 @@
 import type { Dispatch, SetStateAction } from 'react';
 import type { RunningPlay } from '@wendaxis/core/plan';
 import type { NothingFits, PackAnswer, PackQuestion, ProposedPack } from '@wendaxis/core/shims';
-import { Button } from '../../ui/Button.tsx';
+import { MainAction } from '../../ui/ActionBar.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { Working } from '../../ui/Working.tsx';
@@ -83,7 +83,7 @@ interface PackHeadProps {
 /** The pack that is proposed, and the key that takes it. */
 function PackHead({ units, question, proposal, pack, byHand, choose }: PackHeadProps) {
   return (
-    <div className="flex items-start justify-between gap-4">
+    <div>
       <div>
         <h1 className="m-0 text-[2.3rem] leading-tight">Choose the pack</h1>
         <p className="m-0 text-xl">
@@ -92,16 +92,7 @@ function PackHead({ units, question, proposal, pack, byHand, choose }: PackHeadP
           <strong>{units.show(proposal.wanted)}</strong> gives the target.
         </p>
       </div>
-      {pack !== undefined && !byHand && (
-        <Button
-          kind="main"
-          className="min-h-16 shrink-0 px-8 text-2xl"
-          onClick={choose}
-          shortcut="Enter"
-        >
-          Take this pack
-        </Button>
-      )}
+      {pack !== undefined && !byHand && <MainAction onClick={choose}>Use this pack</MainAction>}
     </div>
   );
 }

@@ -6,7 +6,7 @@ import { packThickness, type PackPiece, type ShimSize } from '@wendaxis/core/shi
 import type { Station } from '@wendaxis/core/unit';
 
 import { record } from '../../stores/jobSync.ts';
-import { Button } from '../../ui/Button.tsx';
+import { MainAction } from '../../ui/ActionBar.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { PieceCounter } from './HandPack.tsx';
@@ -51,10 +51,8 @@ export function TrialPack({ jobId, state, site, gain, stock }: Props) {
         <strong className="figure">{units.show(total)}</strong>
         {!enough && `, too near: at least ${units.show(TRIAL_APART)} more or less`}.
       </p>
-      <Button
-        kind="main"
-        className="justify-self-start text-xl"
-        disabled={!enough}
+      <MainAction
+        blocked={enough ? null : 'Pick a pack far enough from the one that is in'}
         onClick={() =>
           record(jobId, 'PackFitted', {
             siteId: site.id,
@@ -63,8 +61,8 @@ export function TrialPack({ jobId, state, site, gain, stock }: Props) {
           })
         }
       >
-        It is in: measure again
-      </Button>
+        Fitted: measure again
+      </MainAction>
       <PieceCounter stock={stock} pieces={pieces} onPieces={setPieces} wide />
     </section>
   );

@@ -1,4 +1,4 @@
-import { useState, type FormEvent } from 'react';
+import { useId, useState, type FormEvent } from 'react';
 
 import { compareBearings, type BearingComparison } from '@wendaxis/core/bearings';
 import type { JobState } from '@wendaxis/core/job';
@@ -6,7 +6,7 @@ import type { Step } from '@wendaxis/core/plan';
 import { findStation } from '@wendaxis/core/unit';
 
 import { record } from '../../stores/jobSync.ts';
-import { Button } from '../../ui/Button.tsx';
+import { MainAction } from '../../ui/ActionBar.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { BearingFields } from '../describe/BearingFields.tsx';
 import { NO_BEARING, readBearing } from '../describe/bearingEntry.ts';
@@ -28,6 +28,7 @@ interface Props {
 /** The new bearing against the old: what is printed on it, its sizes, clearance, seals, groove. */
 export function CompareForm({ jobId, step, state }: Props) {
   const { system } = useUnits();
+  const form = useId();
   const [entry, setEntry] = useState(NO_BEARING);
   const station = findStation(state.unit!, step.stationId!)!.station;
   const { inside: bore, outside, width } = station;
@@ -53,17 +54,15 @@ export function CompareForm({ jobId, step, state }: Props) {
     });
   };
   return (
-    <form onSubmit={submit} className="grid gap-3">
+    <form id={form} onSubmit={submit} className="grid gap-3">
       <BearingFields label="The new one" entry={entry} onEntry={setEntry} />
       {comparison !== null && <Comparison comparison={comparison} />}
-      <Button
-        kind="main"
-        type="submit"
-        className="min-h-16 justify-self-start px-8 text-2xl"
-        disabled={fresh === null}
+      <MainAction
+        form={form}
+        blocked={fresh === null ? 'Enter what is printed on it, or its sizes' : null}
       >
-        This one lies here
-      </Button>
+        Use this bearing
+      </MainAction>
     </form>
   );
 }

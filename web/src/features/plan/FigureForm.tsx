@@ -1,11 +1,11 @@
-import { useState, type FormEvent } from 'react';
+import { useId, useState, type FormEvent } from 'react';
 
 import type { JobState } from '@wendaxis/core/job';
 import type { Step } from '@wendaxis/core/plan';
 import { FIGURES } from '@wendaxis/core/figures';
 
 import { record } from '../../stores/jobSync.ts';
-import { Button } from '../../ui/Button.tsx';
+import { MainAction } from '../../ui/ActionBar.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { QuantityField, readField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
@@ -19,6 +19,7 @@ interface Props {
 /** Enter a figure that was read off: rolling torque or backlash. */
 export function FigureForm({ jobId, step, state }: Props) {
   const { system } = useUnits();
+  const form = useId();
   const [text, setText] = useState('');
   const { words, quantity, least, most } = FIGURES[step.specKind!];
   const spec = state.specs.find(
@@ -36,13 +37,13 @@ export function FigureForm({ jobId, step, state }: Props) {
     setText('');
   };
   return (
-    <form onSubmit={submit} className="flex flex-wrap items-start gap-3">
+    <form id={form} onSubmit={submit} className="flex flex-wrap items-start gap-3">
       <div className="w-64">
         <QuantityField label={`Read off, ${words}`} kind={quantity} text={text} onText={setText} />
       </div>
-      <Button kind="main" type="submit" className="mt-6 text-xl" disabled={!usable}>
-        Record it
-      </Button>
+      <MainAction form={form} blocked={usable ? null : 'Enter the reading'}>
+        Record
+      </MainAction>
       {value !== null && !usable && (
         <p role="alert" className="text-bad m-0 self-center font-semibold">
           Out of what can be: check the reading and its unit.

@@ -14,7 +14,8 @@ import { measuredSuggestions, possibleFindings, type Step } from '@wendaxis/core
 import { findStation } from '@wendaxis/core/unit';
 
 import { record } from '../../stores/jobSync.ts';
-import { Button, Key } from '../../ui/Button.tsx';
+import { MainAction } from '../../ui/ActionBar.tsx';
+import { Key } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/Choice.tsx';
 import { useShortcut } from '../../ui/useShortcut.ts';
 import { INSPECTION_WORDS } from '../../wording/stateWords.ts';
@@ -72,7 +73,6 @@ export function InspectForm({ jobId, step, state, onDone }: Props) {
     record(jobId, 'InspectionDecided', { targetId, verdict, repair, reason });
     onDone();
   }, [jobId, targetId, seen, note, verdict, repair, suggestion, onDone]);
-  useShortcut(['Enter'], decide, verdict !== null);
   return (
     <div className="grid gap-3">
       <FindingButtons possible={possible} seen={seen} toggle={toggle} />
@@ -134,18 +134,12 @@ interface InspectSaveProps {
 
 function InspectSave({ verdict, decide, note, setNote }: InspectSaveProps) {
   return (
-    <div className="flex flex-wrap items-end gap-3">
-      <Button
-        kind="main"
-        className="min-h-16 px-8 text-2xl"
-        disabled={verdict === null}
-        onClick={decide}
-        shortcut="Enter"
-      >
-        Decided
-      </Button>
+    <>
+      <MainAction onClick={decide} blocked={verdict === null ? 'Mark what was seen' : null}>
+        Confirm
+      </MainAction>
       <NoteField value={note} onChange={setNote} max={300} />
-    </div>
+    </>
   );
 }
 
@@ -182,7 +176,7 @@ interface FindingProps {
 
 function FindingButton({ id, digit, pressed, onToggle }: FindingProps) {
   const toggle = useCallback(() => onToggle(id), [id, onToggle]);
-  useShortcut([String(digit)], toggle, digit < 10);
+  useShortcut([String(digit)], 'Mark a finding', toggle, { enabled: digit < 10 });
   return (
     <button
       type="button"

@@ -1,8 +1,9 @@
-import { useState, type FormEvent } from 'react';
+import { useId, useState, type FormEvent } from 'react';
 
 import type { Step } from '@wendaxis/core/plan';
 
 import { record } from '../../stores/jobSync.ts';
+import { MainAction } from '../../ui/ActionBar.tsx';
 import { Button } from '../../ui/Button.tsx';
 
 /** What is usually written down; one press each. */
@@ -20,6 +21,7 @@ interface Props {
 
 /** Write down how something was marked before it comes apart. */
 export function MarkForm({ jobId, step, onDone }: Props) {
+  const form = useId();
   const [text, setText] = useState('');
   const mark = (words: string): void => {
     record(jobId, 'MarkMade', { stationId: step.stationId!, text: words });
@@ -31,7 +33,7 @@ export function MarkForm({ jobId, step, onDone }: Props) {
     if (text.trim() !== '') mark(text.trim());
   };
   return (
-    <form onSubmit={submit} className="grid gap-3">
+    <form id={form} onSubmit={submit} className="grid gap-3">
       <div className="flex flex-wrap gap-3">
         {USUAL.map((words) => (
           <Button key={words} onClick={() => mark(words)}>
@@ -50,9 +52,9 @@ export function MarkForm({ jobId, step, onDone }: Props) {
             onChange={(event) => setText(event.target.value)}
           />
         </label>
-        <Button kind="main" type="submit" className="text-xl" disabled={text.trim() === ''}>
+        <MainAction form={form} blocked={text.trim() === '' ? 'Pick a mark, or write one' : null}>
           Marked
-        </Button>
+        </MainAction>
       </div>
     </form>
   );

@@ -3,8 +3,8 @@ import type { Step } from '@wendaxis/core/plan';
 import { SEATING_CHECKS, type SeatingCheckId } from '@wendaxis/core/seating';
 
 import { record } from '../../stores/jobSync.ts';
+import { MainAction } from '../../ui/ActionBar.tsx';
 import { Button } from '../../ui/Button.tsx';
-import { useShortcut } from '../../ui/useShortcut.ts';
 import { SizesForm } from './SizesForm.tsx';
 
 interface Props {
@@ -69,10 +69,5 @@ export function SeatingForm({ jobId, step, state, onDone }: Props) {
 }
 
 function AllGood({ onClick }: { readonly onClick: () => void }) {
-  useShortcut(['Enter'], onClick);
-  return (
-    <Button kind="main" className="justify-self-start text-xl" shortcut="Enter" onClick={onClick}>
-      All as it should be
-    </Button>
-  );
+  return <MainAction onClick={onClick}>All OK</MainAction>;
 }

@@ -1,56 +1,118 @@
 import { useId, useMemo } from 'react';
 
-import { drawStep, type StepDrawing, type StepShape } from '@wendaxis/core/drawing';
+import {
+  drawStep,
+  NARROW,
+  WIDE,
+  type StepDrawing,
+  type StepShape,
+  type Stroke,
+} from '@wendaxis/core/drawing';
 import type { JobState } from '@wendaxis/core/job';
-import { stepPicture, type Step, type StepPicture } from '@wendaxis/core/plan';
+import { stepMarks, stepPicture, type Plan, type Step } from '@wendaxis/core/plan';
 
+import { useNarrow } from '../../ui/useNarrow.ts';
+import { useUnits } from '../../ui/useUnits.ts';
 import { paintOf, pathData } from '../axis/axisPaint.ts';
 import { Patterns } from '../axis/axisPatterns.tsx';
+import { BoltsDrawn } from './BoltsDrawn.tsx';
+import { markWords } from './markWords.ts';
 import { pictureWords } from './pictureWords.ts';
 
 interface Props {
   readonly state: JobState;
+  readonly plan: Plan;
   readonly step: Step;
 }
 
-/** The unit as it is while the step is done: what is in stands in its place, what moves is lifted out along its way. */
-export function StepDrawn({ state, step }: Props) {
-  const picture = useMemo(() => stepPicture(state, step), [state, step]);
-  if (picture === null) return null;
-  return <Plate picture={picture} />;
-}
-
-function Plate({ picture }: { readonly picture: StepPicture }) {
-  const hatch = useId();
-  const drawing = useMemo(() => drawStep(picture.axis, picture.stations), [picture]);
-  const { left, right, radius } = drawing.extent;
-  const unit = (right - left) / 100;
+/**
+ * The unit as it is while the step is done: what is in stands in its place, what moves is lifted out along its way; which way
+ * round, where the force goes, how deep, what is hot and in which order bolts are tightened are said at their places.
+ */
+export function StepDrawn({ state, plan, step }: Props) {
+  const layout = useNarrow() ? NARROW : WIDE;
+  const units = useUnits();
+  const drawn = useMemo(() => {
+    const picture = stepPicture(state, step, plan.steps);
+    if (picture === null) return null;
+    const marks = stepMarks(state, step, picture);
+    const work = markWords(marks, picture, units);
+    return {
+      picture,
+      marks,
+      work,
+      drawing: drawStep(picture.axis, picture.stations, work, layout),
+    };
+  }, [state, plan, step, units, layout]);
+  if (drawn === null) return null;
+  const { picture, marks, work, drawing } = drawn;
   const words = pictureWords(picture);
+  const said = [...work.notes, ...(work.force === null ? [] : [work.force])].map(
+    (one) => one.words,
+  );
   return (
     <figure className="bg-plate text-scribe on-plate plate m-0 rounded-[3px] p-3">
-      <svg
-        viewBox={`${left} ${-radius - 5 * unit} ${right - left} ${2 * radius + 6 * unit}`}
-        className="block max-h-[34vh] w-full"
-        role="img"
-        aria-label={words}
-      >
-        <Patterns hatch={hatch} unit={unit} />
-        {drawing.shapes.map((one, index) => (
-          <Drawn key={index} one={one} hatch={hatch} unit={unit} />
-        ))}
-        <line
-          x1={left}
-          x2={right}
-          y1={0}
-          y2={0}
-          stroke="var(--brass)"
-          strokeWidth={0.35 * unit}
-          strokeDasharray={[5.5, 1.2, 1, 1.2].map((length) => length * unit).join(' ')}
+      <div className="flex flex-wrap items-center gap-3">
+        <Section
+          drawing={drawing}
+          into={picture.to === 'in'}
+          words={[words, ...new Set(said)].join('. ')}
         />
-        <Arrows drawing={drawing} into={picture.to === 'in'} hatch={hatch} unit={unit} />
-      </svg>
+        {marks.bolts !== null && <BoltsDrawn key={step.id} stepId={step.id} bolts={marks.bolts} />}
+      </div>
       <figcaption className="min-h-7 pt-2 text-lg font-semibold">{words}</figcaption>
     </figure>
+  );
+}
+
+interface SectionProps {
+  readonly drawing: StepDrawing;
+  readonly into: boolean;
+  readonly words: string;
+}
+
+function Section({ drawing, into, words }: SectionProps) {
+  const hatch = useId();
+  const { box, unit, window } = drawing;
+  const arrow = `url(#${CSS.escape(`${hatch}push`)})`;
+  const whole = window.whole === null ? 0 : 4 * unit;
+  return (
+    <svg
+      viewBox={`${box.left} ${-box.top - whole} ${box.right - box.left} ${box.top - box.bottom + whole}`}
+      className="block max-h-[min(46vh,max(16rem,calc(100dvh-27rem)))] min-w-60 flex-1 max-sm:max-h-[30vh]"
+      role="img"
+      aria-label={words}
+    >
+      <Patterns hatch={hatch} unit={unit} />
+      {drawing.shapes.map((one, index) => (
+        <Drawn key={index} one={one} hatch={hatch} unit={unit} />
+      ))}
+      <line
+        x1={box.left}
+        x2={box.right}
+        y1={0}
+        y2={0}
+        stroke="var(--brass)"
+        strokeWidth={0.35 * unit}
+        strokeDasharray={[5.5, 1.2, 1, 1.2].map((length) => length * unit).join(' ')}
+      />
+      {drawing.arrows.map(({ from, to }, index) => (
+        <Line
+          key={index}
+          stroke={into ? { from, to } : { from: to, to: from }}
+          width={0.7 * unit}
+          markerEnd={arrow}
+        />
+      ))}
+      {drawing.forces.map((stroke, index) => (
+        <Line key={index} stroke={stroke} width={0.6 * unit} markerEnd={arrow} />
+      ))}
+      {drawing.supports.map((stroke, index) => (
+        <Line key={index} stroke={stroke} width={1.4 * unit} />
+      ))}
+      <Notes drawing={drawing} />
+      {window.whole !== null && <WholeAxis drawing={drawing} whole={window.whole} />}
+    </svg>
   );
 }
 
@@ -60,45 +122,92 @@ interface DrawnProps {
   readonly unit: number;
 }
 
-function Drawn({ one: { shape, moving, marked }, hatch, unit }: DrawnProps) {
+/** A shape of the section; what is hot or cold is hatched over. */
+function Drawn({ one: { shape, moving, marked, heat }, hatch, unit }: DrawnProps) {
   const paint = paintOf(shape.role, hatch);
   const stands = moving || marked;
-  const common = {
-    fill: paint.fill,
+  const outline = {
     stroke: stands ? 'var(--brass)' : paint.stroke,
     strokeWidth: (stands ? 0.5 : 0.26) * unit,
   };
-  return shape.kind === 'circle' ? (
-    <circle cx={shape.centre.x} cy={-shape.centre.y} r={shape.radius} {...common} />
-  ) : (
-    <path d={pathData(shape)} {...common} />
+  const fills = [paint.fill, ...(heat === null ? [] : [`url(#${CSS.escape(hatch + heat)})`])];
+  return fills.map((fill, index) =>
+    shape.kind === 'circle' ? (
+      <circle
+        key={index}
+        cx={shape.centre.x}
+        cy={-shape.centre.y}
+        r={shape.radius}
+        fill={fill}
+        {...outline}
+      />
+    ) : (
+      <path key={index} d={pathData(shape)} fill={fill} {...outline} />
+    ),
   );
 }
 
-interface ArrowsProps {
-  readonly drawing: StepDrawing;
-  readonly into: boolean;
-  readonly hatch: string;
-  readonly unit: number;
+interface LineProps {
+  readonly stroke: Stroke;
+  readonly width: number;
+  readonly markerEnd?: string;
 }
 
-/** From where it is lifted to where it stands, or the other way round. */
-function Arrows({ drawing: { arrows, extent }, into, hatch, unit }: ArrowsProps) {
-  const y = extent.radius + 2.6 * unit;
-  // One arrow for all that goes one way.
-  const ways = [true, false].flatMap((right) =>
-    arrows.filter(({ from, to }) => from > to === right).slice(0, 1),
-  );
-  return ways.map(({ stationId, from, to }) => (
+function Line({ stroke: { from, to }, width, markerEnd }: LineProps) {
+  return (
     <line
-      key={stationId}
-      x1={into ? from : to}
-      x2={into ? to : from}
-      y1={-y}
-      y2={-y}
+      x1={from.x}
+      y1={-from.y}
+      x2={to.x}
+      y2={-to.y}
       stroke="var(--brass)"
-      strokeWidth={0.9 * unit}
-      markerEnd={`url(#${CSS.escape(`${hatch}push`)})`}
+      strokeWidth={width}
+      markerEnd={markerEnd}
     />
+  );
+}
+
+/** Words in rows over the section, each with a line to its place. */
+function Notes({ drawing: { notes, unit } }: { readonly drawing: StepDrawing }) {
+  return notes.map(({ words, at, text }) => (
+    <g key={`${words} ${at.x}`}>
+      <path
+        d={`M${at.x} ${-at.y}V${-text.y + 0.8 * unit}`}
+        fill="none"
+        stroke="var(--scribe)"
+        strokeWidth={0.25 * unit}
+      />
+      <circle cx={at.x} cy={-at.y} r={0.5 * unit} fill="var(--scribe)" />
+      <text x={text.x} y={-text.y} fontSize={2.9 * unit} fontWeight={650} fill="var(--scribe)">
+        {words}
+      </text>
+    </g>
   ));
+}
+
+interface WholeProps {
+  readonly drawing: StepDrawing;
+  readonly whole: NonNullable<StepDrawing['window']['whole']>;
+}
+
+/** The whole axis as a line, with what the picture shows of it between brackets. */
+function WholeAxis({ drawing: { box, unit, window }, whole }: WholeProps) {
+  const width = box.right - box.left - 4 * unit;
+  const scale = width / (whole.right - whole.left);
+  const x = (at: number) => box.left + 2 * unit + (at - whole.left) * scale;
+  const y = -box.top - 1.6 * unit;
+  const [from, to] = [Math.max(window.left, whole.left), Math.min(window.right, whole.right)];
+  return (
+    <g stroke="var(--scribe-soft)" strokeWidth={0.25 * unit} fill="none">
+      <path d={`M${x(whole.left)} ${y}H${x(whole.right)}`} />
+      {whole.stations.map((one, index) => (
+        <path key={index} d={`M${x(one.from)} ${y - 0.7 * unit}H${x(one.to)}`} />
+      ))}
+      <path
+        stroke="var(--brass)"
+        strokeWidth={0.5 * unit}
+        d={`M${x(from)} ${y - 1.4 * unit}V${y + 1.4 * unit}M${x(from)} ${y}H${x(to)}M${x(to)} ${y - 1.4 * unit}V${y + 1.4 * unit}`}
+      />
+    </g>
+  );
 }

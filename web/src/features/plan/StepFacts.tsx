@@ -10,17 +10,20 @@ interface Props {
   readonly step: Step;
 }
 
-/** Numbers, which way round, tools and consumables. */
-export function StepFacts({ job, step }: Props) {
-  const { figures, missing, orientation, tools, consumables, ring } = step;
+/** The numbers of a step, large, and what is still missing. */
+export function StepNumbers({ job, step: { figures, missing } }: Props) {
+  return figures.length + missing.length === 0 ? null : (
+    <Panel title="Numbers">
+      <Figures jobId={job.jobId} figures={figures} missing={missing} />
+    </Panel>
+  );
+}
+
+/** The ways in for its seat, and which way round it goes. */
+export function StepFacts({ job, step: { orientation, ring, stationId } }: Props) {
   return (
-    <div className="grid content-start gap-4">
-      {(figures.length > 0 || missing.length > 0) && (
-        <Panel title="Numbers">
-          <Figures jobId={job.jobId} figures={figures} missing={missing} />
-        </Panel>
-      )}
-      {ring !== null && <WaysPanel job={job} stationId={step.stationId!} ring={ring} />}
+    <>
+      {ring !== null && <WaysPanel job={job} stationId={stationId!} ring={ring} />}
       {orientation.length > 0 && (
         <Panel title="Which way round, as drawn">
           <ul className="m-0 list-none p-0">
@@ -29,17 +32,12 @@ export function StepFacts({ job, step }: Props) {
                 <span aria-hidden="true" className="text-3xl leading-none font-bold">
                   {side === 'left' ? '←' : '→'}
                 </span>
-                {feature} to the {side}
+                {feature}: {side}
               </li>
             ))}
           </ul>
         </Panel>
       )}
-      {(tools.length > 0 || consumables.length > 0) && (
-        <Panel title="At hand">
-          <p className="m-0 text-lg">{[...tools, ...consumables].join(', ')}</p>
-        </Panel>
-      )}
-    </div>
+    </>
   );
 }

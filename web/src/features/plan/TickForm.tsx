@@ -3,8 +3,8 @@ import { useCallback, useState } from 'react';
 import type { Step } from '@wendaxis/core/plan';
 
 import { record } from '../../stores/jobSync.ts';
+import { MainAction } from '../../ui/ActionBar.tsx';
 import { Button } from '../../ui/Button.tsx';
-import { useShortcut } from '../../ui/useShortcut.ts';
 import { NoteField } from './NoteField.tsx';
 
 interface Props {
@@ -25,17 +25,13 @@ export function TickForm({ jobId, step, onDone, words }: Props) {
     setNote('');
     onDone();
   }, [jobId, step.id, note, onDone]);
-  useShortcut(['Enter'], done, main);
   return (
     <div className="flex flex-wrap items-end gap-3">
-      <Button
-        kind={main ? 'main' : 'plain'}
-        className="min-h-16 px-8 text-2xl"
-        onClick={done}
-        shortcut={main ? 'Enter' : undefined}
-      >
-        {words ?? (waits ? 'Done already' : 'Done')}
-      </Button>
+      {main ? (
+        <MainAction onClick={done}>Done</MainAction>
+      ) : (
+        <Button onClick={done}>{words ?? 'Already done'}</Button>
+      )}
       <NoteField value={note} onChange={setNote} max={500} />
     </div>
   );

@@ -139,7 +139,7 @@ function useTorqueEntry({ tool, practice, jobId, ...read }: ReadingProps) {
     from: 2,
     once: true,
   });
-  useShortcut([' '], take, streams);
+  useShortcut([' '], 'Take the reading', take, { enabled: streams });
   return {
     submit,
     streams,

@@ -8,7 +8,7 @@ import { keptWords, sendingOf } from './sendingModel.ts';
 export function ReachSign() {
   const sending = sendingOf(useStreams());
   return (
-    <span role="status" className="flex h-12 w-44 shrink-0 items-center gap-2 text-base/4.5">
+    <span role="status" className="flex h-12 w-32 shrink-0 items-center gap-2 text-base/4.5">
       {sending !== null && (
         <>
           <span

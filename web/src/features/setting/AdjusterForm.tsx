@@ -1,4 +1,4 @@
-import { useState, type FormEvent } from 'react';
+import { useId, useState, type FormEvent } from 'react';
 
 import type { JobState, Spec } from '@wendaxis/core/job';
 import { adjusterProgress, playSpec, type Step } from '@wendaxis/core/plan';
@@ -7,7 +7,7 @@ import { turnWords, type AdjusterTurn } from '@wendaxis/core/preload';
 
 import { record } from '../../stores/jobSync.ts';
 import { BandStrip } from '../../ui/BandStrip.tsx';
-import { Button } from '../../ui/Button.tsx';
+import { MainAction } from '../../ui/ActionBar.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { QuantityField, readField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
@@ -23,6 +23,7 @@ interface Props {
 /** Turn a threaded adjuster by as much as the measured play asks for. */
 export function AdjusterForm({ jobId, step, state }: Props) {
   const units = useUnits();
+  const form = useId();
   const [text, setText] = useState('');
   const axis = state.unit!.axes.find(({ id }) => id === step.axisId)!;
   const station = axis.stations.find(({ id }) => id === step.stationId)!;
@@ -58,7 +59,7 @@ export function AdjusterForm({ jobId, step, state }: Props) {
   return (
     <div className="grid gap-4">
       <TurnTold turn={turn} units={units} spec={spec} />
-      <form onSubmit={submit} className="flex flex-wrap items-start gap-3">
+      <form id={form} onSubmit={submit} className="flex flex-wrap items-start gap-3">
         <div className="w-52">
           <QuantityField
             label={turn.notches === null ? 'Turned by, °' : 'Turned by, notches'}
@@ -68,9 +69,9 @@ export function AdjusterForm({ jobId, step, state }: Props) {
             quiet
           />
         </div>
-        <Button type="submit" kind="main" className="mt-6" disabled={!usable}>
-          It stands there
-        </Button>
+        <MainAction form={form} blocked={usable ? null : 'Enter how far it was turned'}>
+          Turned
+        </MainAction>
         {!usable && (
           <p role="alert" className="text-bad m-0 basis-full font-semibold">
             {turn.notches === null ? 'An angle up to ten turns.' : 'Whole notches.'}

@@ -1,7 +1,7 @@
-import type { Dispatch, SetStateAction, FormEvent } from 'react';
+import { useId, type Dispatch, type FormEvent, type SetStateAction } from 'react';
 import type { WorkshopInstrument } from '@wendaxis/core/job';
 import type { ClosingPlay } from '@wendaxis/core/preload';
-import { Button } from '../../ui/Button.tsx';
+import { MainAction } from '../../ui/ActionBar.tsx';
 import { QuantityField } from '../../ui/QuantityField.tsx';
 import { SelectField } from '../../ui/SelectField.tsx';
 
@@ -34,8 +34,9 @@ export function ClosingEntry({
   backwards,
   progress,
 }: ClosingEntryProps) {
+  const form = useId();
   return (
-    <form onSubmit={submit} className="flex flex-wrap items-start gap-3">
+    <form id={form} onSubmit={submit} className="flex flex-wrap items-start gap-3">
       <div className="w-40">
         <QuantityField
           label="Nut stands at"
@@ -55,9 +56,9 @@ export function ClosingEntry({
           options={instruments.map(({ id, name }) => [id, name])}
         />
       </div>
-      <Button type="submit" kind="main" className="mt-6" disabled={!usable}>
-        Record it
-      </Button>
+      <MainAction form={form} blocked={usable ? null : 'Enter the angle and the play'}>
+        Record
+      </MainAction>
       {backwards && (
         <p role="alert" className="text-bad m-0 basis-full text-lg font-semibold">
           Never back off: the sleeve does not come back. The nut stands at{' '}

@@ -1,4 +1,4 @@
-import { useState, type FormEvent } from 'react';
+import { useId, useState, type FormEvent } from 'react';
 import type { JobState } from '@wendaxis/core/job';
 import { MICROMETER_UNCERTAINTY, NORMAL_FACTOR } from '@wendaxis/core/measure';
 import {
@@ -9,6 +9,7 @@ import {
 } from '@wendaxis/core/plan';
 import { record } from '../../stores/jobSync.ts';
 import { BandStrip } from '../../ui/BandStrip.tsx';
+import { MainAction } from '../../ui/ActionBar.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { Panel } from '../../ui/Panel.tsx';
@@ -174,6 +175,7 @@ function FitSpacer({
   readonly label: string;
 }) {
   const units = useUnits();
+  const form = useId();
   const [text, setText] = useState('');
   const reading = readField(text, 'length', units.system);
   const length = lengthUpTo(LONGEST, reading);
@@ -192,15 +194,15 @@ function FitSpacer({
     fit(true);
   };
   return (
-    <form onSubmit={submit} className="flex flex-wrap items-start gap-3">
+    <form id={form} onSubmit={submit} className="flex flex-wrap items-start gap-3">
       <div className="w-56">
         <QuantityField label={label} text={text} onText={setText} />
       </div>
-      <Button type="submit" kind="main" className="mt-6" disabled={length === null}>
-        It is in, for a trial
-      </Button>
+      <MainAction form={form} blocked={length === null ? 'Enter its length' : null}>
+        Fitted for a trial
+      </MainAction>
       <Button className="mt-6" disabled={length === null} onClick={() => fit(false)}>
-        It is in, to stay
+        Fitted for good
       </Button>
       {reading.status === 'read' && length === null && (
         <p role="alert" className="text-bad m-0 basis-full font-semibold">

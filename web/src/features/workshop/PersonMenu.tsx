@@ -18,6 +18,7 @@ export function PersonMenu() {
   const here = useWorkshop().data?.people.find((person) => person.personId === personId);
   useShortcut(
     ['i'],
+    'Who is at the bench',
     useCallback(() => setOpen(true), []),
   );
   return (

@@ -1,0 +1,125 @@
+import { NARROW, WIDE, drawStep } from '../drawing/index.ts';
+import type { JobState } from '../job/index.ts';
+import { UNIT_TEMPLATES, type Station, type Unit, type UnitTemplate } from '../unit/index.ts';
+import { compilePlan } from './compilePlan.ts';
+import { stepMarks } from './stepMarks.ts';
+import { stepPicture } from './stepPicture.ts';
+import { Bench, unitOf } from './tests/bench.ts';
+
+/** A unit of a template with more said of one of its stations. */
+function described(template: UnitTemplate, id: string, more: Partial<Station>): Unit {
+  const unit = unitOf(template);
+  return {
+    ...unit,
+    axes: unit.axes.map((axis) => ({
+      ...axis,
+      stations: axis.stations.map((one) => (one.id === id ? { ...one, ...more } : one)),
+    })),
+  };
+}
+function marksAt(state: JobState, id: string) {
+  const { steps } = compilePlan(state);
+  const step = steps.find((one) => one.id === id)!;
+  return stepMarks(state, step, stepPicture(state, step, steps)!);
+}
+const overhaul = (unit: Unit) => new Bench(unit, 'overhaul');
+
+describe('what the picture of a step says of the work', () => {
+  test('should name the faces of a seal, how deep it goes and that only its outer edge is pushed', () => {
+    const unit = described('pinionSleeve', 'seal-right', { lip: 'left', depth: 1.5 });
+    const marks = marksAt(overhaul(unit).state, 'fitSealEarly:seal-right');
+    expect(marks.faces).toEqual([
+      { stationId: 'seal-right', side: 'left', words: 'lip and spring' },
+    ]);
+    expect(marks.depth).toEqual({ stationId: 'seal-right', side: 'right', value: 1.5 });
+    expect(marks.force).toEqual({
+      stationId: 'seal-right',
+      ring: 'outer',
+      side: 'right',
+      pulls: false,
+    });
+  });
+
+  test.each([
+    [{ depthRule: 'flush', depth: 2 }, 0],
+    [{ depthRule: 'shoulder', boreDepth: 9, width: 7 }, 2],
+    [{ depthRule: 'setDepth' }, null],
+  ] as const)('should say the depth of a seal with %j', (more, depth) => {
+    const unit = described('pinionSleeve', 'seal-right', more);
+    const marks = marksAt(overhaul(unit).state, 'fitSealEarly:seal-right');
+    expect(marks.depth?.value ?? null).toBe(depth);
+  });
+
+  test('should put the force on the outer ring in a bore and on the inner ring on a shaft', () => {
+    const { state } = overhaul(unitOf('pinionSleeve'));
+    expect(marksAt(state, 'seatOuter:bearing-left').force?.ring).toBe('outer');
+    expect(marksAt(state, 'seatInner:bearing-left').force?.ring).toBe('inner');
+  });
+
+  test.each([
+    ['outer', 'outer'],
+    ['inner', 'inner'],
+    ['both', undefined],
+  ] as const)('should pull a bearing whose tight ring is %s by the ring %s', (tightRing, ring) => {
+    const unit = described('crankcaseHalves', 'bearing-left', { tightRing });
+    const { force } = marksAt(overhaul(unit).state, 'pull:bearing-left');
+    expect(force?.ring).toBe(ring);
+    expect(force?.pulls ?? true).toBe(true);
+  });
+
+  test('should tell what is hot and what is cold by the way that was chosen', () => {
+    const bench = overhaul(unitOf('crankcaseHalves'));
+    const hotOf = (way: string) =>
+      marksAt(
+        bench.record({
+          type: 'WayChosen',
+          data: { stationId: 'bearing-left', ring: 'outer', way, pressRating: 50_000 },
+        } as never).state,
+        'seatOuter:bearing-left',
+      );
+    const both = hotOf('ovenAndFreezer');
+    expect([both.hot.length > 0, both.cold]).toEqual([true, ['bearing-left']]);
+    expect(hotOf('ovenOnly').cold).toEqual([]);
+    const pressed = hotOf('coldPress');
+    expect([pressed.hot, pressed.cold]).toEqual([[], []]);
+  });
+
+  test('should have the bolts in their order, where their number and pattern are known', () => {
+    const unit = described('crankcaseHalves', 'bolts', { count: 6, pattern: 'circle' });
+    expect(marksAt(overhaul(unit).state, 'torque:bolts').bolts?.order).toEqual([1, 4, 2, 5, 3, 6]);
+    const unknown = described('crankcaseHalves', 'bolts', { count: undefined, pattern: undefined });
+    expect(marksAt(overhaul(unknown).state, 'torque:bolts').bolts).toBeNull();
+  });
+
+  test.each(UNIT_TEMPLATES)(
+    'should lie within the picture at every step of %s, wide or narrow',
+    (of) => {
+      const { state } = overhaul(unitOf(of));
+      const { steps } = compilePlan(state);
+      for (const step of steps) {
+        const picture = stepPicture(state, step, steps);
+        if (picture === null) continue;
+        const marks = stepMarks(state, step, picture);
+        const force =
+          marks.force === null ? null : { ...marks.force, words: 'push', support: 'hold' };
+        const notes = marks.faces.map((face) => face);
+        for (const layout of [WIDE, NARROW]) {
+          const drawing = drawStep(
+            picture.axis,
+            picture.stations,
+            { ...marks, notes, force },
+            layout,
+          );
+          const { box, unit, forces } = drawing;
+          expect((box.right - box.left) / unit).toBeCloseTo(layout.across, 6);
+          for (const { text } of drawing.notes) {
+            expect(text.x).toBeGreaterThanOrEqual(box.left);
+            expect(text.y).toBeLessThanOrEqual(box.top);
+          }
+          expect(forces).toHaveLength(force === null ? 0 : 2);
+          for (const { from, to } of forces) expect(Math.sign(from.y)).toBe(Math.sign(to.y));
+        }
+      }
+    },
+  );
+});

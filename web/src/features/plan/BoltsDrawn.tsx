@@ -1,0 +1,108 @@
+import { useCallback } from 'react';
+
+import { boltFace, type BoltFace } from '@wendaxis/core/drawing';
+import { STAGES_OF_TORQUE } from '@wendaxis/core/fasteners';
+import type { StepMarks } from '@wendaxis/core/plan';
+
+import { useDraft } from '../../stores/useDraft.ts';
+import { Button } from '../../ui/Button.tsx';
+import { useShortcut } from '../../ui/useShortcut.ts';
+
+interface Props {
+  readonly stepId: string;
+  readonly bolts: NonNullable<StepMarks['bolts']>;
+}
+
+/** The bolts from outside, each with its turn; they fill as they are tightened, round by round. Kept on this device until the step is done. */
+export function BoltsDrawn({ stepId, bolts: { count, pattern, order } }: Props) {
+  const [text, setText] = useDraft(`bolts:${stepId}`);
+  const all = count * STAGES_OF_TORQUE.length;
+  const done = Math.min(all, Math.max(0, Number.parseInt(text, 10) || 0));
+  const go = useCallback(
+    (to: number) => setText(to === 0 ? '' : String(Math.min(all, to))),
+    [all, setText],
+  );
+  const [round, inRound] = [Math.floor(done / count), done % count];
+  const next = useCallback(() => go(done + 1), [go, done]);
+  useShortcut([' '], 'This bolt is tight, the next', next, { enabled: done < all });
+  const { bolts, radius } = boltFace(count, pattern, order);
+  const roundWords =
+    round === STAGES_OF_TORQUE.length
+      ? 'All tight'
+      : `Round ${round + 1} of ${STAGES_OF_TORQUE.length}, ${100 * STAGES_OF_TORQUE[round]!} %: number ${inRound + 1}`;
+  return (
+    <div className="grid w-64 justify-items-center gap-2 max-sm:w-full">
+      <svg
+        viewBox={
+          pattern === 'circle'
+            ? '-1 -1 2 2'
+            : pattern === 'pan'
+              ? '-1 -0.65 2 1.3'
+              : '-1 -0.3 2 0.6'
+        }
+        className="block max-h-60 w-full"
+        role="img"
+        aria-label={`Order of the bolts: ${order.join(', ')}. ${roundWords}`}
+      >
+        {bolts.map((bolt) => (
+          <BoltDrawn
+            key={bolt.number}
+            bolt={bolt}
+            radius={radius}
+            isTight={bolt.turn <= inRound || round === STAGES_OF_TORQUE.length}
+            isNext={bolt.turn === inRound + 1 && round < STAGES_OF_TORQUE.length}
+          />
+        ))}
+      </svg>
+      <p className="m-0 text-lg font-semibold" role="status">
+        {roundWords}
+      </p>
+      <div className="flex gap-2 print:hidden">
+        <Button
+          kind="plate"
+          onClick={() => go(done - 1)}
+          disabled={done === 0}
+          aria-label="One bolt back"
+        >
+          −
+        </Button>
+        <Button kind="plate" onClick={next} disabled={done >= all} shortcut="Space">
+          Tight
+        </Button>
+      </div>
+    </div>
+  );
+}
+
+interface BoltProps {
+  readonly bolt: BoltFace['bolts'][number];
+  readonly radius: number;
+  readonly isTight: boolean;
+  readonly isNext: boolean;
+}
+
+/** A bolt with its turn, filled once it is tight, ringed when it is next. */
+function BoltDrawn({ bolt: { x, y, turn }, radius, isTight, isNext }: BoltProps) {
+  return (
+    <g>
+      <circle
+        cx={x}
+        cy={-y}
+        r={radius}
+        fill={isTight ? 'var(--brass)' : 'transparent'}
+        stroke={isNext ? 'var(--brass)' : 'var(--scribe)'}
+        strokeWidth={isNext ? 0.05 : 0.02}
+      />
+      <text
+        x={x}
+        y={-y + 0.36 * radius}
+        textAnchor="middle"
+        fontSize={1.05 * radius}
+        fontWeight={700}
+        fill={isTight ? 'var(--brass-ink)' : 'var(--scribe)'}
+      >
+        {turn}
+      </text>
+    </g>
+  );
+}

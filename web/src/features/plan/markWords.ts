@@ -1,0 +1,54 @@
+import type { WorkToDraw } from '@wendaxis/core/drawing';
+import type { StepMarks, StepPicture } from '@wendaxis/core/plan';
+
+import type { ScreenUnits } from '../../wording/screenUnits.ts';
+
+const RING_WORDS = {
+  outer: 'outer ring only',
+  inner: 'inner ring only',
+  whole: 'square, full face',
+};
+
+/** What the picture of a step says, in words and in the units of the screen. */
+export function markWords(
+  marks: StepMarks,
+  { stations }: StepPicture,
+  units: ScreenUnits,
+): WorkToDraw {
+  const { depth, force, faces, hot, cold } = marks;
+  const kindOf = (id: string) => stations.find(({ station }) => station.id === id)?.station.kind;
+  return {
+    notes: [
+      ...faces,
+      ...(depth === null
+        ? []
+        : [
+            {
+              ...depth,
+              words:
+                depth.value === 0
+                  ? 'flush with the face'
+                  : `${units.show(depth.value)} below the face`,
+            },
+          ]),
+      ...(['hot', 'cold'] as const).flatMap((heat) => {
+        const [first] = { hot, cold }[heat];
+        return first === undefined
+          ? []
+          : [{ stationId: first, side: null, words: heat.toUpperCase() }];
+      }),
+    ],
+    force:
+      force === null
+        ? null
+        : {
+            ...force,
+            words: `${force.pulls ? 'pull' : 'push'}: ${
+              kindOf(force.stationId) === 'seal' ? 'outer edge only' : RING_WORDS[force.ring]
+            }`,
+            support: 'hold here',
+          },
+    hot,
+    cold,
+  };
+}

@@ -1,0 +1,70 @@
+import { createContext, use, useCallback, useState, type ReactNode } from 'react';
+import { createPortal } from 'react-dom';
+
+import { Button } from './Button.tsx';
+import { useShortcut } from './useShortcut.ts';
+
+const Place = createContext<HTMLElement | null>(null);
+
+/** A page with a bar at its lower edge, always in sight: what is done next stands at its right, under the thumb. */
+export function WithActionBar({ children }: { readonly children: ReactNode }) {
+  const [place, setPlace] = useState<HTMLElement | null>(null);
+  return (
+    <Place value={place}>
+      {children}
+      <div
+        ref={setPlace}
+        className="bg-page border-edge sticky bottom-0 z-[5] mt-auto flex flex-wrap items-center justify-end gap-x-5 gap-y-1 border-t-2 px-5 py-2 empty:hidden print:hidden"
+      />
+    </Place>
+  );
+}
+
+interface Props {
+  readonly children: ReactNode;
+  readonly onClick?: () => void;
+  /** Id of the form that it sends. */
+  readonly form?: string;
+  /** Why it cannot be done yet; null where it can. */
+  readonly blocked?: string | null;
+  /** Not by Enter: nothing is thrown away by the key that is pressed by habit. */
+  readonly pressOnly?: true;
+}
+
+/** The one thing to do on a page, by Enter from wherever one is. What it still wants is said beside it. */
+export function MainAction({ children, onClick, form, blocked = null, pressOnly }: Props) {
+  const place = use(Place);
+  const byKey = blocked === null && pressOnly === undefined;
+  const press = useCallback(() => {
+    const sent = form === undefined ? null : document.getElementById(form);
+    if (sent instanceof HTMLFormElement) sent.requestSubmit();
+    else onClick?.();
+  }, [form, onClick]);
+  useShortcut(['Enter'], 'Do what the large button says', press, { enabled: byKey });
+  if (place === null) return null;
+  return createPortal(
+    <>
+      {blocked !== null && <p className="text-soft m-0 text-lg font-semibold">{blocked}</p>}
+      <Button
+        kind="main"
+        type={form === undefined ? 'button' : 'submit'}
+        form={form}
+        onClick={form === undefined ? onClick : undefined}
+        disabled={blocked !== null}
+        className="min-h-16 min-w-40 px-8 text-2xl max-sm:flex-1 max-sm:px-4"
+        {...(byKey ? { shortcut: 'Enter' } : {})}
+      >
+        {children}
+      </Button>
+    </>,
+    place,
+  );
+}
+
+/** What else may be done on a page, to the left of its one action. */
+export function SideAction({ children }: { readonly children: ReactNode }) {
+  const place = use(Place);
+  return place === null
+    ? null
+    : createPortal(<div className="order-first mr-auto">{children}</div>, place);
+}

@@ -1,0 +1,29 @@
+import { useEffect, useRef, type ReactNode } from 'react';
+
+interface Props {
+  /** What the page is about: the title of the window. */
+  readonly title: string;
+  readonly className: string;
+  readonly children: ReactNode;
+}
+
+/** The content of a page. When it comes on screen it stands at its top, and the keyboard and a screen reader are at its heading. */
+export function Main({ title, className, children }: Props) {
+  const main = useRef<HTMLElement>(null);
+  useEffect(() => {
+    document.title = `${title} · Wendaxis`;
+  }, [title]);
+  useEffect(() => {
+    window.scrollTo(0, 0);
+    // A field that took the focus by itself keeps it.
+    if (main.current?.contains(document.activeElement) === true) return;
+    const heading = main.current?.querySelector('h1') ?? main.current;
+    heading?.setAttribute('tabindex', '-1');
+    heading?.focus({ preventScroll: true });
+  }, []);
+  return (
+    <main ref={main} id="main" className={className}>
+      {children}
+    </main>
+  );
+}
