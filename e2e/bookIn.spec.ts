@@ -4,7 +4,7 @@ test('a unit of one’s own, from book-in to a pack, by keyboard', async ({ page
   await page.goto(workshop.address);
   await expect(page.getByRole('heading', { name: 'On the bench' })).toBeVisible();
   await page.keyboard.press('b');
-  await page.getByLabel('What is it').fill('Net hauler');
+  await page.getByLabel('Name of the unit').fill('Net hauler');
   await page.getByLabel('Why is it open').fill('Growls under load');
   await page.getByRole('radio', { name: /Cone spacer/ }).click();
   await page.getByRole('radio', { name: /Only set the play/ }).click();
@@ -28,13 +28,13 @@ test('a unit of one’s own, from book-in to a pack, by keyboard', async ({ page
   await expect(page.getByText('thicker: more play')).toBeVisible();
   await page.keyboard.press('Enter');
 
-  await expect(page.getByRole('heading', { name: 'Enter the end play band' })).toBeVisible();
-  await page.getByLabel('Least end play').fill('2 thou');
-  await page.getByLabel('Most end play').fill('.004"');
-  await page.getByRole('button', { name: 'Set band' }).click();
-  await expect(page.getByRole('alert')).toContainText('Where the figure stands is missing');
+  await expect(page.getByRole('heading', { name: 'Enter the end play limits' })).toBeVisible();
+  await page.getByLabel('Min end play').fill('2 thou');
+  await page.getByLabel('Max end play').fill('.004"');
+  await page.getByRole('button', { name: 'Set the limits' }).click();
+  await expect(page.getByRole('alert')).toContainText('Where the figure is found is missing');
   await page.getByLabel('Where the figure comes from').fill('Hauler card, line 3');
-  await page.getByRole('button', { name: 'Set band' }).click();
+  await page.getByRole('button', { name: 'Set the limits' }).click();
 
   await expect(page.getByRole('heading', { name: 'Measure the pack in place' })).toBeVisible();
   await page.getByRole('button', { name: 'Enter the pack' }).click();
@@ -47,7 +47,7 @@ test('a unit of one’s own, from book-in to a pack, by keyboard', async ({ page
   await page.getByRole('button', { name: 'To the bench' }).click();
   await startRun(page, /Fine dial/);
   await typeReadings(page, ['0', '0.175', '0', '0', '0.176', '0', '0', '0.175', '0']);
-  await expect(page.getByText('Out of band')).toBeVisible();
+  await expect(page.getByText('Out of limits')).toBeVisible();
   await page.getByRole('button', { name: 'Accept the verdict' }).click();
   await page.getByRole('button', { name: 'Choose pack' }).click();
   await expect(page.getByRole('radio', { name: /^Best/ })).toContainText(/Play\s*0\.0[67]/);

@@ -75,7 +75,7 @@ test('play that follows the angle is shown by mark, not averaged away', async ({
   await expect(
     page.getByText(/The play follows the angle: 0\.130 at 0°, 0\.160 at 120°/),
   ).toBeVisible();
-  await expect(page.getByText('In band', { exact: true })).toBeVisible();
+  await expect(page.getByText('Within limits', { exact: true })).toBeVisible();
 });
 
 test('undo reaches back over a fitted pack, and the stock comes back with it', async ({

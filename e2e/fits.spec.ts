@@ -29,7 +29,7 @@ test('an answer of the fits desk goes to a seat, the way in is chosen there, and
   await ways
     .getByRole('listitem')
     .filter({ hasText: 'Press, cold' })
-    .getByRole('button', { name: 'Take this way' })
+    .getByRole('button', { name: 'Use this method' })
     .click();
   await expect(page.getByRole('region', { name: 'Numbers' })).toContainText('Force to press');
   await expect(page.getByRole('list', { name: 'Caution' })).toContainText(
@@ -38,7 +38,7 @@ test('an answer of the fits desk goes to a seat, the way in is chosen there, and
   await ways.getByRole('button', { name: /Ring into the freezer/ }).click();
   const clocks = page.getByRole('region', { name: 'Clocks' });
   await expect(clocks).toContainText('Ring in the freezer: Ignition-side bearing');
-  await ways.getByRole('button', { name: 'It is out, stop the clock' }).click();
+  await ways.getByRole('button', { name: 'Out: stop the clock' }).click();
   await expect(clocks).toBeHidden();
   await ways.getByRole('button', { name: 'Another limit' }).click();
   await ways.getByLabel('Not above').fill('70 C');

@@ -38,7 +38,7 @@ test('both halves are heated and filled against the clock, with one ring that st
   await expect(page.getByText('Every ring drops in')).toBeVisible();
   await expectAccessible(page);
 
-  // A slider past the limit is refused, with the nearest plan that stands.
+  // A slider past the limit is refused, with the nearest plan that works.
   const oven = page.getByLabel('Oven', { exact: true });
   await oven.fill('170');
   await expect(page.getByText('Refused')).toBeVisible();
@@ -49,7 +49,7 @@ test('both halves are heated and filled against the clock, with one ring that st
   await oven.fill('40');
   await page.getByLabel('Rings lie at').fill('20');
   await expect(page.getByText('Too cool')).toBeVisible();
-  await page.getByRole('button', { name: 'Take it' }).click();
+  await page.getByRole('button', { name: 'Use it' }).click();
   await expect(page.getByText('Every ring drops in')).toBeVisible();
   await page.getByRole('button', { name: 'Ways in' }).first().click();
   await expect(page.getByRole('dialog')).toContainText('Press, cold');
@@ -116,7 +116,7 @@ test('both halves are heated and filled against the clock, with one ring that st
     .getByRole('button', { name: 'No' })
     .click();
   await expect(page.getByRole('alert')).toContainText('look for a burr or dirt');
-  await page.getByRole('button', { name: 'All as it should be' }).click();
+  await page.getByRole('button', { name: 'All OK' }).click();
   await page
     .getByRole('group', { name: 'From behind it lies on its shoulder all round' })
     .getByRole('button', { name: 'Yes' })
@@ -137,7 +137,7 @@ test('both halves are heated and filled against the clock, with one ring that st
     await page.keyboard.press('Enter');
   }
   await expect(page.getByText('It is home.')).toBeVisible();
-  await page.getByRole('button', { name: 'All as it should be' }).click();
+  await page.getByRole('button', { name: 'All OK' }).click();
   await expect(page.getByText('Done', { exact: true }).first()).toBeVisible();
   await page.getByRole('link', { name: 'Logbook' }).click();
   const log = page.getByRole('list', { name: 'Entries, newest first' });

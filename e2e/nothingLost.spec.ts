@@ -97,12 +97,12 @@ test('a bench that loses the server goes on, and sends everything when it is bac
   await expect(page.getByText('All sent')).toBeVisible();
   await context.setOffline(true);
   await typeReadings(page, TOO_MUCH_PLAY);
-  await expect(page.getByText('Out of band')).toBeVisible();
+  await expect(page.getByText('Out of limits')).toBeVisible();
   await expect(page.getByText(/Server out of reach \(9 kept here\)/)).toBeVisible();
   await page.getByRole('button', { name: 'Accept the verdict' }).click();
   await expect(page.getByRole('heading', { name: 'Choose the pack' })).toBeVisible();
   await page.keyboard.press('Enter');
-  await page.getByRole('button', { name: 'Take this pack' }).click();
+  await page.getByRole('button', { name: 'Use this pack' }).click();
   await context.setOffline(false);
   await expect(page.getByText('All sent')).toBeVisible({ timeout: 20_000 });
   await page.reload();

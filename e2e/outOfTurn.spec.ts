@@ -29,7 +29,7 @@ test('a play beyond its limits is accepted with a name and a reason, which the r
     page.getByRole('link', { name: /Measure the end play, Output shaft/ }),
   ).toContainText('Accepted outside its limits by Edda Holm');
   await page.getByRole('link', { name: 'Axis', exact: true }).click();
-  await page.getByRole('button', { name: 'Take it back' }).click();
+  await page.getByRole('button', { name: 'Undo it' }).click();
   await expect(page.getByRole('heading', { name: 'Choose the pack' })).toBeVisible();
 });
 
@@ -40,9 +40,9 @@ test('a run is opened before its turn, and what the job is for is changed while 
   const moth = await jobOf(page, workshop.address, 'Moth engine case');
   const job = `${workshop.address}jobs/${moth}`;
   await page.goto(`${job}/step/measure:axis:endPlay`);
-  await expect(page.getByText('It waits for')).toBeVisible();
+  await expect(page.getByText('Waiting for')).toBeVisible();
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('heading', { name: 'Set up the run' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Set up the measurement' })).toBeVisible();
 
   await page.goto(`${job}/plan`);
   const steps = page.getByText(/steps done, on \d+ screens/);

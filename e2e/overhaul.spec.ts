@@ -11,7 +11,7 @@ test('an engine case from book-in to the decided bearing: described, stripped, m
   await page.goto(workshop.address);
   await expect(heading('On the bench')).toBeVisible();
   await page.keyboard.press('b');
-  await page.getByLabel('What is it').fill('Pump engine');
+  await page.getByLabel('Name of the unit').fill('Pump engine');
   await page.getByLabel('Why is it open').fill('Rattles');
   await page.getByRole('radio', { name: 'Engine' }).click();
   await page.getByRole('radio', { name: /bearings in both halves/ }).click();
@@ -22,8 +22,8 @@ test('an engine case from book-in to the decided bearing: described, stripped, m
   await page.getByLabel(/Distance between/).fill('55');
   await page.keyboard.press('Enter');
 
-  await page.getByLabel('Least end play').fill('0.1');
-  await page.getByLabel('Most end play').fill('0.3');
+  await page.getByLabel('Min end play').fill('0.1');
+  await page.getByLabel('Max end play').fill('0.3');
   await page.getByLabel('Where the figure comes from').fill('Pump sheet 2');
   await page.keyboard.press('Enter');
   await tickUntil(page, 'Measure the end play');
@@ -79,10 +79,10 @@ test('an engine case from book-in to the decided bearing: described, stripped, m
   await page.getByRole('button', { name: /^Decided/ }).click();
   await page.goto(`${page.url().split('/step')[0]}/step/compare:bearing-left`);
   await page.getByLabel('Printed on the ring').fill('6205');
-  await expect(page.getByText('It does not belong here.')).toBeVisible();
+  await expect(page.getByText('Wrong part for this place.')).toBeVisible();
   await page.getByLabel('Printed on the ring').fill('6205-2RS C3');
   await expect(page.getByText(/Take the shield or seal off/)).toBeVisible();
-  await page.getByRole('button', { name: 'This one lies here' }).click();
+  await page.getByRole('button', { name: 'Use this bearing' }).click();
   await expect(page.getByText('Done', { exact: true }).first()).toBeVisible();
   await page.getByRole('link', { name: 'Logbook' }).click();
   const log = page.getByRole('list', { name: 'Entries, newest first' });
@@ -119,7 +119,7 @@ test('a unit is described station by station, kept, handed over and begun from a
   await page.keyboard.press('Escape');
   await page.getByRole('link', { name: 'Axis', exact: true }).click();
   await expect(
-    page.getByRole('heading', { name: 'Mend the description of Tail bearing' }),
+    page.getByRole('heading', { name: 'Correct the description of Tail bearing' }),
   ).toBeVisible();
   await page.getByRole('button', { name: /^Undo/ }).click();
   await expect(page.getByRole('heading', { name: 'Mark Bearing cap bolts' })).toBeVisible();
@@ -166,7 +166,7 @@ test('a unit is described station by station, kept, handed over and begun from a
   await expect(page.getByRole('alert')).toContainText('file is');
   await give(text);
   await expect(page.getByText(/Tarn rear axle, from axle.json/)).toBeVisible();
-  await page.getByLabel('What is it').fill('Second axle');
+  await page.getByLabel('Name of the unit').fill('Second axle');
   await page.getByRole('button', { name: 'Book it in' }).click();
   await expect(page.getByRole('button', { name: /Flange O-ring/ })).toBeVisible();
   await page.goto(workshop.address);
@@ -184,7 +184,7 @@ test('a step can be set aside with a reason, taken back, and done out of turn', 
   await expect(page.getByRole('heading', { name: 'Mark Bearing cap bolts' })).toBeVisible();
   await page.keyboard.press('Enter');
   await page.getByRole('button', { name: 'Not needed on this job' }).click();
-  await page.getByLabel('Why is it not needed').fill('Nut is renewed');
+  await page.getByLabel('Why it is not needed').fill('Nut is renewed');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'Mark Bearing cap bolts' })).toBeHidden();
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
@@ -192,11 +192,11 @@ test('a step can be set aside with a reason, taken back, and done out of turn', 
   await expect(step).toContainText('Not needed');
   await step.click();
   await expect(page.getByText('Not needed: Nut is renewed')).toBeVisible();
-  await page.getByRole('button', { name: 'Take it back' }).click();
+  await page.getByRole('button', { name: 'Undo it' }).click();
   await expect(page.getByText('Not needed: Nut is renewed')).toBeHidden();
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
   await page.getByRole('link', { name: /Turn it by hand/ }).click();
-  await expect(page.getByText('It waits for')).toBeVisible();
+  await expect(page.getByText('Waiting for')).toBeVisible();
   await page.getByRole('button', { name: 'Done already' }).click();
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
   await expect(page.getByRole('link', { name: /Turn it by hand/ })).toContainText('Done');

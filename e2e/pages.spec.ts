@@ -35,7 +35,7 @@ test('every page passes the accessibility check, in shop light and at night', as
   await page.getByRole('button', { name: 'Choose pack' }).click();
   await expect(page.getByRole('radio')).toHaveCount(4);
   await both();
-  await page.getByRole('button', { name: 'Take this pack' }).click();
+  await page.getByRole('button', { name: 'Use this pack' }).click();
   await both();
   await page.getByRole('link', { name: 'Logbook' }).click();
   await both();

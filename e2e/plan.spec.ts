@@ -12,7 +12,7 @@ test('every usual arrangement can be booked in, is drawn, and has a plan', async
     await page.goto(`${workshop.address}book-in`);
     await page.getByRole('radio', { name: TEMPLATE_FAMILIES[family] }).click();
     await page.getByRole('radio', { name: `${words} ${note}` }).click();
-    await page.getByLabel('What is it').fill(words);
+    await page.getByLabel('Name of the unit').fill(words);
     const ends = page.getByRole('group').filter({ has: page.getByLabel('Printed on the ring') });
     await expect(ends).toHaveCount(names.length);
     for (const [end, bore] of ['30', '25'].slice(0, names.length).entries()) {

@@ -53,7 +53,7 @@ test('a pinion on a collapsible sleeve goes from the seal alone to locked, by th
   await taken(page.getByRole('button', { name: 'Breakaway' }));
   await steady();
   await expect(page.getByRole('region', { name: 'Numbers' })).toContainText('Drag of the seal');
-  await page.getByRole('button', { name: /To the next step/ }).click();
+  await page.getByRole('button', { name: /Next step/ }).click();
 
   await expect(page.getByRole('heading', { name: /^Crush/ })).toBeVisible();
   await steady();
@@ -68,13 +68,13 @@ test('a pinion on a collapsible sleeve goes from the seal alone to locked, by th
   await stands.fill('');
   let seenForecast = false;
   for (let turn = 0; turn < 40; turn += 1) {
-    if (await page.getByText('In band', { exact: true }).isVisible()) break;
+    if (await page.getByText('Within limits', { exact: true }).isVisible()) break;
     const seen = await page.getByText(/^Band from/).isVisible();
     seenForecast ||= seen;
     await steady();
   }
   expect(seenForecast).toBe(true);
-  await expect(page.getByText('In band', { exact: true })).toBeVisible();
+  await expect(page.getByText('Within limits', { exact: true })).toBeVisible();
   await expect(page.getByRole('img', { name: /Rolling torque against nut angle/ })).toBeVisible();
 
   await workTo(page, address, jobId, {
@@ -84,7 +84,7 @@ test('a pinion on a collapsible sleeve goes from the seal alone to locked, by th
   await page.goto(`${job}/step/proveFigure:axis:rollingTorque`);
   await steady();
   await steady();
-  await expect(page.getByText('In band', { exact: true }).first()).toBeVisible();
+  await expect(page.getByText('Within limits', { exact: true }).first()).toBeVisible();
   const state = await workTo(page, address, jobId, {
     habits: HABITS,
     until: ({ rule }) => rule === 'spin',
@@ -114,7 +114,7 @@ test('a sleeve past its band is scrap, a reading out of the tool’s range is to
   await type('0.3 Nm');
   await page.getByLabel('Nut stands at').fill('200');
   await type('2.5 Nm');
-  await expect(page.getByText('Past the band', { exact: true })).toBeVisible();
+  await expect(page.getByText('Past the limits', { exact: true })).toBeVisible();
   await expect(
     page
       .getByText('It does not come back', { exact: false })

@@ -67,7 +67,7 @@ test('an engine case is no more than 25 screens from book-in to the record, a ro
   await page.goto(workshop.address);
   await page.getByRole('heading', { name: 'On the bench' }).waitFor();
   await page.keyboard.press('b');
-  await page.getByLabel('What is it').fill('Pump engine');
+  await page.getByLabel('Name of the unit').fill('Pump engine');
   await page.getByLabel('Why is it open').fill('Rattles');
   await page.getByRole('radio', { name: 'Engine' }).click();
   await page.getByRole('radio', { name: /bearings in both halves/ }).click();
@@ -75,7 +75,7 @@ test('an engine case is no more than 25 screens from book-in to the record, a ro
     await page.getByRole('group', { name: side }).getByLabel('Printed on the ring').fill('6205');
   await page.getByLabel(/Distance between/).fill('55');
   await page.keyboard.press('Enter');
-  await page.getByLabel('Least end play').waitFor();
+  await page.getByLabel('Min end play').waitFor();
   await expect(page.getByText('All sent')).toBeVisible();
   const jobId = await jobOf(page, workshop.address, 'Pump engine');
   const visited = await screensToTheRecord(page, workshop.address, jobId);

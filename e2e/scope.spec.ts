@@ -7,7 +7,7 @@ test('one seal is eight steps, from a tap on the drawing to the record', async (
   await page.goto(workshop.address);
   await page.getByRole('heading', { name: 'On the bench' }).waitFor();
   await page.keyboard.press('b');
-  await page.getByLabel('What is it').fill('Quay winch');
+  await page.getByLabel('Name of the unit').fill('Quay winch');
   await page.getByLabel('Why is it open').fill('Oil at the shaft');
   for (const [name, ring] of [
     ['Left bearing', '30207'],
@@ -50,5 +50,5 @@ test('one seal is eight steps, from a tap on the drawing to the record', async (
     }
     await onward.click();
   }
-  await expect(page.getByRole('heading', { level: 1, name: 'Lock and finish' })).toBeVisible();
+  await expect(page.getByRole('heading', { level: 1, name: 'Close the job' })).toBeVisible();
 });

@@ -85,7 +85,7 @@ const together = async () => {
     await page.goto(`${server.address}jobs/${jobId}/bench`);
     await page.getByRole('radio', { name: /Fine dial/ }).click();
     await page.getByRole('radio', { name: /^Yes/ }).click();
-    await page.getByRole('button', { name: 'Start the run' }).click();
+    await page.getByRole('button', { name: 'Start measuring' }).click();
     for (const text of ['0', play, '0', '0', play, '0', '0', play, '0']) {
       await page.getByLabel(/Or type the/).fill(text);
       await press('Enter');
@@ -105,7 +105,7 @@ try {
   await shot('job');
   await press('Enter');
   await page.getByRole('radio', { name: /^Yes/ }).click();
-  await page.getByRole('button', { name: 'Start the run' }).click();
+  await page.getByRole('button', { name: 'Start measuring' }).click();
   await page.getByText('Live from').waitFor();
   for (let cycle = 0; cycle < 3; cycle += 1)
     await press('t', 't', 't', 'o', ' ', 'l', ' ', 'k', ' ');
@@ -113,9 +113,9 @@ try {
   await page.getByRole('button', { name: 'Accept the verdict' }).click();
   await page.getByRole('heading', { name: 'Choose the pack' }).waitFor();
   await press('Enter');
-  await page.getByRole('list', { name: 'What would raise them' }).waitFor();
+  await page.getByRole('list', { name: 'What would improve it' }).waitFor();
   await shot('pack');
-  await page.getByRole('button', { name: 'Take this pack' }).click();
+  await page.getByRole('button', { name: 'Use this pack' }).click();
   await shot('fit');
   await page.getByRole('link', { name: 'Logbook' }).click();
   await shot('log');
@@ -195,7 +195,7 @@ try {
     await page.getByLabel(label).fill(text);
   await shot('fits');
   await page.goto(`${server.address}book-in`);
-  await page.getByLabel('What is it').fill('Net hauler');
+  await page.getByLabel('Name of the unit').fill('Net hauler');
   await page.getByLabel('Why is it open').fill('Growls under load');
   await page.getByRole('radio', { name: /Cone spacer/ }).click();
   for (const [side, designation] of [

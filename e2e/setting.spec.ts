@@ -22,7 +22,7 @@ for (const [template, what] of [
     await runByHands(page, job, /Shop dial/);
     await expect(page.getByRole('heading', { name: 'Choose the pack' })).toBeVisible();
     await page.goto(`${job}/pack`);
-    await page.getByRole('button', { name: 'Take this pack' }).click();
+    await page.getByRole('button', { name: 'Use this pack' }).click();
     await page.getByRole('button', { name: 'It is in' }).click();
     await allSent(page);
     await workTo(page, address, jobId, { habits: habits(), until: ({ rule }) => rule === 'prove' });
@@ -83,7 +83,7 @@ test('a pinion with a solid spacer goes from a loose trial to locked: dial, lath
   await workTo(page, address, jobId, { habits: own, until: ({ rule }) => rule === 'proveFigure' });
   await page.goto(`${job}/step/proveFigure:axis:rollingTorque`);
   await steadyTwice(page);
-  await expect(page.getByText('In band', { exact: true }).first()).toBeVisible();
+  await expect(page.getByText('Within limits', { exact: true }).first()).toBeVisible();
   const state = await workTo(page, address, jobId, {
     habits: own,
     until: ({ rule }) => rule === 'spin',
@@ -119,7 +119,7 @@ test('a spacer that is only felt is bracketed, and its rolling torque read', asy
   });
   await page.goto(`${address}jobs/${jobId}/step/chooseSpacer:spacer`);
   await expect(page.getByText('Say what the one that is in gives')).toBeVisible();
-  await page.getByRole('button', { name: 'Still some play' }).click();
+  await page.getByRole('button', { name: 'Some play' }).click();
   await expect(page.getByText('try a shorter one until it is tight')).toBeVisible();
   await page.getByLabel('The next one, measured').fill('58.61');
   await page.keyboard.press('Enter');

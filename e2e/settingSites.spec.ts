@@ -14,17 +14,17 @@ test('two sites that depend on each other are chosen together, with what differs
   await page.goto(`${job}/bench`);
   await typedRun(page, '0.42');
   await page.goto(`${job}/bench`);
-  await expect(page.getByRole('button', { name: 'Start the run' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Start measuring' })).toBeVisible();
   await typedRun(page, '0.05');
   await page.goto(`${job}/pack`);
   await expect(page.getByRole('heading', { name: 'Choose the packs together' })).toBeVisible();
   await expect(
     page.getByText(/Wanted: Cover shims 0.870, Shims at the gear sleeve 1.150/),
   ).toBeVisible();
-  await page.getByText('Something else differs').click();
+  await page.getByText('Another difference').click();
   await page.getByLabel('Which').fill('paper gasket');
   await page.getByLabel('In the trial').fill('0');
-  await page.getByRole('textbox', { name: 'At the end' }).fill('0.2');
+  await page.getByRole('textbox', { name: 'Final' }).fill('0.2');
   await page.getByRole('button', { name: 'Add it' }).click();
   await expect(
     page.getByText(/Wanted: Cover shims 0.670, Shims at the gear sleeve 1.150/),
@@ -72,18 +72,18 @@ test('where nobody knows which way a shim works, two builds tell; a pack can be 
   await page.goto(`${job}/pack`);
   await expect(page.getByRole('heading', { name: 'Choose the pack' })).toBeVisible();
   await page.getByRole('button', { name: 'By hand' }).click();
-  await expect(page.getByText('In band', { exact: true })).toBeVisible();
+  await expect(page.getByText('Within limits', { exact: true })).toBeVisible();
   await page
     .getByRole('button', { name: /^One .* more$/ })
     .last()
     .click();
-  await expect(page.getByText('Out of band')).toBeVisible();
+  await expect(page.getByText('Out of limits')).toBeVisible();
   await page
     .getByRole('button', { name: /^One .* less$/ })
     .last()
     .click();
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Take this one' }).click();
+  await page.getByRole('button', { name: 'Use this pack' }).click();
   await expect(page.getByRole('heading', { name: /^Fit / })).toBeVisible();
 });
 
@@ -145,5 +145,5 @@ test('an adjuster is turned by notches, and a hub is closed without preload', as
   await expect(page.getByRole('alert')).toContainText('Never back off');
   await expectAccessible(page);
   await read('95', '0.01');
-  await expect(page.getByText('In band: stop here')).toBeVisible();
+  await expect(page.getByText('Within limits: stop here')).toBeVisible();
 });

@@ -93,7 +93,7 @@ test('a reading that was typed in another unit is asked back, and one that lies 
     workTo(page, address, jobId, { habits: habits(), until: (step) => step.rule === rule });
   await until('choosePack');
   await page.goto(`${address}jobs/${jobId}/pack`);
-  await page.getByRole('button', { name: 'Take this pack' }).click();
+  await page.getByRole('button', { name: 'Use this pack' }).click();
   await page.getByRole('button', { name: 'It is in' }).click();
   await allSent(page);
   await until('prove');
@@ -103,8 +103,8 @@ test('a reading that was typed in another unit is asked back, and one that lies 
   await expect(page.getByRole('alert')).toContainText('more than the thicknesses explain');
   await expect(page.getByRole('alert')).toContainText('Expected about 0.1');
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Put it right, measure again' }).click();
-  await expect(page.getByRole('button', { name: 'Start the run' })).toBeVisible();
+  await page.getByRole('button', { name: 'Correct it and measure again' }).click();
+  await expect(page.getByRole('button', { name: 'Start measuring' })).toBeVisible();
   await page.getByRole('link', { name: 'Logbook' }).click();
   await expect(page.getByRole('list', { name: 'Entries, newest first' })).toContainText(
     'Reading 0.140 mm, typed “5.5 as 0.140 mm”',

@@ -46,7 +46,7 @@ test('an empty workshop is set up on its own pages, and works through to a verdi
   await expect(begin).toBeHidden();
 
   await page.keyboard.press('b');
-  await page.getByLabel('What is it').fill('Net hauler');
+  await page.getByLabel('Name of the unit').fill('Net hauler');
   await page.getByRole('radio', { name: /Only set the play/ }).click();
   for (const end of ['Left bearing', 'Right bearing'])
     await page.getByRole('group', { name: end }).getByLabel('Printed on the ring').fill('30206');
@@ -153,7 +153,7 @@ test('one odd seal takes nothing down: its step says what is wrong, undo works, 
   await page.goto(`${address}jobs/${jobId}/plan`);
   await expect(page.getByText(/steps done/)).toBeVisible();
   await expect(
-    page.getByRole('link', { name: /Mend the description of Odd rollers/ }),
+    page.getByRole('link', { name: /Correct the description of Odd rollers/ }),
   ).toBeVisible();
   await page.goto(`${address}jobs/${jobId}/step/fitSeal:seal-left`);
   await expect(page.getByRole('region', { name: 'Numbers' })).toContainText('Gap behind it');

@@ -22,7 +22,7 @@ test('from a dial reading to a pack in band, with the stand-in indicator', async
   await toSillBench(page, workshop.address);
   await startRun(page, /Shop dial/);
   for (let cycle = 0; cycle < 3; cycle += 1) await practiceCycle(page);
-  await expect(page.getByText('Out of band')).toBeVisible();
+  await expect(page.getByText('Out of limits')).toBeVisible();
   const found = await page.getByTestId('verdict-value').innerText();
   expect(found).toMatch(/^0\.2\d\d\s*± 0\.0\d\d mm$/);
 
@@ -36,7 +36,7 @@ test('from a dial reading to a pack in band, with the stand-in indicator', async
   await page.keyboard.press('Enter');
   await expect(page.getByRole('radio', { name: /^Best/ })).toBeChecked();
   await expect(page.getByRole('radio')).toHaveCount(4);
-  await page.getByRole('button', { name: 'Take this pack' }).click();
+  await page.getByRole('button', { name: 'Use this pack' }).click();
   await page.getByRole('button', { name: 'It is in' }).click();
 
   await tickUntil(page, 'Measure the end play');
@@ -46,18 +46,18 @@ test('from a dial reading to a pack in band, with the stand-in indicator', async
     await practiceCycle(page);
     if (await page.getByRole('button', { name: 'Accept the verdict' }).isVisible()) break;
   }
-  await expect(page.getByText('In band', { exact: true })).toBeVisible();
+  await expect(page.getByText('Within limits', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Accept the verdict' }).click();
-  await tickUntil(page, 'Lock and finish');
+  await tickUntil(page, 'Close the job');
   await page.keyboard.press('Enter');
   await page.getByLabel(/Closing words/).fill('Locked, spun, quiet.');
-  await page.getByRole('button', { name: 'Locked and finished' }).click();
+  await page.getByRole('button', { name: 'Close the job' }).click();
 
   const log = page.getByRole('list', { name: 'Entries, newest first' });
   await expect(log).toContainText('Finished. Locked, spun, quiet.');
   await expect(log).toContainText('Pack fitted');
   await expect(log).toContainText('from dial-a, simulated');
-  await expect(page.getByRole('region', { name: 'Runs' })).toContainText('In band');
+  await expect(page.getByRole('region', { name: 'Runs' })).toContainText('Within limits');
 
   await expect(page.getByText('All sent')).toBeVisible();
   const [json] = await Promise.all([
@@ -95,7 +95,7 @@ test('the same path with typed readings, in both unit systems, by undo and redo'
   await toSillBench(page, workshop.address);
   await startRun(page, /Shop dial/);
   await typeReadings(page, ['0', '0.26', '0', '0', '10 thou', '0', '0', '.0102"', '0']);
-  await expect(page.getByText('Out of band')).toBeVisible();
+  await expect(page.getByText('Out of limits')).toBeVisible();
 
   // 0.26, 10 thou = 0.254 and .0102" = 0.25908 mm: mean 0.257693
   await expect(page.getByTestId('verdict-value')).toHaveText(/^0\.258/);
@@ -104,32 +104,32 @@ test('the same path with typed readings, in both unit systems, by undo and redo'
   await page.keyboard.press('u');
 
   await page.keyboard.press('z');
-  await expect(page.getByText('Out of band')).toBeHidden();
+  await expect(page.getByText('Out of limits')).toBeHidden();
   await page.keyboard.press('y');
-  await expect(page.getByText('Out of band')).toBeVisible();
+  await expect(page.getByText('Out of limits')).toBeVisible();
 
   await page.getByRole('button', { name: 'Accept the verdict' }).click();
   await expect(page.getByRole('heading', { name: 'Choose the pack' })).toBeVisible();
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('region', { name: 'Odds at the first go' })).toContainText('in band');
-  await page.getByRole('button', { name: 'Take this pack' }).click();
+  await expect(page.getByRole('region', { name: 'Chance first time' })).toContainText('in band');
+  await page.getByRole('button', { name: 'Use this pack' }).click();
   await page.getByRole('button', { name: 'It is in' }).click();
   await tickUntil(page, 'Measure the end play');
   await page.keyboard.press('Enter');
   await startRun(page, /Shop dial/);
   await typeReadings(page, ['0', '0.14', '0', '0', '0.15', '0', '0', '0.14', '0']);
-  await expect(page.getByText('In band', { exact: true })).toBeVisible();
+  await expect(page.getByText('Within limits', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Accept the verdict' }).click();
   await page.getByRole('link', { name: 'Logbook' }).click();
   const log = page.getByRole('list', { name: 'Entries, newest first' });
   await expect(log).toContainText('typed “10 thou”');
-  await expect(log).toContainText('Taken back: Reading');
+  await expect(log).toContainText('Undone: Reading');
 });
 
 test('readings that cannot be used are told, and change nothing', async ({ page, workshop }) => {
   await toSillBench(page, workshop.address);
   await page.getByRole('radio', { name: /^No/ }).click();
-  await expect(page.getByRole('button', { name: 'Start the run' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Start measuring' })).toBeDisabled();
   await expect(page.getByText('a shaft that tips reads more play')).toBeVisible();
   await page.getByLabel('Angle to the travel').fill('50');
   await expect(page.getByText('Expected 0 to 45°')).toBeVisible();

@@ -35,7 +35,7 @@ export { expect };
 export async function startRun(page: Page, indicator: RegExp): Promise<void> {
   await page.getByRole('radio', { name: indicator }).click();
   await page.getByRole('radio', { name: /^Yes/ }).click();
-  await page.getByRole('button', { name: 'Start the run' }).click();
+  await page.getByRole('button', { name: 'Start measuring' }).click();
   await expect(page.getByRole('heading', { name: 'Seat and zero' })).toBeVisible();
 }
 
@@ -45,7 +45,7 @@ export async function toSillBench(page: Page, address: string): Promise<void> {
   await page.getByRole('link', { name: /Sill winch reducer/ }).click();
   await expect(page.getByRole('heading', { name: 'Measure the end play' })).toBeVisible();
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('heading', { name: 'Set up the run' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Set up the measurement' })).toBeVisible();
 }
 
 /** One cycle with the practice hands: turn, zero, lift, back, each captured with one key. */

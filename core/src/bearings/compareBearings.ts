@@ -16,7 +16,7 @@ export interface ComparisonLine {
   readonly advice: string;
 }
 
-/** New against old. */
+/** Compare new with old. */
 export interface BearingComparison {
   readonly result: 'same' | 'note' | 'differs' | 'unknown';
   readonly lines: readonly ComparisonLine[];

@@ -167,7 +167,8 @@ export const FITTING_CALCULATIONS: readonly Calculation[] = [
   },
   {
     name: 'plain-clearance',
-    summary: 'Clearance of a plain bearing over every place, beside the usual band for its journal',
+    summary:
+      'Clearance of a plain bearing over every place, beside the usual limits for its journal',
     fields: [
       field('bores[]', 'number', 'mm', 'more than 0', 'bore diameters, caps torqued'),
       field('journals[]', 'number', 'mm', 'more than 0', 'journal diameters'),

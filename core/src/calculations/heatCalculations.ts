@@ -70,7 +70,7 @@ export const HEAT_CALCULATIONS: readonly Calculation[] = [
   },
   {
     name: 'roughness-loss',
-    summary: 'Interference that acts after the peaks of a seat are pressed flat',
+    summary: 'Effective interference: what is left once the peaks of a seat are flattened',
     fields: [
       mm('interference', '−10 to 10', 'as measured'),
       mm('diameter', 'more than 0, at most 1000', 'seat'),
@@ -139,7 +139,7 @@ export const HEAT_CALCULATIONS: readonly Calculation[] = [
   },
   {
     name: 'draw-screw',
-    summary: 'What a draw-in screw is turned with, and what it stands',
+    summary: 'What a draw-in screw is turned with, and what it can take',
     fields: [
       field('force', 'number', 'N', '0 to 10,000,000', 'force'),
       mm('thread', 'more than 2, at most 100', 'nominal diameter'),
@@ -213,7 +213,7 @@ export const HEAT_CALCULATIONS: readonly Calculation[] = [
       field('material', MATERIAL_IDS, '', '', 'of the part with the seat'),
       field('sealed', 'yesNo', '', '', 'sealed or greased'),
       field('bush', 'yesNo', '', '', 'a bush, not a ring', 'optional'),
-      field('pressRating', 'number', 'N', 'more than 0', 'what the press stands'),
+      field('pressRating', 'number', 'N', 'more than 0', 'what the press can take'),
     ],
     run: (input: WayInput) => ({ ways: waysIn(input) }),
   },

@@ -111,7 +111,7 @@ export const PLAY_CALCULATIONS: readonly Calculation[] = [
   },
   {
     name: 'pack-odds',
-    summary: 'Odds that a pack is in band after fitting, by Monte Carlo',
+    summary: 'Chance that a pack is within limits after fitting, by Monte Carlo',
     fields: [
       length('endPlay.value', '−100 to 100', 'measured'),
       length('endPlay.uncertainty', '0 to 5', 'standard'),

@@ -117,7 +117,7 @@ export const PRELOAD_CALCULATIONS: readonly Calculation[] = [
         'bearings alone; null where not read',
         'nullable',
       ),
-      field('by', ['play', 'torque'], '', '', 'what the band is of'),
+      field('by', ['play', 'torque'], '', '', 'what the limits are of'),
       ...band('mm or N·m'),
     ],
     run: ({

@@ -17,7 +17,7 @@ export const band = (unit: string): readonly Field[] => [
     'band.target',
     'number',
     unit,
-    'inside the band',
+    'within the limits',
     'where to aim; null for the middle',
     'nullable',
   ),

@@ -42,7 +42,7 @@ const BAND: readonly Field[] = [
     'band.target',
     'number',
     'mm',
-    'inside the band',
+    'within the limits',
     'where to aim; null for the middle',
     'nullable',
   ),

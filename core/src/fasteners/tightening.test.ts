@@ -54,7 +54,7 @@ describe('the order of tightening', () => {
 });
 
 describe('rounds of torque', () => {
-  test('should end in the middle of the band', () => {
+  test('should end in the middle of the limits', () => {
     expect(torqueStages(20, 24)).toEqual([11, 16.5, 22]);
   });
   test('should refuse a band upside down', () => {

@@ -7,7 +7,7 @@ export type Pattern = (typeof PATTERNS)[number];
 /** Shares of the full torque at which each round is made. Common practice, no source. */
 export const STAGES_OF_TORQUE = [0.5, 0.75, 1] as const;
 
-/** Torque of each round, N·m, the last one the middle of the band. */
+/** Torque of each round, N·m, the last one the middle of the limits. */
 export function torqueStages(least: number, most: number): readonly number[] {
   requireNumber('least', least, { above: 0, max: 5000, unit: 'N·m' });
   requireNumber('most', most, { min: least, max: 5000, unit: 'N·m' });

@@ -117,7 +117,7 @@ export const WANTED = {
   placeNeeded: row(() => 'where the thickness sits'),
   placeOfArrangement: row(() => 'a place that this arrangement has'),
   roomOfItsOwn: row<{ readonly other: string }>(
-    ({ other }) => `room of its own: ${other} stands in the same place`,
+    ({ other }) => `room of its own: ${other} is in the same place`,
   ),
   wayPast: row<{
     readonly moving: string;
@@ -149,7 +149,7 @@ export const WANTED = {
   aboveLowerLimit: row<{ readonly lower: Amount }>(
     ({ lower }, tell) => `more than the lower limit, ${tell(lower)}`,
   ),
-  insideBand: row(() => 'a target inside the band'),
+  insideBand: row(() => 'a target within the limits'),
   gainNotZero: row(() => 'a place where thickness moves the play (gain not 0)'),
   gainSeen: row<{ readonly gain: number }>(
     ({ gain }) =>

@@ -6,7 +6,7 @@ export const endPlay = {
   least: -100,
   most: 100,
   taken: 'run',
-  how: 'Rollers seated by turning under load; zero, lift, read, let back, read.',
+  how: 'Rollers seated by turning under load; zero, lift, read, return, read.',
   tool: 'dial indicator on a firm stand',
   dependsOn: ['distance', 'clamp'],
 } as const satisfies FigureRow;

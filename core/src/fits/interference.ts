@@ -52,7 +52,7 @@ export function interference(which: Ring, ring: SizeRange, seat: SizeRange): Int
         'fitSizes',
       ),
       line(
-        'Interference, most',
+        'Interference, max',
         `i₊ = ${symbols[0]}₊ − ${symbols[1]}₋`,
         [
           [`${symbols[0]}₊`, outer.most, 'length'],

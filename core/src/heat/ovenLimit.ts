@@ -2,7 +2,7 @@ import { materialOf } from '../materials/index.ts';
 import { bearingMass, hottestFor, type LumpedBody } from '../thermal/index.ts';
 import type { HeatLimit } from './ringLimit.ts';
 
-/** A bearing that is left in a hot part: its name, dimensions in mm, and what it stands itself. */
+/** A bearing that is left in a hot part: its name, dimensions in mm, and what it can take itself. */
 export interface BearingInPart {
   readonly name: string;
   readonly diameter: number;

@@ -13,6 +13,6 @@ export interface HeatLimit {
 /** The usual limit of a bearing. */
 export function ringLimitOf(sealed: boolean): HeatLimit {
   return sealed
-    ? { limit: RING_LIMIT.sealed, reason: 'its seals or grease stand no more' }
+    ? { limit: RING_LIMIT.sealed, reason: 'its seals or grease take no more' }
     : { limit: RING_LIMIT.open, reason: 'a through-hardened ring loses its size and hardness' };
 }

@@ -18,7 +18,7 @@ export const WAYS = {
   ovenOnly: {
     ring: 'outer',
     words: 'Case in the oven, ring as it is',
-    risks: 'Even, slow; the finish must stand it.',
+    risks: 'Even, slow; the finish must take it.',
   },
   heatGun: {
     ring: 'outer',
@@ -62,7 +62,11 @@ export const WAYS = {
     words: 'Press on the inner ring',
     risks: 'Ring supported on its full face; never through the rollers.',
   },
-  bake: { ring: 'inner', words: 'Ring baked near 230 °C', risks: 'A habit of the trade.' },
+  bake: {
+    ring: 'inner',
+    words: 'Ring baked near 230 °C',
+    risks: 'Common shop practice; it exceeds the usual limit.',
+  },
 } as const satisfies Record<string, WayRow>;
 export type WayId = keyof typeof WAYS;
 export const WAY_IDS = Object.keys(WAYS) as readonly WayId[];

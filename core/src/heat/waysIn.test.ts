@@ -129,7 +129,7 @@ describe('the ways in', () => {
       limit: expect.stringMatching(/more than .* kN, what the groove of Circlip takes/),
     });
     expect(way({ ...tight, forceLimit: { ...forceLimit, limit: 2e5 } }, 'coldPress').limit).toBe(
-      'within 100.0 kN, what the press stands',
+      'within 100.0 kN, what the press can take',
     );
   });
 

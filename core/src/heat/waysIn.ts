@@ -229,7 +229,7 @@ function pressed(input: KnownInput): Cost {
           outerMaterial: 'bearingSteel',
           friction: USUAL_FRICTION,
         });
-  const press = { limit: pressRating, reason: 'what the press stands' };
+  const press = { limit: pressRating, reason: 'what the press can take' };
   const { limit, reason } =
     forceLimit !== undefined && forceLimit.limit < pressRating ? forceLimit : press;
   const stands = force <= limit;

@@ -26,7 +26,7 @@ describe('entries of the log in words', () => {
     [
       'RunOpened',
       { instrument: { name: 'Dial' }, shaftHeld: false },
-      'Run opened with Dial, shaft can tip',
+      'Measurement started with Dial, shaft can tip',
     ],
     [
       'ReadingTaken',
@@ -145,8 +145,8 @@ describe('entries of the log in words', () => {
     ],
     [
       'SleeveRenewed',
-      { stationId: 'sleeve', reason: 'past the band' },
-      'New sleeve, sleeve: past the band',
+      { stationId: 'sleeve', reason: 'past the limits' },
+      'New sleeve, sleeve: past the limits',
     ],
     [
       'HeatSet',
@@ -179,13 +179,13 @@ describe('entries of the log in words', () => {
     ['StepDone', { stepId: 'drain', note: 'grey' }, 'Done: Drain the oil. grey'],
     ['StepSetAside', { stepId: 'drain', reason: 'dry' }, 'Not needed: Drain the oil. dry'],
     ['RunClosed', {}, 'Verdict accepted'],
-    ['RunAbandoned', { reason: 'bumped' }, 'Run given up: bumped'],
+    ['RunAbandoned', { reason: 'bumped' }, 'Measurement abandoned: bumped'],
     ['PackChosen', { pieces: [] }, 'Pack chosen: no shims = 0.000 mm'],
     ['PackFitted', { pieces: PIECES }, 'Pack fitted: 2 × 0.300 = 0.600 mm'],
     ['NoteWritten', { text: 'dry' }, 'Note: dry'],
     ['JobFinished', { note: 'quiet' }, 'Finished. quiet'],
     ['JobReopened', { reason: 'noise' }, 'Opened again: noise'],
-    ['Undone', { eventId: 'x' }, 'Taken back'],
+    ['Undone', { eventId: 'x' }, 'Undone'],
   ])('should tell %s', (type, data, words) => {
     expect(logLine(JOB_EVENTS, { type, data }, TELL)).toBe(words);
   });
@@ -214,7 +214,7 @@ describe('a line of the log', () => {
     const size = { sizeId: 's', thickness: 0.3, uncertainty: 0, count: 4, price: null };
     const line = (type: string, data: object) => logLine(WORKSHOP_EVENTS, { type, data }, TELL);
     expect(line('SizeStocked', size)).toBe('In the box: 4 shims of 0.300 mm');
-    expect(line('PressRated', { rating: 100_000 })).toMatch(/^The press stands 100.* k?N$/u);
+    expect(line('PressRated', { rating: 100_000 })).toMatch(/^Press capacity 100.* k?N$/u);
     expect(line('WorkshopNamed', { name: 'Slip 3' })).toBe('The workshop is called Slip 3');
   });
 });

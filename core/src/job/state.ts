@@ -26,7 +26,7 @@ export interface JobSheet {
   /** Stations that are renewed, where that is what the job is for. */
   readonly renew: readonly string[];
   readonly openedAt: string | null;
-  /** Simulated readings count in it, and it is no record of a real unit. */
+  /** Simulated readings count in it, and not a record of a real unit. */
   readonly practice: boolean;
   readonly notes: readonly { readonly text: string; readonly at: string; readonly by: string }[];
   readonly finished: { readonly note: string; readonly at: string } | null;

@@ -27,7 +27,7 @@ export interface JudgedCycle extends Cycle {
 const EQUAL = 1e-6;
 
 /**
- * The drift a cycle may have: one graduation or a tenth of the band, the larger; equality passes.
+ * The drift a cycle may have: one graduation or a tenth of the tolerance, the larger; equality passes.
  * Source: common practice.
  */
 export function driftLimit(instrument: Instrument, band: Band): number {
@@ -40,7 +40,7 @@ const COMES_HOME = 0.005;
 
 /**
  * How near cycles have to be to agree: one graduation (common practice); for an indicator finer than a shaft comes home,
- * 5 µm or a tenth of the band, the smaller. What scatter is left counts in the uncertainty.
+ * 5 µm or a tenth of the tolerance, the smaller. What scatter is left counts in the uncertainty.
  */
 export function agreeLimit(instrument: Instrument, band: Band): number {
   return Math.max(instrument.graduation, Math.min(COMES_HOME, bandWidth(band) / 10));

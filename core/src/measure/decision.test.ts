@@ -8,7 +8,7 @@ import { combine, repeat, resolution } from './uncertainty.ts';
 const BAND: Band = { lower: 0.1, upper: 0.18, target: null };
 
 describe('deciding by ISO 14253-1', () => {
-  // Zones of ISO 14253-1: conformity inside the band by the guard, nonconformity outside it by the guard.
+  // Zones of ISO 14253-1: conformity within the limits by the guard, nonconformity outside it by the guard.
   test.each([
     [0.14, 'conforms', null],
     [0.11, 'conforms', null],

@@ -47,7 +47,7 @@ describe('judging a run', () => {
     expect(cycles[0]!.travel).toBeCloseTo(0.138, 12);
   });
 
-  test('should not count a cycle that drifts more than a graduation or a tenth of the band; equality counts', () => {
+  test('should not count a cycle that drifts more than a graduation or a tenth of the tolerance; equality counts', () => {
     expect(run([cycle(0.14, 0.01)]).cycles[0]!.flaw).toBeNull();
     expect(run([cycle(0.14, 0.0101)]).cycles[0]!.flaw).toBe('drift');
     expect(run([cycle(0.14, -0.02)]).cycles[0]!.flaw).toBe('drift');

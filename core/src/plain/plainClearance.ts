@@ -38,7 +38,7 @@ export function plainClearance(
     most,
     working: [
       line(
-        'Least clearance',
+        'Min clearance',
         'c₋ = smallest bore − largest journal',
         [
           ['bore', Math.min(...bores), 'length'],
@@ -48,7 +48,7 @@ export function plainClearance(
         'clearanceSizes',
       ),
       line(
-        'Most clearance',
+        'Max clearance',
         'c₊ = largest bore − smallest journal',
         [
           ['bore', Math.max(...bores), 'length'],

@@ -202,7 +202,7 @@ function workingOf(
       'lame',
     ),
     line(
-      'Clearance left, least',
+      'Min clearance left',
       'G = G₀ − Δi − Δo − α·ΔT·De',
       [
         ['G₀', initial, 'length'],

@@ -134,7 +134,7 @@ function cannotBeWorkedOut(
     status: behind ?? 'missing',
     title: `${title.ok ? title.value : nameOf(subject)}: this cannot be worked out`,
     how: `Put right what is described or recorded of ${nameOf(subject)}: ${fault}.`,
-    reason: 'Its numbers cannot be given as things are. The rest of the plan stands.',
+    reason: 'Its numbers cannot be given as things are. The rest of the plan holds.',
     figures: [],
     missing: [],
     faults: [],

@@ -54,6 +54,7 @@ export { partWithSeat, ringWays, snapRingUnder } from './ringWays.ts';
 export { depthVerdict, expectedDepth, seatingChecks, seatingDone } from './seating.ts';
 export { measuredSuggestions, type MeasuredSuggestion } from './measuredSuggestions.ts';
 export { nominalOf } from './nominal.ts';
+export { planInSystem } from './planInSystem.ts';
 export { stepMarks, type FaceMark, type ForcedRing, type StepMarks } from './stepMarks.ts';
 export { stepPicture, type PicturedStation, type Piece, type StepPicture } from './stepPicture.ts';
 export { isSealed, seatsOf, seatVerdict } from './seats.ts';

@@ -32,7 +32,7 @@ describe('a unit of every kind', () => {
 
   test('should show the clearance of shells against the usual band, and its verdict once measured', () => {
     const bench = new Bench();
-    expect(bench.figure('measureSeats:shells', 'Clearance, band')).toMatchObject({
+    expect(bench.figure('measureSeats:shells', 'Clearance, limits')).toMatchObject({
       least: expect.closeTo(0.03, 9),
       most: expect.closeTo(0.04, 9),
     });
@@ -69,7 +69,7 @@ describe('a unit of every kind', () => {
         },
       ],
     };
-    expect(new Bench(unit).figure('measureSeats:shells', 'Clearance, band')).toMatchObject({
+    expect(new Bench(unit).figure('measureSeats:shells', 'Clearance, limits')).toMatchObject({
       least: 0.05,
       most: 0.09,
     });

@@ -9,34 +9,34 @@ import { settersOf } from './setters.ts';
 export const PLAY_DOUBTS = {
   unitSlip: {
     words:
-      'It is 25 times what was found before: a thousandth of an inch may have been taken for a millimetre, or the other way round.',
+      'This is 25 times the earlier figure: a thousandth of an inch may have been taken for a millimetre, or the other way round.',
     remedy: 'Look at the dial again, and at the unit it is marked in.',
   },
   tips: {
     words:
-      'It is far more than the thicknesses explain. A bearing that locates the shaft may be missing, or the shaft tips.',
+      'This is far more than the thicknesses explain. A bearing that locates the shaft may be missing, or the shaft tips.',
     remedy: 'See that every bearing is in and home, hold the shaft in line, and measure again.',
   },
   heldApart: {
     words:
-      'It is more than the thicknesses explain. Something may hold the joint apart: an O-ring out of its groove, a gasket twice, a burr, a cover that is not drawn down.',
+      'This is more than the thicknesses explain. Something may hold the joint apart: an O-ring out of its groove, a gasket twice, a burr, a cover that is not drawn down.',
     remedy:
       'Try a feeler at the joint in four places. Take the cover off, wipe, draw it down evenly and measure again.',
   },
   bound: {
     words:
-      'It is less than the thicknesses explain. A ring may not be home, or the cover binds on one side.',
+      'This is less than the thicknesses explain. A ring may not be home, or the cover binds on one side.',
     remedy: 'Slacken, turn the shaft, draw the cover down evenly and measure again.',
   },
   followsAngle: {
     words:
-      'It follows the angle of the shaft by more than half of the band: a face runs out, or the case is not drawn in evenly.',
+      'It varies with the angle of the shaft by more than half of the tolerance: a face runs out, or the case is not drawn in evenly.',
     remedy: 'Check the bolts in their order and torque, then the face of the shaft.',
   },
   none: {
     words:
-      'There is no play that this indicator tells from nothing. The shaft may be preloaded, and how much no indicator says.',
-    remedy: 'Put in a pack that leaves play for certain and measure with that.',
+      'There is no play that this indicator can tell from zero. The shaft may be preloaded; an indicator cannot show by how much.',
+    remedy: 'Fit a pack that is sure to leave play, and measure with that.',
   },
 } as const satisfies Record<string, { readonly words: string; readonly remedy: string }>;
 export type PlayDoubtId = keyof typeof PLAY_DOUBTS;

@@ -25,7 +25,7 @@ describe('the screens of a plan', () => {
   test('should be no more than 25 for an engine case, its book-in and its record among them', () => {
     const { screens } = compilePlan(engine().state);
     expect(screens.length).toBeLessThanOrEqual(24);
-    expect(screens.map(({ title }) => title)).toContain('Look over every part');
+    expect(screens.map(({ title }) => title)).toContain('Inspect every part');
   });
 
   test('should be one for the rings of one half and another for those of the other', () => {

@@ -32,7 +32,7 @@ export const ROUNDS = {
     all: 'All apart',
   },
   out: {
-    title: 'Seals, rings and packs out',
+    title: 'Remove seals, rings and packs',
     rules: ['pullSeal', 'pull', 'takeOutTube', 'recordPack'],
     all: 'All out',
   },
@@ -40,17 +40,17 @@ export const ROUNDS = {
     title: 'Sizes',
     rules: ['measureSeats', 'measureBolts', 'measureDepth', 'gauge', 'gaugeShells', 'measureGap'],
   },
-  look: { title: 'Look over every part', rules: ['inspectPart', 'inspect'], all: 'All as usual' },
-  newOld: { title: 'New against old', rules: ['compare', 'newPart', 'measureDepth'] },
+  look: { title: 'Inspect every part', rules: ['inspectPart', 'inspect'], all: 'All as usual' },
+  newOld: { title: 'Compare new with old', rules: ['compare', 'newPart', 'measureDepth'] },
   fits: { title: 'The fits', rules: ['fitOuter', 'fitInner'] },
   seat: {
-    title: 'Rings in, and home',
+    title: 'Fit the rings',
     rules: ['heat', 'seatOuter', 'placeTube', 'checkSeat', 'gauge'],
-    all: 'All in and home',
+    all: 'Build up',
     ofOnePart: true,
   },
   dress: {
-    title: 'What goes on before the unit is closed',
+    title: 'Before the unit is closed',
     rules: [
       'dressShaft',
       'placeShims',
@@ -75,14 +75,14 @@ export const ROUNDS = {
     rules: ['prepare', 'torque', 'lock', 'relieve', 'relieveAgain', 'checkStack'],
   },
   seals: {
-    title: 'Lock it and seal it',
+    title: 'Lock and seal',
     titles: [
       [['lock'], 'Lock it'],
       [['fitSeal', 'fitSealEarly', 'fitORing', 'fitHub'], 'Seal it'],
     ],
     rules: ['lock', 'fitSeal', 'fitSealEarly', 'fitORing', 'fitHub'],
   },
-  close: { title: 'Turn it, test it, fill it', rules: ['spin', 'tryPiston', 'leakTest', 'fill'] },
+  close: { title: 'Turn, test and fill', rules: ['spin', 'tryPiston', 'leakTest', 'fill'] },
 } as const satisfies Readonly<Record<string, Round>>;
 export type RoundId = keyof typeof ROUNDS;
 

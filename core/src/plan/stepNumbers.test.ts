@@ -50,7 +50,7 @@ describe('numbers of the plan', () => {
     expect((estimate as { least: number }).least).toBeCloseTo(0.83, 9);
   });
 
-  test('should tighten in rounds to the middle of the band, in a star', () => {
+  test('should tighten in rounds to the middle of the limits, in a star', () => {
     const torque = figures(complete(reel('coverShims')), 'torque:bolts', 'torque');
     expect(torque['Order']).toMatchObject({ text: '1 – 4 – 2 – 5 – 3 – 6' });
     expect(

@@ -94,6 +94,11 @@ describe('the picture of a step', () => {
     expect(idsOf(home, 'moving')).toEqual([]);
     expect(idsOf(home, 'there').join(' ')).toMatch(/bearing-left/);
     expect(idsOf(home, 'there').join(' ')).not.toMatch(/bearing-right|crank whole/);
+    const seated = pictureOf('seatOuter:bearing-left');
+    for (const { stations } of [seated, home])
+      expect(new Set(stations.map(({ station }) => station.partId))).toEqual(
+        new Set(['half-left']),
+      );
   });
 
   test.each(UNIT_TEMPLATES)(

@@ -56,11 +56,10 @@ export function stepPicture(
   const assembly = assemblyOf(unit);
   const moved = isolated(() => motionOf(step.rule, subject));
   const motion = moved.ok ? moved.value : null;
-  const isThere =
+  const { isThere, parts } =
     motion === null ? standing(state, unit, step, steps) : whileMoving(assembly, motion);
-  const alone = motion === null && step.act === 'heat' ? step.partId : null;
   const stations = axis.stations
-    .filter(({ partId }) => alone === null || partId === alone)
+    .filter(({ partId }) => parts?.has(partId) ?? true)
     .map((station) => pictured(assembly, station, motion, isThere, step.stationId));
   const shown = stations.filter(({ there, moving }) => there.length + moving.length > 0);
   return { axis, stations: shown, to: motion?.to ?? null };
@@ -143,17 +142,48 @@ function isBeforeShaft({ to, order }: Motion, event: EventKey, shaft: number): b
 const pieceOf = (event: EventKey): Piece =>
   event.endsWith(':cup') ? 'cup' : event.endsWith(':cone') ? 'cone' : 'whole';
 
+/** What is there at a step, and the parts that lie together with what it is about; null for all of them. */
+interface Standing {
+  readonly isThere: (event: EventKey) => boolean;
+  readonly parts: ReadonlySet<string> | null;
+}
+
 /** What is there while a motion is made; the part that something goes into or comes out of lies on the bench. */
-function whileMoving(assembly: Assembly, motion: Motion): (event: EventKey) => boolean {
-  const hosts = new Set<EventKey | null>(
-    motion.events.map((event) => {
-      const host = assembly.bodies.find(({ id }) => `take:${id}` === event)?.host;
-      return host === undefined || assembly.shafts.includes(host)
-        ? null
-        : eventOfPart(assembly, host);
-    }),
+function whileMoving(assembly: Assembly, motion: Motion): Standing {
+  const host = hostOf(assembly, motion.events);
+  const own = host === null ? null : eventOfPart(assembly, host);
+  return {
+    isThere: (event) => event === own || stays(motion, event),
+    parts: host === null ? null : togetherWith(assembly, host, (event) => stays(motion, event)),
+  };
+}
+
+/** The part, not a shaft, that something stands in; null where nothing of it does. */
+function hostOf({ bodies, shafts }: Assembly, events: readonly EventKey[]): string | null {
+  const body = bodies.find(
+    ({ id, host }) => events.includes(`take:${id}`) && !shafts.includes(host),
   );
-  return (event) => hosts.has(event) || stays(motion, event);
+  return body?.host ?? null;
+}
+
+/** The parts that lie together with one: over joints that are closed; shafts and what no joint holds are where they are. */
+function togetherWith(
+  { joints, shafts, unit }: Assembly,
+  partId: string,
+  isClosed: (event: EventKey) => boolean,
+): ReadonlySet<string> {
+  const together = new Set([partId]);
+  const closed = joints.filter(({ part }) => isClosed(`part:${part}`));
+  for (let size = 0; size !== together.size;) {
+    size = together.size;
+    for (const { part, to } of closed) {
+      if (together.has(part)) together.add(to);
+      if (together.has(to)) together.add(part);
+    }
+  }
+  const jointed = new Set(joints.flatMap(({ part, to }) => [part, to]));
+  const loose = unit.parts.map(({ id }) => id).filter((id) => !jointed.has(id));
+  return new Set([...together, ...shafts, ...loose]);
 }
 
 /** Whether something is in its place while a motion is made: it goes in before, or comes out after; what the job leaves stays. */
@@ -164,21 +194,30 @@ function stays({ to, order, at }: Motion, event: EventKey): boolean {
 }
 
 /** What stands in its place at a step that moves nothing: all of it, until something has gone in. */
-function standing(
-  state: JobState,
-  unit: Unit,
-  step: Step,
-  steps: readonly Step[],
-): (event: EventKey) => boolean {
-  const last = lastIn(state, unit, steps.slice(0, steps.indexOf(step)));
-  // A part that is heated is there, whatever closes it later.
-  const own = step.partId === null ? null : eventOfPart(assemblyOf(unit), step.partId);
-  if (last !== null)
-    return (event) => event === own || (last.order.places.get(event) ?? -1) <= last.upTo;
+function standing(state: JobState, unit: Unit, step: Step, steps: readonly Step[]): Standing {
+  const assembly = assemblyOf(unit);
+  const last = lastIn(
+    state,
+    unit,
+    steps.slice(
+      0,
+      steps.findIndex(({ id }) => id === step.id),
+    ),
+  );
+  const heated = step.act === 'heat' ? step.partId : null;
   const subject = subjectFor(state, unit, step);
-  if (step.act !== 'heat' || subject === null) return () => true;
-  const { places } = orderFor(subject, 'in');
-  return (event) => event === own || !places.has(event);
+  if (last === null && (heated === null || subject === null))
+    return { isThere: () => true, parts: null };
+  const order = last?.order ?? orderFor(subject!, 'in');
+  const isIn = (event: EventKey) => (order.places.get(event) ?? -1) <= (last?.upTo ?? -1);
+  // A part that is heated is there, whatever closes it later.
+  const host = heated ?? last?.host ?? null;
+  const own = host === null ? null : eventOfPart(assembly, host);
+  const parts = host === null ? null : togetherWith(assembly, host, isIn);
+  return {
+    isThere: (event) => event === own || isIn(event),
+    parts: heated === null ? parts : new Set([heated]),
+  };
 }
 
 /** The last of some steps that puts something in, and how far its order has come with it; null where none does. */
@@ -190,7 +229,12 @@ function lastIn(state: JobState, unit: Unit, steps: readonly Step[]) {
     if (motion?.to === 'out') return null;
     if (motion === null) continue;
     const { order, events, at } = motion;
-    return { order, upTo: Math.max(at, ...events.map((event) => order.places.get(event) ?? at)) };
+    const host = hostOf(assemblyOf(unit), events);
+    return {
+      order,
+      host,
+      upTo: Math.max(at, ...events.map((event) => order.places.get(event) ?? at)),
+    };
   }
   return null;
 }

@@ -83,7 +83,7 @@ describe('crushing a sleeve in a job', () => {
   test('should forget the old sleeve when a new one is in, and not average two tools', () => {
     const log = drag(new Log()).read(2, { angle: 200 });
     expect(sleeveProgress(log.state, log.axis)?.forecast.status).toBe('overshoot');
-    log.add('SleeveRenewed', { stationId: 'sleeve', reason: 'past the band' });
+    log.add('SleeveRenewed', { stationId: 'sleeve', reason: 'past the limits' });
     expect(sleeveProgress(log.state, log.axis)).toBeNull();
     log.read(1.2, { stage: 'final' }).read(1.2, { stage: 'final', tool: { ...TOOL, id: 'other' } });
     expect(rollingVerdict(log.state, log.axis, 'final')).toMatchObject({ status: 'tooFew' });

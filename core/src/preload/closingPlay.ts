@@ -115,7 +115,7 @@ function workingOf({
 }): readonly WorkingLine[] {
   return [
     line(
-      'Where the play enters its band',
+      'Where the play comes within its limits',
       'θ = θ̄ + (e − ē)/slope',
       [
         ['ē', meanPlay, 'length'],

@@ -24,7 +24,7 @@ export interface RollingRun {
   readonly band: Band;
   /** Drag of the seal alone, taken off; null where it is in the band or no seal is in. */
   readonly sealDrag: { readonly value: number; readonly uncertainty: number } | null;
-  /** The tool stands square to the shaft. */
+  /** The tool is square to the shaft. */
   readonly square: boolean;
 }
 

@@ -71,7 +71,7 @@ describe('closing the play of a hub without preload', () => {
             const angle = answer.now + answer.step;
             points.push({ angle, play: Math.max(0, start - slope * angle) });
           }
-          // It ends inside the band with play that can still be read: the shaft is not preloaded.
+          // It ends within the limits with play that can still be read: the shaft is not preloaded.
           expect(points.at(-1)!.play).toBeGreaterThan(0);
           expect(points.at(-1)!.play).toBeLessThanOrEqual(0.03);
         },
@@ -138,6 +138,6 @@ describe('a turn in words', () => {
     expect(turnWords(adjusterTurn({ ...BASE, play: 0.15 }))).toBe('1 notch clockwise');
     expect(turnWords(adjusterTurn({ ...BASE, play: 0.03 }))).toBe('1 notch anticlockwise');
     expect(turnWords(adjusterTurn({ ...BASE, notches: null }))).toBe('24° clockwise');
-    expect(turnWords(adjusterTurn({ ...BASE, play: 0.1 }))).toBe('Leave it where it stands');
+    expect(turnWords(adjusterTurn({ ...BASE, play: 0.1 }))).toBe('Leave it where it is');
   });
 });

@@ -166,7 +166,7 @@ function workingOf({
       'sleeveLaw',
     ),
     line(
-      'Angle to the band',
+      'Angle to the limits',
       'θ = θc + ((T − T₀)/k)^(1/n)',
       [
         ['T', lower + sealDrag, 'torque'],

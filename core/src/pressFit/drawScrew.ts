@@ -4,7 +4,7 @@ import { requireNumber } from '../faults/index.ts';
 export const NUT_FACTOR = { dry: 0.2, oiled: 0.15 } as const;
 
 /**
- * What a draw-in screw must be turned with for a force, and what it stands: `T = K·F·d`, proof load = proof stress ×
+ * What a draw-in screw must be turned with for a force, and what it can take: `T = K·F·d`, proof load = proof stress ×
  * `π/4·(d − 0.9382·P)²` (tensile stress area of a metric thread, ISO 898-1).
  *
  * @param thread nominal diameter, mm; `pitch` mm; `proofStress` MPa

@@ -1,7 +1,7 @@
 import { exceeds, requireNumber } from '../faults/index.ts';
 import { line, type WorkingLine } from '../working/index.ts';
 
-/** Least gap between a seal and the bearing behind it, mm. Common practice, no source. */
+/** Min gap between a seal and the bearing behind it, mm. Common practice, no source. */
 export const LEAST_GAP = 1;
 
 /** Where a seal ends up. mm. */

@@ -23,7 +23,7 @@ export interface NothingFits {
   readonly nearest: readonly { readonly thickness: number; readonly expectedPlay: number }[];
 }
 
-/** The answer. `unproven`: packs aim inside the band, but not by the guard band at each limit. */
+/** The answer. `unproven`: packs aim within the limits, but not by the guard band at each limit. */
 export type PackAnswer = {
   /** Pack thickness that gives the target. */
   readonly wanted: number;

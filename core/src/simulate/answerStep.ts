@@ -146,7 +146,7 @@ function offered({
   return { stationId, designation: designation ?? null, dimensions: { bore, outside, width } };
 }
 
-/** A play that an indicator can read: the middle of the band, or a little where the band is preload. mm. */
+/** A play that an indicator can read: the middle of the limits, or a little where the band is preload. mm. */
 function readablePlay(band: Band): number {
   const target = round(bandTarget(band));
   return target > 0 ? target : 0.06;

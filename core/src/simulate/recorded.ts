@@ -18,6 +18,6 @@ export interface WorkHabits {
   readonly source: string;
   /** Findings other than the first of the table, by station or part. */
   readonly findings?: Readonly<Record<string, FindingId>>;
-  /** End play found before strip-down; the middle of the band when it is not given. mm. */
+  /** End play found before strip-down; the middle of the limits when it is not given. mm. */
   readonly asFoundPlay?: number;
 }

@@ -20,7 +20,7 @@ const USUAL_TRAVEL = 0.05;
 /**
  * What a wrench shows on an axis of a virtual assembly, N·m. Where a sleeve is crushed it follows the nut by a law drawn
  * from the seed; where shims, a spacer or an adjuster set the preload it follows the preload travel by the same kind of
- * law; elsewhere the bearings take what the middle of the band says. A carrier that is read at its pinion adds its own,
+ * law; elsewhere the bearings take what the middle of the limits says. A carrier that is read at its pinion adds its own,
  * by the ratio, to what the pinion takes.
  *
  * @param turn 0 is the breakaway peak, then one for each steady turn
@@ -59,7 +59,7 @@ function rollingOf(state: JobState, turned: Turned, carriers: readonly string[] 
   return drag + middle * share(state, turned, drawn);
 }
 
-/** Torque of the bearings as a share of the middle of the band. */
+/** Torque of the bearings as a share of the middle of the limits. */
 function share(state: JobState, { axis, playSeed }: Turned, { exponent }: VirtualSleeve): number {
   if (settersOf(axis).length === 0 && spacerSetter(axis) === null) return 1;
   const play = virtualPlay(state, { axis, kind: 'endPlay', stage: 'final', seed: playSeed });

@@ -10,7 +10,7 @@ export interface VirtualSleeve {
   readonly contact: number;
   readonly stiffness: number;
   readonly exponent: number;
-  /** Torque of the bearings at the middle of the band. */
+  /** Torque of the bearings at the middle of the limits. */
   readonly middle: number;
   /** Play at angle 0, mm, gone at contact. */
   readonly firstPlay: number;
@@ -23,8 +23,8 @@ const BREAKAWAY = 0.35;
 const TURNING_SCATTER = 0.015;
 
 /**
- * A sleeve drawn from a seed: contact after 90 to 240°, the middle of the band 25 to 70° later. Invented.
- * @param target rolling torque of the bearings alone at the middle of the band, N·m
+ * A sleeve drawn from a seed: contact after 90 to 240°, the middle of the limits 25 to 70° later. Invented.
+ * @param target rolling torque of the bearings alone at the middle of the limits, N·m
  */
 export function virtualSleeve(seed: number, target: number): VirtualSleeve {
   const random = mersenne(seed | 0);

@@ -34,7 +34,7 @@ export const SOURCES = {
     standing: 'geometry',
   },
   driftRule: {
-    title: 'Return to zero within one graduation or a tenth of the band, the larger',
+    title: 'Return to zero within one graduation or a tenth of the tolerance, the larger',
     standing: 'practice',
   },
   agreeRule: {
@@ -93,7 +93,7 @@ export const SOURCES = {
   },
   sealGap: { title: 'At least 1 mm between seal and bearing', standing: 'practice' },
   torqueStages: {
-    title: 'Rounds at 50, 75 and 100 %; the middle of the band',
+    title: 'Rounds at 50, 75 and 100 %; the middle of the limits',
     standing: 'practice',
   },
   leakPressure: {

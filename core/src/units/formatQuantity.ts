@@ -80,6 +80,7 @@ const DISPLAY: Readonly<
  *
  * @param value core units; a value that is not finite is shown as an en dash
  * @param decimals replaces the usual number of decimals
+ * @param like a quantity beside which it stands: both are shown in the unit of that one
  * @example formatQuantity(0.1397, 'length', 'inch') // { text: '0.0055', unit: 'in', unitId: 'in' }
  */
 export function formatQuantity(
@@ -87,9 +88,10 @@ export function formatQuantity(
   kind: QuantityKind,
   system: UnitSystem,
   decimals?: number,
+  like = value,
 ): ShownQuantity {
   const rows = DISPLAY[kind][system];
-  const display = rows.findLast(({ from }) => Math.abs(value) >= from) ?? rows[0]!;
+  const display = rows.findLast(({ from }) => Math.abs(like) >= from) ?? rows[0]!;
   const row = unitById(kind, display.unit);
   const shown = (value - row.offset) / row.factor;
   return { text: fixed(shown, decimals ?? display.decimals), unit: row.sign, unitId: row.id };

@@ -177,7 +177,7 @@ export function alderLog(): DemoLog<JobEventData> {
     { text: 'Groove side of the washer towards the gear. Drain plug has a new ring.' },
     2,
   );
-  return log.add('JobFinished', { note: 'End float in band. Filled, spun, no noise.' }, 10);
+  return log.add('JobFinished', { note: 'End float within limits. Filled, spun, no noise.' }, 10);
 }
 
 function addRun(

@@ -29,7 +29,7 @@ export function BenchPage() {
     return (
       <Main title={`Set up the measurement · ${state.unit!.name}`} className="grid gap-4 p-6">
         <div>
-          <h1 className="m-0 text-[2.3rem] leading-tight">Set up the run</h1>
+          <h1 className="m-0 text-[2.3rem] leading-tight">Set up the measurement</h1>
           <p className="m-0 text-xl">The stand on the case, the plunger in line with the shaft.</p>
         </div>
         <RunSetup
@@ -73,7 +73,7 @@ interface CannotBeJudgedProps {
 function CannotBeJudged({ jobId, next }: CannotBeJudgedProps) {
   return (
     <Main title="Measure again" className="p-6">
-      <Notice tone="warn" title="This run cannot be judged">
+      <Notice tone="warn" title="This measurement cannot be judged">
         <p className="mt-0">
           A bearing that locates the shaft is missing: the shaft tips, and reads more play than it
           has.
@@ -87,7 +87,7 @@ function CannotBeJudged({ jobId, next }: CannotBeJudgedProps) {
             })
           }
         >
-          Put it in, then start again
+          Fit it, then measure again
         </Button>
       </Notice>
     </Main>

@@ -53,12 +53,12 @@ function FitAnswered({ answer, units, question }: FitAnsweredProps) {
     >
       {answer === null && (
         <p className="m-0 text-lg">
-          Seat, bearing, both sides of the fit, and what the seat is made of: then the answer stands
-          here.
+          Seat, bearing, both sides of the fit, and what the seat is made of: then the answer
+          appears here.
         </p>
       )}
       {answer instanceof InputError && (
-        <Notice tone="warn" title="That cannot be">
+        <Notice tone="warn" title="Not possible">
           {answer.faults.map(describeFault).join('. ')}
         </Notice>
       )}

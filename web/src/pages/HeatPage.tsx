@@ -33,7 +33,7 @@ export function HeatPage() {
   if (part === undefined || heat === null)
     return (
       <Main title="Heat plan" className="p-6">
-        <Notice title="No ring is tight in a part of this unit">Nothing has to be heated.</Notice>
+        <Notice title="No ring is tight in a part of this unit">Nothing needs heating.</Notice>
       </Main>
     );
   return (
@@ -210,7 +210,7 @@ function HeatVerdict({ stands, status, temperature, plan, onChange, settings }: 
         {status.what}. Limit {temperature(plan.limit)}: {plan.limitReason}.
         {!stands &&
           plan.nearest !== null &&
-          ` The nearest plan that stands: oven at ${temperature(Math.ceil(plan.nearest))}.`}
+          ` The nearest plan that works: oven at ${temperature(Math.ceil(plan.nearest))}.`}
       </p>
       {!stands && plan.nearest !== null && (
         <Button

@@ -16,7 +16,7 @@ import { Main } from '../ui/Main.tsx';
 
 const FILTER_WORDS: Readonly<Record<JobFilter, string>> = {
   bench: 'On the bench',
-  lacking: 'Lacks a figure',
+  lacking: 'Figure missing',
   finished: 'Finished',
   all: 'All',
 };

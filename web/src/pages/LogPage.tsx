@@ -143,9 +143,7 @@ function WriteInLog({ next, note, setNote, jobId, text, clear, state }: WriteInL
   return (
     <section aria-label="Write" className="grid gap-2 print:hidden">
       <label className="grid gap-1">
-        <span className="small-label">
-          {next.kind === 'finishJob' ? 'Closing words, or a note' : 'Note'}
-        </span>
+        <span className="small-label">{next.kind === 'finishJob' ? 'Final note' : 'Note'}</span>
         <textarea
           className="bg-panel border-edge min-h-20 border-2 p-3"
           maxLength={2000}
@@ -162,7 +160,7 @@ function WriteInLog({ next, note, setNote, jobId, text, clear, state }: WriteInL
               clear();
             }}
           >
-            Locked and finished
+            Close the job
           </Button>
         )}
         <Button
@@ -182,7 +180,7 @@ function WriteInLog({ next, note, setNote, jobId, text, clear, state }: WriteInL
               clear();
             }}
           >
-            Open again, with this reason
+            Reopen, with this reason
           </Button>
         )}
       </div>

@@ -30,7 +30,7 @@ export function StepWork({ job, step, onDone }: StepProps) {
 
 function WaitsFor({ job: { jobId, plan }, step }: Omit<StepProps, 'onDone'>) {
   return (
-    <Notice title="It waits for">
+    <Notice title="Waiting for">
       <ul className="m-0 pl-5">
         {step.waitsFor.map((id) => (
           <li key={id}>
@@ -55,7 +55,7 @@ function Behind({ job, step, onDone }: StepProps) {
       </p>
       {said !== undefined && job.state.sheet.finished === null && (
         <Button onClick={() => record(job.jobId, 'Undone', { eventId: said.eventId })}>
-          Take it back
+          Undo it
         </Button>
       )}
       <Onward onward={onDone} />
@@ -95,7 +95,7 @@ function SetAside({ jobId, step, onDone }: SetAsideProps) {
     >
       <div className="min-w-60 flex-1">
         <TextField
-          label="Why is it not needed"
+          label="Why it is not needed"
           value={reason}
           max={300}
           onChange={setReason}
@@ -103,7 +103,7 @@ function SetAside({ jobId, step, onDone }: SetAsideProps) {
         />
       </div>
       <Button type="submit" disabled={reason.trim() === ''}>
-        Set it aside
+        Not needed
       </Button>
     </form>
   );

@@ -2,9 +2,10 @@ import { useEffect, useMemo } from 'react';
 import { useParams } from 'react-router';
 
 import { nextToRedo, nextToUndo, type JobEvent } from '@wendaxis/core/job';
-import type { JobReading } from '@wendaxis/core/plan';
+import { planInSystem, type JobReading } from '@wendaxis/core/plan';
 
 import { foldedJob } from './foldedJob.ts';
+import { useSettings } from './settingsStore.ts';
 import { browserStreams, NO_LOG, useStreams, type StreamLog } from './stream/index.ts';
 
 /** A job as its pages see it: everything folded from the log. */
@@ -25,11 +26,14 @@ export function useJob(): OpenJob {
   const { jobId = '' } = useParams();
   const isId = JOB_ID.test(jobId);
   const log = useStreams(({ logs }) => logs[jobId]) ?? NO_LOG;
+  const system = useSettings((settings) => settings.system);
   useEffect(() => (isId ? browserStreams().client.open(jobId) : undefined), [jobId, isId]);
   return useMemo(() => {
     const events = [...log.confirmed, ...log.waiting] as readonly JobEvent[];
+    const reading = foldedJob(jobId, events);
     return {
-      ...foldedJob(jobId, events),
+      ...reading,
+      ...planInSystem(reading, system),
       jobId,
       status: isId ? log.status : 'missing',
       events,
@@ -37,5 +41,5 @@ export function useJob(): OpenJob {
       canUndo: nextToUndo(events) !== null,
       canRedo: nextToRedo(events) !== null,
     };
-  }, [jobId, isId, log]);
+  }, [jobId, isId, log, system]);
 }

@@ -54,7 +54,7 @@ function limitsOf(band: Band, model: StripModel, digits: (limit: number) => stri
 /** The strip in words. */
 function stripWords(band: Band, value: StripValue | null, show: (one: number) => string): string {
   const limit = (one: number | null) => (one === null ? 'open' : show(one));
-  const range = `band ${limit(band.lower)} to ${limit(band.upper)}, target ${show(bandTarget(band))}`;
+  const range = `limits ${limit(band.lower)} to ${limit(band.upper)}, target ${show(bandTarget(band))}`;
   if (value === null) return `${range}, nothing measured`;
   const read =
     value.low === value.high ? show(value.low) : `${show(value.low)} to ${show(value.high)}`;

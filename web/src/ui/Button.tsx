@@ -33,7 +33,7 @@ export function Button({ kind = 'plain', shortcut, children, className = '', ...
 /** The key that does the same as the control beside it. */
 export function Key({ name }: { readonly name: string }) {
   return (
-    <kbd className="rounded-[2px] border border-current px-1.5 text-[0.78rem] leading-5 font-semibold opacity-85">
+    <kbd className="max-sm:hidden rounded-[2px] border border-current px-1.5 text-[0.78rem] leading-5 font-semibold opacity-85">
       {name}
     </kbd>
   );

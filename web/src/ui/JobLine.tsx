@@ -68,7 +68,7 @@ function StageMark({ name, now, past }: StageMarkProps) {
         {now && <rect x="9" y="9" width="10" height="10" fill="var(--brass-edge)" />}
       </svg>
       <span
-        className={`text-[0.85rem] leading-none ${now ? 'font-bold' : 'text-soft font-medium'}`}
+        className={`text-[0.85rem] leading-none max-sm:text-[0.72rem] ${now ? 'font-bold' : 'text-soft font-medium'}`}
       >
         {STAGE_WORDS[name]}
         {past && <span className="sr-only">, done</span>}

@@ -18,10 +18,10 @@ export const ACTION_WORDS: Readonly<Record<NextAction['kind'], ActionWords>> = {
     button: 'Open',
   },
   setSpec: {
-    title: 'Enter the end play band',
-    why: 'A reading is judged against the band in the manual.',
+    title: 'Enter the end play limits',
+    why: 'A reading is judged against the limits in the manual.',
     path: null,
-    button: 'Enter band',
+    button: 'Enter the limits',
   },
   recordPack: {
     title: 'Measure the pack in place',
@@ -36,13 +36,13 @@ export const ACTION_WORDS: Readonly<Record<NextAction['kind'], ActionWords>> = {
     button: 'To the bench',
   },
   takeReading: {
-    title: 'Go on with the run',
-    why: 'A run is open.',
+    title: 'Continue measuring',
+    why: 'A measurement is under way.',
     path: '/bench',
     button: 'To the bench',
   },
   restartRun: {
-    title: 'Start the run again',
+    title: 'Measure again',
     why: 'The shaft can tip: it reads more play than it has.',
     path: '/bench',
     button: 'To the bench',
@@ -55,7 +55,7 @@ export const ACTION_WORDS: Readonly<Record<NextAction['kind'], ActionWords>> = {
   },
   choosePack: {
     title: 'Choose the pack',
-    why: 'The play is not proven in band with the pack in place.',
+    why: 'The play is not proven within limits with the pack in place.',
     path: '/pack',
     button: 'Choose pack',
   },
@@ -66,13 +66,13 @@ export const ACTION_WORDS: Readonly<Record<NextAction['kind'], ActionWords>> = {
     button: 'Fit pack',
   },
   step: {
-    title: 'Go on with the plan',
-    why: 'The next step waits.',
+    title: 'Continue with the plan',
+    why: 'The next step is ready.',
     path: '/step',
     button: 'Do it',
   },
   finishJob: {
-    title: 'Lock and finish',
+    title: 'Close the job',
     why: 'Everything before it is done.',
     path: '/log',
     button: 'Finish',

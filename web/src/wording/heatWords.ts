@@ -15,7 +15,7 @@ export const OUTCOME_NEXT: Readonly<Record<SeatOutcome, string>> = {
 export const HEAT_STATUS: Readonly<Record<PartHeat['status'], { words: string; what: string }>> = {
   stands: { words: 'Every ring drops in', what: 'within the limits' },
   tooCool: { words: 'Too cool', what: 'some ring does not drop in' },
-  refused: { words: 'Refused', what: 'the oven is past the limit' },
+  refused: { words: 'Refused', what: 'the oven is above the limit' },
   press: {
     words: 'Heat is not enough',
     what: 'no permitted heat frees the tightest ring: press it, or measure its seat again',

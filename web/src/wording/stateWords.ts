@@ -3,9 +3,9 @@ import type { StationState, StepStatus } from '@wendaxis/core/plan';
 
 /** How a station stands, in a word. */
 export const STATION_STATE_WORDS: Readonly<Record<StationState, string>> = {
-  fault: 'Cannot be so',
+  fault: 'Does not fit',
   next: 'Next',
-  missing: 'Lacks a figure',
+  missing: 'Figure missing',
   toDo: 'To do',
   waiting: 'Waits',
   done: 'Done',
@@ -17,7 +17,7 @@ export const STEP_STATUS_WORDS: Readonly<Record<StepStatus, string>> = {
   done: 'Done',
   setAside: 'Not needed',
   ready: 'Ready',
-  missing: 'Lacks a figure',
+  missing: 'Figure missing',
   waiting: 'Waits',
 };
 

@@ -2,8 +2,8 @@ import type { CycleFlaw, Decision, DecisionWord, Remedy } from '@wendaxis/core/m
 
 /** A decision in a word. */
 export const DECISION_WORDS: Readonly<Record<DecisionWord, string>> = {
-  conforms: 'In band',
-  doesNotConform: 'Out of band',
+  conforms: 'Within limits',
+  doesNotConform: 'Out of limits',
   cannotDecide: 'Cannot decide',
 };
 
@@ -25,8 +25,7 @@ export function sideWords({ word, limit }: Decision): string {
 
 /** What would decide, as an instruction. `length` shows a length in the screen's units. */
 export function remedyWords(remedy: Remedy, length: (mm: number) => string): string {
-  if (remedy.kind === 'movePlay')
-    return 'It stands too near the limit for any indicator: change the pack.';
+  if (remedy.kind === 'movePlay') return 'Too near the limit for any indicator: change the pack.';
   const outcome = DECISION_WORDS[remedy.expected].toLowerCase();
   if (remedy.kind === 'moreCycles')
     return `${remedy.extra} more ${remedy.extra === 1 ? 'cycle' : 'cycles'} at the same scatter would show: ${outcome}.`;

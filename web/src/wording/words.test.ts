@@ -29,9 +29,12 @@ describe('verdicts in words', () => {
   test.each<[Remedy, RegExp]>([
     [
       { kind: 'moreCycles', extra: 1, expected: 'conforms' },
-      /^1 more cycle at the same scatter would show: in band/,
+      /^1 more cycle at the same scatter would show: within limits/,
     ],
-    [{ kind: 'moreCycles', extra: 3, expected: 'doesNotConform' }, /^3 more cycles .* out of band/],
+    [
+      { kind: 'moreCycles', extra: 3, expected: 'doesNotConform' },
+      /^3 more cycles .* out of limits/,
+    ],
     [{ kind: 'finerGraduation', graduation: 0.005, expected: 'conforms' }, /0\.005 mm or finer/],
     [{ kind: 'movePlay' }, /change the pack/],
   ])('should say what would decide: %j', (remedy, words) => {

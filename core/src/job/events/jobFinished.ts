@@ -8,6 +8,6 @@ export const jobFinished = jobEvent({
   says: (data) => `Finished. ${data.note}`,
   reduce: (state, { data, at }) =>
     state.measured.runs.some(({ status }) => status === 'open')
-      ? 'a run is still open'
+      ? 'a measurement is still open'
       : { ...state, sheet: { ...state.sheet, finished: { note: data.note, at } } },
 });

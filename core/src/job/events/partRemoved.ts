@@ -12,6 +12,6 @@ export const partRemoved = jobEvent({
     withUnit(state, (unit) => {
       const stations = unit.axes.flatMap((axis) => axis.stations);
       const user = stations.find((station) => station.partId === partId);
-      return user === undefined ? withoutPart(unit, partId) : `${user.name} stands on it`;
+      return user === undefined ? withoutPart(unit, partId) : `${user.name} is on it`;
     }),
 });

@@ -1,7 +1,7 @@
 import { record, text } from '../../schema/index.ts';
 import { jobEvent } from '../eventRow.ts';
 
-/** A job for practice, as a whole: readings of simulated devices count in it, and it is no record of a real unit. */
+/** A job for practice, as a whole: readings of simulated devices count in it, and not a record of a real unit. */
 export const practiceMarked = jobEvent({
   type: 'PracticeMarked',
   since: 1,

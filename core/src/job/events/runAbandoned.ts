@@ -6,7 +6,7 @@ export const runAbandoned = jobEvent({
   type: 'RunAbandoned',
   since: 1,
   data: record({ runId: identifier(), reason: text(300) }),
-  says: (data) => `Run given up: ${data.reason}`,
+  says: (data) => `Measurement abandoned: ${data.reason}`,
   reduce: (state, { data }) =>
     withOpenRun(state, data.runId, (run) => ({ ...run, status: 'abandoned' })),
 });

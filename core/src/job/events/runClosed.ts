@@ -11,7 +11,7 @@ export const runClosed = jobEvent({
   reduce: (state, { data }) => {
     const run = state.measured.runs.find(({ runId }) => runId === data.runId);
     if (run !== undefined && run.status === 'open' && verdictOf(state, run)?.status !== 'judged')
-      return 'the run has no verdict yet';
+      return 'the measurement has no verdict yet';
     return withOpenRun(state, data.runId, (open) => ({ ...open, status: 'closed' }));
   },
 });

@@ -21,12 +21,12 @@ export const runOpened = jobEvent({
     shaftHeld: yesNo(),
   }),
   says: (data) =>
-    `Run opened with ${data.instrument.name}, ${data.shaftHeld ? 'shaft held' : 'shaft can tip'}`,
+    `Measurement started with ${data.instrument.name}, ${data.shaftHeld ? 'shaft held' : 'shaft can tip'}`,
   reduce: (state, { data, at, by }, order) => {
     const spec = specOfRun(state, data);
     if (typeof spec === 'string') return spec;
     if (data.instrument.kind !== undefined && contactsOf(data.instrument).length === 0)
-      return `${data.instrument.name} cannot take a run`;
+      return `${data.instrument.name} cannot measure play`;
     judgeRun({ ...data, band: spec.band, cycles: [] }); // refuses an instrument that cannot be used
     const run: Run = {
       ...data,

@@ -33,7 +33,7 @@ export const specSet = jobEvent({
     const limit = (value: number | null) =>
       value === null ? 'open' : tell.digits(value, quantity);
     const name = words.charAt(0).toUpperCase() + words.slice(1);
-    return `${name} band ${limit(band.lower)} to ${limit(band.upper)} ${tell.unit(quantity)}. ${source}`;
+    return `${name} limits ${limit(band.lower)} to ${limit(band.upper)} ${tell.unit(quantity)}. ${source}`;
   },
   reduce: (state, { data }) => {
     if (!hasAxis(state, data.axisId)) return `no axis ${data.axisId}`;

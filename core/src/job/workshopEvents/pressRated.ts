@@ -6,6 +6,6 @@ export const pressRated = workshopEvent({
   type: 'PressRated',
   since: 1,
   data: record({ rating: number(1000, 5_000_000, 'N') }),
-  says: ({ rating }, tell) => `The press stands ${tell.show(rating, 'force')}`,
+  says: ({ rating }, tell) => `Press capacity ${tell.show(rating, 'force')}`,
   reduce: (state, { data }) => ({ ...state, pressRating: data.rating }),
 });

@@ -7,6 +7,6 @@ export const workshopUndone = workshopEvent({
   since: 1,
   data: record({ eventId: uuid() }),
   changesWhatWas: true,
-  says: () => 'Taken back',
+  says: () => 'Undone',
   reduce: (state) => state,
 });

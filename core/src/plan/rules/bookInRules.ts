@@ -22,10 +22,10 @@ export const BOOK_IN_RULES: readonly Rule[] = [
     always: true,
     form: 'mend',
     when: ({ faults }) => faults.length > 0,
-    title: (subject) => `Mend the description of ${nameOf(subject)}`,
-    how: 'Put it right where it is described.',
+    title: (subject) => `Correct the description of ${nameOf(subject)}`,
+    how: 'Correct it on the unit page.',
     faults: ({ faults }) => faults,
-    reason: 'What is described contradicts itself. Everything else can be worked on meanwhile.',
+    reason: 'The description contradicts itself. Everything else can go ahead meanwhile.',
     done: () => false,
   },
   {
@@ -35,7 +35,7 @@ export const BOOK_IN_RULES: readonly Rule[] = [
     form: 'findWay',
     when: (subject) => wayFaults(subject).length > 0,
     title: (subject) => `Find the way in of ${nameOf(subject)}`,
-    how: 'As it is described it does not pass what it meets. Put the size or the way in right, or describe the cover it comes out under. Where there is an opening that is not described, this step is not needed.',
+    how: 'As it is described it does not pass what it meets. Correct the size or the way in, or describe the cover it comes out under. If there is an opening that is not described, this step is not needed.',
     faults: wayFaults,
     reason:
       'The order of the work follows from what is in the way. The rest is planned as if it passed.',
@@ -49,8 +49,8 @@ export const BOOK_IN_RULES: readonly Rule[] = [
     form: 'setSpec',
     when: ({ state, specKind }) =>
       state.sheet.scope !== 'setPlay' || FIGURES[specKind].taken === 'run',
-    title: ({ axis, specKind }) => `Enter the ${FIGURES[specKind].words} band, ${axis.name}`,
-    how: 'From the unit’s manual, with the line it stands on.',
+    title: ({ axis, specKind }) => `Enter the ${FIGURES[specKind].words} limits, ${axis.name}`,
+    how: 'From the unit’s manual, with its page and line.',
     reason: 'Every reading is judged against it.',
     numbers: bandOf,
     done: ({ spec }) => spec !== null,

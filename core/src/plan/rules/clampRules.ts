@@ -14,8 +14,8 @@ export const CLAMP_RULES: readonly Rule[] = [
     on: 'axis',
     form: 'tick',
     when: ({ state, unit, axis }) => buildsUp(unit, axis, orderOfBuild(state, unit), 'then'),
-    title: (subject) => `Lay in what goes on after the rings, ${nameOf(subject)}`,
-    how: 'What slides is laid in behind the ring that was just fitted, oiled, the way round it was; then what closes over it.',
+    title: (subject) => `Fit the parts that follow the rings, ${nameOf(subject)}`,
+    how: 'Fit the sliding parts behind the ring just fitted, oiled and the same way round as before; then the part that closes over them.',
     reason: 'The ring in front of it had to be on first.',
     consumables: ['the unit’s own oil'],
     after: [
@@ -31,8 +31,8 @@ export const CLAMP_RULES: readonly Rule[] = [
     form: 'tick',
     when: ({ axis }) =>
       clampingNuts(axis).length > 0 && axis.stations.some(({ kind }) => kind === 'needleThrust'),
-    title: (subject) => `Look at the thrust stack of ${nameOf(subject)} before it is drawn down`,
-    how: 'Each needle thrust bearing on its spacer, its races flat on either side of it, and the stack turns by hand. One that has slipped off is crushed by the first pull, and the play reads right.',
+    title: (subject) => `Check the thrust stack of ${nameOf(subject)} before it is drawn down`,
+    how: 'Each needle thrust bearing on its spacer, its races flat on either side of it, and the stack turns by hand. One that has slipped off is crushed by the first pull, and the play still reads right.',
     reason: 'Once it is drawn down it cannot be seen.',
     after: afterAll('axis', 'assemble', 'layIn'),
   },
@@ -43,7 +43,7 @@ export const CLAMP_RULES: readonly Rule[] = [
     form: 'tick',
     when: ({ axis }) => clampingNuts(axis).length > 0,
     title: (subject) => `Draw the nut down for measuring, ${nameOf(subject)}`,
-    how: 'To its torque, the shaft held against it; turned between the pulls, so that the rollers settle. Its lock stays open: it is turned again.',
+    how: 'To its torque, the shaft held against it; turned between the pulls, so that the rollers settle. Leave its lock open: it is turned again.',
     reason: 'Play is measured with the rings clamped as they will be.',
     numbers: (subject) => {
       const all = clampingNuts(subject.axis).map((station) =>

@@ -92,7 +92,7 @@ export const CLOSE_RULES: readonly Rule[] = [
     id: 'fitSealEarly',
     phase: 'select',
     when: goesInEarly,
-    reason: 'What goes on outside it covers it: it has to be in before.',
+    reason: 'Fit it before the part that covers it.',
     after: [
       { rule: 'newPart', of: 'station' },
       { rule: 'repair', of: 'station' },
@@ -113,7 +113,7 @@ export const CLOSE_RULES: readonly Rule[] = [
     form: 'tick',
     when: ({ unit, station }) => coversSeal(unit, station),
     title: (subject) => `Put on ${nameOf(subject)}`,
-    how: 'Oil on the lip and on the track of the hub. Straight over the splines, so that the lip does not turn in.',
+    how: 'Oil on the lip and on the track of the hub. Straight over the splines, so that the lip does not fold under.',
     reason: 'The seal behind it is in; the nut presses on it.',
     consumables: ['the unit’s own oil'],
     after: [
@@ -136,8 +136,7 @@ export const CLOSE_RULES: readonly Rule[] = [
         ? `Threadlocker on ${nameOf(subject)}`
         : `Make ${nameOf(subject)} ready for its lock`,
     how: ({ station }) => lockOf(station)!.before!,
-    reason:
-      'It belongs on before the last turn: afterwards the thread would have to come undone again.',
+    reason: 'Apply it before the last turn: afterwards the thread would have to be undone.',
     consumables: ({ station }) =>
       station.lock === 'threadlocker' ? ['cleaner', 'threadlocker'] : [],
     after: [
@@ -158,7 +157,7 @@ export const CLOSE_RULES: readonly Rule[] = [
     when: ({ station }) => station.lock === undefined || lockOf(station)!.after !== null,
     title: (subject) => `Lock ${nameOf(subject)}`,
     how: ({ station }) => lockOf(station)?.after ?? 'How it is locked is not described.',
-    reason: 'The figure is proven; now it may not move.',
+    reason: 'The figure is proven; now it must not move.',
     numbers: ({ station }) =>
       station.lock === undefined
         ? numbers(lacksDetail(station, 'lock'))
@@ -182,7 +181,7 @@ export const CLOSE_RULES: readonly Rule[] = [
     id: 'fitSeal',
     phase: 'seals',
     when: (subject: StationSubject) => !goesInEarly(subject),
-    reason: 'Last, so that no lip meets a sharp edge twice.',
+    reason: 'Last, so that the lip passes the sharp edges only once.',
     after: [
       { rule: 'newPart', of: 'station' },
       { rule: 'repair', of: 'station' },
@@ -200,7 +199,7 @@ export const CLOSE_RULES: readonly Rule[] = [
     form: 'tick',
     title: (subject) => `Fit ${nameOf(subject)}`,
     how: 'Greased, not twisted, past no sharp edge.',
-    reason: 'It lies inside: it is in before its joint is tightened.',
+    reason: 'It is inside: fit it before its joint is tightened.',
     after: [
       { rule: 'newPart', of: 'station' },
       { rule: 'measure', of: 'axis' },

@@ -22,7 +22,7 @@ export const FINISH_RULES: readonly Rule[] = [
     when: ({ unit }) => assemblyOf(unit).shafts.length > 0,
     title: ({ unit }) => `Turn it by hand${isGearbox(unit) ? ', through every gear' : ''}`,
     how: 'Even drag, no tight spot, no noise. Feel each bearing boss.',
-    reason: 'What is wrong now is still quick to reach.',
+    reason: 'A fault found now is still quick to reach.',
     cautions: ['turning'],
     after: afterAll(
       'all',
@@ -44,8 +44,8 @@ export const FINISH_RULES: readonly Rule[] = [
     kinds: ['piston'],
     form: 'tick',
     title: (subject) => `Try ${nameOf(subject)} with air`,
-    how: 'Through its own feed, a little, a rag over the other ports: it moves, holds, and comes back. A hiss that does not end is a lip that is turned over.',
-    reason: 'What is wrong now is still quick to reach.',
+    how: 'Through its own feed, a little, a rag over the other ports: it moves, holds, and comes back. A hiss that does not stop is a lip that has turned over.',
+    reason: 'A fault found now is still quick to reach.',
     cautions: ['airTest'],
     tools: ['regulator, relief valve and gauge'],
     after: [
@@ -108,7 +108,7 @@ export const FINISH_RULES: readonly Rule[] = [
     always: true,
     form: 'finish',
     title: () => 'Finish the record',
-    how: 'Note what the next one who opens it should know.',
+    how: 'Note what the next person to open it should know.',
     reason: 'Everything before it is done.',
     after: afterAll(
       'all',

@@ -37,7 +37,7 @@ export function fitNumbers({ state, station }: StationSubject, ring: 'inner' | '
     figure('Interference, middle', 'length', mean, SOURCES.fitSizes.title, { working }),
     ring === 'inner' && mean > 0
       ? figure(
-          'Left of it once the peaks are pressed flat',
+          'Effective interference, peaks flattened',
           'length',
           effectiveInterference(mean, diameter, 'ground'),
           SOURCES.roughness.title,

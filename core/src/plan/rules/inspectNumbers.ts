@@ -120,7 +120,7 @@ function clearanceNumbers(
   const silent = stated.lower === null && stated.upper === null;
   const band = silent ? usualClearance(station.inside) : stated;
   const source = silent ? SOURCES.usualClearance.title : SOURCES.asBookedIn.title;
-  const limits = bandFigure('Clearance, band', 'length', band, source);
+  const limits = bandFigure('Clearance, limits', 'length', band, source);
   const measured = measuredClearance(state, station, of);
   if (measured === null) return [limits];
   const { least, most, guard, working } = measured;

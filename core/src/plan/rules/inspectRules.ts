@@ -17,7 +17,7 @@ export const INSPECT_RULES: readonly Rule[] = [
     on: 'unit',
     form: 'tick',
     title: () => 'Wash everything, and look before wiping',
-    how: 'Where the dirt lies says where it came from. Blow oilways through; let bearings drip dry.',
+    how: 'Where the dirt lies shows where it came from. Blow oilways through; let bearings drip dry.',
     reason: 'Cracks and scores show only on clean metal.',
     cautions: ['solvent', 'noSpinning'],
     consumables: ['cleaner', 'lint-free cloth'],
@@ -33,7 +33,7 @@ export const INSPECT_RULES: readonly Rule[] = [
     phase: 'inspect',
     on: 'part',
     form: 'inspect',
-    title: (subject) => `Look over ${nameOf(subject)}`,
+    title: (subject) => `Inspect ${nameOf(subject)}`,
     how: ({ part }) =>
       part.kind === 'shaft'
         ? 'Journals, seal tracks, splines, threads. Temper colour anywhere?'
@@ -51,7 +51,7 @@ export const INSPECT_RULES: readonly Rule[] = [
     form: 'sizes',
     title: ({ station }) => `Measure the ${seatsOf(station).join(' and the ')} of ${station.name}`,
     how: 'Three angles at two depths. Part and gauge at one temperature.',
-    reason: 'The fit, and the heat it takes, come from these sizes.',
+    reason: 'The fit, and the heat it needs, come from these sizes.',
     numbers: seatNumbers,
     sizes: ({ station }) => seatsOf(station),
     tools: ({ station }) =>
@@ -72,7 +72,7 @@ export const INSPECT_RULES: readonly Rule[] = [
     form: 'sizes',
     when: ({ station }) => station.longest !== undefined,
     title: (subject) => `Measure the length of ${nameOf(subject)}`,
-    how: 'Under the head to the tip, each one.',
+    how: 'From under the head to the tip, each bolt.',
     reason: 'A bolt past its limit has yielded and yields again.',
     numbers: ({ state, station }) => {
       const lengths = Object.values(state.inspection.sizes[station.id]?.['length'] ?? {});
@@ -110,12 +110,12 @@ export const INSPECT_RULES: readonly Rule[] = [
     on: 'station',
     kinds: INSPECTED,
     form: 'inspect',
-    title: (subject) => `Decide on ${nameOf(subject)}`,
+    title: (subject) => `Inspect ${nameOf(subject)}`,
     how: ({ station }) =>
       station.kind === 'seal'
         ? 'Look at its bore and at the track of its lip; the seal itself is replaced.'
         : 'Reuse, repair or replace: say what was seen.',
-    reason: 'What is decided here writes the rest of the plan.',
+    reason: 'The rest of the plan follows from this decision.',
     numbers: (subject) => KIND_NUMBERS[subject.station.kind]?.(subject) ?? numbers(),
     tools: ['strong lamp'],
     after: [

@@ -16,11 +16,11 @@ export const LAY_RULES: readonly Rule[] = [
     on: 'axis',
     form: 'tick',
     when: ({ unit, axis }) => dressedWith(unit, axis).length > 0,
-    title: (subject) => `Put on the shaft what runs on it, ${nameOf(subject)}`,
+    title: (subject) => `Fit what runs on the shaft, ${nameOf(subject)}`,
     how: ({ unit, axis }) =>
-      `In this order, each oiled, the way round it was: ${dressedWith(unit, axis)
+      `In this order, each oiled, the same way round as before: ${dressedWith(unit, axis)
         .map(({ name }) => name)
-        .join(', ')}. What is one with the shaft is there already.`,
+        .join(', ')}. Parts machined on the shaft are already there.`,
     reason: 'The bearings that go on after it hold it.',
     consumables: ['the unit’s own oil'],
     after: [{ rule: 'gauge', of: 'axis' }, ...afterAll('axis', 'inspect', 'newPart', 'repair')],
@@ -33,7 +33,7 @@ export const LAY_RULES: readonly Rule[] = [
     form: 'tick',
     when: ({ unit, axis, station }) =>
       setterAt(axis, station) === null || isPackFirst(unit, axis, station),
-    title: (subject) => `Lay the shims in at ${nameOf(subject)}`,
+    title: (subject) => `Place the shims at ${nameOf(subject)}`,
     how: ({ station }) =>
       station.place === undefined
         ? 'In their old order, wiped clean.'

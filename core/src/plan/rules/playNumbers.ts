@@ -68,7 +68,7 @@ function warmFigures(state: JobState, axis: Axis, spec: Spec): readonly Figure[]
     verdict === null ? bandTarget(spec.band) : inFinalBuild(state, axis, 'endPlay', verdict).value;
   const warm = runningPlay(state, axis, cold);
   if (warm === null) return moved;
-  const from = verdict === null ? 'the middle of the band' : 'what was measured';
+  const from = verdict === null ? 'the middle of the limits' : 'what was measured';
   const source = `${SOURCES.thermalFit.title}; cold ${from}${axis.stations.some(({ kind, contactAngle }) => kind === 'taperedRoller' && contactAngle === undefined) ? `, cup angle taken as ${USUAL_CONTACT_ANGLE}°` : ''}`;
   return [
     ...moved,

@@ -126,8 +126,8 @@ export const PRELOAD_RULES: readonly Rule[] = [
       setsZeroPlay(subject.axis)
         ? `Crush ${nameOf(subject)} until the play is just gone`
         : `Crush ${nameOf(subject)} to the preload`,
-    how: 'A new sleeve, and the nut from snug. Turn the shaft and read after each step. Past the band it is scrap: never back off. This is the last turn of the nut.',
-    reason: 'It can be crushed once, so everything else is right first.',
+    how: 'A new sleeve, and the nut from snug. Turn the shaft and read after each step. Past the limits it is scrap: never back off. This is the last turn of the nut.',
+    reason: 'It can be crushed only once, so everything else must be right first.',
     numbers: ({ state, axis, station }) => {
       const byPlay = setsZeroPlay(axis);
       const spec = byPlay ? playSpec(state, axis.id, 'endPlay') : torqueSpec(state, axis.id);
@@ -135,7 +135,7 @@ export const PRELOAD_RULES: readonly Rule[] = [
         return numbers(
           spec === null
             ? {
-                words: `end play band of ${axis.name}`,
+                words: `end play limits of ${axis.name}`,
                 on: 'step',
                 id: `setSpec:${axis.id}:endPlay`,
                 field: '',
@@ -146,7 +146,7 @@ export const PRELOAD_RULES: readonly Rule[] = [
       return numbers(
         spec === null
           ? {
-              words: `rolling torque band of ${axis.name}`,
+              words: `rolling torque limits of ${axis.name}`,
               on: 'step',
               id: `setSpec:${axis.id}:rollingTorque`,
               field: '',

@@ -39,7 +39,7 @@ export const REACH_RULES: readonly Rule[] = [
     when: (subject) => isReachedInside(subject),
     title: (subject) => `Undo ${nameOf(subject)}`,
     how: 'Heat a screw that is glued in. Slacken all a little, then a little more.',
-    reason: 'It lies inside: it is reached now.',
+    reason: 'It is inside: it can be reached now.',
     numbers: loosenNumbers,
     after: [
       { rule: 'mark', of: 'station' },
@@ -53,7 +53,7 @@ export const REACH_RULES: readonly Rule[] = [
     kinds: ['snapRing'],
     form: 'tick',
     title: (subject) => `Take out ${nameOf(subject)}`,
-    how: 'Pliers that fit its eyes, a hand or a cloth over it: it flies. Note which edge looked out. A ring that was opened too far is renewed.',
+    how: 'Pliers that fit its eyes, a hand or a cloth over it: it can fly out. Note which edge faced out. Renew a ring that was opened too far.',
     reason: 'What it holds cannot come out past it.',
     cautions: ['splinters'],
     tools: ['snap ring pliers', 'eye protection'],
@@ -70,8 +70,8 @@ export const REACH_RULES: readonly Rule[] = [
     form: 'tick',
     when: ({ unit, station }) => standsInPart(unit, station),
     title: (subject) => `Take out ${nameOf(subject)}`,
-    how: 'Out of its bore between the rings. Note which end looked out, and look for burrs on both.',
-    reason: 'What stands behind it cannot come out past it.',
+    how: 'Out of its bore between the rings. Note which end faced out, and look for burrs on both.',
+    reason: 'What is behind it cannot come out past it.',
     after: [
       { rule: 'asFound', of: 'axis' },
       { rule: 'drain', of: 'all' },
@@ -86,7 +86,7 @@ export const REACH_RULES: readonly Rule[] = [
     when: ({ unit, station }) => coversSeal(unit, station),
     title: (subject) => `Take off ${nameOf(subject)}`,
     how: 'Draw it off its splines or taper with a puller on its bolt holes. Look at the track of the seal before it is wiped.',
-    reason: 'The seal lies behind it.',
+    reason: 'The seal is behind it.',
     tools: ['hub puller'],
     after: [{ rule: 'asFound', of: 'axis' }],
   },
@@ -100,8 +100,8 @@ export const REACH_RULES: readonly Rule[] = [
     how: ({ unit, part }) =>
       assemblyOf(unit).caps.has(part.id)
         ? 'Caps off with what lies in them, each kept with its own bed. Lift it straight out by both ends, the cups or shells held to it; lay it where nothing touches its tracks.'
-        : 'Straight, with what is on it; where it stands tight, draw or press it out by its end, the case supported. A nut over the thread saves it. Catch what it holds.',
-    reason: 'What lies inside is reached once it is out.',
+        : 'Straight, with what is on it; where it is tight, draw or press it out by its end, the case supported. A nut over the thread saves it. Catch what it holds.',
+    reason: 'The parts inside can be reached once it is out.',
     cautions: ['heavyFalls', 'press'],
     tools: ['soft hammer', 'press or puller'],
     after: [

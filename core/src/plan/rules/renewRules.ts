@@ -89,7 +89,7 @@ export const RENEW_RULES: readonly Rule[] = [
     form: 'compare',
     when: ({ state, station }) => state.inspection.decisions[station.id]?.verdict !== 'reuse',
     title: (subject) => `Compare the new ${nameOf(subject)} with the old`,
-    how: 'Size, lettering, clearance class, radius side, oil holes, groove, shields to take off.',
+    how: 'Size, markings, clearance class, radius side, oil holes, groove, shields to take off.',
     reason: 'The last moment at which a wrong part costs nothing.',
     numbers: ({ station }) => numbers(sizeFigure('Wanted', station, SOURCES.asBookedIn.title)),
     sizes: ({ station }) => ringFeatures(station),
@@ -106,7 +106,7 @@ export const RENEW_RULES: readonly Rule[] = [
     when: ({ station }) => station.shoulder === 'hidden',
     title: ({ station }) => `Measure the depth to the hidden shoulder of ${station.name}`,
     how: 'From the face to the shoulder at three places, then the width of the new ring. Clean shoulder, no burr.',
-    reason: 'Nobody can see whether it is home: the depth says so afterwards.',
+    reason: 'Nobody can see whether it is home: the depth shows it afterwards.',
     numbers: ({ state, station }) => {
       const expected = expectedDepth(state, station);
       return numbers(
@@ -136,9 +136,9 @@ export const RENEW_RULES: readonly Rule[] = [
     title: (subject) => `Lay the new ${nameOf(subject)} beside the old`,
     how: ({ station }) =>
       station.kind === 'seal'
-        ? 'Size, lip material, dust lip or not, direction of the helix against the way the shaft turns.'
+        ? 'Compare size, lip material, dust lip, and the direction of the helix with the way the shaft turns.'
         : 'Same size, same shape, same side features.',
-    reason: 'Used once, or decided at inspection.',
+    reason: 'Used once only, or decided at inspection.',
     numbers: ({ station }) => numbers(sizeFigure('Size', station, SOURCES.asBookedIn.title)),
     after: [{ rule: 'inspect', of: 'station' }],
   },

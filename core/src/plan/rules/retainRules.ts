@@ -23,7 +23,7 @@ export const RETAIN_RULES: readonly Rule[] = [
     title: (subject) => `Relieve side load on ${nameOf(subject)}`,
     how: 'When the last ring has gripped and all is cold: turn it. Drag or no end play is side load. A light tap on each end of the shaft with a soft hammer, turn again, until it turns freely and has its play.',
     reason:
-      'A shaft drawn into a second bearing is left pushing sideways; it eats the bearing in hours.',
+      'A shaft drawn into a second bearing is left under side load; that ruins the bearing within hours.',
     checks: () => RELIEVED,
     done: ({ state, axis }) =>
       RELIEVED.every((check) => state.fitting.seating[axis.id]?.[check]?.good === true),
@@ -45,7 +45,7 @@ export const RETAIN_RULES: readonly Rule[] = [
     title: (subject) => `Fit ${nameOf(subject)}`,
     how: ({ station }) =>
       station.kind === 'snapRing'
-        ? 'Sharp edge away from the ring it holds. Turn it in its groove: it must sit all round.'
+        ? 'Sharp edge away from the ring it holds. Turn it in its groove: it must seat all round.'
         : `Threads dry and clean${station.lock === 'threadlocker' ? ', threadlocker on them' : ''}, then torque.`,
     reason: 'The ring behind it is home and cold.',
     numbers: (subject) =>
@@ -68,7 +68,7 @@ export const RETAIN_RULES: readonly Rule[] = [
     when: ({ unit, station }) => standsInPart(unit, station),
     title: (subject) => `Put in ${nameOf(subject)}`,
     how: 'Ends clean and square, no burr. Up against the ring behind it, all round.',
-    reason: 'The ring behind it is in; the next shuts it in.',
+    reason: 'The ring behind it is in; the next one closes over it.',
     after: [
       { rule: 'inspect', of: 'station' },
       { rule: 'newPart', of: 'station' },
@@ -81,7 +81,7 @@ export const RETAIN_RULES: readonly Rule[] = [
     kinds: ['looseRollers'],
     form: 'tick',
     title: (subject) => `Load ${nameOf(subject)}`,
-    how: 'Thick grease, a dummy shaft to hold them, count aloud. The last gap is smaller than a roller.',
+    how: 'Thick grease, a dummy shaft to hold them, count them aloud. The last gap is smaller than a roller.',
     reason: 'The set is complete and the bore is clean.',
     numbers: rollerNumbers,
     consumables: ['assembly grease'],
@@ -93,7 +93,7 @@ export const RETAIN_RULES: readonly Rule[] = [
     on: 'station',
     kinds: ['plainBearing'],
     form: 'tick',
-    title: (subject) => `Lay in ${nameOf(subject)}`,
+    title: (subject) => `Fit ${nameOf(subject)}`,
     how: 'Backs and seats dry, faces oiled. The shell for the loaded side on the loaded side; the flanged one where the thrust is; oil holes in line. The lug locates the shell, its crush holds it.',
     reason: 'Clearance is proven.',
     orientation: ({ station }) => orientationOf(station),
@@ -110,7 +110,7 @@ export const RETAIN_RULES: readonly Rule[] = [
       state.inspection.decisions[station.id]?.verdict === 'replace',
     title: (subject) => `Measure the bore of the new ${nameOf(subject)}, caps at their torque`,
     how: 'Without the shaft: caps on by their marks, bolts to their torque, then three angles at both ends, none of them at the joint. Caps off again. With the shaft in: a strip of gauging plastic, dry, the shaft not turned.',
-    reason: 'What was measured were the old shells; the new ones have a clearance of their own.',
+    reason: 'The old shells were measured; the new ones have a clearance of their own.',
     numbers: gaugedNumbers,
     sizes: () => ['fittedBore'],
     tools: ['bore gauge', 'torque wrench'],

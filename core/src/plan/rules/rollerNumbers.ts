@@ -72,7 +72,9 @@ function rollerClearance(state: StationSubject['state'], station: Station): read
   const band = { lower: clearanceLeast ?? null, upper: clearanceMost ?? null, target: null };
   const isStated = band.lower !== null || band.upper !== null;
   return [
-    ...(isStated ? [bandFigure('Clearance, band', 'length', band, SOURCES.asBookedIn.title)] : []),
+    ...(isStated
+      ? [bandFigure('Clearance, limits', 'length', band, SOURCES.asBookedIn.title)]
+      : []),
     range(
       'Clearance with the rollers in',
       'length',

@@ -79,7 +79,7 @@ export function seatNumbers(subject: StationSubject): Numbers {
     chosen !== null
       ? wayFigures(chosen)
       : drop.way === 'free'
-        ? words('Way in', 'It drops in cold', SOURCES.thermalFit.title)
+        ? words('Way in', 'Drops in cold', SOURCES.thermalFit.title)
         : drop.way === 'press'
           ? words(
               'Way in',
@@ -101,7 +101,7 @@ export function seatNumbers(subject: StationSubject): Numbers {
       : under.load === null
         ? lacksDetail(under.snapRing, 'grooveDepth')
         : range(
-            `Press on it no more than (${under.snapRing.name})`,
+            `Press force not above (${under.snapRing.name})`,
             'force',
             { least: null, most: under.load },
             SOURCES.grooveLoad.title,
@@ -131,7 +131,7 @@ export function innerNumbers(subject: StationSubject): Numbers {
       : needed <= limit
         ? figure('Warm the ring to', 'temperature', needed, SOURCES.thermalFit.title)
         : words(
-            'Way on',
+            'Method',
             `Press on its inner ring: it would need ${Math.round(needed)} °C`,
             SOURCES.thermalFit.title,
           );

@@ -76,7 +76,7 @@ export const SEAT_RULES: readonly Rule[] = [
     when: ({ state, part }) => part.kind !== 'shaft' && ovenSeats(state, part.id).length > 0,
     title: (subject) => `Heat ${nameOf(subject)}`,
     how: 'Plugs, sensors and seals out. Evenly, in an oven; measure on the boss with a contact thermometer, not by the dial.',
-    reason: 'All its rings go in from one heat, so their fits come first.',
+    reason: 'All its rings go in from one heat, so their fits are settled first.',
     numbers: heatNumbers,
     cautions: ({ part }) => [
       'hotParts',
@@ -107,14 +107,14 @@ export const SEAT_RULES: readonly Rule[] = [
     how: ({ state, station }) =>
       atFitting(state, station, 'outer') ??
       (station.kind === 'drawnCup'
-        ? 'Press on the lettered end with a stepped driver; stop at the depth.'
+        ? 'Press on the marked end with a stepped driver; stop at the depth.'
         : station.kind === 'bush'
           ? 'Oil hole in line with its feed; press with a pilot; check the hole, then the bore.'
-          : 'Straight in with one movement. Hold it down until it grips, listen for the note to change, look from behind, turn it by hand.'),
+          : 'Straight in with one movement. Hold it down until it grips, listen for the note to change, check from behind, turn it by hand.'),
     reason: ({ state, station, part }) =>
       part !== null && ovenSeats(state, part.id).some(({ id }) => id === station.id)
-        ? 'Its part is hot now; what others block goes in first.'
-        : 'Its seat is sound; what others block goes in first.',
+        ? 'The part is hot now; rings that others would block go in first.'
+        : 'The seat is sound; rings that others would block go in first.',
     numbers: seatNumbers,
     orientation: ({ station }) => orientationOf(station),
     cautions: ({ state, station }) =>
@@ -143,8 +143,8 @@ export const SEAT_RULES: readonly Rule[] = [
         : STATION_KIND_TABLE[station.kind].bearing !== 'rolling' || isTight(station, 'outer'),
     title: ({ station }) =>
       `Is ${station.name}${isSeparable(station) ? `, ${ringWords(station)[ring]},` : ''} home?`,
-    how: 'When it has gripped and can be touched. One answer for each; a no says what to do.',
-    reason: 'A ring that is not home moves under load, and every figure after it is wrong.',
+    how: 'When it has gripped and can be touched. Answer each check; a “no” shows what to do.',
+    reason: 'A ring that is not home moves under load, and every figure taken after it is wrong.',
     numbers: (subject) => (ring === 'outer' ? depthNumbers(subject) : numbers()),
     checks: ({ state, station }) => seatingChecks(state, station, ring),
     sizes: ({ station }) => (ring === 'outer' && wantsDepth(station) ? ['seatedDepth'] : []),
@@ -166,9 +166,9 @@ export const SEAT_RULES: readonly Rule[] = [
     on: 'station',
     kinds: ['bush', 'drawnCup'],
     form: 'sizes',
-    title: (subject) => `Gauge the bore of ${nameOf(subject)} where it stands`,
+    title: (subject) => `Gauge the bore of ${nameOf(subject)} in place`,
     how: 'Three angles at two depths, once it is home and cold. Too tight: ream or hone it in place, and gauge it again.',
-    reason: 'What is pressed in closes in: its clearance is what it has now.',
+    reason: 'The bore closes in by pressing: the clearance is what it is now.',
     numbers: gaugedNumbers,
     sizes: () => ['fittedBore'],
     tools: ['bore gauge'],

@@ -93,7 +93,7 @@ export const SET_RULES: readonly Rule[] = [
     when: ({ specKind, axis }) => FIGURES[specKind].taken === 'run' && !setsZeroPlay(axis),
     title: ({ axis, specKind }) => `Measure the ${FIGURES[specKind].words}, ${axis.name}`,
     how: ({ specKind }) => FIGURES[specKind].how,
-    reason: 'One good measurement, then the arithmetic: no second guess.',
+    reason: 'One good measurement, then the arithmetic: no guessing.',
     numbers: playNumbers,
     tools: ['dial indicator on a firm stand'],
     after: [
@@ -115,7 +115,7 @@ export const SET_RULES: readonly Rule[] = [
     form: 'choosePack',
     when: ({ axis, station }) => setterAt(axis, station) !== null,
     title: (subject) => `Choose the pack for ${nameOf(subject)}`,
-    how: 'From the box at hand, by its measured pieces.',
+    how: 'From the shim box, by measured pieces.',
     reason: 'The play is measured with a known pack in place.',
     after: [{ rule: 'measure', of: 'axis' }],
     done: ({ state, axis, station }) =>
@@ -133,7 +133,7 @@ export const SET_RULES: readonly Rule[] = [
     title: (subject) => `Fit the pack at ${nameOf(subject)}`,
     how: ({ state, unit, station }) =>
       `${isOpenedWet(state, offForPack(unit, station, reachedIn(state))) ? 'Oil out before anything is opened. ' : ''}Thin pieces inside, between thick ones. Wiped clean.${offWords(unit, station, reachedIn(state))}`,
-    reason: 'It is chosen.',
+    reason: 'The pack is chosen.',
     after: [{ rule: 'choosePack', of: 'station' }],
     done: ({ state, axis, station }) =>
       stagePassed(playStage(state, axis), 'fit') || isIn(state, axis, station),
@@ -146,8 +146,8 @@ export const SET_RULES: readonly Rule[] = [
     form: 'tick',
     when: ({ axis, station }) => setterAt(axis, station) === null,
     title: (subject) => `Set ${nameOf(subject)}`,
-    how: 'One in and the other out by equal notches moves the gear and keeps the play. Turn the gear while tightening; come to the place from the loose side.',
-    reason: 'The carrier is in and turns.',
+    how: 'One in and the other out by the same number of notches moves the gear and keeps the play. Turn the gear while tightening; approach the position from the loose side.',
+    reason: 'The carrier is in place and turns.',
     numbers: ({ station }) =>
       numbers(
         station.notches === undefined ? lacksDetail(station, 'notches') : null,
@@ -233,7 +233,7 @@ export const SET_RULES: readonly Rule[] = [
       wantsPreload(spec.band) &&
       !axis.sets.includes('rollingTorque'),
     title: ({ axis }) => `Prove the preload, ${axis.name}`,
-    how: 'No play by the indicator, pushed and pulled. It turns with an even drag all round, without a tight spot.',
+    how: 'No play on the indicator when pushed and pulled. It turns with an even drag all round, without a tight spot.',
     reason: 'Preload cannot be read by an indicator; the pack for it was computed.',
     numbers: playNumbers,
     tools: ['dial indicator on a firm stand'],

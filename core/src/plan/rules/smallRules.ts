@@ -85,7 +85,7 @@ export const SMALL_RULES: readonly Rule[] = [
     when: ({ station }) => hasGap(station),
     title: (subject) => `Measure the end gap of ${nameOf(subject)}`,
     how: 'The ring alone in its bore, pushed in square with the piston or a disc, where the bore is least worn; feeler between its ends.',
-    reason: 'With too little gap it jams when it is hot, with too much it leaks.',
+    reason: 'Too small a gap jams when hot, too large a gap leaks.',
     numbers: gapNumbers,
     sizes: () => ['endGap'],
     tools: ['feeler gauges'],
@@ -103,9 +103,9 @@ export const SMALL_RULES: readonly Rule[] = [
     title: (subject) => `Fit ${nameOf(subject)} into its groove`,
     how: ({ station }) =>
       station.kind === 'pistonSeal'
-        ? 'Groove clean, no burr on its edge. Oiled, stretched no more than it needs, not twisted; a lip looks to where the pressure comes from.'
+        ? 'Groove clean, no burr on its edge. Oiled, stretched no more than it needs, not twisted; a lip faces the pressure.'
         : `Groove clean, the ring free in it all round. ${ENDS_HOW[station.ends ?? 'butt']}`,
-    reason: 'What goes over it goes on after it.',
+    reason: 'The part over it goes on after it.',
     numbers: (subject) =>
       subject.station.kind === 'ringSeal'
         ? subject.station.ends === undefined
@@ -148,7 +148,7 @@ export const SMALL_RULES: readonly Rule[] = [
     when: isRenewed,
     title: (subject) => `Put in ${nameOf(subject)}`,
     how: ({ station }) => LASTING_HOW[station.kind as keyof typeof LASTING_HOW],
-    reason: 'It is in before what it locates or holds comes over it.',
+    reason: 'It goes in before the part it locates or holds.',
     consumables: ({ station }) => (station.lock === 'threadlocker' ? ['threadlocker'] : []),
     after: READY,
   },

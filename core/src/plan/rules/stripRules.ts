@@ -22,7 +22,7 @@ const PULL_HOW: Readonly<Record<string, string>> = {
   inner: 'Pull on the inner ring only. Pulled through the rollers it is scrap.',
   outer: 'Push or draw on the outer ring only. From a blind bore: expanding puller.',
   bush: 'Press it out with a stepped driver, its part supported round the bore. It is spoiled by that: a new one goes in.',
-  both: 'Warm the case first; then press on the ring that still holds. Case supported round the bore, crank held.',
+  both: 'Warm the case first; then press on the ring that is still tight. Case supported round the bore, crank held.',
 };
 
 /** What is pressed in as one piece is not told by its tight ring. */
@@ -71,7 +71,7 @@ export const STRIP_RULES: readonly Rule[] = [
     form: 'run',
     title: ({ axis, specKind }) => `Measure the ${FIGURES[specKind].words} as found, ${axis.name}`,
     how: ({ specKind }) => FIGURES[specKind].how,
-    reason: 'Before anything moves: it is the best first estimate of the new pack.',
+    reason: 'Before anything moves: it gives the best first estimate of the new pack.',
     numbers: ({ spec, specKind }) =>
       numbers(
         spec === null
@@ -102,7 +102,7 @@ export const STRIP_RULES: readonly Rule[] = [
     when: (subject) => !isUnderCaps(subject),
     title: (subject) => `Mark ${nameOf(subject)}`,
     how: ({ station }) => HOW_MARKED[station.kind] ?? '',
-    reason: 'A position that was not marked cannot be found again.',
+    reason: 'A position that is not marked cannot be found again.',
     tools: ({ station }) =>
       station.kind === 'plainBearing' ? ['paint pen'] : ['centre punch or paint pen'],
     after: [
@@ -142,7 +142,7 @@ export const STRIP_RULES: readonly Rule[] = [
         ? 'Open the lock fully, hold the shaft, undo.'
         : station.kind === 'adjuster'
           ? 'Slacken what locks it, count its turns, screw it out.'
-          : 'Slacken all a little, then a little more: the part stays flat.',
+          : 'Slacken all a little, then a little more, so that the part stays flat.',
     reason: 'In the reverse of tightening, so that nothing bends.',
     numbers: loosenNumbers,
     cautions: ['heavyFalls'],
@@ -211,8 +211,8 @@ export const STRIP_RULES: readonly Rule[] = [
     kinds: ['seal'],
     form: 'tick',
     title: (subject) => `Take out ${nameOf(subject)}`,
-    how: 'Note its depth and which way the lip looks. Lever on its shell, never against the bore.',
-    reason: 'It is in the way of the bearing, and is replaced.',
+    how: 'Note its depth and which way the lip faces. Lever on its shell, never against the bore.',
+    reason: 'It is in the way of the bearing, and is replaced anyway.',
     after: [
       { rule: 'asFound', of: 'axis' },
       { rule: 'drain', of: 'all' },
@@ -226,7 +226,7 @@ export const STRIP_RULES: readonly Rule[] = [
     form: 'tick',
     title: ({ station }) => `Take off ${station.name}`,
     how: ({ station }) => PULL_HOW[PRESSED[station.kind] ?? station.tightRing ?? 'both']!,
-    reason: 'Nothing stands in front of it any more.',
+    reason: 'Nothing is in front of it any more.',
     cautions: ['splinters', 'press', 'heavyFalls'],
     tools: ({ station }) => [
       isTight(station, 'inner')

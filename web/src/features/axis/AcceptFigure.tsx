@@ -34,7 +34,7 @@ export function AcceptFigure({ jobId, specId, accepted }: Props) {
           className="justify-self-start"
           onClick={() => record(jobId, 'Undone', { eventId: accepted.eventId })}
         >
-          Take it back
+          Undo it
         </Button>
       </div>
     );

@@ -41,7 +41,7 @@ export function SpecForm({ jobId, axis, kind, axes, asked = false }: Props) {
           key={name}
           control={control}
           name={name}
-          label={`${name === 'lower' ? 'Least' : 'Most'} ${words}`}
+          label={`${name === 'lower' ? 'Min' : 'Max'} ${words}`}
           kind={quantity}
           optional
         />

@@ -16,7 +16,7 @@ const fields = (change: Partial<SpecTexts>, kind: 'endPlay' | 'rollingTorque' = 
 };
 
 describe('a band as it is typed', () => {
-  test('should be read in the units of the screen, with the line it stands on', () => {
+  test('should be read in the units of the screen, with its page and line', () => {
     expect(specFrom(texts({}), 'endPlay', 'metric')).toEqual({
       band: { lower: 0.1, upper: 0.18, target: null },
       source: 'Card 3',

@@ -80,7 +80,7 @@ export function CaptureRow({
       )}
       {entry.tooFar && entry.doubt === null && (
         <p role="alert" className="text-bad m-0 font-semibold">
-          That is beyond this indicator’s travel. Is the unit right?
+          Beyond this indicator’s travel. Is the unit right?
         </p>
       )}
       {entry.pad && <NumberPad type={entry.type} text={entry.text} />}

@@ -23,7 +23,7 @@ export function CycleList({
           <tr className="small-label text-left">
             <th className="py-1 pr-3 font-semibold">Cycle</th>
             <th className="py-1 pr-3 text-right font-semibold">Travel</th>
-            <th className="py-1 pr-3 text-right font-semibold">Off zero</th>
+            <th className="py-1 pr-3 text-right font-semibold">Return error</th>
             <th className="py-1 font-semibold">Counts</th>
           </tr>
         </thead>

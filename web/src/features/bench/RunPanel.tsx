@@ -163,7 +163,7 @@ function useRunKeys({
   const measureAgain = useCallback(() => {
     record(jobId, 'RunAbandoned', {
       runId: run.runId,
-      reason: 'in doubt: put right and measured again',
+      reason: 'in doubt: corrected and measured again',
     });
   }, [jobId, run.runId]);
   // A reading in doubt is not accepted out of habit: that wants the button.

@@ -148,7 +148,7 @@ function HeldChoice({ held, setHeld }: HeldChoiceProps) {
       onChange={setHeld}
       options={[
         { value: 'yes', words: 'Yes', note: 'the shaft cannot tip' },
-        { value: 'no', words: 'No', note: 'the run could not be judged' },
+        { value: 'no', words: 'No', note: 'the measurement could not be judged' },
       ]}
     />
   );
@@ -197,7 +197,7 @@ function HowItMeets({ contact, setContact, contacts, angle, setAngle, degrees }:
 function NoIndicator() {
   return (
     <Notice tone="warn" title="No indicator is known">
-      A run is taken with a dial or lever indicator.{' '}
+      Play is measured with a dial or lever indicator.{' '}
       <Link className="text-ink" to="/workshop#instruments">
         Add one to the workshop
       </Link>
@@ -208,7 +208,7 @@ function NoIndicator() {
 function ShaftTips() {
   return (
     <p role="alert" className="text-bad m-0 text-lg font-semibold">
-      Put the bearings in first: a shaft that tips reads more play than it has.
+      Fit the bearings first: a shaft that tips reads more play than it has.
     </p>
   );
 }

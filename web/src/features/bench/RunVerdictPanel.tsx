@@ -49,7 +49,7 @@ export function RunVerdictPanel({ verdict, simulated, band, doubts, onAccept, on
       />
       {!decision.provable && (
         <p className="m-0 font-semibold">
-          The band is narrower than two guard zones: this indicator can never prove it.
+          The limits are closer together than two guard zones: this indicator can never prove it.
         </p>
       )}
       {value.positions !== null && (
@@ -95,7 +95,7 @@ function DoubtTold({ id, expected, units }: DoubtToldProps) {
   return (
     <div role="alert" className="tape-note grid gap-1 p-2 pl-4">
       <p className="m-0 font-semibold">
-        {PLAY_DOUBTS[id].words}
+        {units.told(PLAY_DOUBTS[id].words)}
         {expected !== null && ` Expected about ${units.show(expected)}.`}
       </p>
       <p className="m-0">{PLAY_DOUBTS[id].remedy}</p>
@@ -137,12 +137,12 @@ function VerdictKeys({ doubts, onAgain, onAccept, working }: VerdictKeysProps) {
     <div className="flex flex-wrap gap-3">
       {doubts.length > 0 && (
         <MainAction onClick={onAgain} pressOnly>
-          Put it right, measure again
+          Correct it and measure again
         </MainAction>
       )}
       {onAccept !== null && doubts.length > 0 && (
         <Button className="min-h-14 text-xl" onClick={onAccept}>
-          Accept it all the same
+          Accept it anyway
         </Button>
       )}
       {onAccept !== null && doubts.length === 0 && (
@@ -156,11 +156,11 @@ function VerdictKeys({ doubts, onAgain, onAccept, working }: VerdictKeysProps) {
 }
 
 function unsettledWords(verdict: Exclude<RunVerdict, { status: 'judged' }>): string {
-  if (verdict.status === 'invalid') return 'The shaft can tip: this run cannot be judged';
+  if (verdict.status === 'invalid') return 'The shaft can tip: this measurement cannot be judged';
   if (verdict.status === 'unsettled')
     return verdict.trend === 'none'
-      ? 'The cycles do not agree. Check the stand, and go on.'
-      : 'The play is still settling: turn under load, and go on.';
+      ? 'The cycles do not agree. Check the stand and continue.'
+      : 'The play is still settling: turn under load and continue.';
   const left = cyclesLeft(verdict);
   return `${left} more ${left === 1 ? 'cycle' : 'cycles'} to a verdict`;
 }

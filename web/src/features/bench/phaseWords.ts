@@ -38,6 +38,6 @@ export const HANDS: readonly {
   { action: 'turnUnderLoad', words: 'Turn under load', key: 'T', phase: 'zero' },
   { action: 'setZero', words: 'Set dial to zero', key: 'O', phase: 'zero' },
   { action: 'lift', words: 'Lift', key: 'L', phase: 'lift' },
-  { action: 'lower', words: 'Let back', key: 'K', phase: 'return' },
+  { action: 'lower', words: 'Return', key: 'K', phase: 'return' },
   { action: 'turnToNextMark', words: 'Next mark', key: 'M', phase: 'zero' },
 ];

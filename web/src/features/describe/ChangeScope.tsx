@@ -36,7 +36,7 @@ export function ChangeScope({ jobId, state, onDone }: Props) {
           >
             Plan for this
           </Button>
-          <Button onClick={onDone}>Leave it as it is</Button>
+          <Button onClick={onDone}>Keep it as it is</Button>
         </div>
       </div>
     </section>

@@ -50,7 +50,7 @@ export function StationList({ axis, labels, selected, onSelect }: Props) {
               <span className="font-semibold">{name}</span>
               <span className={`block text-[0.8rem] ${chosen ? '' : 'text-soft'}`}>
                 {STATION_KIND_TABLE[kind].words}
-                {faulty[id] !== undefined && ' · cannot be so'}
+                {faulty[id] !== undefined && ' · does not fit'}
               </span>
             </span>
           </div>

@@ -115,7 +115,8 @@ function Preview({ result }: { readonly result: Unit | InputError | null }) {
   if (result === null)
     return (
       <div className="bg-plate text-scribe grid min-h-40 content-center rounded-[3px] p-4 text-center text-lg">
-        What stands at both ends and how far apart: then the section is drawn here.
+        Enter the bearings at both ends and the distance between them: the section is then drawn
+        here.
       </div>
     );
   if (result instanceof InputError)

@@ -113,7 +113,7 @@ describe('editing a station', () => {
       { texts: { lip: 'up' } },
       /Lip and spring is “up”: expected one of left, right/,
     ],
-    ['a part that is not there', { texts: { partId: 'ghost' } }, /Stands in or on is “ghost”/],
+    ['a part that is not there', { texts: { partId: 'ghost' } }, /In or on is “ghost”/],
     ['half a tooth', { kind: 'gear', texts: { teeth: '40.5' } }, /Teeth .* whole number/],
   ])('should refuse %s, with the reason', (_, edits, reason) => {
     const edited = edit(edits);

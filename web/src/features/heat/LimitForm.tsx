@@ -43,7 +43,7 @@ export function LimitForm({ jobId, state, targetId, name, usual, most }: Props) 
         <span>
           Limit of {name}{' '}
           <strong className="figure">{units.show(limit.limit, 'temperature')}</strong>:{' '}
-          {limit.reason}
+          {units.told(limit.reason)}
         </span>
         {!open && state.sheet.finished === null && (
           <Button onClick={() => setOpen(true)}>Another limit</Button>
@@ -55,7 +55,7 @@ export function LimitForm({ jobId, state, targetId, name, usual, most }: Props) 
             <QuantityField label="Not above" kind="temperature" text={text} onText={setText} />
           </div>
           <label className="grid min-w-60 flex-1 gap-1">
-            <span className="small-label">Who says so, and why: a coating, a maker’s sheet</span>
+            <span className="small-label">Source and reason: a coating, a maker’s sheet</span>
             <input
               className="bg-panel border-edge min-h-12 border-2 px-3"
               maxLength={300}

@@ -24,7 +24,7 @@ export function RingClock({ job: { jobId, state }, stationId, ring, ways }: Prop
   if (running !== undefined)
     return (
       <Button onClick={() => record(jobId, 'ClockStopped', { clockId: running.clockId })}>
-        It is out, stop the clock
+        Out: stop the clock
       </Button>
     );
   const { inside: bore, outside, width } = findStation(state.unit!, stationId)!.station;

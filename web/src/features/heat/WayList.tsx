@@ -28,26 +28,26 @@ export function WayList({ ways, chosen, onChoose }: Props) {
       .filter(Boolean)
       .join(', ');
   return (
-    <ul className="m-0 list-none p-0" aria-label="Ways in">
+    <ul className="m-0 list-none p-0" aria-label="Methods">
       {ways.map((way) => (
         <li key={way.id} className="border-edge grid grid-cols-[7rem_1fr] gap-x-4 border-t py-2">
           <span
             className={`text-lg font-bold ${!way.stands ? 'text-bad' : way.lastResort ? '' : 'text-good'}`}
           >
-            {!way.stands ? '✕ refused' : way.lastResort ? '△ last resort' : '✓ stands'}
+            {!way.stands ? '✕ not possible' : way.lastResort ? '△ last resort' : '✓ OK'}
           </span>
           <span>
-            <span className="text-lg font-semibold">{way.words}</span>
+            <span className="text-lg font-semibold">{units.told(way.words)}</span>
             <span className="figure ml-3">{figures(way)}</span>
-            <span className="block">{way.limit}</span>
-            <span className="small-label block">{way.risks}</span>
+            <span className="block">{units.told(way.limit)}</span>
+            <span className="small-label block">{units.told(way.risks)}</span>
             {onChoose !== undefined && way.stands && (
               <Button
                 aria-pressed={chosen === way.id}
                 className={chosen === way.id ? 'border-plate! bg-plate text-scribe mt-1' : 'mt-1'}
                 onClick={() => onChoose(way.id)}
               >
-                {chosen === way.id ? '✓ This way' : 'Take this way'}
+                {chosen === way.id ? '✓ This method' : 'Use this method'}
               </Button>
             )}
           </span>

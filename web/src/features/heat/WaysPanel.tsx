@@ -28,12 +28,12 @@ export function WaysPanel({ job, stationId, ring }: Props) {
   if (ways.length === 0 || found === null) return null;
   const seat = partWithSeat(state.unit!, found.station, ring);
   return (
-    <Panel title={`Ways ${ring === 'outer' ? 'in' : 'on'}, for this very seat`}>
+    <Panel title={`Methods for this seat`}>
       {seat !== null && seat.material === null && (
         <Notice tone="warn" title={`What is ${seat.name} made of?`}>
           Without it the heat and the force cannot be worked out.{' '}
           <Link className="text-ink" to={`/jobs/${jobId}/describe?part=${seat.id}`}>
-            Say what it is made of
+            Enter its material
           </Link>
         </Notice>
       )}

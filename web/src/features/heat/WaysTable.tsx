@@ -17,7 +17,7 @@ export function WaysTable({ name, ways, chosen, onChoose }: Props) {
   return (
     <Dialog.Root>
       <Dialog.Trigger asChild>
-        <Button className="min-h-12 px-3 text-base">Ways in</Button>
+        <Button className="min-h-12 px-3 text-base">Methods</Button>
       </Dialog.Trigger>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 bg-black/55" />
@@ -26,7 +26,7 @@ export function WaysTable({ name, ways, chosen, onChoose }: Props) {
           className="bg-panel text-ink border-plate fixed top-0 right-0 bottom-0 w-[min(54rem,100vw)] overflow-y-auto border-l-8 p-6"
         >
           <div className="mb-3 flex items-center justify-between gap-4">
-            <Dialog.Title className="text-2xl">Ways in for {name}</Dialog.Title>
+            <Dialog.Title className="text-2xl">Methods for {name}</Dialog.Title>
             <Dialog.Close asChild>
               <Button shortcut="Esc">Close</Button>
             </Dialog.Close>

@@ -18,7 +18,7 @@ export function thingsToSetUp(
   return [
     {
       words: 'Name the workshop',
-      why: 'it stands on every sheet',
+      why: 'it is printed on every sheet',
       to: '/workshop',
       done: name !== '',
     },
@@ -30,7 +30,7 @@ export function thingsToSetUp(
     },
     {
       words: 'Add an indicator',
-      why: 'a run is judged by its graduation and calibration',
+      why: 'a reading is judged by its graduation and calibration',
       to: '/workshop#instruments',
       done: instruments.some((card) => contactsOf(card).length > 0),
     },

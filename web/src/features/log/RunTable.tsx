@@ -12,7 +12,7 @@ const STAGE: Readonly<Record<RunStage, string>> = {
 /** Every run of the job with its verdict. */
 export function RunTable({ state }: { readonly state: JobState }) {
   const units = useUnits();
-  if (state.measured.runs.length === 0) return <p className="m-0">No run yet.</p>;
+  if (state.measured.runs.length === 0) return <p className="m-0">No measurement yet.</p>;
   return (
     <table className="w-full border-collapse text-lg">
       <thead>

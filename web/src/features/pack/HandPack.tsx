@@ -45,7 +45,7 @@ export function HandPack({ question, stock, first, onTake }: Props) {
         disabled={judged instanceof InputError}
         onClick={() => onTake(withUncertainty(pieces, stock))}
       >
-        Take this one
+        Use this pack
       </Button>
     </div>
   );

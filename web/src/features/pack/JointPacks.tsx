@@ -55,12 +55,12 @@ export function JointPacks({ jobId, state, axis, run, question }: Props) {
         />
         {answer.status === 'unproven' && (
           <Notice tone="warn" title="No packs at hand can be proven">
-            These aim inside both bands, but nearer to a limit than the uncertainty. The readings
-            afterwards decide.
+            These aim within both limits, but nearer to a limit than the uncertainty. Measure after
+            fitting to decide.
           </Notice>
         )}
         {answer.status === 'nothingFits' && (
-          <Notice tone="warn" title="Nothing in the box brings both into their bands">
+          <Notice tone="warn" title="Nothing in the box brings both within their limits">
             The nearest is shown. Order the thicknesses that are wanted.
           </Notice>
         )}

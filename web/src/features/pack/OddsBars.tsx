@@ -12,7 +12,7 @@ interface Props {
   readonly band: Pick<Band, 'lower' | 'upper'>;
 }
 
-/** How often each value is drawn: bars inside the band full, outside hatched, the limits as lines. */
+/** How often each value is drawn: bars within the limits full, outside hatched, the limits as lines. */
 export function OddsBars({ bins, band }: Props) {
   const units = useUnits();
   const [from, to] = [bins[0]!.from, bins.at(-1)!.to];
@@ -28,7 +28,7 @@ export function OddsBars({ bins, band }: Props) {
       viewBox={`0 0 ${WIDTH} ${HEIGHT + 22}`}
       className="w-full"
       role="img"
-      aria-label={`Draws from ${units.show(from)} to ${units.show(to)}`}
+      aria-label={`Simulations from ${units.show(from)} to ${units.show(to)}`}
     >
       {bins.map((bin) => (
         <rect

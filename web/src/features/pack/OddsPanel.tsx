@@ -29,7 +29,7 @@ export function OddsPanel({ question, pack, verdict }: Props) {
   );
   const computed = useOdds(ask);
   return (
-    <Panel title="Odds at the first go">
+    <Panel title="Chance first time">
       {computed.status === 'computing' && <p className="m-0">Working them out…</p>}
       {computed.status === 'failed' && (
         <p role="alert" className="text-bad m-0 font-semibold">
@@ -42,14 +42,14 @@ export function OddsPanel({ question, pack, verdict }: Props) {
             <span className="figure text-[2.3rem] leading-none">
               {percent(computed.answer.odds.inBand)}
             </span>{' '}
-            in band
+            within limits
           </p>
           <OddsBars bins={computed.answer.odds.bins} band={question.band} />
           <p className="m-0">
             Too little {percent(computed.answer.odds.tooLittle)}, too much{' '}
             {percent(computed.answer.odds.tooMuch)}.
           </p>
-          <ul className="m-0 list-none p-0" aria-label="What would raise them">
+          <ul className="m-0 list-none p-0" aria-label="What would improve it">
             {computed.answer.raisers.map(({ what, odds }) => (
               <li key={what}>
                 {RAISER_WORDS[what]}: <strong className="figure">{percent(odds)}</strong>
@@ -57,7 +57,7 @@ export function OddsPanel({ question, pack, verdict }: Props) {
             ))}
           </ul>
           <p className="small-label m-0">
-            {USUAL_DRAWS.toLocaleString('en')} draws over reading, old pack, pieces, and{' '}
+            {USUAL_DRAWS.toLocaleString('en')} simulations over reading, old pack, pieces, and{' '}
             {units.show(USUAL_SEATING)} from one assembly to the next.
           </p>
         </div>

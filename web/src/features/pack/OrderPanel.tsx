@@ -164,7 +164,7 @@ function WhatToOrder({ units, computed, saving, orderAll }: WhatToOrderProps) {
           disabled={saving === 'saving'}
           onClick={() => void orderAll(computed.answer.order)}
         >
-          Put them on order
+          Order them
         </Button>
       )}
       <SavingWords saving={saving} saved="On order: see the workshop." />

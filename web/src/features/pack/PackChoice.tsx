@@ -44,8 +44,8 @@ export function PackChoice({
       />
       {proposal.status === 'unproven' && (
         <Notice tone="warn" title="No pack at hand can be proven">
-          These aim inside the band, but nearer to a limit than the uncertainty. The reading
-          afterwards decides.
+          These aim within the limits, but nearer to a limit than the uncertainty. Measure after
+          fitting to decide.
         </Notice>
       )}
       {proposal.status === 'nothingFits' ? (

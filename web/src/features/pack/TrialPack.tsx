@@ -47,7 +47,7 @@ export function TrialPack({ jobId, state, site, gain, stock }: Props) {
         </Notice>
       )}
       <p className="m-0 text-lg">
-        In now: <strong className="figure">{units.show(inPlace)}</strong>. Next:{' '}
+        Fitted now: <strong className="figure">{units.show(inPlace)}</strong>. Next:{' '}
         <strong className="figure">{units.show(total)}</strong>
         {!enough && `, too near: at least ${units.show(TRIAL_APART)} more or less`}.
       </p>

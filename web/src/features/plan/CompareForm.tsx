@@ -12,10 +12,10 @@ import { BearingFields } from '../describe/BearingFields.tsx';
 import { NO_BEARING, readBearing } from '../describe/bearingEntry.ts';
 
 const RESULT_WORDS: Readonly<Record<BearingComparison['result'], string>> = {
-  same: 'It is the same.',
-  note: 'It can be used: mind what is said below.',
-  differs: 'It does not belong here.',
-  unknown: 'Nothing can be compared: enter its dimensions.',
+  same: 'Same as the old one.',
+  note: 'Usable: see the notes below.',
+  differs: 'Wrong part for this place.',
+  unknown: 'Nothing to compare yet: enter its dimensions.',
 };
 const LINE_SIGNS = { same: '=', note: '!', differs: '≠' } as const;
 
@@ -73,6 +73,7 @@ interface ComparisonProps {
 
 /** What the new bearing is against the old. */
 function Comparison({ comparison }: ComparisonProps) {
+  const units = useUnits();
   return (
     <div
       className={`bg-panel rounded-[3px] border-2 p-3 ${comparison.result === 'differs' ? 'border-bad' : 'border-edge'}`}
@@ -97,11 +98,11 @@ function Comparison({ comparison }: ComparisonProps) {
               <td className="py-1 font-semibold">
                 {line.what}
                 {line.advice !== '' && (
-                  <span className="block text-base font-normal">{line.advice}</span>
+                  <span className="block text-base font-normal">{units.told(line.advice)}</span>
                 )}
               </td>
-              <td className="figure">{line.wanted}</td>
-              <td className="figure">{line.offered}</td>
+              <td className="figure">{units.told(line.wanted)}</td>
+              <td className="figure">{units.told(line.offered)}</td>
             </tr>
           ))}
         </tbody>

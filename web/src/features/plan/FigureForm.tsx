@@ -25,7 +25,7 @@ export function FigureForm({ jobId, step, state }: Props) {
   const spec = state.specs.find(
     ({ axisId, kind }) => axisId === step.axisId && kind === step.specKind,
   );
-  if (spec === undefined) return <Notice title={`Enter the ${words} band first`} />;
+  if (spec === undefined) return <Notice title={`Enter the ${words} limits first`} />;
   const reading = readField(text, quantity, system);
   const value = reading.status === 'read' ? reading.quantity.value : null;
   const usable = value !== null && value >= least && value <= most;
@@ -39,14 +39,14 @@ export function FigureForm({ jobId, step, state }: Props) {
   return (
     <form id={form} onSubmit={submit} className="flex flex-wrap items-start gap-3">
       <div className="w-64">
-        <QuantityField label={`Read off, ${words}`} kind={quantity} text={text} onText={setText} />
+        <QuantityField label={`Reading, ${words}`} kind={quantity} text={text} onText={setText} />
       </div>
       <MainAction form={form} blocked={usable ? null : 'Enter the reading'}>
         Record
       </MainAction>
       {value !== null && !usable && (
         <p role="alert" className="text-bad m-0 self-center font-semibold">
-          Out of what can be: check the reading and its unit.
+          Not a possible value: check the reading and its unit.
         </p>
       )}
     </form>

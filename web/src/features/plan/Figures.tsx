@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import { useUnits } from '../../ui/useUnits.ts';
 import { Verdict } from '../../ui/Verdict.tsx';
 import { Working } from '../../ui/Working.tsx';
-import { figureWords } from './figureWords.ts';
+import { figureWords, largestTorque } from './figureWords.ts';
 
 interface Props {
   readonly jobId: string;
@@ -15,6 +15,7 @@ interface Props {
 /** The numbers of a step, each with its source and working, and what is still missing with the way to it. */
 export function Figures({ jobId, figures, missing }: Props) {
   const units = useUnits();
+  const torque = largestTorque(figures);
   if (figures.length === 0 && missing.length === 0) return null;
   return (
     <dl className="m-0 grid gap-0">
@@ -31,7 +32,7 @@ export function Figures({ jobId, figures, missing }: Props) {
             {figure.form === 'quantity' && figure.word !== undefined && (
               <Verdict word={figure.word} size="small" />
             )}
-            <span className="figure text-xl">{figureWords(figure, units)}</span>
+            <span className="figure text-xl">{figureWords(figure, units, torque)}</span>
             {figure.form === 'quantity' && figure.working.length > 0 && (
               <Working title={figure.name} lines={figure.working}>
                 Working
@@ -53,7 +54,7 @@ export function Figures({ jobId, figures, missing }: Props) {
           </dt>
           <dd className="m-0">
             <Link className="text-ink inline-flex min-h-12 items-center" to={wayTo(jobId, lack)}>
-              {lack.on === 'step' ? 'Not known yet: do it' : 'Not known: enter it'}
+              {lack.on === 'step' ? 'Not known yet: go to the step' : 'Not known: enter it'}
             </Link>
           </dd>
         </div>

@@ -18,14 +18,15 @@ import { MainAction } from '../../ui/ActionBar.tsx';
 import { Key } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/Choice.tsx';
 import { useShortcut } from '../../ui/useShortcut.ts';
+import { useUnits } from '../../ui/useUnits.ts';
 import { INSPECTION_WORDS } from '../../wording/stateWords.ts';
 import { NoteField } from './NoteField.tsx';
 import { suggestionFrom } from './inspectModel.ts';
 
 const VERDICT_NOTES: Readonly<Record<InspectionVerdict, string>> = {
-  reuse: 'it goes back in',
-  repair: 'before anything is fitted',
-  replace: 'a new one is compared first',
+  reuse: 'refit it',
+  repair: 'repair before fitting',
+  replace: 'compare the new part first',
 };
 
 const VERDICT_OPTIONS = VERDICTS.map((value) => ({
@@ -44,6 +45,7 @@ interface Props {
 /** Mark what was seen; the decision follows and can be overruled. */
 export function InspectForm({ jobId, step, state, onDone }: Props) {
   const targetId = step.stationId ?? step.partId!;
+  const units = useUnits();
   const possible = possibleFindings(state.unit!, step);
   const before = state.inspection.findings[targetId];
   const [seen, setSeen] = useState<readonly FindingId[]>(before?.findings ?? []);
@@ -79,13 +81,13 @@ export function InspectForm({ jobId, step, state, onDone }: Props) {
       {measured.length > 0 && (
         <ul className="tape-note m-0 list-none p-3 pl-4" aria-label="From the sizes">
           {measured.map(({ reason }) => (
-            <li key={reason}>From the sizes: {reason}.</li>
+            <li key={reason}>From the sizes: {units.told(reason)}.</li>
           ))}
         </ul>
       )}
       {seen.some((id) => id !== 'sound') && (
         <p className="m-0">
-          {seen.map((id) => `${FINDINGS[id].words}: ${FINDINGS[id].cause}`).join(' ')}
+          {seen.map((id) => units.told(`${FINDINGS[id].words}: ${FINDINGS[id].cause}`)).join(' ')}
         </p>
       )}
       {verdict !== null && (

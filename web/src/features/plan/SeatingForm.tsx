@@ -5,6 +5,7 @@ import { SEATING_CHECKS, type SeatingCheckId } from '@wendaxis/core/seating';
 import { record } from '../../stores/jobSync.ts';
 import { MainAction } from '../../ui/ActionBar.tsx';
 import { Button } from '../../ui/Button.tsx';
+import { useUnits } from '../../ui/useUnits.ts';
 import { SizesForm } from './SizesForm.tsx';
 
 interface Props {
@@ -16,6 +17,7 @@ interface Props {
 
 /** Is it home: each check answered with yes or no, and the depth where it has to be measured. */
 export function SeatingForm({ jobId, step, state, onDone }: Props) {
+  const units = useUnits();
   const targetId = step.stationId ?? step.axisId!;
   const answers = state.fitting.seating[targetId] ?? {};
   const open = step.checks.filter((check) => answers[check] === undefined);
@@ -36,7 +38,7 @@ export function SeatingForm({ jobId, step, state, onDone }: Props) {
           return (
             <li key={check} className="bg-panel border-edge grid gap-2 rounded-[3px] border-2 p-3">
               <div className="grid grid-cols-[1fr_auto] items-center gap-3">
-                <span className="text-xl font-semibold">{words}</span>
+                <span className="text-xl font-semibold">{units.told(words)}</span>
                 <span role="group" aria-label={words} className="flex gap-2">
                   <Button
                     aria-pressed={good === true}
@@ -56,7 +58,7 @@ export function SeatingForm({ jobId, step, state, onDone }: Props) {
               </div>
               {good === false && (
                 <p role="alert" className="tape-note m-0 p-2 pl-3">
-                  {remedy}
+                  {units.told(remedy)}
                 </p>
               )}
             </li>

@@ -1,6 +1,8 @@
+import type { Figure } from '@wendaxis/core/plan';
+
 import { screenUnits } from '../../wording/screenUnits.ts';
 import { FIXTURE_STEP } from './tests/planFixture.ts';
-import { figureWords } from './figureWords.ts';
+import { figureWords, largestTorque } from './figureWords.ts';
 import { suggestionFrom } from './inspectModel.ts';
 import { stepState } from './stepState.ts';
 
@@ -60,5 +62,28 @@ describe('the state of a step', () => {
     expect(stepState(step({ status: 'waiting' }), null)).toBe('waiting');
     expect(stepState(step({ status: 'missing' }), null)).toBe('missing');
     expect(stepState(step({ status: 'ready' }), null)).toBe('toDo');
+  });
+
+  test('should show torques of one step in one unit, and both ends of a range', () => {
+    const round = (value: number, name: string): Figure => ({
+      form: 'quantity',
+      name,
+      quantity: 'torque',
+      least: value,
+      most: value,
+      source: 'sheet',
+      working: [],
+    });
+    const rounds = [round(12, 'Round 1'), round(18, 'Round 2'), round(24, 'Round 3')];
+    const inch = screenUnits('inch');
+    expect(rounds.map((one) => figureWords(one, inch, largestTorque(rounds)))).toEqual([
+      '9 lb·ft',
+      '13 lb·ft',
+      '18 lb·ft',
+    ]);
+    expect(figureWords({ ...round(19, 'Torque'), most: 25 } as Figure, inch)).toBe(
+      '14 to 18 lb·ft',
+    );
+    expect(largestTorque([])).toBeUndefined();
   });
 });

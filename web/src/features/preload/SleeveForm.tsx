@@ -33,7 +33,7 @@ export function SleeveForm({ jobId, step, state, onDone }: Props) {
   const units = useUnits();
   const axis = state.unit!.axes.find(({ id }) => id === step.axisId)!;
   const turn = useSleeveTurn({ state, axis });
-  if (turn.spec === null) return <Notice title="Enter the rolling torque band first" />;
+  if (turn.spec === null) return <Notice title="Enter the rolling torque limits first" />;
   if (turn.drag === null)
     return <Notice title="The drag of the seal comes first">{DRAG_FIRST}</Notice>;
   const number = (text: string, kind: 'angle' | 'torque' | 'length') => {
@@ -163,7 +163,7 @@ function Standing({ jobId, progress, planned, sleeveId }: StandingProps) {
           onClick={() =>
             record(jobId, 'SleeveRenewed', {
               stationId: sleeveId,
-              reason: 'The old one went past the band',
+              reason: 'The old one went past the limits',
             })
           }
         >

@@ -93,7 +93,7 @@ function Reading({ children, ...asked }: ReadingProps & { readonly children: Rea
           checked={entry.square}
           onChange={(event) => entry.setSquare(event.target.checked)}
         />
-        The tool stands square to the shaft
+        The tool is square to the shaft
       </label>
     </form>
   );

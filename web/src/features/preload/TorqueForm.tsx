@@ -24,7 +24,7 @@ export function TorqueForm({ jobId, step, state }: Props) {
   const { reads: what } = step;
   const stage: TorqueStage = step.stage ?? 'final';
   const spec = torqueSpec(state, axis.id);
-  if (spec === null) return <Notice title="Enter the rolling torque band first" />;
+  if (spec === null) return <Notice title="Enter the rolling torque limits first" />;
   const rows = state.measured.torques.filter(
     (row) => row.axisId === axis.id && row.stage === stage && row.what === what,
   );
@@ -79,7 +79,7 @@ export function TorqueTape({ jobId, rows }: TapeProps) {
           className="min-h-10 px-3 text-base"
           onClick={() => record(jobId, 'Undone', { eventId: rows.at(-1)!.eventId })}
         >
-          Take the last back
+          Undo the last
         </Button>
       </li>
     </ol>

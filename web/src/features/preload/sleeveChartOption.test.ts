@@ -62,7 +62,7 @@ describe('what to do after readings of a wrench', () => {
     [torqueAdvice({ status: 'tooFew', missing: 1 } as never), /^One more/],
     [torqueAdvice({ status: 'tooFew', missing: 2 } as never), /^2 more/],
     [torqueAdvice({ status: 'disagree' } as never), /agree within 10 %/],
-    [judged('conforms', null), /^Proven in band/],
+    [judged('conforms', null), /^Proven within limits/],
     [judged('doesNotConform', 'upper'), /^Too much/],
     [judged('doesNotConform', 'lower'), /^Too little/],
     [judged('cannotDecide', 'lower'), /finer/],

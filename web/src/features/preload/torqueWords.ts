@@ -13,7 +13,7 @@ export function torqueAdvice(verdict: RollingVerdict): string {
       return 'The last two do not agree within 10 %: turn it more evenly and read again.';
     case 'judged':
       return {
-        conforms: 'Proven in band.',
+        conforms: 'Proven within limits.',
         doesNotConform:
           verdict.decision.limit === 'upper' ? 'Too much preload.' : 'Too little preload.',
         cannotDecide: 'Too near the limit for this tool: read again, or take a finer one.',
@@ -36,12 +36,12 @@ export const SLEEVE_WORDS: Readonly<
   },
   near: { words: 'Close', now: 'The finest step the bar allows, then read.' },
   inBand: {
-    words: 'In band',
+    words: 'Within limits',
     now: 'Stop. Read once more to be sure, and leave the nut where it is.',
   },
   atLimit: { words: 'At the upper limit', now: 'Stop. Not one degree more; read again with care.' },
   overshoot: {
-    words: 'Past the band',
+    words: 'Past the limits',
     now: 'The sleeve is scrap. Never back off: it does not come back, and preload is lost in service. Take a new sleeve.',
   },
 };

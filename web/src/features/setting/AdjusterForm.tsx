@@ -110,16 +110,16 @@ function TurnTold({ turn, units, spec }: TurnToldProps) {
       />
       {turn.perNotch !== null && turn.decision.word !== 'conforms' && (
         <p className="m-0 font-semibold">
-          One notch is {units.show(turn.perNotch)}: no notch lands surer in the band.
+          One notch is {units.show(turn.perNotch)}: no notch lands more surely within the limits.
         </p>
       )}
       {!turn.inwards && (
         <p className="m-0 font-semibold">
-          Go out further than that, then come back in to the place: always from the loose side.
+          Back out further than that, then come in to the position: always from the loose side.
         </p>
       )}
       <p className="m-0">
-        Where two adjusters hold a gear: half of it here and half at the other side keeps the gear
+        Where two adjusters hold a gear, turn half here and half at the other side to keep the gear
         where it is.
       </p>
       <Working title="Turn of the adjuster: the working" lines={turn.working} />

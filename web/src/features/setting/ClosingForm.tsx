@@ -24,7 +24,7 @@ interface Props {
 const WORDS: Readonly<Record<ClosingPlay['status'], string>> = {
   closing: 'Still play: go on',
   forecast: 'The play is closing',
-  inBand: 'In band: stop here',
+  inBand: 'Within limits: stop here',
   gone: 'The play is gone: the sleeve is scrap',
 };
 
@@ -37,7 +37,7 @@ export function ClosingForm({ jobId, step, state }: Props) {
   const [chosen, setChosen] = useState<string | null>(null);
   const axis = state.unit!.axes.find(({ id }) => id === step.axisId)!;
   const spec = playSpec(state, axis.id, 'endPlay');
-  if (spec === null) return <Notice title="Enter the band of the end play first" />;
+  if (spec === null) return <Notice title="Enter the end play limits first" />;
   const progress = closingProgress(state, axis);
   // A form that cannot record what is typed is not shown: its Enter would be lost.
   if (workshop.isPending) return <Notice title="Fetching the instruments…" />;
@@ -165,7 +165,7 @@ function ClosingTold({ progress, planned, jobId, step }: ClosingToldProps) {
       )}
       {progress?.status === 'forecast' && (
         <p className="m-0 text-lg">
-          In the band {Math.round(progress.toUpper.likely - progress.now)}° on; gone{' '}
+          Within limits {Math.round(progress.toUpper.likely - progress.now)}° on; gone{' '}
           {Math.round(progress.toZero.least - progress.now)}° on at the earliest.
         </p>
       )}

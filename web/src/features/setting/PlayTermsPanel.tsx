@@ -39,7 +39,7 @@ export function PlayTermsPanel({ jobId, axis, state }: Props) {
   const terms = state.setting.playTerms.filter(({ axisId }) => axisId === axis.id);
   const { shift, uncertainty } = playShift(state, axis);
   return (
-    <Panel title="Different in the final build">
+    <Panel title="Different in the final assembly">
       {terms.length === 0 && (
         <p className="m-0">
           A gasket, a mock-up bearing, a bearing of another width, a nut that is tightened further:
@@ -85,7 +85,7 @@ export function PlayTermsPanel({ jobId, axis, state }: Props) {
       )}
       <details>
         <summary className="min-h-12 cursor-pointer pt-3 text-lg font-semibold">
-          Something else differs
+          Another difference
         </summary>
         <TermForm jobId={jobId} axis={axis} />
       </details>
@@ -138,8 +138,8 @@ function TermForm({ jobId, axis }: Pick<Props, 'jobId' | 'axis'>) {
         <ClampFields texts={texts} set={set} clamp={clamp} units={units} />
       ) : (
         <>
-          <QuantityField label="In the trial" text={texts.trial} onText={set('trial')} quiet />
-          <QuantityField label="At the end" text={texts.final} onText={set('final')} quiet />
+          <QuantityField label="Trial" text={texts.trial} onText={set('trial')} quiet />
+          <QuantityField label="Final" text={texts.final} onText={set('final')} quiet />
         </>
       )}
       <Button type="submit" className="col-span-2 justify-self-start" disabled={term === null}>
@@ -201,14 +201,14 @@ function ClampFields({ texts, set, clamp, units }: ClampFieldsProps) {
   return (
     <>
       <QuantityField
-        label="Nut in the trial"
+        label="Nut, trial"
         kind="torque"
         text={texts.snug}
         onText={set('snug')}
         quiet
       />
       <QuantityField
-        label="Nut at the end"
+        label="Nut, final"
         kind="torque"
         text={texts.tight}
         onText={set('tight')}

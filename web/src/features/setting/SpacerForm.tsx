@@ -39,7 +39,7 @@ export function SpacerForm({ jobId, step, state }: Props) {
   if (progress.inPlace === null || step.stage === 'trial')
     return <FitSpacer jobId={jobId} stationId={stationId} label="Its length, measured" />;
   if (progress.target === null)
-    return <Notice title="Enter the band first">The length is worked out from it.</Notice>;
+    return <Notice title="Enter the limits first">The length is worked out from it.</Notice>;
   const byTorque = progress.target.by === 'torque';
   const rolling = rollingVerdict(state, axis, 'final');
   const tooTight = rolling?.status === 'judged' && rolling.decision.word === 'doesNotConform';
@@ -53,13 +53,13 @@ export function SpacerForm({ jobId, step, state }: Props) {
   return (
     <div className="grid gap-4">
       {tooTight && (
-        <Notice tone="warn" title="The rolling torque is out of its band with this spacer">
+        <Notice tone="warn" title="The rolling torque is out of its limits with this spacer">
           What was read of it counts as a trial: the next length follows from it.
         </Notice>
       )}
       <Wanted progress={progress} />
       {byTorque && (
-        <Panel title="What the one that is in gives">
+        <Panel title="Result with the one fitted">
           <Feel jobId={jobId} stationId={stationId} />
           <details className="mt-2">
             <summary className="min-h-12 cursor-pointer pt-3 text-lg font-semibold">
@@ -130,7 +130,7 @@ function Wanted({ progress }: { readonly progress: SpacerProgress }) {
         </p>
       )}
       {cut !== null && cut.rest && (
-        <p className="m-0">Three quarters of the cut: measure with it, then the rest.</p>
+        <p className="m-0">Take three quarters of the cut, measure, then take the rest.</p>
       )}
       <Working title="Length of the spacer: the working" lines={answer.working} />
     </div>

@@ -25,7 +25,7 @@ export function WorkingTime({ jobId, state, stationId }: Props) {
   const seconds = workingSeconds(minutes);
   if (running !== undefined)
     return (
-      <Panel title="It is on, and its time runs">
+      <Panel title="Applied: working time is running">
         <p className="m-0">
           Home and tight before the clock rings. What was not is taken off, cleaned and coated
           again.
@@ -34,7 +34,7 @@ export function WorkingTime({ jobId, state, stationId }: Props) {
           className="mt-2"
           onClick={() => record(jobId, 'ClockStopped', { clockId: running.clockId })}
         >
-          Home and tight, stop the clock
+          Home and tight: stop the clock
         </Button>
       </Panel>
     );
@@ -64,7 +64,7 @@ export function WorkingTime({ jobId, state, stationId }: Props) {
           />
         </div>
         <Button type="submit" disabled={seconds === null}>
-          It is on, start the clock
+          Applied: start the clock
         </Button>
       </form>
       <p className="m-0 min-h-6" aria-live="polite">

@@ -15,7 +15,7 @@ export function CardFormFoot({ saving, onLeave }: CardFormFootProps) {
         <Button type="submit" kind="main" disabled={saving === 'saving'}>
           Add it
         </Button>
-        <Button onClick={onLeave}>Leave it</Button>
+        <Button onClick={onLeave}>Cancel</Button>
       </div>
       <SavingWords saving={saving} saved="Added." />
     </>

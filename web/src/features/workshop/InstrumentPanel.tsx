@@ -39,7 +39,7 @@ export function InstrumentPanel({
         </ul>
         {instruments.length === 0 && (
           <p className="m-0 mb-2">
-            None yet. A run needs an indicator, a seat a gauge or a micrometer.
+            None yet. Play is measured with an indicator, a seat with a bore gauge or a micrometer.
           </p>
         )}
         {adding ? (

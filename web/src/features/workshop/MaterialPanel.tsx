@@ -119,7 +119,7 @@ function AddMaterial({ onDone }: { readonly onDone: () => void }) {
         <Button kind="main" type="submit" disabled={saving === 'saving'}>
           Record it
         </Button>
-        <Button onClick={onDone}>Leave it</Button>
+        <Button onClick={onDone}>Cancel</Button>
         <SavingWords saving={saving} saved="Recorded." />
       </div>
     </form>

@@ -30,7 +30,7 @@ export function TorqueToolPanel({ tools }: { readonly tools: readonly WorkshopTo
             <span className="text-lg font-semibold">{tool.name}</span>
             <span className="text-soft block text-base">
               One graduation {units.show(tool.graduation, 'torque')},{' '}
-              {units.digits(tool.least, 'torque')} to {units.show(tool.most, 'torque')},{' '}
+              {units.range(tool.least, tool.most, 'torque')},{' '}
               {tool.deviceId === null ? 'read by eye' : `sends readings as ${tool.deviceId}`}
             </span>
           </li>
