@@ -90,7 +90,7 @@ test('undo reaches back over a fitted pack, and the stock comes back with it', a
   await page.keyboard.press('Enter');
   await expect(page.getByRole('radio', { name: /^Best/ })).toBeChecked();
   await page.keyboard.press('Enter');
-  await page.getByRole('button', { name: 'It is in' }).click();
+  await page.getByRole('button', { name: 'Fitted' }).click();
   await expect(page.getByRole('heading', { name: 'Threadlocker on Cover bolts' })).toBeVisible();
   // What another job would find taken from the box: the Sill is practice, and so is the one that asks.
   const alder = await jobOf(page, workshop.address, 'Alder feed gearbox');
@@ -102,6 +102,8 @@ test('undo reaches back over a fitted pack, and the stock comes back with it', a
     return used['box-0.498'] ?? 0;
   };
   await expect.poll(taken).toBe(1);
+  await page.keyboard.press('z');
+  await expect(page.getByRole('alertdialog')).toContainText('Pack fitted');
   await page.keyboard.press('z');
   await expect(page.getByRole('heading', { name: 'Fit the chosen pack' })).toBeVisible();
   await expect.poll(taken).toBe(0);

@@ -13,7 +13,7 @@ test('an answer of the fits desk goes to a seat, the way in is chosen there, and
   await page.getByLabel('Ring: its size, or leave it empty').fill('52');
   await expect(page.getByText(/and what the seat is made of/)).toBeVisible(); // no material is taken for granted
   await page.getByLabel('The bore is in').selectOption({ label: 'cast aluminium alloy' });
-  await expect(page.getByRole('list', { name: 'Ways in' })).toContainText('Torch on the boss');
+  await expect(page.getByRole('list', { name: 'Methods' })).toContainText('Torch on the boss');
   await page
     .getByRole('region', { name: 'Put it to a seat' })
     .getByLabel(/^Job/)
@@ -24,7 +24,7 @@ test('an answer of the fits desk goes to a seat, the way in is chosen there, and
   await expect(page.getByText('Ignition-side bearing has its class')).toBeVisible();
   await page.getByRole('link', { name: 'To its plan' }).click();
   await page.getByRole('link', { name: /Seat Ignition-side bearing in/ }).click();
-  const ways = page.getByRole('region', { name: 'Ways in, for this very seat' });
+  const ways = page.getByRole('region', { name: 'Methods for this seat' });
   await expect(ways.getByText('Press, cold')).toBeVisible();
   await ways
     .getByRole('listitem')

@@ -51,7 +51,7 @@ test('both halves are heated and filled against the clock, with one ring that st
   await expect(page.getByText('Too cool')).toBeVisible();
   await page.getByRole('button', { name: 'Use it' }).click();
   await expect(page.getByText('Every ring drops in')).toBeVisible();
-  await page.getByRole('button', { name: 'Ways in' }).first().click();
+  await page.getByRole('button', { name: 'Methods' }).first().click();
   await expect(page.getByRole('dialog')).toContainText('Press, cold');
   await expect(page.getByRole('dialog')).toContainText('dry ice is for bushes');
   await page.keyboard.press('Escape');

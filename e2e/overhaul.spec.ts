@@ -76,7 +76,7 @@ test('an engine case from book-in to the decided bearing: described, stripped, m
   await page.goto(`${page.url().split('/step')[0]}/step/inspect:bearing-left`);
   await page.getByRole('button', { name: /Track pitted/ }).click();
   await expect(page.getByRole('radio', { name: /Replace/ })).toBeChecked();
-  await page.getByRole('button', { name: /^Decided/ }).click();
+  await page.getByRole('button', { name: /^Confirm/ }).click();
   await page.goto(`${page.url().split('/step')[0]}/step/compare:bearing-left`);
   await page.getByLabel('Printed on the ring').fill('6205');
   await expect(page.getByText('Wrong part for this place.')).toBeVisible();
@@ -122,6 +122,15 @@ test('a unit is described station by station, kept, handed over and begun from a
     page.getByRole('heading', { name: 'Correct the description of Tail bearing' }),
   ).toBeVisible();
   await page.getByRole('button', { name: /^Undo/ }).click();
+  // Entered on another page: what it is is said, and nothing happens until it is undone there.
+  const asked = page.getByRole('alertdialog', { name: 'Undo this entry?' });
+  await expect(asked).toContainText('Tail bearing');
+  await asked.getByRole('button', { name: 'Keep it' }).click();
+  await expect(
+    page.getByRole('heading', { name: 'Correct the description of Tail bearing' }),
+  ).toBeVisible();
+  await page.keyboard.press('z');
+  await page.keyboard.press('z');
   await expect(page.getByRole('heading', { name: 'Mark Bearing cap bolts' })).toBeVisible();
 
   await page.getByRole('link', { name: 'Unit', exact: true }).click();

@@ -23,7 +23,7 @@ for (const [template, what] of [
     await expect(page.getByRole('heading', { name: 'Choose the pack' })).toBeVisible();
     await page.goto(`${job}/pack`);
     await page.getByRole('button', { name: 'Use this pack' }).click();
-    await page.getByRole('button', { name: 'It is in' }).click();
+    await page.getByRole('button', { name: 'Fitted' }).click();
     await allSent(page);
     await workTo(page, address, jobId, { habits: habits(), until: ({ rule }) => rule === 'prove' });
     await runByHands(page, job, /Fine dial/);

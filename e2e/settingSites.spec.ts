@@ -35,7 +35,7 @@ test('two sites that depend on each other are chosen together, with what differs
   await page.keyboard.press('Enter');
   for (const site of ['first', 'second']) {
     await expect(page.getByRole('heading', { name: /^Fit / }), site).toBeVisible();
-    await page.getByRole('button', { name: 'It is in' }).click();
+    await page.getByRole('button', { name: 'Fitted' }).click();
     await allSent(page);
     await page.goto(`${job}/pack`);
   }

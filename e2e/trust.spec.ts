@@ -158,6 +158,9 @@ test('one odd seal takes nothing down: its step says what is wrong, undo works, 
   await page.goto(`${address}jobs/${jobId}/step/fitSeal:seal-left`);
   await expect(page.getByRole('region', { name: 'Numbers' })).toContainText('Gap behind it');
   await page.keyboard.press('z');
+  await expect(page.getByRole('alertdialog')).toBeVisible();
+  await page.keyboard.press('z');
+  await expect(page.getByRole('alertdialog')).toBeHidden();
   await page.goto(`${address}jobs/${jobId}/plan`);
   await expect(page.getByText(/Odd rollers/)).toHaveCount(0);
   await page.goto(address);

@@ -37,7 +37,7 @@ test('from a dial reading to a pack in band, with the stand-in indicator', async
   await expect(page.getByRole('radio', { name: /^Best/ })).toBeChecked();
   await expect(page.getByRole('radio')).toHaveCount(4);
   await page.getByRole('button', { name: 'Use this pack' }).click();
-  await page.getByRole('button', { name: 'It is in' }).click();
+  await page.getByRole('button', { name: 'Fitted' }).click();
 
   await tickUntil(page, 'Measure the end play');
   await page.keyboard.press('Enter');
@@ -111,9 +111,9 @@ test('the same path with typed readings, in both unit systems, by undo and redo'
   await page.getByRole('button', { name: 'Accept the verdict' }).click();
   await expect(page.getByRole('heading', { name: 'Choose the pack' })).toBeVisible();
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('region', { name: 'Chance first time' })).toContainText('in band');
+  await expect(page.getByRole('region', { name: 'Chance first time' })).toContainText('within limits');
   await page.getByRole('button', { name: 'Use this pack' }).click();
-  await page.getByRole('button', { name: 'It is in' }).click();
+  await page.getByRole('button', { name: 'Fitted' }).click();
   await tickUntil(page, 'Measure the end play');
   await page.keyboard.press('Enter');
   await startRun(page, /Shop dial/);

@@ -209,7 +209,7 @@ describe('a figure, an event and a station that are added as the README says', (
     expect(told['drawn']).toBeGreaterThan(0);
     expect(told['steps']).toEqual(
       expect.arrayContaining([
-        ['setSpec:axis:runout', expect.stringContaining('runout of the flange band'), 'done'],
+        ['setSpec:axis:runout', expect.stringContaining('runout of the flange limits'), 'done'],
         ['proveFigure:axis:runout', expect.stringContaining('runout of the flange'), 'done'],
         ['inspect:wedge', expect.stringContaining('Wedge'), expect.any(String)],
       ]),

@@ -64,7 +64,7 @@ describe('describing the unit', () => {
     [
       'taking away a part that carries',
       opened().add('PartRemoved', { partId: 'case' }),
-      /Left stands on it/,
+      /Left is on it/,
     ],
     [
       'taking away the last axis',

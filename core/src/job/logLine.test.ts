@@ -20,7 +20,7 @@ describe('entries of the log in words', () => {
     [
       'SpecSet',
       { kind: 'endPlay', band: { lower: 0.1, upper: null, target: null }, source: 'Book' },
-      'End play band 0.100 to open mm. Book',
+      'End play limits 0.100 to open mm. Book',
     ],
     ['PackRecorded', { pieces: PIECES }, 'Pack found in place: 2 × 0.300 = 0.600 mm'],
     [
@@ -46,7 +46,7 @@ describe('entries of the log in words', () => {
     [
       'SpecSet',
       { kind: 'rollingTorque', band: { lower: 0.7, upper: 1.1, target: null }, source: 'Book' },
-      'Rolling torque band 0.70 to 1.10 N·m. Book',
+      'Rolling torque limits 0.70 to 1.10 N·m. Book',
     ],
     [
       'PackFitted',

@@ -113,7 +113,7 @@ describe('the instrument of a run', () => {
     );
 
   test('should be one that can take a run; a card of before cards said so is taken at its word', () => {
-    expect(opened('boreGauge').log.ignored).toMatchObject([{ reason: 'Dial cannot take a run' }]);
+    expect(opened('boreGauge').log.ignored).toMatchObject([{ reason: 'Dial cannot measure play' }]);
     expect(opened('dial').measured.runs).toHaveLength(1);
     expect(opened().measured.runs).toHaveLength(1);
   });

@@ -83,6 +83,17 @@ describe('the picture of a step', () => {
     expect(picture.stations).toHaveLength(unitOf('coverShims').axes[0]!.stations.length);
   });
 
+  test('should show a shaft alone on the bench while its rings go on, and all of it once it is in', () => {
+    const { pictureOf } = overhaul('pinionSleeve');
+    const cone = pictureOf('seatInner:bearing-left');
+    expect(idsOf(cone, 'moving')).toEqual(['bearing-left cone']);
+    const there = idsOf(cone, 'there');
+    expect(there).toContain('body whole');
+    for (const absent of ['wall-left whole', 'bearing-left cup', 'bearing-right cup'])
+      expect(there).not.toContain(absent);
+    expect(idsOf(pictureOf('fitHub:flange'), 'there')).toContain('wall-left whole');
+  });
+
   test('should show a half alone that is heated, and after a ring went in what stands then', () => {
     const { pictureOf } = overhaul('crankcaseHalves');
     const first = pictureOf('heat:half-left');

@@ -45,18 +45,18 @@ export function JobLayout() {
           </Link>
           {job.state.sheet.practice && <PracticeSign small />}
         </div>
-        <div className="order-last min-w-full flex-1 lg:order-none lg:min-w-[24rem]">
+        <div className="order-3 min-w-full flex-1 lg:order-none lg:min-w-[24rem]">
           <JobLine
             scope={job.state.sheet.scope}
             stage={job.stage}
             done={job.state.sheet.finished !== null}
           />
         </div>
-        <div className="ml-auto flex gap-2 lg:order-last">
+        <div className="ml-auto flex gap-2 sm:order-2">
           <UndoKeys job={job} screen={screen} />
         </div>
         <nav
-          className="flex flex-wrap items-center gap-2 max-sm:w-full max-sm:justify-between"
+          className="flex flex-wrap items-center gap-2 max-sm:w-full max-sm:justify-between sm:order-1"
           aria-label="Job"
         >
           {JOB_PAGES.map(([path, words]) => (

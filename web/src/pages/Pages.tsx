@@ -28,6 +28,7 @@ export function Pages() {
                   <Route path="pack" element={<Later.PackPage.Page />} />
                   <Route path="pack-in-place" element={<Later.PackInPlacePage.Page />} />
                   <Route path="plan" element={<Later.PlanPage.Page />} />
+                  <Route path="sheet" element={<Later.SheetPage.Page />} />
                   <Route path="step" element={<Later.StepPage.Page />} />
                   <Route path="step/:stepId" element={<Later.StepPage.Page />} />
                   <Route path="describe" element={<Later.DescribePage.Page />} />

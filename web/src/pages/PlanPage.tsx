@@ -1,11 +1,12 @@
 import { type Dispatch, type SetStateAction, useState } from 'react';
+import { Link } from 'react-router';
 
 import { isBehind, PHASE_NAMES, PHASES, type Plan, type Missing } from '@wendaxis/core/plan';
 
 import { ChangeScope } from '../features/describe/ChangeScope.tsx';
 import { SCOPES, STARTS } from '../features/describe/Scope.tsx';
 import { StepRow } from '../features/plan/StepRow.tsx';
-import { Button } from '../ui/Button.tsx';
+import { Button, buttonLook } from '../ui/Button.tsx';
 import { Notice } from '../ui/Notice.tsx';
 import { useOpenJob } from './JobLayout.tsx';
 import { NextBanner } from './NextBanner.tsx';
@@ -30,6 +31,7 @@ export function PlanPage() {
         <NextBanner job={job} />
       </div>
       <PlanHead
+        jobId={jobId}
         state={state}
         plan={plan}
         entered={entered}
@@ -82,6 +84,7 @@ function NoLonger({ plan, state }: { readonly plan: Plan; readonly state: JobSta
 }
 
 interface PlanHeadProps {
+  readonly jobId: string;
   readonly state: JobState;
   readonly plan: Plan;
   readonly entered: Missing[];
@@ -89,7 +92,7 @@ interface PlanHeadProps {
   readonly openOnly: boolean;
 }
 
-function PlanHead({ state, plan, entered, setOpenOnly, openOnly }: PlanHeadProps) {
+function PlanHead({ jobId, state, plan, entered, setOpenOnly, openOnly }: PlanHeadProps) {
   return (
     <div className="flex flex-wrap items-end justify-between gap-3">
       <div>
@@ -104,7 +107,9 @@ function PlanHead({ state, plan, entered, setOpenOnly, openOnly }: PlanHeadProps
         <Button onClick={() => setOpenOnly(!openOnly)} aria-pressed={openOnly}>
           {openOnly ? 'Show all steps' : 'Show open steps'}
         </Button>
-        <Button onClick={() => window.print()}>Print the build sheet</Button>
+        <Link className={buttonLook('plain')} to={`/jobs/${jobId}/sheet`}>
+          Build sheet
+        </Link>
       </div>
     </div>
   );

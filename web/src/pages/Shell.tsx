@@ -98,9 +98,12 @@ function ShellKeys({
   const [open, setOpen] = useState(false);
   return (
     <>
+      <div className="lg:ml-auto">
+        <ReachSign />
+      </div>
       <Button
         kind="plate"
-        className="ml-auto sm:hidden"
+        className="ml-auto lg:hidden"
         aria-expanded={open}
         aria-controls="bench-settings"
         onClick={() => setOpen((old) => !old)}
@@ -109,9 +112,8 @@ function ShellKeys({
       </Button>
       <div
         id="bench-settings"
-        className={`ml-auto flex flex-wrap items-center justify-end gap-2 ${open ? '' : 'max-sm:hidden'}`}
+        className={`flex flex-wrap items-center justify-end gap-2 ${open ? 'ml-auto' : 'max-lg:hidden'}`}
       >
-        <ReachSign />
         <PersonMenu />
         <KeysDialog />
         <Button

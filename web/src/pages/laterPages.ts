@@ -10,6 +10,7 @@ export const LATER_PAGES = {
   PackPage: laterPage(async () => (await import('./PackPage.tsx')).PackPage),
   PackInPlacePage: laterPage(async () => (await import('./PackInPlacePage.tsx')).PackInPlacePage),
   PlanPage: laterPage(async () => (await import('./PlanPage.tsx')).PlanPage),
+  SheetPage: laterPage(async () => (await import('./SheetPage.tsx')).SheetPage),
   StepPage: laterPage(async () => (await import('./StepPage.tsx')).StepPage),
   DescribePage: laterPage(async () => (await import('./DescribePage.tsx')).DescribePage),
   FitsPage: laterPage(async () => (await import('./FitsPage.tsx')).FitsPage),

@@ -37,7 +37,7 @@ export const LAY_RULES: readonly Rule[] = [
     how: ({ station }) =>
       station.place === undefined
         ? 'In their old order, wiped clean.'
-        : `They sit ${PLACE_WORDS[station.place]}. Wiped clean, the old thickness to begin with unless a part that sets the position was changed.`,
+        : `Place: ${PLACE_WORDS[station.place]}. Wiped clean, the old thickness to begin with unless a part that sets the position was changed.`,
     reason: 'The ring in front of them covers them.',
     numbers: ({ state, station }) => {
       const pack = state.setting.packs[station.id];

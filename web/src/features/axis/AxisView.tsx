@@ -6,8 +6,10 @@ import { StateShape } from '../../ui/StateMark.tsx';
 import { STATION_STATE_WORDS } from '../../wording/stateWords.ts';
 import { paintOf, pathData } from './axisPaint.ts';
 import { windowOn } from './axisWindow.ts';
+import { CentreLine } from './CentreLine.tsx';
 import { GainMarks } from './axisMarks.tsx';
 import { Patterns } from './axisPatterns.tsx';
+import { useOneStop } from './useOneStop.ts';
 
 type Selected = string | ReadonlySet<string> | null;
 
@@ -39,12 +41,15 @@ export function AxisView({
   const hatch = useId();
   const view = windowOn(drawing, zoomOn);
   const { unit } = view;
+  const ids = drawing.stations.map(({ station }) => station.id);
+  const { stopOf, onArrow } = useOneStop(ids, selected);
   return (
     <svg
       viewBox={`${view.x} ${view.y} ${view.width} ${view.height}`}
       className={`block w-full ${size === 'small' ? 'max-h-[28vh]' : 'max-h-[46vh]'}`}
       role="group"
       aria-label={`Section along ${axis.name}`}
+      onKeyDown={onArrow}
     >
       <Patterns hatch={hatch} unit={unit} />
       {drawing.stations.map((drawn) => (
@@ -60,19 +65,11 @@ export function AxisView({
             isSketched(drawn.station) ? 'sizes not known' : undefined,
           ]}
           selected={isSelected(selected, drawn.station.id)}
+          stop={stopOf(drawn.station.id)}
           onSelect={onSelect}
         />
       ))}
-      <line
-        x1={drawing.extent.left}
-        x2={drawing.extent.right}
-        y1={0}
-        y2={0}
-        stroke="var(--brass)"
-        strokeWidth={0.35 * unit}
-        strokeDasharray={[5.5, 1.2, 1, 1.2].map((length) => length * unit).join(' ')}
-        pointerEvents="none"
-      />
+      <CentreLine {...drawing.extent} unit={unit} />
       {drawing.loads.map(({ stationId, from, to }) => (
         <PushArrows key={stationId} unit={unit} from={from} to={to} hatch={hatch} />
       ))}
@@ -122,15 +119,22 @@ interface ShapeProps {
   readonly unit: number;
   readonly words: readonly (string | undefined)[];
   readonly selected: boolean;
+  /** Whether Tab stops at it: the drawing is one stop, arrows go on within. */
+  readonly stop: boolean;
   readonly onSelect: (id: string) => void;
 }
 
-function StationShape({ drawn, hatch, unit, words, selected, onSelect }: ShapeProps) {
+/** Around a station a finger finds it, in units of the drawing: a shim is thinner than any finger. */
+const TOUCH = 6;
+
+function StationShape({ drawn, hatch, unit, words, selected, stop, onSelect }: ShapeProps) {
   const { station, shapes } = drawn;
+  const touch = Math.max(0, (TOUCH * unit - station.width) / 2);
   return (
     <g
       role="button"
-      tabIndex={0}
+      tabIndex={stop ? 0 : -1}
+      data-station={station.id}
       aria-pressed={selected}
       aria-label={words.filter(Boolean).join(', ')}
       className="cursor-pointer"
@@ -141,6 +145,15 @@ function StationShape({ drawn, hatch, unit, words, selected, onSelect }: ShapePr
         onSelect(station.id);
       }}
     >
+      {touch > 0 && (
+        <rect
+          x={station.at - touch}
+          width={station.width + 2 * touch}
+          y={-station.outside / 2}
+          height={station.outside}
+          fill="transparent"
+        />
+      )}
       {shapes.map((shape, index) => {
         const paint = paintOf(shape.role, hatch);
         const stroke = selected ? 'var(--brass)' : paint.stroke;

@@ -25,35 +25,17 @@ export function BoltsDrawn({ stepId, bolts: { count, pattern, order } }: Props) 
   const [round, inRound] = [Math.floor(done / count), done % count];
   const next = useCallback(() => go(done + 1), [go, done]);
   useShortcut([' '], 'This bolt is tight, the next', next, { enabled: done < all });
-  const { bolts, radius } = boltFace(count, pattern, order);
   const roundWords =
     round === STAGES_OF_TORQUE.length
       ? 'All tight'
       : `Round ${round + 1} of ${STAGES_OF_TORQUE.length}, ${100 * STAGES_OF_TORQUE[round]!} %: number ${inRound + 1}`;
   return (
     <div className="grid w-64 justify-items-center gap-2 max-sm:w-full">
-      <svg
-        viewBox={
-          pattern === 'circle'
-            ? '-1 -1 2 2'
-            : pattern === 'pan'
-              ? '-1 -0.65 2 1.3'
-              : '-1 -0.3 2 0.6'
-        }
-        className="block max-h-60 w-full"
-        role="img"
-        aria-label={`Order of the bolts: ${order.join(', ')}. ${roundWords}`}
-      >
-        {bolts.map((bolt) => (
-          <BoltDrawn
-            key={bolt.number}
-            bolt={bolt}
-            radius={radius}
-            isTight={bolt.turn <= inRound || round === STAGES_OF_TORQUE.length}
-            isNext={bolt.turn === inRound + 1 && round < STAGES_OF_TORQUE.length}
-          />
-        ))}
-      </svg>
+      <Face
+        bolts={{ count, pattern, order }}
+        tight={round === STAGES_OF_TORQUE.length ? count : inRound}
+        words={`Order of the bolts: ${order.join(', ')}. ${roundWords}`}
+      />
       <p className="m-0 text-lg font-semibold" role="status">
         {roundWords}
       </p>
@@ -71,6 +53,49 @@ export function BoltsDrawn({ stepId, bolts: { count, pattern, order } }: Props) 
         </Button>
       </div>
     </div>
+  );
+}
+
+/** The bolts with their order, on paper. */
+export function BoltsOnPaper({ bolts }: Pick<Props, 'bolts'>) {
+  return (
+    <div className="w-40">
+      <Face bolts={bolts} tight={null} words={`Order of the bolts: ${bolts.order.join(', ')}`} />
+    </div>
+  );
+}
+
+interface FaceProps extends Pick<Props, 'bolts'> {
+  /** So many are tight; null where that is not followed. */
+  readonly tight: number | null;
+  readonly words: string;
+}
+
+const FACE_BOX: Readonly<Record<Props['bolts']['pattern'], string>> = {
+  circle: '-1 -1 2 2',
+  pan: '-1 -0.65 2 1.3',
+  row: '-1 -0.3 2 0.6',
+};
+
+function Face({ bolts: { count, pattern, order }, tight, words }: FaceProps) {
+  const { bolts, radius } = boltFace(count, pattern, order);
+  return (
+    <svg
+      viewBox={FACE_BOX[pattern]}
+      className="block max-h-60 w-full"
+      role="img"
+      aria-label={words}
+    >
+      {bolts.map((bolt) => (
+        <BoltDrawn
+          key={bolt.number}
+          bolt={bolt}
+          radius={radius}
+          isTight={tight !== null && bolt.turn <= tight}
+          isNext={tight !== null && bolt.turn === tight + 1}
+        />
+      ))}
+    </svg>
   );
 }
 

@@ -14,8 +14,9 @@ import { stepMarks, stepPicture, type Plan, type Step } from '@wendaxis/core/pla
 import { useNarrow } from '../../ui/useNarrow.ts';
 import { useUnits } from '../../ui/useUnits.ts';
 import { paintOf, pathData } from '../axis/axisPaint.ts';
+import { CentreLine } from '../axis/CentreLine.tsx';
 import { Patterns } from '../axis/axisPatterns.tsx';
-import { BoltsDrawn } from './BoltsDrawn.tsx';
+import { BoltsDrawn, BoltsOnPaper } from './BoltsDrawn.tsx';
 import { markWords } from './markWords.ts';
 import { pictureWords } from './pictureWords.ts';
 
@@ -23,13 +24,15 @@ interface Props {
   readonly state: JobState;
   readonly plan: Plan;
   readonly step: Step;
+  /** Printed: bolts are numbered, not ticked off. */
+  readonly paper?: true;
 }
 
 /**
  * The unit as it is while the step is done: what is in stands in its place, what moves is lifted out along its way; which way
  * round, where the force goes, how deep, what is hot and in which order bolts are tightened are said at their places.
  */
-export function StepDrawn({ state, plan, step }: Props) {
+export function StepDrawn({ state, plan, step, paper }: Props) {
   const layout = useNarrow() ? NARROW : WIDE;
   const units = useUnits();
   const drawn = useMemo(() => {
@@ -58,7 +61,10 @@ export function StepDrawn({ state, plan, step }: Props) {
           into={picture.to === 'in'}
           words={[words, ...new Set(said)].join('. ')}
         />
-        {marks.bolts !== null && <BoltsDrawn key={step.id} stepId={step.id} bolts={marks.bolts} />}
+        {marks.bolts !== null && paper !== undefined && <BoltsOnPaper bolts={marks.bolts} />}
+        {marks.bolts !== null && paper === undefined && (
+          <BoltsDrawn key={step.id} stepId={step.id} bolts={marks.bolts} />
+        )}
       </div>
       <figcaption className="min-h-7 pt-2 text-lg font-semibold">{words}</figcaption>
     </figure>
@@ -87,15 +93,7 @@ function Section({ drawing, into, words }: SectionProps) {
       {drawing.shapes.map((one, index) => (
         <Drawn key={index} one={one} hatch={hatch} unit={unit} />
       ))}
-      <line
-        x1={box.left}
-        x2={box.right}
-        y1={0}
-        y2={0}
-        stroke="var(--brass)"
-        strokeWidth={0.35 * unit}
-        strokeDasharray={[5.5, 1.2, 1, 1.2].map((length) => length * unit).join(' ')}
-      />
+      <CentreLine left={box.left} right={box.right} unit={unit} />
       {drawing.arrows.map(({ from, to }, index) => (
         <Line
           key={index}

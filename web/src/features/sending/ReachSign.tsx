@@ -8,7 +8,10 @@ import { keptWords, sendingOf } from './sendingModel.ts';
 export function ReachSign() {
   const sending = sendingOf(useStreams());
   return (
-    <span role="status" className="flex h-12 w-32 shrink-0 items-center gap-2 text-base/4.5">
+    <span
+      role="status"
+      className={`flex h-12 w-32 shrink-0 items-center gap-2 text-base/4.5 ${sending?.well === false ? '' : 'max-sm:hidden'}`}
+    >
       {sending !== null && (
         <>
           <span
