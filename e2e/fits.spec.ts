@@ -42,7 +42,7 @@ test('an answer of the fits desk goes to a seat, the way in is chosen there, and
   await expect(clocks).toBeHidden();
   await ways.getByRole('button', { name: 'Another limit' }).click();
   await ways.getByLabel('Not above').fill('70 C');
-  await ways.getByLabel(/Who says so/).fill('Plastic cage, maker’s sheet 4');
+  await ways.getByLabel(/Source and reason/).fill('Plastic cage, maker’s sheet 4');
   await ways.getByRole('button', { name: 'Record it' }).click();
   await expect(ways).toContainText('Limit of the bearing 70 °C: Plastic cage, maker’s sheet 4');
   await page.getByRole('link', { name: 'Logbook' }).click();

@@ -44,7 +44,7 @@ test('an engine case from book-in to the decided bearing: described, stripped, m
 
   // Seats come off, everything is washed, both halves and the crank are looked over.
   for (const part of ['Left case half', 'Right case half', 'Crankshaft']) {
-    await tickUntilStep(`Look over ${part}`);
+    await tickUntilStep(`Inspect ${part}`);
     await page.keyboard.press('1');
     await page.keyboard.press('Enter');
   }
@@ -64,7 +64,7 @@ test('an engine case from book-in to the decided bearing: described, stripped, m
   await expect(heading('Measure the bore and the journal of Right bearing')).toBeVisible();
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
   const heat = page.getByRole('link', { name: /Heat Left case half/ });
-  await expect(heat).toContainText('lacks: Left case half: material');
+  await expect(heat).toContainText('missing: Left case half: material');
   await heat.click();
   await page.getByRole('link', { name: 'Not known: enter it' }).click();
   await page.getByLabel('Made of').selectOption('castAluminium');
@@ -206,7 +206,7 @@ test('a step can be set aside with a reason, taken back, and done out of turn', 
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
   await page.getByRole('link', { name: /Turn it by hand/ }).click();
   await expect(page.getByText('Waiting for')).toBeVisible();
-  await page.getByRole('button', { name: 'Done already' }).click();
+  await page.getByRole('button', { name: 'Already done' }).click();
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
   await expect(page.getByRole('link', { name: /Turn it by hand/ })).toContainText('Done');
 });

@@ -98,16 +98,16 @@ test('a round is worked row by row: one key a row, another row by the arrows, an
   const moth = await jobOf(page, workshop.address, 'Moth engine case');
   await page.goto(`${workshop.address}jobs/${moth}/step/inspect:seal-left`);
   const row = page.getByTestId('open-row');
-  await expect(row).toHaveText('Decide on Ignition-side seal');
+  await expect(row).toHaveText('Inspect Ignition-side seal');
   await page.keyboard.press('s');
-  await expect(row).toHaveText('Decide on Ignition-side bearing');
+  await expect(row).toHaveText('Inspect Ignition-side bearing');
   const rows = page.getByRole('navigation', { name: 'Rows' });
   await expect(rows.getByRole('link', { name: /Ignition-side seal/ })).toContainText('Replace');
   await page.keyboard.press('ArrowDown');
-  await expect(row).toHaveText('Decide on Crank shims');
+  await expect(row).toHaveText('Inspect Crank shims');
   await page.keyboard.press('2');
   await page.keyboard.press('Enter');
-  await expect(row).not.toHaveText('Decide on Crank shims');
+  await expect(row).not.toHaveText('Inspect Crank shims');
   await expect(rows.getByRole('link', { name: /Crank shims/ })).toContainText('Replace');
   await page.keyboard.press('a');
   await expect(page.getByText('6 of 6 done')).toBeHidden(); // what waits for its sizes stays open

@@ -23,7 +23,7 @@ for (const [template, what] of [
     await expect(page.getByRole('heading', { name: 'Choose the pack' })).toBeVisible();
     await page.goto(`${job}/pack`);
     await page.getByRole('button', { name: 'Use this pack' }).click();
-    await page.getByRole('button', { name: 'Fitted' }).click();
+    await page.getByRole('button', { name: 'Fitted Enter' }).click();
     await allSent(page);
     await workTo(page, address, jobId, { habits: habits(), until: ({ rule }) => rule === 'prove' });
     await runByHands(page, job, /Fine dial/);
@@ -106,7 +106,7 @@ test('a spacer that is only felt is bracketed, and its rolling torque read', asy
     until: ({ rule }) => rule === 'trySpacer',
   });
   await page.goto(`${address}jobs/${jobId}/step/trySpacer:spacer`);
-  const typed = page.getByLabel(/measured|for a trial/i).first();
+  const typed = page.getByLabel('Its length, measured');
   await typed.fill('900');
   await expect(page.getByRole('alert')).toContainText('at most 500');
   await typed.fill('59.00');

@@ -23,7 +23,7 @@ test('two sites that depend on each other are chosen together, with what differs
   ).toBeVisible();
   await page.getByText('Another difference').click();
   await page.getByLabel('Which').fill('paper gasket');
-  await page.getByLabel('In the trial').fill('0');
+  await page.getByLabel('Trial').fill('0');
   await page.getByRole('textbox', { name: 'Final' }).fill('0.2');
   await page.getByRole('button', { name: 'Add it' }).click();
   await expect(
@@ -35,7 +35,7 @@ test('two sites that depend on each other are chosen together, with what differs
   await page.keyboard.press('Enter');
   for (const site of ['first', 'second']) {
     await expect(page.getByRole('heading', { name: /^Fit / }), site).toBeVisible();
-    await page.getByRole('button', { name: 'Fitted' }).click();
+    await page.getByRole('button', { name: 'Fitted Enter' }).click();
     await allSent(page);
     await page.goto(`${job}/pack`);
   }
@@ -116,7 +116,7 @@ test('an adjuster is turned by notches, and a hub is closed without preload', as
   await expect(page.getByRole('alert')).toContainText('Whole notches');
   await page.getByLabel('Turned by, notches').fill('4');
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'It stands there' }).click();
+  await page.getByRole('button', { name: 'Turned' }).click();
   await allSent(page);
   const turned = await workTo(page, address, carrier, {
     habits: habits(),

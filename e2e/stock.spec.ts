@@ -94,7 +94,7 @@ test('a reading that was typed in another unit is asked back, and one that lies 
   await until('choosePack');
   await page.goto(`${address}jobs/${jobId}/pack`);
   await page.getByRole('button', { name: 'Use this pack' }).click();
-  await page.getByRole('button', { name: 'Fitted' }).click();
+  await page.getByRole('button', { name: 'Fitted Enter' }).click();
   await allSent(page);
   await until('prove');
   await page.goto(`${address}jobs/${jobId}/bench`);

@@ -37,7 +37,7 @@ test('from a dial reading to a pack in band, with the stand-in indicator', async
   await expect(page.getByRole('radio', { name: /^Best/ })).toBeChecked();
   await expect(page.getByRole('radio')).toHaveCount(4);
   await page.getByRole('button', { name: 'Use this pack' }).click();
-  await page.getByRole('button', { name: 'Fitted' }).click();
+  await page.getByRole('button', { name: 'Fitted Enter' }).click();
 
   await tickUntil(page, 'Measure the end play');
   await page.keyboard.press('Enter');
@@ -50,7 +50,7 @@ test('from a dial reading to a pack in band, with the stand-in indicator', async
   await page.getByRole('button', { name: 'Accept the verdict' }).click();
   await tickUntil(page, 'Close the job');
   await page.keyboard.press('Enter');
-  await page.getByLabel(/Closing words/).fill('Locked, spun, quiet.');
+  await page.getByLabel(/Final note/).fill('Locked, spun, quiet.');
   await page.getByRole('button', { name: 'Close the job' }).click();
 
   const log = page.getByRole('list', { name: 'Entries, newest first' });
@@ -111,9 +111,11 @@ test('the same path with typed readings, in both unit systems, by undo and redo'
   await page.getByRole('button', { name: 'Accept the verdict' }).click();
   await expect(page.getByRole('heading', { name: 'Choose the pack' })).toBeVisible();
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('region', { name: 'Chance first time' })).toContainText('within limits');
+  await expect(page.getByRole('region', { name: 'Chance first time' })).toContainText(
+    'within limits',
+  );
   await page.getByRole('button', { name: 'Use this pack' }).click();
-  await page.getByRole('button', { name: 'Fitted' }).click();
+  await page.getByRole('button', { name: 'Fitted Enter' }).click();
   await tickUntil(page, 'Measure the end play');
   await page.keyboard.press('Enter');
   await startRun(page, /Shop dial/);

@@ -15,6 +15,8 @@ export interface LogTeller {
   readonly name: (id: string) => string;
   /** What a step of the plan is called. */
   readonly step: (id: string) => string;
+  /** A sentence of the core, its quantities in the units of the screen. */
+  told(text: string): string;
 }
 
 /** Everything about one kind of event. Its TypeScript type, its check and its place in the log follow from this. */

@@ -6,6 +6,7 @@ const digits = (value: number, kind: QuantityKind = 'length', decimals?: number)
   formatQuantity(value, kind, 'metric', decimals).text;
 const unit = (kind: QuantityKind = 'length') => formatQuantity(0, kind, 'metric').unit;
 const TELL: LogTeller = {
+  told: (text) => text,
   digits,
   unit,
   show: (value, kind, decimals) => `${digits(value, kind, decimals)} ${unit(kind)}`,

@@ -47,7 +47,7 @@ export function BenchPage() {
     const card = workshop.data?.instruments.find(({ id }) => id === run.instrument.id);
     const deviceId = offeredDevice(card?.deviceId ?? null, state.sheet.practice);
     return (
-      <Main title={`Measure · ${state.unit!.name}`} className="px-5 py-2.5">
+      <Main title={`Measure · ${state.unit!.name}`} className="px-5 py-1.5">
         <RunPanel
           key={run.runId}
           jobId={jobId}

@@ -175,7 +175,7 @@ function FromWhat({
     <div className="grid content-start gap-3">
       <h1 className="m-0 text-[2.1rem] leading-tight">Book a job in</h1>
       <div className="grid gap-3 sm:grid-cols-2">
-        <TextField label="What is it" value={name} onChange={setName} max={80} />
+        <TextField label="Name of the unit" value={name} onChange={setName} max={80} />
         <TextField label="Why is it open" value={reason} onChange={setReason} max={300} />
       </div>
       <Beginnings

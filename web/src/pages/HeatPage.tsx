@@ -222,7 +222,7 @@ function HeatVerdict({ stands, status, temperature, plan, onChange, settings }: 
             })
           }
         >
-          Take it
+          Use it
         </Button>
       )}
     </div>

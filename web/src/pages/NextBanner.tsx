@@ -25,7 +25,7 @@ export function NextBanner({ job }: { readonly job: OpenJob }) {
     if (path !== null) void navigate(`/jobs/${job.jobId}${path}`);
   }, [job.jobId, navigate, path]);
   return (
-    <section aria-label="Next" className="flex items-center justify-between gap-4">
+    <section aria-label="Next" className="flex min-w-0 items-center justify-between gap-4">
       <div className="min-w-0">
         {round !== undefined && (
           <p className="small-label m-0">

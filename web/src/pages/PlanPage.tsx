@@ -25,7 +25,7 @@ export function PlanPage() {
   return (
     <Main
       title={`Build plan · ${state.unit!.name}`}
-      className="mx-auto grid w-full max-w-6xl gap-4 p-5"
+      className="mx-auto grid w-full max-w-6xl grid-cols-[minmax(0,1fr)] gap-4 p-5"
     >
       <div className="print:hidden">
         <NextBanner job={job} />

@@ -1,4 +1,4 @@
-import { Moon, Sun, Volume2, VolumeX } from 'lucide-react';
+import { Menu, Moon, Sun, Volume2, VolumeX } from 'lucide-react';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link, Outlet } from 'react-router';
 
@@ -103,12 +103,13 @@ function ShellKeys({
       </div>
       <Button
         kind="plate"
-        className="ml-auto lg:hidden"
+        className="ml-auto max-sm:px-3 lg:hidden"
         aria-expanded={open}
         aria-controls="bench-settings"
         onClick={() => setOpen((old) => !old)}
       >
-        Menu
+        <Menu aria-hidden="true" className="sm:hidden" />
+        <span className="max-sm:sr-only">Menu</span>
       </Button>
       <div
         id="bench-settings"

@@ -14,7 +14,7 @@ export function WithActionBar({ children }: { readonly children: ReactNode }) {
       {children}
       <div
         ref={setPlace}
-        className="bg-page border-edge sticky bottom-0 z-[5] mt-auto flex flex-wrap items-center justify-end gap-x-5 gap-y-1 border-t-2 px-5 py-2 empty:hidden print:hidden"
+        className="bg-page border-edge sticky bottom-0 z-[5] mt-auto flex flex-wrap items-center justify-end gap-x-5 gap-y-1 border-t-2 px-5 py-1.5 empty:hidden print:hidden"
       />
     </Place>
   );
@@ -27,14 +27,24 @@ interface Props {
   readonly form?: string;
   /** Why it cannot be done yet; null where it can. */
   readonly blocked?: string | null;
+  /** The key that does the same, where that is not Enter alone and is listened for elsewhere. */
+  readonly shortcut?: string;
   /** Not by Enter: nothing is thrown away by the key that is pressed by habit. */
   readonly pressOnly?: true;
 }
 
 /** The one thing to do on a page, by Enter from wherever one is. What it still wants is said beside it. */
-export function MainAction({ children, onClick, form, blocked = null, pressOnly }: Props) {
+export function MainAction({
+  children,
+  onClick,
+  form,
+  blocked = null,
+  shortcut,
+  pressOnly,
+}: Props) {
   const place = use(Place);
-  const byKey = blocked === null && pressOnly === undefined;
+  const byKey = blocked === null && pressOnly === undefined && shortcut === undefined;
+  const shown = byKey ? 'Enter' : blocked === null ? shortcut : undefined;
   const press = useCallback(() => {
     const sent = form === undefined ? null : document.getElementById(form);
     if (sent instanceof HTMLFormElement) sent.requestSubmit();
@@ -51,8 +61,8 @@ export function MainAction({ children, onClick, form, blocked = null, pressOnly 
         form={form}
         onClick={form === undefined ? onClick : undefined}
         disabled={blocked !== null}
-        className="min-h-16 min-w-40 px-8 text-2xl max-sm:flex-1 max-sm:px-4"
-        {...(byKey ? { shortcut: 'Enter' } : {})}
+        className="min-h-14 min-w-40 px-8 text-2xl max-sm:flex-1 max-sm:px-4"
+        {...(shown === undefined ? {} : { shortcut: shown })}
       >
         {children}
       </Button>

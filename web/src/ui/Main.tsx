@@ -7,6 +7,9 @@ interface Props {
   readonly children: ReactNode;
 }
 
+/** Whether a page was on screen before: the first leaves the keyboard where a browser puts it, before the skip link. */
+let wasOnScreen = false;
+
 /** The content of a page. When it comes on screen it stands at its top, and the keyboard and a screen reader are at its heading. */
 export function Main({ title, className, children }: Props) {
   const main = useRef<HTMLElement>(null);
@@ -15,6 +18,9 @@ export function Main({ title, className, children }: Props) {
   }, [title]);
   useEffect(() => {
     window.scrollTo(0, 0);
+    const isFirst = !wasOnScreen;
+    wasOnScreen = true;
+    if (isFirst) return;
     // A field that took the focus by itself keeps it.
     if (main.current?.contains(document.activeElement) === true) return;
     const heading = main.current?.querySelector('h1') ?? main.current;

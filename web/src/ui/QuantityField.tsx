@@ -10,6 +10,7 @@ import {
 } from '@wendaxis/core/units';
 
 import { wantedIn } from '../wording/faultWords.ts';
+import { UnitKeys } from './UnitKeys.tsx';
 import { useUnits } from './useUnits.ts';
 
 /** What a field holds: nothing yet, a quantity, or text that cannot be read (and why). */
@@ -105,6 +106,7 @@ export function QuantityField({
       >
         {unreadable ? hint : (fault ?? hint)}
       </span>
+      <UnitKeys kind={kind} text={text} onText={onText} />
     </div>
   );
 }

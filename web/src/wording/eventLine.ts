@@ -28,6 +28,7 @@ export function tellerOf(units: ScreenUnits, { unit, plan }: Named): LogTeller {
     show: units.show,
     digits: units.digits,
     unit: units.unit,
+    told: units.told,
     name: (id) => names.get(id) ?? id,
     step: (id) => steps.get(id) ?? id,
   };

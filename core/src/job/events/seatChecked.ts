@@ -15,7 +15,7 @@ export const seatChecked = jobEvent({
     good: yesNo(),
   }),
   says: ({ targetId, check, good }, tell) =>
-    `Checked ${tell.name(targetId)}: ${SEATING_CHECKS[check].words}: ${good ? 'yes' : 'no'}`,
+    `Checked ${tell.name(targetId)}: ${tell.told(SEATING_CHECKS[check].words)}: ${good ? 'yes' : 'no'}`,
   reduce: (state, { data: { targetId, check, good }, at }) => {
     if (!hasAxis(state, targetId) && missingStation(state, targetId) !== null)
       return `no station or axis ${targetId}`;

@@ -7,7 +7,7 @@ import { nameOf, NO_NUMBERS, type FigureSubject, type Rule, type StationSubject 
 const bandOf = ({ spec, specKind }: FigureSubject) =>
   spec === null
     ? NO_NUMBERS
-    : numbers(bandFigure('Band', FIGURES[specKind].quantity, spec.band, spec.source));
+    : numbers(bandFigure('Limits', FIGURES[specKind].quantity, spec.band, spec.source));
 
 /** What a station, as it is described, does not pass on its way in or out. */
 const wayFaults = ({ unit, state, station }: StationSubject): readonly InputFault[] =>

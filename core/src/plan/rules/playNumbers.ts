@@ -19,7 +19,7 @@ export function playNumbers({ state, axis, spec }: FigureSubject): Numbers {
   if (spec === null) return numbers();
   const site = playSite(axis);
   const { quantity } = FIGURES[spec.kind];
-  const band = bandFigure('Band', quantity, spec.band, spec.source);
+  const band = bandFigure('Limits', quantity, spec.band, spec.source);
   const accepted = acceptedFigure(state, spec);
   const warm = warmFigures(state, axis, spec);
   const found = state.measured.runs.findLast(

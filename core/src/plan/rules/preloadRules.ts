@@ -57,7 +57,7 @@ function figureNumbers(subject: FigureSubject): Numbers {
   if (specKind === 'rollingTorque')
     return numbers(
       bandFigure(
-        'Band',
+        'Limits',
         'torque',
         spec.band,
         `${spec.source}${spec.sealDrag === 'included' ? ', seal in the figure' : ''}`,
@@ -72,7 +72,7 @@ function figureNumbers(subject: FigureSubject): Numbers {
   const built = judgedFigures(state, subject.axis)[specKind];
   return numbers(
     acceptedFigure(state, spec),
-    bandFigure('Band', quantity, spec.band, spec.source),
+    bandFigure('Limits', quantity, spec.band, spec.source),
     asFound === undefined
       ? null
       : figure('As found', quantity, asFound.value, SOURCES.asMeasured.title),

@@ -76,7 +76,7 @@ export const STRIP_RULES: readonly Rule[] = [
       numbers(
         spec === null
           ? null
-          : bandFigure('Band', FIGURES[specKind].quantity, spec.band, spec.source),
+          : bandFigure('Limits', FIGURES[specKind].quantity, spec.band, spec.source),
       ),
     tools: ({ specKind }) => [FIGURES[specKind].tool],
     after: [{ rule: 'setSpec', of: 'axis' }],

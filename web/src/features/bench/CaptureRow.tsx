@@ -1,6 +1,7 @@
 import type { Dispatch, RefObject, SetStateAction, FormEvent } from 'react';
 import type { ReadingPhase, Run } from '@wendaxis/core/job';
 import type { ExpectedReading } from '@wendaxis/core/measure';
+import { MainAction, SideAction } from '../../ui/ActionBar.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { DoubtRow } from './DoubtRow.tsx';
 import { QuantityField, type FieldReading } from '../../ui/QuantityField.tsx';
@@ -43,16 +44,8 @@ export function CaptureRow({
   const entry = useTypedReading({ run, onTake, live, main, onAccept, expected });
   return (
     <div className="grid gap-2">
+      <TakeAction entry={entry} phase={phase} main={main} />
       <div className="flex flex-wrap items-start gap-3">
-        <Button
-          kind={main ? 'main' : 'plain'}
-          className="min-h-16 flex-1 whitespace-nowrap text-2xl"
-          disabled={!entry.streams}
-          onClick={entry.capture}
-          shortcut="Space"
-        >
-          {entry.pending ? 'Taking the next one…' : `Take ${NAMES[phase]}`}
-        </Button>
         <TypedReading
           submit={entry.submit}
           field={entry.field}
@@ -184,5 +177,33 @@ function TypedReading({
         Pad
       </Button>
     </form>
+  );
+}
+
+interface TakeProps {
+  readonly entry: Pick<ReturnType<typeof useTypedReading>, 'pending' | 'capture' | 'streams'>;
+  readonly phase: Props['phase'];
+  readonly main: boolean;
+}
+
+/** Taking the live value: the one thing to do, until a verdict can be accepted. */
+function TakeAction({ entry, phase, main }: TakeProps) {
+  const words = entry.pending ? 'Taking the next one…' : `Take ${NAMES[phase]}`;
+  if (main)
+    return (
+      <MainAction
+        onClick={entry.capture}
+        shortcut="Space"
+        blocked={entry.streams ? null : 'Type the reading, then Enter'}
+      >
+        {words}
+      </MainAction>
+    );
+  return (
+    <SideAction>
+      <Button onClick={entry.capture} disabled={!entry.streams} shortcut="Space">
+        {words}
+      </Button>
+    </SideAction>
   );
 }

@@ -20,10 +20,10 @@ export function PracticeHands({ phase, position, onAct }: Props) {
       aria-label="Practice hands"
       className="border-edge rounded-[3px] border-2 border-dashed px-4 py-2"
     >
-      <p className="small-label m-0 mb-1.5">
+      <p className="small-label m-0 mb-1">
         Practice hands on a virtual shaft, mark {position}° at the indicator
       </p>
-      <div className="flex flex-wrap gap-2">
+      <div className="flex flex-wrap gap-1.5">
         {HANDS.map((hand) => (
           <HandButton key={hand.action} hand={hand} now={hand.phase === phase} onAct={onAct} />
         ))}
@@ -47,7 +47,7 @@ function HandButton({
     <Button
       onClick={act}
       shortcut={hand.key}
-      className={`!px-3 !text-base ${now ? 'border-ink' : ''}`}
+      className={`!gap-2 !px-2.5 !text-base ${now ? 'border-ink' : ''}`}
     >
       {hand.words}
     </Button>

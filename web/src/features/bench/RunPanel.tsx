@@ -55,8 +55,11 @@ export function RunPanel({ jobId, spec, state, action, deviceId, practice, onAcc
   const keys = useRunKeys({ jobId, run, onAccepted, agreed, doubts, ...shaft });
 
   return (
-    <div className="grid gap-4 lg:grid-cols-[1.25fr_1fr]">
-      <section aria-label="Reading" className="grid content-start gap-2.5">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-4 lg:grid-cols-[1.25fr_1fr]">
+      <section
+        aria-label="Reading"
+        className="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-2"
+      >
         <div>
           <h1 className="m-0 text-[2.3rem] leading-tight">{words.title}</h1>
           <p className="m-0 text-xl" aria-live="polite">
@@ -117,7 +120,7 @@ function VerdictPanel({
   return (
     <section
       aria-label="Verdict"
-      className="bg-panel border-edge grid content-start gap-3 rounded-[3px] border-2 p-4"
+      className="bg-panel border-edge grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-3 rounded-[3px] border-2 p-4"
     >
       <RunVerdictPanel
         verdict={verdict}
@@ -197,13 +200,13 @@ interface LargeReadingProps {
 function LargeReading({ live, units, run }: LargeReadingProps) {
   return (
     <div className="bg-plate text-scribe on-plate rounded-[3px] px-5 pt-2 pb-1">
-      <div className="flex items-end justify-between gap-4">
+      <div className="flex flex-wrap items-end justify-between gap-x-4">
         <span className="grid justify-items-start gap-1 pb-1 text-lg">
           {liveWords(live.status)}
           {live.simulated && <SimulatedSign onPlate />}
         </span>
         <span
-          className="figure text-[4.6rem] leading-none whitespace-nowrap"
+          className="figure text-[4.6rem] leading-none whitespace-nowrap max-sm:text-[3.2rem]"
           data-testid="live-reading"
         >
           {live.value === null

@@ -35,8 +35,8 @@ export const HANDS: readonly {
   readonly key: string;
   readonly phase: ReadingPhase;
 }[] = [
-  { action: 'turnUnderLoad', words: 'Turn under load', key: 'T', phase: 'zero' },
-  { action: 'setZero', words: 'Set dial to zero', key: 'O', phase: 'zero' },
+  { action: 'turnUnderLoad', words: 'Turn', key: 'T', phase: 'zero' },
+  { action: 'setZero', words: 'Zero dial', key: 'O', phase: 'zero' },
   { action: 'lift', words: 'Lift', key: 'L', phase: 'lift' },
   { action: 'lower', words: 'Return', key: 'K', phase: 'return' },
   { action: 'turnToNextMark', words: 'Next mark', key: 'M', phase: 'zero' },

@@ -38,7 +38,7 @@ export function JobCard({ job }: { readonly job: JobRow }) {
             {!job.current && ' (being brought up to date)'}
             {job.missing.length > 0 && !job.finished && (
               <span className="text-open block font-semibold">
-                ◆ lacks {job.missing.join('; ')}
+                ◆ missing: {job.missing.join('; ')}
               </span>
             )}
           </p>

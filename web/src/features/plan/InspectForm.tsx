@@ -137,7 +137,7 @@ interface InspectSaveProps {
 function InspectSave({ verdict, decide, note, setNote }: InspectSaveProps) {
   return (
     <>
-      <MainAction onClick={decide} blocked={verdict === null ? 'Mark what was seen' : null}>
+      <MainAction onClick={decide} blocked={verdict === null ? 'Pick what you found' : null}>
         Confirm
       </MainAction>
       <NoteField value={note} onChange={setNote} max={300} />

@@ -1,4 +1,11 @@
-import { type Dispatch, type SetStateAction, useState, type FormEvent } from 'react';
+import { flushSync } from 'react-dom';
+import {
+  type Dispatch,
+  type FocusEvent,
+  type FormEvent,
+  type SetStateAction,
+  useState,
+} from 'react';
 import { Link } from 'react-router';
 
 import { isFarFrom, placesFor, SIZE_FEATURE_TABLE, type SizeFeature } from '@wendaxis/core/inspect';
@@ -133,9 +140,8 @@ function SizeEntry({ jobId, station, feature, place, instrument, measured }: Ent
   const value = reading.status === 'read' ? reading.quantity.value : null;
   const nominal = nominalOf(station, feature);
   const far = value !== null && nominal !== null && isFarFrom(feature, value, nominal);
-  const submit = (event: FormEvent<HTMLFormElement>): void => {
-    event.preventDefault();
-    if (value === null || far) return;
+  const save = (): boolean => {
+    if (value === null || far) return false;
     const { deviceId: _, ...card } = instrument;
     record(jobId, 'SizeMeasured', {
       stationId: station.id,
@@ -145,11 +151,19 @@ function SizeEntry({ jobId, station, feature, place, instrument, measured }: Ent
       typed: text.trim(),
       instrument: card,
     });
-    setText('');
-    focusNext(event.currentTarget);
+    // At once: leaving the field would record it again.
+    flushSync(() => setText(''));
+    return true;
+  };
+  const submit = (event: FormEvent<HTMLFormElement>): void => {
+    event.preventDefault();
+    if (save()) focusNext(event.currentTarget);
+  };
+  const leave = ({ currentTarget, relatedTarget }: FocusEvent<HTMLFormElement>): void => {
+    if (!currentTarget.contains(relatedTarget)) save();
   };
   return (
-    <form onSubmit={submit} className="size-entry">
+    <form onSubmit={submit} onBlur={leave} className="size-entry">
       <QuantityField label={place.words} text={text} onText={setText} quiet />
       <p className="m-0 min-h-6">
         {measured !== null && (
@@ -161,7 +175,7 @@ function SizeEntry({ jobId, station, feature, place, instrument, measured }: Ent
           </span>
         )}
       </p>
-      <Button type="submit" className="sr-only">
+      <Button type="submit" className={value === null ? 'sr-only' : 'mt-1'}>
         Record
       </Button>
     </form>

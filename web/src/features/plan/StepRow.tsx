@@ -28,7 +28,7 @@ export function StepRow({ jobId, step, next, number }: Props) {
     <li className="border-edge border-t first:border-t-0">
       <Link
         to={`/jobs/${jobId}/step/${encodeURIComponent(step.id)}`}
-        className={`grid min-h-12 grid-cols-[9.5rem_1fr] items-baseline gap-x-3 py-1.5 no-underline hover:underline ${behind ? 'text-soft' : 'text-ink'}`}
+        className={`grid min-h-12 grid-cols-[9.5rem_minmax(0,1fr)] items-baseline max-sm:grid-cols-[7rem_minmax(0,1fr)] gap-x-3 py-1.5 no-underline hover:underline ${behind ? 'text-soft' : 'text-ink'}`}
       >
         <StateMark state={state} words={words} />
         <span>
@@ -44,7 +44,7 @@ export function StepRow({ jobId, step, next, number }: Props) {
             {step.missing.length > 0 && !behind && (
               <span className="text-open font-semibold">
                 {step.figures.length > 0 ? ' · ' : ''}
-                lacks: {step.missing.map((lack) => lack.words).join(', ')}
+                missing: {step.missing.map((lack) => lack.words).join(', ')}
               </span>
             )}
           </span>

@@ -149,7 +149,7 @@ function Standing({ jobId, progress, planned, sleeveId }: StandingProps) {
       )}
       {'toLower' in forecast && (
         <p className="m-0 text-lg">
-          Band from {round(forecast.toLower.least - forecast.now)}° to{' '}
+          Limits from {round(forecast.toLower.least - forecast.now)}° to{' '}
           {round(forecast.toLower.most - forecast.now)}° on, likely{' '}
           {round(forecast.toLower.likely - forecast.now)}°; its end{' '}
           {round(forecast.toUpper.likely - forecast.now)}° on.

@@ -10,7 +10,7 @@ export function ReachSign() {
   return (
     <span
       role="status"
-      className={`flex h-12 w-32 shrink-0 items-center gap-2 text-base/4.5 ${sending?.well === false ? '' : 'max-sm:hidden'}`}
+      className="flex h-12 w-32 shrink-0 items-center gap-2 text-base/4.5 max-sm:w-6"
     >
       {sending !== null && (
         <>
@@ -18,7 +18,7 @@ export function ReachSign() {
             aria-hidden="true"
             className={`inline-block size-3 shrink-0 border-2 border-current ${sending.well ? 'rounded-full bg-current' : 'rotate-45'}`}
           />
-          <span>
+          <span className="max-sm:sr-only">
             {sending.words}
             <span className="block text-sm/4 empty:hidden">{keptWords(sending)}</span>
           </span>
