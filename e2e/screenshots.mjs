@@ -2,7 +2,7 @@ import { chromium } from '@playwright/test';
 
 import { unitFromTemplate } from '@wendaxis/core/unit';
 
-import { bookIn, recordIn, workTo } from './workTo.ts';
+import { bookIn, workTo } from './workTo.ts';
 
 import { CHROMIUM, ensureChromium } from '../scripts/setup/chromium.mjs';
 import { temporaryPostgres } from '../scripts/setup/postgres.mjs';
@@ -65,19 +65,6 @@ const worked = async (template, name, rule, scope) => {
   await workTo(page, server.address, jobId, { habits, until: (step) => step.rule === rule });
   return jobId;
 };
-/** A solid spacer between a loose trial and the shelf. */
-const spacer = async () => {
-  const jobId = await worked('pinionSolid', 'Tarn pinion', 'chooseSpacer');
-  const add = (type, data) => recordIn(page, server.address, jobId, type, data);
-  await add('SpacerFelt', { stationId: 'spacer', feel: 'loose', play: 0.06 });
-  await add('SpacersListed', {
-    stationId: 'spacer',
-    spacers: [59.98, 59.9].map((length, at) => ({ id: `shelf-${at}`, length, uncertainty: 0.002 })),
-  });
-  await page.goto(`${server.address}jobs/${jobId}/step/chooseSpacer:spacer`);
-  await page.getByText('Length wanted,').waitFor();
-  await shot('spacer');
-};
 /** Two sites of one shaft, both measured. */
 const together = async () => {
   const jobId = await worked('retainedGear', 'Sill gear shaft', 'measure', 'setPlay');
@@ -102,7 +89,6 @@ try {
   await shot('jobs');
   await page.getByText('Sill winch reducer').click();
   await page.getByRole('heading', { name: 'Measure the end play' }).waitFor();
-  await shot('job');
   await press('Enter');
   await page.getByRole('radio', { name: /^Yes/ }).click();
   await page.getByRole('button', { name: 'Start measuring' }).click();
@@ -116,7 +102,6 @@ try {
   await page.getByRole('list', { name: 'What would improve it' }).waitFor();
   await shot('pack');
   await page.getByRole('button', { name: 'Use this pack' }).click();
-  await shot('fit');
   await page.getByRole('link', { name: 'Logbook' }).click();
   await shot('log');
   await page.getByRole('link', { name: 'Workshop' }).click();
@@ -158,7 +143,6 @@ try {
   await page.waitForTimeout(800);
   await page.evaluate('scrollTo(0, 0)');
   await shot('sleeve');
-  await spacer();
   await together();
   await page.goto(server.address);
   await page.getByText('Moth engine case').click();
@@ -175,6 +159,18 @@ try {
   await page.getByText('What was seen').waitFor();
   await press('2');
   await shot('inspect');
+  await page.goto(`${moth}/step/torque:bolts`);
+  await page.getByText('Round 1 of 3').waitFor();
+  await press(' ', ' ', ' ');
+  await shot('bolts');
+  await page.goto(`${moth}/sheet`);
+  await page.getByRole('heading', { name: 'Build sheet, Moth engine case' }).waitFor();
+  await page.getByText('Seat Ignition-side bearing in').scrollIntoViewIfNeeded();
+  await page.evaluate('scrollBy(0, 500)');
+  await shot('sheet');
+  await page.goto(`${moth}/step/seatOuter:bearing-left`);
+  await page.getByText('push: outer ring only').waitFor();
+  await shot('step');
   await page.goto(`${moth}/describe?station=bearing-left`);
   await page.getByLabel('Class of its bore').fill('N7');
   await press('Enter');

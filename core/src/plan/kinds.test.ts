@@ -132,9 +132,9 @@ describe('a unit of every kind', () => {
   test('should warn of flame on a magnesium case, and warm a sealed ring no further than 80 °C', () => {
     const bench = new Bench().work('seatInner');
     expect(bench.step('heat:case').cautions).toContain('noFlame');
-    expect(bench.figure('seatInner:ball', 'Ring not above')).toMatchObject({ most: 80 });
+    expect(bench.figure('seatInner:ball', 'Ring limit')).toMatchObject({ most: 80 });
     // Stricter than magnesium's own 120 °C: by heat balance the sealed ball bearing, frozen, then comes to its 80 °C.
-    const { most } = bench.figure('heat:case', 'Not above') as { most: number };
+    const { most } = bench.figure('heat:case', 'Limit') as { most: number };
     const casting = { material: 'magnesium', mass: 3, area: 0.1, temperature: most } as const;
     expect(most).toBeLessThan(120);
     expect(

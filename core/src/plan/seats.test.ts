@@ -89,13 +89,13 @@ describe('what bears on a seat', () => {
       limit: 70,
       limitReason: 'Varnish in the case.',
     });
-    expect(
-      log.step('heat:half-left').figures.find(({ name }) => name === 'Not above'),
-    ).toMatchObject({ most: 70 });
+    expect(log.step('heat:half-left').figures.find(({ name }) => name === 'Limit')).toMatchObject({
+      most: 70,
+    });
     const free = new Log(unitWith({}));
-    expect(
-      free.step('heat:half-left').figures.find(({ name }) => name === 'Not above'),
-    ).toMatchObject({ most: jobHeat(free.state, part).plan!.limit });
+    expect(free.step('heat:half-left').figures.find(({ name }) => name === 'Limit')).toMatchObject({
+      most: jobHeat(free.state, part).plan!.limit,
+    });
     log.add('LimitSet', { targetId: 'bearing-left', limit: 60, reason: 'Plastic cage.' });
     expect(
       ringWays(log.state, 'bearing-left', 'inner').find(({ id }) => id === 'oven')!.limit,

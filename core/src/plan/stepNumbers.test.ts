@@ -20,11 +20,11 @@ describe('numbers of the plan', () => {
     expect(heat['For Left bearing']).toMatchObject({ quantity: 'temperature' });
     expect((heat['For Left bearing'] as { least: number }).least).toBeCloseTo(53.9, 1);
     // Stricter than the casting's own 150 °C: left in a hotter half, the open bearing would pass its 120 °C.
-    expect(heat['Not above']).toMatchObject({
+    expect(heat['Limit']).toMatchObject({
       least: null,
       source: expect.stringMatching(/Left bearing, left in the hot part, would pass 120 °C/),
     });
-    const { most } = heat['Not above'] as { most: number };
+    const { most } = heat['Limit'] as { most: number };
     expect(most).toBeGreaterThan(120);
     expect(most).toBeLessThan(150);
   });

@@ -41,7 +41,7 @@ function sealNumbers({ station }: StationSubject): Numbers {
   return numbers(
     size,
     figure('Depth from the face', 'length', to, SOURCES.asBookedIn.title),
-    range('Not deeper than', 'length', { least: null, most: deepest }, SOURCES.sealGap.title),
+    range('Deepest', 'length', { least: null, most: deepest }, SOURCES.sealGap.title),
     figure('Gap behind it', 'length', gap, SOURCES.sealGap.title, {
       word: enough || depthRule === 'shoulder' ? 'conforms' : 'doesNotConform',
       working,

@@ -47,7 +47,7 @@ export function heatNumbers({ state, part }: PartSubject): Numbers {
     known.length === seats.length
       ? figure('Heat to', 'temperature', target, SOURCES.thermalFit.title)
       : null,
-    range('Not above', 'temperature', { least: null, most: limit.limit }, limit.reason),
+    range('Limit', 'temperature', { least: null, most: limit.limit }, limit.reason),
     each,
     drops.some((drop) => drop?.way === 'caseAndFreezer')
       ? words(
@@ -101,7 +101,7 @@ export function seatNumbers(subject: StationSubject): Numbers {
       : under.load === null
         ? lacksDetail(under.snapRing, 'grooveDepth')
         : range(
-            `Press force not above (${under.snapRing.name})`,
+            `Press force limit (${under.snapRing.name})`,
             'force',
             { least: null, most: under.load },
             SOURCES.grooveLoad.title,
@@ -120,7 +120,7 @@ export function innerNumbers(subject: StationSubject): Numbers {
   const needed =
     most === undefined ? null : 20 + (Math.max(0, most) + clearance) / (station.inside * ring);
   const limits = range(
-    'Ring not above',
+    'Ring limit',
     'temperature',
     { least: null, most: limit },
     `Common practice: ${reason}`,

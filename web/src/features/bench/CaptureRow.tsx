@@ -157,7 +157,7 @@ function TypedReading({
   setPad,
 }: TypedReadingProps) {
   return (
-    <form onSubmit={submit} className="flex items-start gap-2" aria-label="Typed reading">
+    <form onSubmit={submit} className="flex flex-wrap items-start gap-2" aria-label="Typed reading">
       <div className="w-40" ref={field}>
         <QuantityField
           label={`Or type the ${names[phase]} reading`}
