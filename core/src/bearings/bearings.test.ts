@@ -202,4 +202,19 @@ describe('internal clearance', () => {
     expect(() => internalClearance('deepGrooveBall', -1, 'CN')).toThrow(/bore/);
     expect(() => internalClearance('plain' as 'deepGrooveBall', 40, 'CN')).toThrow(/type/);
   });
+
+  test('should pass over a maker’s name before the number, but take no letters of a series for one', () => {
+    for (const [text, size] of [
+      ['ULVO 6205-2RS', 25],
+      ['Ulvo NU 206', 30],
+      ['ULVO 30206', 30],
+    ] as const)
+      expect(decodeDesignation(text)).toMatchObject({
+        status: 'known',
+        dimensions: { bore: size },
+      });
+    expect(decodeDesignation('NU 206')).toMatchObject({ family: 'cylindricalRoller' });
+    expect(decodeDesignation('XQ 12').status).toBe('unknown');
+    expect(decodeDesignation('ULVO').status).toBe('unknown');
+  });
 });

@@ -89,15 +89,20 @@ export function decodeDesignation(text: string): DecodedBearing {
     .replace(/[\s./_-]+/gu, ' ')
     .trim();
   return (
-    decodeTapered(designation, plain) ??
-    decodeDrawnCup(designation, plain) ??
-    decodeRadial(designation, plain) ?? {
+    decodePlain(designation, plain) ??
+    // What stands before the number, apart from it, is its maker's: it says nothing of the size.
+    decodePlain(designation, plain.replace(/^[A-Z]{2,8} (?=[A-Z]{0,3} ?\d)/u, '')) ?? {
       status: 'unknown',
       designation,
-      reason: 'No series of the tables begins like this. Enter bore, outside and width.',
+      reason: 'Number not recognised. Enter bore, outside and width.',
     }
   );
 }
+
+const decodePlain = (designation: string, plain: string): DecodedBearing | null =>
+  decodeTapered(designation, plain) ??
+  decodeDrawnCup(designation, plain) ??
+  decodeRadial(designation, plain);
 
 function decodeTapered(designation: string, plain: string): DecodedBearing | null {
   const match = /^(302|303|320|322|323) ?(\d\d)(.*)$/u.exec(plain);

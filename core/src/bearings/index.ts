@@ -18,3 +18,4 @@ export {
   type ClearanceType,
 } from './internalClearance.ts';
 export type { BearingSuffix } from './suffix.ts';
+export { typedSizes } from './typedSizes.ts';

@@ -1,9 +1,9 @@
-import { Link, useNavigate } from 'react-router';
+import { useNavigate } from 'react-router';
 
 import type { Step } from '@wendaxis/core/plan';
 
 import { AxisView } from '../features/axis/AxisView.tsx';
-import { buttonLook } from '../ui/Button.tsx';
+import { MainAction } from '../ui/ActionBar.tsx';
 import type { StepProps } from './stepProps.ts';
 
 /** What cannot be so, marked on its axis; it is put right where it is described. */
@@ -23,9 +23,7 @@ export function MendStep({ job: { jobId, state }, step }: StepProps) {
           />
         </div>
       )}
-      <Link className={buttonLook('main')} to={to(step.stationId)}>
-        To its description
-      </Link>
+      <MainAction onClick={() => void navigate(to(step.stationId))}>To its description</MainAction>
     </>
   );
 }

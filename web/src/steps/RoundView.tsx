@@ -1,5 +1,5 @@
 import { useCallback, useMemo } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { useNavigate } from 'react-router';
 
 import {
   isBehind,
@@ -14,18 +14,17 @@ import {
   type Step,
 } from '@wendaxis/core/plan';
 
-import { figureWords } from '../features/plan/figureWords.ts';
+import { isPictured } from '../features/plan/isPictured.ts';
 import { StepFacts, StepNumbers } from '../features/plan/StepFacts.tsx';
 import { StepMore } from '../features/plan/StepMore.tsx';
-import { stepState } from '../features/plan/stepState.ts';
 import { record } from '../stores/jobSync.ts';
 import type { OpenJob } from '../stores/useJob.ts';
 import { Button } from '../ui/Button.tsx';
-import { StateShape } from '../ui/StateMark.tsx';
 import { useShortcut } from '../ui/useShortcut.ts';
 import { useUnits } from '../ui/useUnits.ts';
 import { faultWords } from '../wording/faultWords.ts';
-import { INSPECTION_WORDS, STATION_STATE_WORDS, STEP_STATUS_WORDS } from '../wording/stateWords.ts';
+import { INSPECTION_WORDS } from '../wording/stateWords.ts';
+import { RowHead } from './RowHead.tsx';
 import { StepDrawn } from '../features/plan/StepDrawn.tsx';
 import { Beside } from './Beside.tsx';
 import { Cautions } from './Cautions.tsx';
@@ -68,18 +67,7 @@ export function RoundView({ job, screen, round, step }: Props) {
       title={`${screen.title} · ${state.unit!.name}`}
       className="grid gap-x-5 gap-y-3 px-5 py-3 lg:grid-cols-[1fr_2fr]"
     >
-      <div className="flex flex-wrap items-end justify-between gap-3 lg:col-span-2">
-        <div>
-          <p className="small-label m-0">
-            {PHASES[rows[0]!.phase]}, steps {at + 1} to {at + rows.length} of {plan.steps.length};{' '}
-            {rows.filter(isBehind).length} of {rows.length} done
-          </p>
-          <h1 className="m-0 text-[2.2rem] leading-tight">{screen.title}</h1>
-        </div>
-        {all !== undefined && state.sheet.finished === null && (
-          <AllSound jobId={jobId} words={all} answers={soundAnswers(state, rows)} />
-        )}
-      </div>
+      <RoundHead job={job} screen={screen} rows={rows} all={all} first={at + 1} />
       <nav aria-label="Rows" className="order-last grid content-start gap-2 lg:order-none">
         <ol className="bg-panel border-edge m-0 list-none rounded-[3px] border-2 p-0">
           {rows.map((row, index) => (
@@ -89,6 +77,9 @@ export function RoundView({ job, screen, round, step }: Props) {
           ))}
         </ol>
         <RowKeys rows={rows} step={step} open={open} />
+        {step.faults.length === 0 && !isPictured(step) && (
+          <StepDrawn state={state} plan={plan} step={step} />
+        )}
       </nav>
       <div className="grid content-start gap-3">
         <OpenRow key={step.id} job={job} row={step} onDone={onDone} />
@@ -101,45 +92,30 @@ export function RoundView({ job, screen, round, step }: Props) {
   );
 }
 
-/** Figures of a row in the list. */
-const SHOWN = 2;
-
-interface RowHeadProps {
+interface HeadProps {
   readonly job: OpenJob;
-  readonly row: Step;
-  readonly number: number;
-  readonly isOpen: boolean;
+  readonly screen: Screen;
+  readonly rows: readonly Step[];
+  readonly all: Round['all'];
+  /** Number of its first step. */
+  readonly first: number;
 }
 
-/** How a row stands, what it is, and what is known of it. */
-function RowHead({ job: { jobId, plan, state }, row, number, isOpen }: RowHeadProps) {
-  const units = useUnits();
-  const mark = stepState(row, plan.next);
-  const verdict = state.inspection.decisions[row.stationId ?? row.partId ?? '']?.verdict;
-  const said = row.form === 'inspect' && verdict !== undefined ? [INSPECTION_WORDS[verdict]] : [];
-  const figures = row.figures
-    .slice(0, SHOWN)
-    .map((figure) => `${figure.name} ${figureWords(figure, units)}`);
-  const words = mark === 'next' ? STATION_STATE_WORDS.next : STEP_STATUS_WORDS[row.status];
-  const known = [...said, ...figures].join(' · ');
+/** What the round is, how far it is, and one word for all of it. */
+function RoundHead({ job: { jobId, plan, state }, screen, rows, all, first }: HeadProps) {
   return (
-    <Link
-      replace
-      to={`/jobs/${jobId}/step/${encodeURIComponent(row.id)}`}
-      aria-current={isOpen ? 'step' : undefined}
-      className={`grid min-h-14 grid-cols-[1.5rem_1fr] items-center gap-x-3 px-3 py-1.5 no-underline ${isOpen ? 'bg-brass/25' : ''} ${isBehind(row) ? 'text-soft' : 'text-ink'}`}
-    >
-      <svg viewBox="-12 -12 24 24" className="size-6 shrink-0" role="img" aria-label={words}>
-        <StateShape state={mark} />
-      </svg>
-      <span className="min-w-0">
-        <span className="block text-lg leading-tight font-semibold">
-          <span className="figure text-soft mr-2">{number}</span>
-          {row.title}
-        </span>
-        {known !== '' && <span className="text-soft block text-base">{known}</span>}
-      </span>
-    </Link>
+    <div className="flex flex-wrap items-end justify-between gap-3 lg:col-span-2">
+      <div>
+        <p className="small-label m-0">
+          {PHASES[rows[0]!.phase]}, steps {first} to {first + rows.length - 1} of{' '}
+          {plan.steps.length}; {rows.filter(isBehind).length} of {rows.length} done
+        </p>
+        <h1 className="m-0 text-[2.2rem] leading-tight">{screen.title}</h1>
+      </div>
+      {all !== undefined && state.sheet.finished === null && (
+        <AllSound jobId={jobId} words={all} answers={soundAnswers(state, rows)} />
+      )}
+    </div>
   );
 }
 
@@ -166,7 +142,7 @@ function OpenRow({ job, row, onDone }: OpenRowProps) {
         ))}
         <p className="m-0 max-w-[80ch] text-xl">{row.how}</p>
       </div>
-      {row.faults.length === 0 && <StepDrawn state={job.state} plan={job.plan} step={row} />}
+      {isPictured(row) && <StepDrawn state={job.state} plan={job.plan} step={row} />}
       <Cautions cautions={row.cautions} />
       <StepNumbers job={job} step={row} />
       {sound !== null && <Sound jobId={job.jobId} answers={sound} onDone={onDone} />}

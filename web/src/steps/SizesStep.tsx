@@ -8,7 +8,7 @@ export function SizesStep({ job: { jobId, state }, step, onDone }: StepProps) {
     <>
       <SizesForm jobId={jobId} step={step} state={state} />
       {step.status !== 'done' && (
-        <TickForm jobId={jobId} step={step} onDone={onDone} words="Enough measured" />
+        <TickForm jobId={jobId} step={step} onDone={onDone} words="Enough measured" inHand />
       )}
     </>
   );

@@ -16,7 +16,7 @@ export function boltNumbers(subject: StationSubject): Numbers {
         : words(
             'Order',
             tighteningOrder(count, pattern).join(' – '),
-            'Common practice: star for a circle, middle outwards otherwise',
+            'Common practice: star for a circle, middle outwards otherwise. Bolts counted as they lie; the picture has their turn',
           ),
   );
   return {

@@ -1,6 +1,6 @@
 import { useId } from 'react';
 
-import type { BearingFamily } from '@wendaxis/core/bearings';
+import { typedSizes, type BearingFamily } from '@wendaxis/core/bearings';
 
 import { QuantityField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
@@ -25,6 +25,7 @@ export function BearingFields({ label, entry, onEntry }: Props) {
   const units = useUnits();
   const id = useId();
   const decoded = decodeEntry(entry);
+  const typed = typedSizes(entry.designation);
   const set = (name: keyof BearingEntry) => (text: string) => onEntry({ ...entry, [name]: text });
   return (
     <fieldset className="border-edge m-0 grid min-w-0 content-start gap-1.5 rounded-[3px] border-2 px-4 pt-1 pb-3">
@@ -41,8 +42,11 @@ export function BearingFields({ label, entry, onEntry }: Props) {
         onChange={(event) => set('designation')(event.target.value)}
       />
       <p className="m-0 min-h-14 text-base break-words" aria-live="polite">
-        {decoded === null && 'Such as 30206 or 6204-2RS C3. Or its dimensions:'}
-        {decoded?.status === 'unknown' && decoded.reason}
+        {decoded === null && 'Such as 30206, 6204-2RS C3 or 25x52x15. Or its dimensions:'}
+        {decoded?.status === 'unknown' &&
+          (typed === null
+            ? decoded.reason
+            : `${units.digits(typed.bore, 'length', 2)} × ${units.digits(typed.outside, 'length', 2)} × ${units.digits(typed.width, 'length', 2)} ${units.unit()}`)}
         {decoded?.status === 'known' && (
           <>
             <strong>{FAMILY_WORDS[decoded.family]}</strong>,{' '}
@@ -56,7 +60,7 @@ export function BearingFields({ label, entry, onEntry }: Props) {
           </>
         )}
       </p>
-      {decoded?.status !== 'known' && (
+      {decoded?.status !== 'known' && typed === null && (
         <div className="grid grid-cols-3 gap-3">
           <QuantityField label="Bore" text={entry.bore} onText={set('bore')} quiet />
           <QuantityField label="Outside" text={entry.outside} onText={set('outside')} quiet />

@@ -1,4 +1,4 @@
-import { decodeDesignation, type DecodedBearing } from '@wendaxis/core/bearings';
+import { decodeDesignation, typedSizes, type DecodedBearing } from '@wendaxis/core/bearings';
 import type { TemplateBearing } from '@wendaxis/core/unit';
 import type { UnitSystem } from '@wendaxis/core/units';
 
@@ -25,6 +25,8 @@ export function readBearing(entry: BearingEntry, system: UnitSystem): TemplateBe
   const designation = decoded?.designation ?? null;
   if (decoded?.status === 'known')
     return { designation, family: decoded.family, dimensions: decoded.dimensions };
+  const typed = typedSizes(entry.designation);
+  if (typed !== null) return { designation: null, family: null, dimensions: typed };
   const [bore, outside, width] = [entry.bore, entry.outside, entry.width].map((text) => {
     const reading = readField(text, 'length', system);
     return reading.status === 'read' ? reading.quantity.value : null;

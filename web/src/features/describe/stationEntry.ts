@@ -1,4 +1,4 @@
-import { decodeDesignation, type BearingDimensions } from '@wendaxis/core/bearings';
+import { decodeDesignation, typedSizes, type BearingDimensions } from '@wendaxis/core/bearings';
 import { InputError, type InputFault } from '@wendaxis/core/faults';
 import {
   DETAIL_TABLE,
@@ -95,12 +95,13 @@ function readValue(
 export function sizesFrom(designation: string, station: Station): BearingDimensions | null {
   if (designation.trim() === '') return null;
   const decoded = decodeDesignation(designation.slice(0, 40));
-  if (decoded.status !== 'known') return null;
-  const { bore, outside, width } = decoded.dimensions;
+  const sizes = decoded.status === 'known' ? decoded.dimensions : typedSizes(designation);
+  if (sizes === null) return null;
+  const { bore, outside, width } = sizes;
   const isKnown = !isDrawn(station, 'width', 'inside', 'outside');
   const same =
     isKnown && bore === station.inside && outside === station.outside && width === station.width;
-  return same ? null : decoded.dimensions;
+  return same ? null : sizes;
 }
 
 /** A new station beside another, of a kind and size that is then described: what is drawn till then is nobody's word. */

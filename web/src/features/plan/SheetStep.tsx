@@ -6,6 +6,7 @@ import type { OpenJob } from '../../stores/useJob.ts';
 import { Cautions } from '../../steps/Cautions.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { figureWords, largestTorque } from './figureWords.ts';
+import { isPictured } from './isPictured.ts';
 import { StepDrawn } from './StepDrawn.tsx';
 
 interface Props {
@@ -80,25 +81,3 @@ function Blank({ words }: { readonly words: string }) {
     </div>
   );
 }
-
-/** What moves something, or says how: a step that is only looked at or written down has no picture of its own on paper. */
-const isPictured = ({ act, rows, faults, form }: Step): boolean =>
-  faults.length === 0 &&
-  form !== 'inspect' &&
-  (PICTURED.has(act) || rows.some((row) => PICTURED.has(row.act)));
-
-const PICTURED: ReadonlySet<Step['act']> = new Set([
-  'open',
-  'draw',
-  'pull',
-  'pressOut',
-  'heat',
-  'chill',
-  'seat',
-  'place',
-  'close',
-  'torque',
-  'assemble',
-  'fitPack',
-  'fitSeal',
-]);

@@ -13,10 +13,12 @@ interface Props {
   readonly onDone: () => void;
   /** Other words on the button; then Enter does not press it. */
   readonly words?: string;
+  /** It is the one thing to do on its page all the same. */
+  readonly inHand?: true;
 }
 
 /** Say that a step is done, with a note where there is something to say. */
-export function TickForm({ jobId, step, onDone, words }: Props) {
+export function TickForm({ jobId, step, onDone, words, inHand }: Props) {
   const [note, setNote] = useState('');
   const waits = step.status === 'waiting';
   const main = !waits && words === undefined;
@@ -27,9 +29,13 @@ export function TickForm({ jobId, step, onDone, words }: Props) {
   }, [jobId, step.id, note, onDone]);
   return (
     <div className="flex flex-wrap items-end gap-3">
-      {main ? (
-        <MainAction onClick={done}>Done</MainAction>
-      ) : (
+      {main && <MainAction onClick={done}>Done</MainAction>}
+      {!main && inHand !== undefined && !waits && (
+        <MainAction onClick={done} pressOnly>
+          {words}
+        </MainAction>
+      )}
+      {!main && (inHand === undefined || waits) && (
         <Button onClick={done}>{words ?? 'Already done'}</Button>
       )}
       <NoteField value={note} onChange={setNote} max={500} />
