@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
 
-import { drawAxis } from '@wendaxis/core/drawing';
+import { drawAxis, drawStep } from '@wendaxis/core/drawing';
 import { foldJob, type JobEvent } from '@wendaxis/core/job';
-import { compilePlan } from '@wendaxis/core/plan';
+import { compilePlan, stepMarks, stepPicture } from '@wendaxis/core/plan';
 import type { Axis, Station, Unit } from '@wendaxis/core/unit';
 
 import { manyAxes } from './manyAxes.ts';
@@ -101,6 +101,20 @@ for (const [stations, budget] of [
     `compile, described anew, ${described.axes.length} axes of the templates with ` +
       `${described.axes.flatMap((one) => one.stations).length} stations: ${time.toFixed(2)} ms (held to ${budget} ms); ` +
       `${compilePlan(read[0]!).steps.length} steps`,
+  );
+  const { steps } = compilePlan(read[0]!);
+  const pictures = steps.map((step) => {
+    const start = performance.now();
+    const picture = stepPicture(read[0]!, step, steps);
+    if (picture !== null) {
+      const { faces: notes, force, hot, cold } = stepMarks(read[0]!, step, picture);
+      const said = force === null ? null : { ...force, words: 'push', support: 'hold' };
+      drawStep(picture.axis, picture.stations, { notes, force: said, hot, cold });
+    }
+    return performance.now() - start;
+  });
+  console.log(
+    `  the picture of each of its steps: ${middle(pictures).toFixed(2)} ms (held to 4 ms), the slowest ${Math.max(...pictures).toFixed(1)} ms`,
   );
 }
 

@@ -43,9 +43,21 @@ describe('the section drawing', () => {
         expect(Math.abs(y)).toBeGreaterThanOrEqual(20 - 1e-9);
         expect(Math.abs(y)).toBeLessThanOrEqual(40 + 1e-9);
       }
-      expect(points.reduce((sum, { y }) => sum + y, 0)).toBeCloseTo(0, 6);
+      const sum = points.reduce((all, { y }) => all + y, 0);
+      // A key lies in one place round its shaft; everything else goes round it.
+      if (kind === 'key') expect(points.every(({ y }) => y > 0)).toBe(true);
+      else expect(sum).toBeCloseTo(0, 6);
     },
   );
+
+  test('should tell a dowel, a stud and a screw apart', () => {
+    const drawn = (['dowel', 'stud', 'bolts'] as const).map((kind) =>
+      JSON.stringify(drawOne(station(kind)).shapes),
+    );
+    expect(new Set(drawn).size).toBe(3);
+    const roles = drawOne(station('stud')).shapes.map(({ role }) => role);
+    expect(roles.filter((role) => role === 'lip')).toHaveLength(4);
+  });
 
   test('should draw a solid shaft across the axis', () => {
     const { shapes } = drawOne(station('shaftStep', { inside: 0 }));

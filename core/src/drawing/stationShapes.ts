@@ -35,8 +35,8 @@ const SECTIONS: Readonly<Record<StationKind, Section>> = {
   adjuster: threaded('thread'),
   gear: (station) => [plain(station, 'gear')],
   key: (station) => [plain(station, 'fixing')],
-  dowel: bolts,
-  stud: bolts,
+  dowel: pin,
+  stud: studded,
   ringSeal: (station) => [plain(station, 'fixing')],
   piston: (station) => [plain(station, 'cone')],
   pistonSeal: (station) => [plain(station, 'seal')],
@@ -57,7 +57,8 @@ export function stationShapes(station: Station): readonly Shape[] {
     const radius = station.outside / 2;
     return [rectangle(upper[0]!.role, station.at, station.at + station.width, -radius, radius)];
   }
-  return [...upper, ...upper.map(mirrored)];
+  // A key lies in one place round its shaft.
+  return station.kind === 'key' ? upper : [...upper, ...upper.map(mirrored)];
 }
 
 function plain({ at, width, inside, outside }: Station, role: Shape['role']): Shape {
@@ -124,6 +125,35 @@ function bolts({ at, width, inside, outside }: Station): readonly Shape[] {
   return [
     rectangle('fixing', at, at + width - head, low + shank, high - shank),
     rectangle('fixing', at + width - head, at + width, low, high),
+  ];
+}
+
+/** A plain pin, its ends chamfered. */
+function pin({ at, width, inside, outside }: Station): readonly Shape[] {
+  const [low, high] = [inside / 2, outside / 2];
+  const cut = Math.min(0.12 * width, 0.25 * (high - low));
+  const points = [
+    [0, low + cut],
+    [cut, low],
+    [width - cut, low],
+    [width, low + cut],
+    [width, high - cut],
+    [width - cut, high],
+    [cut, high],
+    [0, high - cut],
+  ].map(([x, y]) => ({ x: at + x!, y: y! }));
+  return [{ kind: 'outline', role: 'fixing', points }];
+}
+
+/** A rod without a head, its thread at both ends. */
+function studded(station: Station): readonly Shape[] {
+  const { at, width, inside, outside } = station;
+  const [low, high] = [inside / 2, outside / 2];
+  const thread = 0.35 * width;
+  return [
+    plain(station, 'fixing'),
+    rectangle('lip', at, at + thread, low, low + 0.12 * (high - low)),
+    rectangle('lip', at + width - thread, at + width, low, low + 0.12 * (high - low)),
   ];
 }
 

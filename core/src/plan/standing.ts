@@ -2,6 +2,7 @@ import { assemblyOf, eventOfPart, type Assembly, type EventKey } from '../assemb
 import { isolated } from '../faults/index.ts';
 import type { JobState } from '../job/index.ts';
 import type { Unit } from '../unit/index.ts';
+import { oncePerPair } from '../memo/index.ts';
 import { motionOf, type Motion } from './motions.ts';
 import { orderFor } from './orderOfBuild.ts';
 import type { Subject } from './rule.ts';
@@ -114,12 +115,17 @@ export function standing(
   };
 }
 
+/** What a step moves; null where it moves nothing. Worked out once for a step of a state. */
+export const motionAt = oncePerPair((state: JobState, step: Step): Motion | null => {
+  const subject = state.unit === null ? null : subjectFor(state, state.unit, step);
+  const moved = subject === null ? null : isolated(() => motionOf(step.rule, subject));
+  return moved?.ok === true ? moved.value : null;
+});
+
 /** The last of some steps that puts something in, and how far its order has come with it; null where none does. */
 function lastIn(state: JobState, unit: Unit, steps: readonly Step[]) {
   for (const step of steps.toReversed()) {
-    const subject = subjectFor(state, unit, step);
-    const moved = subject === null ? null : isolated(() => motionOf(step.rule, subject));
-    const motion = moved?.ok === true ? moved.value : null;
+    const motion = motionAt(state, step);
     if (motion?.to === 'out') return null;
     if (motion === null) continue;
     const { order, events, at } = motion;

@@ -6,11 +6,10 @@ import {
   type Assembly,
   type EventKey,
 } from '../assembly/index.ts';
-import { isolated } from '../faults/index.ts';
 import type { JobState } from '../job/index.ts';
 import type { Axis, Side, Station, Unit } from '../unit/index.ts';
-import { motionOf, type Motion } from './motions.ts';
-import { standing, subjectFor, whileMoving } from './standing.ts';
+import type { Motion } from './motions.ts';
+import { motionAt, standing, subjectFor, whileMoving } from './standing.ts';
 import type { Step } from './step.ts';
 
 /** A ring of a bearing that parts, or all of a station. */
@@ -53,8 +52,7 @@ export function stepPicture(
   const axis = unit === null ? null : axisOf(unit, step);
   if (unit === null || subject === null || axis === null) return null;
   const assembly = assemblyOf(unit);
-  const moved = isolated(() => motionOf(step.rule, subject));
-  const motion = moved.ok ? moved.value : null;
+  const motion = motionAt(state, step);
   const { isThere, parts } =
     motion === null ? standing(state, unit, step, steps) : whileMoving(assembly, motion);
   const isHere = (partId: string) => parts?.has(partId) ?? true;
