@@ -69,7 +69,7 @@ test('a pinion on a collapsible sleeve goes from the seal alone to locked, by th
   let seenForecast = false;
   for (let turn = 0; turn < 40; turn += 1) {
     if (await page.getByText('Within limits', { exact: true }).isVisible()) break;
-    const seen = await page.getByText(/^Limits from/).isVisible();
+    const seen = await page.getByText(/^Reaches the limits/).isVisible();
     seenForecast ||= seen;
     await steady();
   }

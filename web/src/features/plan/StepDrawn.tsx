@@ -49,7 +49,7 @@ export function StepDrawn({ state, plan, step, paper }: Props) {
   }, [state, plan, step, units, layout]);
   if (drawn === null) return null;
   const { picture, marks, work, drawing } = drawn;
-  const words = pictureWords(picture);
+  const words = pictureWords(picture, state.unit?.parts ?? []);
   const said = [...work.notes, ...(work.force === null ? [] : [work.force])].map(
     (one) => one.words,
   );

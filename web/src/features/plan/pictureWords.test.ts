@@ -20,11 +20,18 @@ const one = (
   kind?: Station['kind'],
   side: PicturedStation['side'] = 'left',
 ): PicturedStation => ({ station: station(name, kind), moving, there, side, marked: false });
+const axisOf = (stations: readonly Station[]): StepPicture['axis'] => ({
+  id: 'axis',
+  name: 'Pinion',
+  arrangement: 'backToBack',
+  sets: [],
+  stations,
+});
 const picture = (
   stations: readonly PicturedStation[],
   rest: Partial<StepPicture>,
 ): StepPicture => ({
-  axis: { id: 'axis', name: 'Pinion', arrangement: 'backToBack', sets: [], stations: [] },
+  axis: axisOf(stations.map((shown) => shown.station)),
   stations,
   to: 'in',
   ...rest,
@@ -63,9 +70,29 @@ test.each<[string, StepPicture]>([
   ],
   ['Pinion, put together', picture([one('Gear', [], ['whole'], 'gear')], { to: null })],
   [
+    'On the bench: Axle case',
+    picture([one('Wall', [], ['whole'], 'housing')], {
+      to: null,
+      axis: axisOf([station('Wall', 'housing'), station('Gear', 'gear')]),
+    }),
+  ],
+  [
+    'Pinion, as far as it is built',
+    picture(
+      [
+        one('Wall', [], ['whole'], 'housing'),
+        {
+          ...one('Step', [], ['whole'], 'shaftStep'),
+          station: { ...station('Step'), partId: 'shaft' },
+        },
+      ],
+      { to: null, axis: axisOf([station('Wall'), station('Step'), station('Gear')]) },
+    ),
+  ],
+  [
     'In its place: Gear',
     picture([{ ...one('Gear', [], ['whole'], 'gear'), marked: true }], { to: null }),
   ],
 ])('%s', (words, shown) => {
-  expect(pictureWords(shown)).toBe(words);
+  expect(pictureWords(shown, [{ id: 'case', name: 'Axle case' }])).toBe(words);
 });

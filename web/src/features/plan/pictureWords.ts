@@ -1,4 +1,5 @@
 import type { PicturedStation, StepPicture } from '@wendaxis/core/plan';
+import type { Part } from '@wendaxis/core/unit';
 
 const RING_WORDS = { cup: ', cup', cone: ', cone', whole: '' } as const;
 
@@ -10,9 +11,12 @@ function moved({ station, moving, there }: PicturedStation): string {
 }
 
 /** What the picture of a step shows, as a line under it: what moves to one side, and then to the other. */
-export function pictureWords({ axis, stations, to }: StepPicture): string {
+export function pictureWords(
+  { axis, stations, to }: StepPicture,
+  parts: readonly Pick<Part, 'id' | 'name'>[],
+): string {
   const moving = stations.filter((one) => one.moving.length > 0);
-  if (moving.length === 0 || to === null) return whereItStands(axis.name, stations);
+  if (moving.length === 0 || to === null) return whereItStands(axis, stations, parts);
   return (['left', 'right', null] as const)
     .flatMap((side) => {
       const group = moving.filter((one) => one.side === side);
@@ -23,10 +27,18 @@ export function pictureWords({ axis, stations, to }: StepPicture): string {
     .join('. ');
 }
 
-/** Where what a step is about stands when all is put together: nothing moves, and nothing is said of how far it is apart. */
-function whereItStands(axis: string, stations: readonly PicturedStation[]): string {
+/** Where what a step is about stands, as far as it is built: nothing moves. */
+function whereItStands(
+  { name, stations: all }: StepPicture['axis'],
+  stations: readonly PicturedStation[],
+  parts: readonly Pick<Part, 'id' | 'name'>[],
+): string {
   const about = stations.find(({ marked }) => marked);
-  return about === undefined ? `${axis}, put together` : `In its place: ${about.station.name}`;
+  if (about !== undefined) return `In its place: ${about.station.name}`;
+  if (stations.length === all.length) return `${name}, put together`;
+  const own = new Set(stations.map(({ station }) => station.partId));
+  const only = own.size === 1 ? parts.find(({ id }) => own.has(id)) : undefined;
+  return only === undefined ? `${name}, as far as it is built` : `On the bench: ${only.name}`;
 }
 
 /** Most names that are said of what moves together. */

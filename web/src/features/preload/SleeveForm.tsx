@@ -149,9 +149,9 @@ function Standing({ jobId, progress, planned, sleeveId }: StandingProps) {
       )}
       {'toLower' in forecast && (
         <p className="m-0 text-lg">
-          Limits from {round(forecast.toLower.least - forecast.now)}° to{' '}
-          {round(forecast.toLower.most - forecast.now)}° on, likely{' '}
-          {round(forecast.toLower.likely - forecast.now)}°; its end{' '}
+          Reaches the limits {round(forecast.toLower.least - forecast.now)}° to{' '}
+          {round(forecast.toLower.most - forecast.now)}° further on, likely{' '}
+          {round(forecast.toLower.likely - forecast.now)}°; past them{' '}
           {round(forecast.toUpper.likely - forecast.now)}° on.
         </p>
       )}
