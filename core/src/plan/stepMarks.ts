@@ -1,7 +1,13 @@
 import { tighteningOrder, type Pattern } from '../fasteners/index.ts';
 import type { WayId } from '../heat/index.ts';
 import type { JobState } from '../job/index.ts';
-import { DETAIL_TABLE, opposite, type Side, type Station } from '../unit/index.ts';
+import {
+  DETAIL_TABLE,
+  opposite,
+  STATION_KIND_TABLE,
+  type Side,
+  type Station,
+} from '../unit/index.ts';
 import type { ActId } from './act.ts';
 import { partWithSeat } from './ringWays.ts';
 import { expectedDepth } from './seating.ts';
@@ -124,15 +130,9 @@ const entryOf = ({ wayIn }: Station): Side | null => (wayIn === undefined ? null
 /** The ring that is tight takes the force; of a bearing of which nobody has said it none is shown. */
 function ringOf({ ring }: Step, { kind, tightRing }: Station): ForcedRing | null {
   if (ring !== null) return ring;
-  if (!ROLLING.has(kind)) return kind === 'seal' ? 'outer' : 'whole';
+  if (STATION_KIND_TABLE[kind].bearing !== 'rolling') return kind === 'seal' ? 'outer' : 'whole';
   return tightRing === 'outer' || tightRing === 'inner' ? tightRing : null;
 }
-
-const ROLLING: ReadonlySet<Station['kind']> = new Set([
-  'ballBearing',
-  'cylindricalRoller',
-  'taperedRoller',
-]);
 
 function depthOf(state: JobState, { ring }: Step, { station, side }: PicturedStation) {
   const from = side ?? entryOf(station);

@@ -6,27 +6,18 @@ import {
   type Assembly,
   type EventKey,
 } from '../assembly/index.ts';
+import type { StationToDraw } from '../drawing/index.ts';
 import type { JobState } from '../job/index.ts';
-import type { Axis, Side, Station, Unit } from '../unit/index.ts';
+import type { Axis, Station, Unit } from '../unit/index.ts';
 import type { Motion } from './motions.ts';
 import { motionAt, standing, subjectFor, whileMoving } from './standing.ts';
 import type { Step } from './step.ts';
 
 /** A ring of a bearing that parts, or all of a station. */
-export type Piece = 'cup' | 'cone' | 'whole';
+export type Piece = StationToDraw['there'][number];
 
 /** How a station stands in the picture of a step. */
-export interface PicturedStation {
-  readonly station: Station;
-  /** What of it is there: of a bearing that parts, each ring for itself. */
-  readonly there: readonly Piece[];
-  /** What of it comes out or goes in at this step. */
-  readonly moving: readonly Piece[];
-  /** The side to which that comes out or from which it goes in; null where it moves across, or does not move. */
-  readonly side: Side | null;
-  /** Whether the step is about it. */
-  readonly marked: boolean;
-}
+export type PicturedStation = StationToDraw;
 
 /** The section of an axis as it is while a step is done. */
 export interface StepPicture {
