@@ -114,7 +114,8 @@ for (const [stations, budget] of [
     return performance.now() - start;
   });
   console.log(
-    `  the picture of each of its steps: ${middle(pictures).toFixed(2)} ms (held to 4 ms), the slowest ${Math.max(...pictures).toFixed(1)} ms`,
+    `  the picture of each of its steps: ${middle(pictures).toFixed(2)} ms (held to 4 ms), ` +
+      `the slowest ${Math.max(...pictures).toFixed(1)} ms`,
   );
 }
 

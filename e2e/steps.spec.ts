@@ -151,4 +151,11 @@ test('an inch screen keeps no metric unit on the pages of the plan', async ({ pa
       null,
     ]);
   }
+  await page.goto(workshop.address);
+  await page.getByRole('link', { name: /Moth engine case/ }).click();
+  await expect(page.getByRole('heading', { name: /Measure the bore/ })).toBeVisible();
+  await page.goto(`${page.url()}/sheet`);
+  await expect(page.getByText('☐ yes ☐ no').first()).toBeVisible();
+  const sheet = await page.getByRole('main').innerText();
+  expect(/\d\s?(?:mm|°C|N·m|kN|µm)(?![\w·])/u.exec(sheet)?.[0] ?? null).toBeNull();
 });

@@ -19,7 +19,10 @@ export interface ForceToDraw {
   readonly support: string;
 }
 
-/** Arrows onto the ring that takes the force, and the edge of what it is held against, on the other side. */
+/**
+ * Arrows onto the ring that takes the force, and the edge of what it is held against: beyond the ring where it is pushed, on the side
+ * of the pull where it is pulled.
+ */
 export function forceOn(
   { stationId, ring, side, pulls, words, support }: ForceToDraw,
   stations: readonly StationToDraw[],
@@ -36,13 +39,14 @@ export function forceOn(
   const near = { x: face + 0.3 * out * unit, y };
   const far = { x: face + 6 * out * unit, y };
   const stroke = pulls ? { from: near, to: far } : { from: far, to: near };
-  const held = heldEdge(one, stations, ring, side, unit);
+  const heldAt = pulls ? side : opposite(side);
+  const held = heldEdge(one, stations, ring, heldAt, unit);
   return {
     forces: mirroredStrokes(stroke),
     supports: held === null ? [] : mirroredStrokes(held),
     notes: [
       { words, at: far, side },
-      ...(held === null ? [] : [{ words: support, at: held.from, side: opposite(side) }]),
+      ...(held === null ? [] : [{ words: support, at: held.from, side: heldAt }]),
     ],
   };
 }
@@ -50,7 +54,7 @@ export function forceOn(
 /** What is one with its part. */
 const SOLID: ReadonlySet<Station['kind']> = new Set(['housing', 'cover', 'shaftStep']);
 
-/** The far end of what something is pushed into or onto: there it is held. */
+/** The end, to a side, of what something sits in or on: there it is held. */
 function heldEdge(
   { station }: StationToDraw,
   stations: readonly StationToDraw[],
@@ -70,10 +74,10 @@ function heldEdge(
   const part = solid.filter(({ partId }) => partId === seat?.partId);
   const [left, right] = ends(part);
   const end = part.find((one) =>
-    side === 'right' ? one.at === left : one.at + one.width === right,
+    side === 'left' ? one.at === left : one.at + one.width === right,
   );
   if (end === undefined) return null;
-  const x = side === 'right' ? left - 0.7 * unit : right + 0.7 * unit;
+  const x = side === 'left' ? left - 0.7 * unit : right + 0.7 * unit;
   const low = Math.max(end.inside / 2, 0.3 * end.outside);
   return { from: { x, y: end.outside / 2 }, to: { x, y: low } };
 }

@@ -67,6 +67,32 @@ describe('what the picture of a step says of the work', () => {
     expect(force?.pulls ?? true).toBe(true);
   });
 
+  test('should hold what is pushed into at its far end, and what is pulled or pressed out of where it comes out', () => {
+    const drawn = (template: UnitTemplate, id: string, unit = unitOf(template)) => {
+      const { state } = overhaul(unit);
+      const { steps } = compilePlan(state);
+      const step = steps.find((one) => one.id === id)!;
+      const picture = stepPicture(state, step, steps)!;
+      const marks = stepMarks(state, step, picture);
+      const force = { ...marks.force!, words: 'force', support: 'hold' };
+      const { forces, supports } = drawStep(picture.axis, picture.stations, {
+        ...marks,
+        notes: [],
+        force,
+      });
+      const to = Math.sign(forces[0]!.to.x - forces[0]!.from.x);
+      return { to, heldBeyond: Math.sign(supports[0]!.from.x - forces[0]!.from.x), marks };
+    };
+    const pushed = drawn('pinionSleeve', 'seatOuter:bearing-left');
+    expect(pushed.heldBeyond).toBe(pushed.to);
+    const tight = described('crankcaseHalves', 'bearing-left', { tightRing: 'outer' });
+    const pulled = drawn('crankcaseHalves', 'pull:bearing-left', tight);
+    expect(pulled.marks.force?.pulls).toBe(true);
+    const out = drawn('bushAndSeal', 'pull:bush');
+    expect(out.marks.force).toMatchObject({ ring: 'whole', pulls: false });
+    expect(out.heldBeyond).toBe(out.to);
+  });
+
   test('should tell what is hot and what is cold by the way that was chosen', () => {
     const bench = overhaul(unitOf('crankcaseHalves'));
     const hotOf = (way: string) =>

@@ -64,7 +64,6 @@ const NO_MARKS: StepMarks = {
 
 const FITS: ReadonlySet<ActId> = new Set(['seat', 'fitSeal', 'checkHome', 'place']);
 const FORCES: ReadonlySet<ActId> = new Set(['seat', 'fitSeal', 'pull', 'pressOut']);
-const PULLS: ReadonlySet<ActId> = new Set(['pull', 'pressOut']);
 
 /** What is warm and what is cold when a ring goes on its seat in a way of the trade. */
 const HEAT_OF: Readonly<Record<WayId, { readonly seat?: 'hot'; readonly ring?: 'hot' | 'cold' }>> =
@@ -116,12 +115,18 @@ const FACES: ReadonlyMap<string, string> = new Map([
   [DETAIL_TABLE.lip.words, 'lip and spring'],
 ]);
 
-function forceOf(step: Step, { station, side }: PicturedStation, acts: readonly ActId[]) {
-  const from = side ?? entryOf(station);
+function forceOf(
+  step: Step,
+  { station, side: way }: PicturedStation,
+  acts: readonly ActId[],
+): StepMarks['force'] {
+  const from = way ?? entryOf(station);
   if (from === null || !acts.some((act) => FORCES.has(act))) return null;
   const ring = ringOf(step, station);
-  const pulls = acts.some((act) => PULLS.has(act));
-  return ring === null ? null : { stationId: station.id, ring, side: from, pulls };
+  if (ring === null) return null;
+  // What is pressed out is pushed from behind; what is pulled is taken hold of where it comes out.
+  const side = acts.includes('pressOut') ? opposite(from) : from;
+  return { stationId: station.id, ring, side, pulls: acts.includes('pull') };
 }
 
 /** The side from which something is pushed in, as described. */

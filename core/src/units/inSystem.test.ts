@@ -15,6 +15,8 @@ describe('a text in the units of a screen', () => {
     ['30 × 62 × 16 mm', '1.18 × 2.44 × 0.63 in'],
     ['ovality 4.0 µm', 'ovality 0.00016 in'],
     ['within 20.0 kN', 'within 4496 lbf'],
+    // 15 N·m and 25 N·m are 11.06 and 18.44 lb·ft: both in the unit of the larger.
+    ['15 to 25 N·m', '11 to 18 lb·ft'],
     ['a gap of 0.05 to 0.15 mm: roughen', 'a gap of 0.002 to 0.006 in: roughen'],
   ])('should read %s as %s', (metric, inch) => {
     expect(inSystem(metric, 'inch')).toBe(inch);

@@ -1,7 +1,7 @@
 import { formatQuantity } from './formatQuantity.ts';
 import type { QuantityKind, UnitSystem } from './unitTable.ts';
 
-/** Units that texts of the core are written in, with what one is in core units, and how few decimals become how many in the other. */
+/** Units that texts of the core are written in, with what one is in core units. */
 const WRITTEN: Readonly<Record<string, { readonly kind: QuantityKind; readonly core: number }>> = {
   mm: { kind: 'length', core: 1 },
   µm: { kind: 'length', core: 0.001 },
@@ -17,7 +17,7 @@ const WRITTEN: Readonly<Record<string, { readonly kind: QuantityKind; readonly c
 const NUMBER = '[−-]?\\d+(?:\\.\\d+)?';
 /** One number, a range, or sizes with a cross between, before a unit that is followed by no letter. */
 const QUANTITY = new RegExp(
-  `(?<![\\w.,])(${NUMBER}(?:(?:\\s?×\\s?|\\s(?:to|and)\\s|\\s?–\\s?)${NUMBER})*)(\\s?)(mm|µm|°C|kN|N·m|MPa|kg|K|N)(?![\\w·/²³])`,
+  `(?<![\\w.,])(${NUMBER}(?:(?:\\s?×\\s?|\\s(?:to|and)\\s|\\s?–\\s?)${NUMBER})*)\\s?(mm|µm|°C|kN|N·m|MPa|kg|K|N)(?![\\w·/²³])`,
   'gu',
 );
 
@@ -28,23 +28,26 @@ const QUANTITY = new RegExp(
  */
 export function inSystem(text: string, system: UnitSystem): string {
   if (system === 'metric') return text;
-  return text.replace(QUANTITY, (_, numbers: string, _space: string, unit: string) => {
+  return text.replace(QUANTITY, (_, numbers: string, unit: string) => {
     const { kind, core } = WRITTEN[unit]!;
-    let shown = '';
-    const told = numbers.replace(new RegExp(NUMBER, 'gu'), (number) => {
-      const value = Number(number.replace('−', '-')) * core;
-      const quantity = formatQuantity(value, kind, system, decimalsOf(number, unit));
-      shown = quantity.unit;
-      return quantity.text;
-    });
-    return `${told} ${shown}`;
+    const each = new RegExp(NUMBER, 'gu');
+    const valueOf = (number: string) => Number(number.replace('−', '-')) * core;
+    // All of them in the unit that suits the largest.
+    const like = Math.max(...numbers.match(each)!.map((number) => Math.abs(valueOf(number))));
+    const shown = (value: number, number: string) =>
+      formatQuantity(value, kind, system, decimalsOf(number, unit), like);
+    const told = numbers.replace(each, (number) => shown(valueOf(number), number).text);
+    return `${told} ${shown(like, '').unit}`;
   });
 }
 
-/** An inch is some 25 times a millimetre, a thou as many micrometres: one or two decimals more. Other quantities keep the usual ones. */
+/** Decimals of an inch for those of a millimetre. */
+const INCH_DECIMALS = [2, 3, 3] as const;
+
+/** An inch is some 25 times a millimetre: one or two decimals more. Other quantities keep the usual ones. */
 function decimalsOf(number: string, unit: string): number | undefined {
   const decimals = number.split('.')[1]?.length ?? 0;
-  if (unit === 'mm') return Math.min(4, decimals + (decimals === 0 ? 2 : decimals === 1 ? 2 : 1));
+  if (unit === 'mm') return INCH_DECIMALS[decimals] ?? 4;
   if (unit === 'µm') return Math.min(5, decimals + 4);
   if (unit === '°C' || unit === 'K') return decimals;
   return undefined;

@@ -75,7 +75,7 @@ function StepView({ job, step }: ViewProps) {
         <p className="m-0 max-w-[80ch] text-xl">{step.how}</p>
       </div>
       <div className="grid content-start gap-3">
-        {step.faults.length === 0 && <StepDrawn state={job.state} plan={plan} step={step} />}
+        {step.faults.length === 0 && <StepDrawn job={job} step={step} />}
         {Picture !== undefined && <Picture job={job} step={step} onDone={onward} />}
       </div>
       <div className="grid content-start gap-3">

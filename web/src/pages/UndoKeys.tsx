@@ -3,7 +3,7 @@ import { useCallback, useState } from 'react';
 
 import { nextToRedo, nextToUndo, type JobEvent } from '@wendaxis/core/job';
 
-import { redo, undo } from '../stores/jobSync.ts';
+import { record, redo } from '../stores/jobSync.ts';
 import type { OpenJob } from '../stores/useJob.ts';
 import { Button } from '../ui/Button.tsx';
 import { useShortcut } from '../ui/useShortcut.ts';
@@ -29,12 +29,13 @@ export function UndoKeys({ job, screen }: Props) {
     event === null ? '' : eventLine('job', event, tellerOf(units, { unit: state.unit, plan }));
   const isHere = last !== null && events.indexOf(last) >= since;
   const words = lineOf(last);
-  const takeBack = () => {
-    undo(jobId);
+  // What was asked about, also where another entry has come in meanwhile.
+  const takeBack = (event: JobEvent | null) => {
+    if (event !== null) record(jobId, 'Undone', { eventId: event.id });
     setAsked(null);
-    setTold(`Undone: ${words}`);
+    setTold(`Undone: ${lineOf(event)}`);
   };
-  const press = () => (isHere ? takeBack() : setAsked(last));
+  const press = () => (isHere ? takeBack(last) : setAsked(last));
   const bringBack = useCallback(() => redo(jobId), [jobId]);
   useShortcut(['Backspace', 'z'], 'Undo the last entry', press, { enabled: last !== null });
   useShortcut(['y'], 'Redo what was undone', bringBack, { enabled: back !== null });
@@ -62,7 +63,12 @@ export function UndoKeys({ job, screen }: Props) {
       <p role="status" className="sr-only">
         {told}
       </p>
-      <UndoAsked event={asked} words={words} takeBack={takeBack} leave={() => setAsked(null)} />
+      <UndoAsked
+        event={asked}
+        words={lineOf(asked)}
+        takeBack={() => takeBack(asked)}
+        leave={() => setAsked(null)}
+      />
     </>
   );
 }

@@ -77,9 +77,7 @@ export function RoundView({ job, screen, round, step }: Props) {
           ))}
         </ol>
         <RowKeys rows={rows} step={step} open={open} />
-        {step.faults.length === 0 && !isPictured(step) && (
-          <StepDrawn state={state} plan={plan} step={step} />
-        )}
+        {step.faults.length === 0 && !isPictured(step) && <StepDrawn job={job} step={step} />}
       </nav>
       <div className="grid content-start gap-3">
         <OpenRow key={step.id} job={job} row={step} onDone={onDone} />
@@ -142,7 +140,7 @@ function OpenRow({ job, row, onDone }: OpenRowProps) {
         ))}
         <p className="m-0 max-w-[80ch] text-xl">{row.how}</p>
       </div>
-      {isPictured(row) && <StepDrawn state={job.state} plan={job.plan} step={row} />}
+      {isPictured(row) && <StepDrawn job={job} step={row} />}
       <Cautions cautions={row.cautions} />
       <StepNumbers job={job} step={row} />
       {sound !== null && <Sound jobId={job.jobId} answers={sound} onDone={onDone} />}

@@ -20,7 +20,7 @@ interface Props {
 export function UnitKeys({ kind, text, onText }: Props) {
   const keys = KEYS[kind];
   if (keys === undefined || !/\d/u.test(text)) return null;
-  const bare = text.replace(/[^\d.,\s−-].*$/u, '').trim();
+  const bare = text.replace(/[^\d.,\s/−-].*$/u, '').trim();
   return (
     <span role="group" aria-label="Unit" className="hidden flex-wrap gap-1 pointer-coarse:flex">
       {keys.map((unit) => (

@@ -9,13 +9,14 @@ import { Button } from '../../ui/Button.tsx';
 import { useShortcut } from '../../ui/useShortcut.ts';
 
 interface Props {
-  readonly stepId: string;
+  /** Under which name it is kept how far they are. */
+  readonly draft: string;
   readonly bolts: NonNullable<StepMarks['bolts']>;
 }
 
-/** The bolts from outside, each with its turn; they fill as they are tightened, round by round. Kept on this device until the step is done. */
-export function BoltsDrawn({ stepId, bolts: { count, pattern, order } }: Props) {
-  const [text, setText] = useDraft(`bolts:${stepId}`);
+/** The bolts from outside, each with its turn; they fill as they are tightened, round by round. Kept on this device. */
+export function BoltsDrawn({ draft, bolts: { count, pattern, order } }: Props) {
+  const [text, setText] = useDraft(draft);
   const all = count * STAGES_OF_TORQUE.length;
   const done = Math.min(all, Math.max(0, Number.parseInt(text, 10) || 0));
   const go = useCallback(

@@ -18,7 +18,8 @@ interface Props {
 }
 
 /** A step on paper: what to do, its picture, cautions and numbers; a box to tick, and a line to write on where it is still open. */
-export function SheetStep({ job: { state, plan }, step, number, cautioned }: Props) {
+export function SheetStep({ job, step, number, cautioned }: Props) {
+  const { state } = job;
   const units = useUnits();
   const done = isBehind(step);
   const said = state.steps[step.id]?.words ?? '';
@@ -56,7 +57,7 @@ export function SheetStep({ job: { state, plan }, step, number, cautioned }: Pro
             {!done &&
               step.checks.map((check) => (
                 <div key={check} className="flex justify-between gap-3">
-                  <dt>{SEATING_CHECKS[check].words}</dt>
+                  <dt>{units.told(SEATING_CHECKS[check].words)}</dt>
                   <dd className="m-0 whitespace-nowrap">☐ yes ☐ no</dd>
                 </div>
               ))}
@@ -66,7 +67,7 @@ export function SheetStep({ job: { state, plan }, step, number, cautioned }: Pro
           </dl>
           {said !== '' && <p className="m-0 font-semibold">{said}</p>}
         </div>
-        {isPictured(step) && <StepDrawn state={state} plan={plan} step={step} paper />}
+        {isPictured(step) && <StepDrawn job={job} step={step} paper />}
       </div>
     </li>
   );

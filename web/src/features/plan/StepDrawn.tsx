@@ -8,9 +8,9 @@ import {
   type StepShape,
   type Stroke,
 } from '@wendaxis/core/drawing';
-import type { JobState } from '@wendaxis/core/job';
-import { stepMarks, stepPicture, type Plan, type Step } from '@wendaxis/core/plan';
+import { stepMarks, stepPicture, type Step } from '@wendaxis/core/plan';
 
+import type { OpenJob } from '../../stores/useJob.ts';
 import { useNarrow } from '../../ui/useNarrow.ts';
 import { useUnits } from '../../ui/useUnits.ts';
 import { paintOf, pathData } from '../axis/axisPaint.ts';
@@ -21,8 +21,7 @@ import { markWords } from './markWords.ts';
 import { pictureWords } from './pictureWords.ts';
 
 interface Props {
-  readonly state: JobState;
-  readonly plan: Plan;
+  readonly job: Pick<OpenJob, 'jobId' | 'state' | 'plan'>;
   readonly step: Step;
   /** Printed: bolts are numbered, not ticked off. */
   readonly paper?: true;
@@ -32,7 +31,7 @@ interface Props {
  * The unit as it is while the step is done: what is in stands in its place, what moves is lifted out along its way; which way
  * round, where the force goes, how deep, what is hot and in which order bolts are tightened are said at their places.
  */
-export function StepDrawn({ state, plan, step, paper }: Props) {
+export function StepDrawn({ job: { jobId, state, plan }, step, paper }: Props) {
   const layout = useNarrow() ? NARROW : WIDE;
   const units = useUnits();
   const drawn = useMemo(() => {
@@ -63,7 +62,7 @@ export function StepDrawn({ state, plan, step, paper }: Props) {
         />
         {marks.bolts !== null && paper !== undefined && <BoltsOnPaper bolts={marks.bolts} />}
         {marks.bolts !== null && paper === undefined && (
-          <BoltsDrawn key={step.id} stepId={step.id} bolts={marks.bolts} />
+          <BoltsDrawn key={step.id} draft={`bolts:${jobId}:${step.id}`} bolts={marks.bolts} />
         )}
       </div>
       <figcaption className="min-h-7 pt-2 text-lg font-semibold">{words}</figcaption>
