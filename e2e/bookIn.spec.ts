@@ -7,6 +7,7 @@ test('a unit of one’s own, from book-in to a pack, by keyboard', async ({ page
   await page.getByLabel('Name of the unit').fill('Net hauler');
   await page.getByLabel('Why is it open').fill('Growls under load');
   await page.getByRole('radio', { name: /Cone spacer/ }).click();
+  await page.getByRole('button', { name: 'Change what it is for' }).click();
   await page.getByRole('radio', { name: /Only set the play/ }).click();
   const [left, right] = [
     page.getByRole('group', { name: 'Left bearing' }),
@@ -37,19 +38,16 @@ test('a unit of one’s own, from book-in to a pack, by keyboard', async ({ page
   await page.getByRole('button', { name: 'Set the limits' }).click();
 
   await expect(page.getByRole('heading', { name: 'Measure the pack in place' })).toBeVisible();
-  await page.getByRole('button', { name: 'Enter the pack' }).click();
   await page.getByLabel('Piece 1').fill('0.5');
   await page.getByLabel('Piece 2').fill('0.15');
   await expect(page.getByText('0.650 mm')).toBeVisible();
   await page.getByRole('button', { name: 'Record the pack' }).click();
 
   await expect(page.getByRole('heading', { name: 'Measure the end play' })).toBeVisible();
-  await page.getByRole('button', { name: 'To the bench' }).click();
   await startRun(page, /Fine dial/);
   await typeReadings(page, ['0', '0.175', '0', '0', '0.176', '0', '0', '0.175', '0']);
   await expect(page.getByText('Out of limits')).toBeVisible();
   await page.getByRole('button', { name: 'Accept the verdict' }).click();
-  await page.getByRole('button', { name: 'Choose pack' }).click();
   await expect(page.getByRole('radio', { name: /^Best/ })).toContainText(/Play\s*0\.0[67]/);
   await page.goto(workshop.address);
   await expect(page.getByRole('link', { name: /Net hauler/ })).toContainText('Choose the pack');

@@ -89,7 +89,6 @@ test('undo reaches back over a fitted pack, and the stock comes back with it', a
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Accept the verdict' }).click();
   await expect(page.getByRole('heading', { name: 'Choose the pack' })).toBeVisible();
-  await page.keyboard.press('Enter');
   await expect(page.getByRole('radio', { name: /^Best/ })).toBeChecked();
   await page.keyboard.press('Enter');
   await page.getByRole('button', { name: 'Fitted Enter' }).click();
@@ -107,6 +106,7 @@ test('undo reaches back over a fitted pack, and the stock comes back with it', a
   await page.keyboard.press('z');
   await expect(page.getByRole('alertdialog')).toContainText('Pack fitted');
   await page.keyboard.press('z');
+  await page.getByRole('link', { name: 'Axis', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Fit the chosen pack' })).toBeVisible();
   await expect.poll(taken).toBe(0);
 });

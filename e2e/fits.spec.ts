@@ -93,7 +93,7 @@ test('the workshop adds a material and rates its press, and a part can be made o
   await expect(page).toHaveURL(/describe/);
   await page.goto(page.url().replace(/describe.*$/, 'describe?part=half-left'));
   await page.getByLabel('Made of').selectOption({ label: 'Zinc die casting' });
-  await page.getByRole('button', { name: 'Record it' }).click();
+  await page.getByRole('button', { name: 'Record the part' }).click();
   const made = page.getByLabel('Made of');
   await expect(made.locator('option:checked')).toHaveText('Zinc die casting');
   await page.reload();

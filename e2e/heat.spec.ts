@@ -49,7 +49,7 @@ test('both halves are heated and filled against the clock, with one ring that st
   await oven.fill('40');
   await page.getByLabel('Rings lie at').fill('20');
   await expect(page.getByText('Too cool')).toBeVisible();
-  await page.getByRole('button', { name: 'Use it' }).click();
+  await page.getByRole('button', { name: 'Use the nearest plan' }).click();
   await expect(page.getByText('Every ring drops in')).toBeVisible();
   await page.getByRole('button', { name: 'Methods' }).first().click();
   await expect(page.getByRole('dialog')).toContainText('Press, cold');

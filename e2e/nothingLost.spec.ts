@@ -101,7 +101,6 @@ test('a bench that loses the server goes on, and sends everything when it is bac
   await expect(page.getByText(/Server out of reach \(9 kept here\)/)).toBeVisible();
   await page.getByRole('button', { name: 'Accept the verdict' }).click();
   await expect(page.getByRole('heading', { name: 'Choose the pack' })).toBeVisible();
-  await page.keyboard.press('Enter');
   await page.getByRole('button', { name: 'Use this pack' }).click();
   await context.setOffline(false);
   await expect(page.getByText('All sent')).toBeVisible({ timeout: 20_000 });

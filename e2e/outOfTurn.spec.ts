@@ -42,7 +42,7 @@ test('a run is opened before its turn, and what the job is for is changed while 
   await page.goto(`${job}/step/measure:axis:endPlay`);
   await expect(page.getByText('Waiting for')).toBeVisible();
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('heading', { name: 'Set up the measurement' })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^All are fitted/ })).toBeVisible();
 
   await page.goto(`${job}/plan`);
   const steps = page.getByText(/steps done, on \d+ screens/);

@@ -1,6 +1,13 @@
 import { readFileSync } from 'node:fs';
 
-import { expect, startRun, test, tickUntil, typeReadings } from './workshopTest.ts';
+import {
+  expect,
+  expectAccessible,
+  startRun,
+  test,
+  tickUntil,
+  typeReadings,
+} from './workshopTest.ts';
 
 test('an engine case from book-in to the decided bearing: described, stripped, measured, inspected, compared', async ({
   page,
@@ -27,7 +34,6 @@ test('an engine case from book-in to the decided bearing: described, stripped, m
   await page.getByLabel('Where the figure comes from').fill('Pump sheet 2');
   await page.keyboard.press('Enter');
   await tickUntil(page, 'Measure the end play');
-  await page.keyboard.press('Enter');
   await startRun(page, /Shop dial/);
   await typeReadings(page, ['0', '0.42', '0', '0', '0.42', '0', '0', '0.42', '0']);
   await page.getByRole('button', { name: 'Accept the verdict' }).click();
@@ -68,7 +74,7 @@ test('an engine case from book-in to the decided bearing: described, stripped, m
   await heat.click();
   await page.getByRole('link', { name: 'Not known: enter it' }).click();
   await page.getByLabel('Made of').selectOption('castAluminium');
-  await page.getByRole('button', { name: 'Record it' }).click();
+  await page.getByRole('button', { name: 'Record the part' }).click();
   await page.goBack();
   // Ring 52 −0/−0.013 in a bore of 51.9895: tightest 0.0125 mm; c = 0.026; 20 + 0.0385/(52 · 21.5e-6) = 54 °C.
   await expect(page.getByRole('region', { name: 'Numbers' })).toContainText(/Heat to.*5[45] °C/s);
@@ -138,9 +144,13 @@ test('a unit is described station by station, kept, handed over and begun from a
   await list.getByRole('option', { name: /Depth shim/ }).focus();
   await page.keyboard.press('ArrowDown');
   await expect(list.getByRole('option', { selected: true })).not.toContainText('Depth shim');
-  await page.getByRole('button', { name: 'Add a station' }).click();
-  const fresh = page.getByRole('form', { name: 'Describe New station' });
-  await fresh.getByLabel('Kind').selectOption('oRing');
+  await page.getByRole('button', { name: 'Add a body' }).click();
+  await page.getByRole('button', { name: 'Seals', exact: true }).click();
+  await page.getByRole('button', { name: 'O-ring' }).click();
+  await page.getByLabel(/Printed on it/).fill('60x66x3');
+  await page.getByRole('button', { name: /^Put it to the right/ }).click();
+  const fresh = page.getByRole('form', { name: 'Describe O-ring' });
+  await expect(fresh.getByLabel('Outside diameter')).toHaveValue('66.000 mm');
   await fresh.getByLabel('Name').fill('Flange O-ring');
   await page.keyboard.press('Enter');
   await expect(list.getByRole('option', { name: /Flange O-ring/ })).toBeVisible();
@@ -209,4 +219,49 @@ test('a step can be set aside with a reason, taken back, and done out of turn', 
   await page.getByRole('button', { name: 'Already done' }).click();
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
   await expect(page.getByRole('link', { name: /Turn it by hand/ })).toContainText('Done');
+});
+
+test('a unit grows by bodies tapped onto its axis and by a second axis, and one undo takes each back', async ({
+  page,
+  workshop,
+}) => {
+  await page.goto(workshop.address);
+  await page.getByRole('link', { name: /Sill winch reducer/ }).click();
+  await page.getByRole('link', { name: 'Unit', exact: true }).click();
+  const bodies = page.getByRole('listbox').getByRole('option');
+  await expect(page.getByRole('form', { name: 'Describe Drum end' })).toBeVisible();
+  const before = await bodies.count();
+  await page.getByRole('button', { name: 'Add a body' }).click();
+  await page.getByRole('option', { name: /Cover-side bearing/ }).click();
+  await page.getByRole('button', { name: 'Bearings', exact: true }).click();
+  await page.getByRole('button', { name: 'Ball bearing' }).click();
+  await page.getByLabel(/Printed on it/).fill('30206');
+  await expect(page.getByText('30206 is another kind of bearing')).toBeVisible();
+  await page.getByLabel(/Printed on it/).fill('6205');
+  await expect(page.getByText('25.00 × 52.00 × 15.00 mm')).toBeVisible();
+  await page.locator('[data-put=right]').click();
+  await expect(page.getByRole('form', { name: 'Describe Ball bearing' })).toBeVisible();
+  await expect(bodies).toHaveCount(before + 1);
+  await page.getByRole('button', { name: 'Copy' }).click();
+  await expect(bodies).toHaveCount(before + 2);
+  await page.keyboard.press('z');
+  await page.keyboard.press('z');
+  await expect(bodies).toHaveCount(before);
+
+  await page.getByRole('button', { name: 'Axes' }).click();
+  await page.getByRole('button', { name: 'Add an axis' }).click();
+  await page.getByLabel('Name of the axis').fill('Countershaft');
+  await page.getByRole('radio', { name: /Thrust washer/ }).click();
+  await page.getByRole('group', { name: 'Left bearing' }).getByLabel('Printed on').fill('6204');
+  await page.getByRole('button', { name: /^Same as left/ }).click();
+  await page.getByLabel(/Distance between/).fill('80');
+  await expectAccessible(page);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: 'Countershaft', exact: true })).toBeVisible();
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await expect(page.getByRole('link', { name: /Countershaft/ }).first()).toBeVisible();
+  await page.getByRole('link', { name: 'Unit', exact: true }).click();
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await page.getByRole('alertdialog').getByRole('button', { name: /^Undo/ }).click();
+  await expect(page.getByRole('button', { name: 'Countershaft', exact: true })).toBeHidden();
 });

@@ -125,6 +125,9 @@ test('a sleeve past its band is scrap, a reading out of the tool’s range is to
   await expect(page.getByText('Begin with the nut snug')).toBeVisible();
   await page.getByLabel('Read with').selectOption({ label: 'Spring scale on a cord' });
   await page.getByLabel('Pull in steady turning').fill('20 N');
+  await expect(page.getByText('Enter the radius and the cord')).toBeVisible();
+  await page.getByLabel('Radius under the cord').fill('40');
+  await page.getByLabel('Thickness of the cord').fill('2');
   await expect(page.getByText('= 0.82 N·m')).toBeVisible();
   await page.getByRole('button', { name: 'Record it' }).click();
   await expect(page.getByRole('list', { name: 'Readings' })).toContainText('0.82');

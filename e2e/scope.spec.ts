@@ -15,6 +15,7 @@ test('one seal is eight steps, from a tap on the drawing to the record', async (
   ] as const)
     await page.getByRole('group', { name }).getByLabel('Printed on the ring').fill(ring);
   await page.getByLabel(/Distance between/).fill('70');
+  await page.getByRole('button', { name: 'Change what it is for' }).click();
   await page.getByRole('radio', { name: /Renew some/ }).click();
   await expect(page.getByText('Tap what is renewed on the drawing')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Book it in' })).toBeDisabled();
@@ -50,5 +51,5 @@ test('one seal is eight steps, from a tap on the drawing to the record', async (
     }
     await onward.click();
   }
-  await expect(page.getByRole('heading', { level: 1, name: 'Close the job' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Close the job' })).toBeVisible();
 });

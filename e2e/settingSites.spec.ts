@@ -14,7 +14,7 @@ test('two sites that depend on each other are chosen together, with what differs
   await page.goto(`${job}/bench`);
   await typedRun(page, '0.42');
   await page.goto(`${job}/bench`);
-  await expect(page.getByRole('button', { name: 'Start measuring' })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^All are fitted/ })).toBeVisible();
   await typedRun(page, '0.05');
   await page.goto(`${job}/pack`);
   await expect(page.getByRole('heading', { name: 'Choose the packs together' })).toBeVisible();

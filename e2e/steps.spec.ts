@@ -35,13 +35,13 @@ test('what to do next is in the hand at every size, from the list to the verdict
   await page.getByRole('link', { name: /Tarn rear axle/ }).click();
   await expectInHand(page, /^Do it/);
   await page.getByRole('button', { name: /^Do it/ }).click();
-  await expect(page.getByLabel('Or in your words')).toBeFocused();
+  await expect(page.getByRole('heading', { level: 1 })).toBeFocused();
   await expect(page).toHaveTitle(/^Mark Bearing cap bolts · Tarn rear axle · Wendaxis$/);
   await expectInHand(page, /^Marked/);
   await expect(page.getByText('Pick a mark, or write one')).toBeVisible();
   await expectAccessible(page);
   await toSillBench(page, workshop.address);
-  await expectInHand(page, /^Start measuring/);
+  await expectInHand(page, /^All are fitted/);
   await page.setViewportSize(SIZES[0]);
   await startRun(page, /Shop dial/);
   await expectInHand(page, /^Take zero/);

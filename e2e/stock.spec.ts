@@ -104,7 +104,7 @@ test('a reading that was typed in another unit is asked back, and one that lies 
   await expect(page.getByRole('alert')).toContainText('Expected about 0.1');
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Correct it and measure again' }).click();
-  await expect(page.getByRole('button', { name: 'Start measuring' })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^All are fitted/ })).toBeVisible();
   await page.getByRole('link', { name: 'Logbook' }).click();
   await expect(page.getByRole('list', { name: 'Entries, newest first' })).toContainText(
     'Reading 0.140 mm, typed “5.5 as 0.140 mm”',

@@ -33,14 +33,12 @@ test('from a dial reading to a pack in band, with the stand-in indicator', async
 
   await page.getByRole('button', { name: 'Accept the verdict' }).click();
   await expect(page.getByRole('heading', { name: 'Choose the pack' })).toBeVisible();
-  await page.keyboard.press('Enter');
   await expect(page.getByRole('radio', { name: /^Best/ })).toBeChecked();
   await expect(page.getByRole('radio')).toHaveCount(4);
   await page.getByRole('button', { name: 'Use this pack' }).click();
   await page.getByRole('button', { name: 'Fitted Enter' }).click();
 
-  await tickUntil(page, 'Measure the end play');
-  await page.keyboard.press('Enter');
+  await tickUntil(page, 'Prove the end play');
   await startRun(page, /Fine dial/);
   for (let cycle = 0; cycle < 6; cycle += 1) {
     await practiceCycle(page);
@@ -48,8 +46,7 @@ test('from a dial reading to a pack in band, with the stand-in indicator', async
   }
   await expect(page.getByText('Within limits', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Accept the verdict' }).click();
-  await tickUntil(page, 'Close the job');
-  await page.keyboard.press('Enter');
+  await tickUntil(page, 'Logbook');
   await page.getByLabel(/Final note/).fill('Locked, spun, quiet.');
   await page.getByRole('button', { name: 'Close the job' }).click();
 
@@ -110,14 +107,12 @@ test('the same path with typed readings, in both unit systems, by undo and redo'
 
   await page.getByRole('button', { name: 'Accept the verdict' }).click();
   await expect(page.getByRole('heading', { name: 'Choose the pack' })).toBeVisible();
-  await page.keyboard.press('Enter');
   await expect(page.getByRole('region', { name: 'Chance first time' })).toContainText(
     'within limits',
   );
   await page.getByRole('button', { name: 'Use this pack' }).click();
   await page.getByRole('button', { name: 'Fitted Enter' }).click();
-  await tickUntil(page, 'Measure the end play');
-  await page.keyboard.press('Enter');
+  await tickUntil(page, 'Prove the end play');
   await startRun(page, /Shop dial/);
   await typeReadings(page, ['0', '0.14', '0', '0', '0.15', '0', '0', '0.14', '0']);
   await expect(page.getByText('Within limits', { exact: true })).toBeVisible();
@@ -130,9 +125,9 @@ test('the same path with typed readings, in both unit systems, by undo and redo'
 
 test('readings that cannot be used are told, and change nothing', async ({ page, workshop }) => {
   await toSillBench(page, workshop.address);
-  await page.getByRole('radio', { name: /^No/ }).click();
-  await expect(page.getByRole('button', { name: 'Start measuring' })).toBeDisabled();
-  await expect(page.getByText('a shaft that tips reads more play')).toBeVisible();
+  await page.getByRole('button', { name: 'Not all are fitted' }).click();
+  await expect(page.getByRole('alert')).toContainText('Fit the missing bearing first');
+  await expect(page.getByText('A shaft that tips reads more')).toBeVisible();
   await page.getByLabel('Angle to the travel').fill('50');
   await expect(page.getByText('Expected 0 to 45°')).toBeVisible();
   await page.getByLabel('Angle to the travel').fill('15');

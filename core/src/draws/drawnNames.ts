@@ -48,3 +48,6 @@ export function drawn(draws: Draws, unit: Unit, log: readonly JobEvent[]) {
     fresh,
   };
 }
+
+/** What is at hand when the data of an event are drawn. */
+export type Drawn = ReturnType<typeof drawn>;

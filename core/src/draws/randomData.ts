@@ -13,13 +13,12 @@ import { SEATING_CHECK_IDS } from '../seating/index.ts';
 import { FIGURE_KINDS } from '../figures/index.ts';
 import { type Unit } from '../unit/index.ts';
 import { DRAWN_DIAL as dial, DRAWN_WRENCH as tool } from './drawnCards.ts';
-import { drawn } from './drawnNames.ts';
+import { DESCRIPTIONS } from './drawnDescriptions.ts';
+import { drawn, type Drawn } from './drawnNames.ts';
 import type { Draws } from './draws.ts';
 import { openedWith } from './openedWith.ts';
 import { randomOf } from './randomOf.ts';
 import { DESIGNATIONS, size } from './randomUnit.ts';
-
-type Drawn = ReturnType<typeof drawn>;
 
 /** What hardly ever could be applied if it were drawn field by field. */
 const MADE: Readonly<Partial<Record<JobEventType, (of: Drawn) => object>>> = {
@@ -32,26 +31,7 @@ const MADE: Readonly<Partial<Record<JobEventType, (of: Drawn) => object>>> = {
       ...(renew === undefined ? {} : { renew }),
     };
   },
-  StationDescribed: ({ draws, stations, stationId, axisId, partId, fresh }) => {
-    const other = fresh().axes.flatMap((axis) => axis.stations)[0];
-    return {
-      axisId,
-      station:
-        other === undefined
-          ? { ...stations[0], id: 's-new' }
-          : { ...other, partId, ...(draws.chance(0.5) ? { id: stationId } : {}) },
-    };
-  },
-  StationRemoved: ({ stationId }) => ({ stationId }),
-  PartDescribed: ({ draws, partId, fresh }) => ({
-    part: { ...fresh().parts[0], ...(draws.chance(0.5) ? { id: partId } : {}) },
-  }),
-  PartRemoved: ({ partId }) => ({ partId }),
-  AxisDescribed: ({ draws, axisId, fresh }) => {
-    const { stations: _, ...axis } = fresh().axes[0]!;
-    return { axis: draws.chance(0.5) ? { ...axis, id: axisId } : axis };
-  },
-  AxisRemoved: ({ axisId }) => ({ axisId }),
+  ...DESCRIPTIONS,
   SpecSet: ({ draws, unit, axisId, specId, band }) => ({
     specId,
     axisId,

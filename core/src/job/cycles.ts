@@ -1,8 +1,8 @@
-import type { Cycle } from '../measure/index.ts';
+import type { Cycle, CyclePhase } from '../measure/index.ts';
 import type { Reading, Run } from './stateRows.ts';
 
 /** What the next reading of a run is. */
-export type ReadingPhase = 'zero' | 'lift' | 'return';
+export type ReadingPhase = CyclePhase;
 const PHASES = ['zero', 'lift', 'return'] as const satisfies readonly ReadingPhase[];
 
 /** The readings of a run in threes. The last one may be unfinished. */

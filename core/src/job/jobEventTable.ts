@@ -1,4 +1,5 @@
 import { adjusterTurned } from './events/adjusterTurned.ts';
+import { axisAdded } from './events/axisAdded.ts';
 import { axisDescribed } from './events/axisDescribed.ts';
 import { axisRemoved } from './events/axisRemoved.ts';
 import { bearingOffered } from './events/bearingOffered.ts';
@@ -39,6 +40,7 @@ import { spacerFitted } from './events/spacerFitted.ts';
 import { spacersListed } from './events/spacersListed.ts';
 import { specSet } from './events/specSet.ts';
 import { stationDescribed } from './events/stationDescribed.ts';
+import { stationsPlaced } from './events/stationsPlaced.ts';
 import { stationRemoved } from './events/stationRemoved.ts';
 import { stepDone } from './events/stepDone.ts';
 import { stepSetAside } from './events/stepSetAside.ts';
@@ -52,10 +54,12 @@ export const JOB_EVENTS = {
   JobOpened: jobOpened,
   ScopeSet: scopeSet,
   StationDescribed: stationDescribed,
+  StationsPlaced: stationsPlaced,
   StationRemoved: stationRemoved,
   PartDescribed: partDescribed,
   PartRemoved: partRemoved,
   AxisDescribed: axisDescribed,
+  AxisAdded: axisAdded,
   AxisRemoved: axisRemoved,
   SpecSet: specSet,
   RunOpened: runOpened,

@@ -26,6 +26,13 @@ export { judgeLengths, type ChainLength } from './lengths.ts';
 export { whatWouldDecide, type Remedy } from './remedy.ts';
 export { judgeRun, type RunInput, type RunValue, type RunVerdict } from './run.ts';
 export { CYCLES_NEEDED, settle, type PositionGroup, type Settling } from './settle.ts';
+export {
+  STILL_FOR,
+  stillReading,
+  type AwaitedReading,
+  type CyclePhase,
+  type SeenReading,
+} from './stillReading.ts';
 export { CONFIDENCE, studentFactor } from './student.ts';
 export {
   combine,

@@ -44,7 +44,9 @@ describe('what one word records', () => {
     return steps.filter(({ id }) => screen.steps.includes(id));
   };
   const say = (bench: Bench, rows: Parameters<typeof soundAnswers>[1]) =>
-    soundAnswers(bench.state, rows).forEach((answer) => bench.record(answer));
+    soundAnswers(bench.state, rows).forEach((answers) =>
+      answers.forEach((answer) => bench.record(answer)),
+    );
 
   test('should bring every row of a round behind that wants no more than a word', () => {
     const bench = engine();
@@ -86,7 +88,7 @@ describe('what one word records', () => {
     const bench = engine();
     const rows = at(bench, 'heat');
     expect(rows.map(({ rule }) => rule)).toEqual(['heat', 'seatOuter', 'checkSeat']);
-    expect(soundAnswers(bench.state, rows)).toEqual([]);
+    expect(soundAnswers(bench.state, rows).size).toBe(0);
     bench.record({ type: 'StepDone', data: { stepId: rows[0]!.id, note: '' } });
     const left = compilePlan(bench.state).steps.filter(({ id }) =>
       rows.some((row) => row.id === id),

@@ -48,15 +48,18 @@ export function soundAnswer(state: JobState, step: Step): readonly SoundAnswer[]
 }
 
 /**
- * What one word records of the rows of a round: of each row that wants no more than that, and waits for nothing but rows before
- * it that are answered with it.
+ * What one word records of the rows of a round, by their ids: of each row that wants no more than that, and waits for
+ * nothing but rows before it that are answered with it.
  */
-export function soundAnswers(state: JobState, rows: readonly Step[]): readonly SoundAnswer[] {
-  const answered = new Set<string>();
-  return rows.flatMap((row) => {
+export function soundAnswers(
+  state: JobState,
+  rows: readonly Step[],
+): ReadonlyMap<string, readonly SoundAnswer[]> {
+  const answered = new Map<string, readonly SoundAnswer[]>();
+  for (const row of rows) {
     const answer = soundAnswer(state, row);
-    if (answer === null || row.waitsFor.some((id) => !answered.has(id))) return [];
-    answered.add(row.id);
-    return answer;
-  });
+    if (answer !== null && row.waitsFor.every((id) => answered.has(id)))
+      answered.set(row.id, answer);
+  }
+  return answered;
 }

@@ -7,6 +7,8 @@ export {
   withPart,
   withStation,
 } from './editUnit.ts';
+export { axisLike, type AddedAxis } from './axisLike.ts';
+export { placeBeside } from './placeBeside.ts';
 export { geometryFaults, type GeometryFaults } from './geometryFaults.ts';
 export {
   findStation,
@@ -24,7 +26,7 @@ export { STATION_KIND_TABLE, type StationKindRow } from './stationKinds.ts';
 export { unitFromTemplate } from './templates.ts';
 export { TEMPLATE_TABLE, UNIT_TEMPLATES, type UnitTemplate } from './templateTable.ts';
 export { TEMPLATE_FAMILIES, type TemplateFamily, type TemplateRow } from './templateRow.ts';
-export type { TemplateBearing, TemplateInput } from './layouts/layout.ts';
+export { KIND_OF_FAMILY, type TemplateBearing, type TemplateInput } from './layouts/layout.ts';
 export {
   PART_KINDS,
   SIZE_NAMES,
@@ -47,4 +49,10 @@ export {
   writeUnitFile,
   type UnitFile,
 } from './unitFile.ts';
-export { BARE_AXIS_SCHEMA, PART_SCHEMA, STATION_SCHEMA, UNIT_SCHEMA } from './unitSchema.ts';
+export {
+  AXIS_SCHEMA,
+  BARE_AXIS_SCHEMA,
+  PART_SCHEMA,
+  STATION_SCHEMA,
+  UNIT_SCHEMA,
+} from './unitSchema.ts';

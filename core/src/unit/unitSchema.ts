@@ -70,10 +70,16 @@ const BARE_AXIS = {
 /** An axis without what stands on it. */
 export const BARE_AXIS_SCHEMA: Schema<Omit<Axis, 'stations'>> = record(BARE_AXIS);
 
+/** An axis with all that stands on it. */
+export const AXIS_SCHEMA: Schema<Axis> = record({
+  ...BARE_AXIS,
+  stations: list(MOST_STATIONS, STATION_SCHEMA),
+});
+
 export const UNIT_SCHEMA: Schema<Unit> = record({
   id: identifier(),
   name: text(80, 1),
   description: text(2000),
   parts: list(MOST_PARTS, PART_SCHEMA),
-  axes: list(MOST_AXES, record({ ...BARE_AXIS, stations: list(MOST_STATIONS, STATION_SCHEMA) })),
+  axes: list(MOST_AXES, AXIS_SCHEMA),
 });

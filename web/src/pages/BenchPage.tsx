@@ -8,7 +8,7 @@ import { offeredDevice } from '../features/bench/offeredDevice.ts';
 import { RunPanel } from '../features/bench/RunPanel.tsx';
 import { RunSetup } from '../features/bench/RunSetup.tsx';
 import { record } from '../stores/jobSync.ts';
-import { Button } from '../ui/Button.tsx';
+import { MainAction } from '../ui/ActionBar.tsx';
 import { Notice } from '../ui/Notice.tsx';
 import { useOpenJob } from './JobLayout.tsx';
 import { NotNow } from './NotNow.tsx';
@@ -23,13 +23,13 @@ export function BenchPage() {
   const next = useActionHere(job);
   const navigate = useNavigate();
   const workshop = useWorkshop();
-  const toJob = useCallback(() => void navigate(`/jobs/${jobId}`), [jobId, navigate]);
+  const onward = useCallback(() => void navigate(`/jobs/${jobId}/step`), [jobId, navigate]);
 
   if (next.kind === 'startRun') {
     return (
-      <Main title={`Set up the measurement · ${state.unit!.name}`} className="grid gap-4 p-6">
+      <Main title={`${next.step.title} · ${state.unit!.name}`} className="grid gap-4 p-6">
         <div>
-          <h1 className="m-0 text-[2.3rem] leading-tight">Set up the measurement</h1>
+          <h1 className="m-0 text-[2.3rem] leading-tight">{next.step.title}</h1>
           <p className="m-0 text-xl">The stand on the case, the plunger in line with the shaft.</p>
         </div>
         <RunSetup
@@ -37,6 +37,7 @@ export function BenchPage() {
           specId={next.spec.specId}
           stage={next.stage}
           practice={state.sheet.practice}
+          last={state.measured.runs.findLast(({ lengths }) => lengths === undefined)}
         />
       </Main>
     );
@@ -56,7 +57,7 @@ export function BenchPage() {
           action={next}
           deviceId={deviceId}
           practice={isSimulated(deviceId)}
-          onAccepted={toJob}
+          onAccepted={onward}
         />
       </Main>
     );
@@ -78,8 +79,8 @@ function CannotBeJudged({ jobId, next }: CannotBeJudgedProps) {
           A bearing that locates the shaft is missing: the shaft tips, and reads more play than it
           has.
         </p>
-        <Button
-          kind="main"
+        <MainAction
+          pressOnly
           onClick={() =>
             record(jobId, 'RunAbandoned', {
               runId: next.run.runId,
@@ -88,7 +89,7 @@ function CannotBeJudged({ jobId, next }: CannotBeJudgedProps) {
           }
         >
           Fit it, then measure again
-        </Button>
+        </MainAction>
       </Notice>
     </Main>
   );

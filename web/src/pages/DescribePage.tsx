@@ -1,23 +1,38 @@
+import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { v4 as uuid } from 'uuid';
 import { drawAxis } from '@wendaxis/core/drawing';
 import { stationStates } from '@wendaxis/core/plan';
-import { findStation, type Axis, type Station, type Unit } from '@wendaxis/core/unit';
+import {
+  findStation,
+  placeBeside,
+  type Axis,
+  type Side,
+  type Station,
+  type Unit,
+} from '@wendaxis/core/unit';
 import { AxisView } from '../features/axis/AxisView.tsx';
-import { AxisEditor } from '../features/describe/AxisEditor.tsx';
+import { AxisPart } from '../features/describe/AxisPart.tsx';
 import { KeepPanel } from '../features/describe/KeepPanel.tsx';
+import { FIRST_IN_HAND, notYet, PutBody, putBody } from '../features/describe/PutBody.tsx';
 import { StationEditor } from '../features/describe/StationEditor.tsx';
 import { StationList } from '../features/describe/StationList.tsx';
-import { besideStation } from '../features/describe/stationEntry.ts';
 import { record } from '../stores/jobSync.ts';
 import type { OpenJob } from '../stores/useJob.ts';
+import { MainAction } from '../ui/ActionBar.tsx';
 import { Button } from '../ui/Button.tsx';
 import { useUnits } from '../ui/useUnits.ts';
 import { useOpenJob } from './JobLayout.tsx';
 import { Parts } from '../features/describe/Parts.tsx';
 import { Main } from '../ui/Main.tsx';
 
-const VIEWS = { station: 'Stations', part: 'Parts', axis: 'Axes', keep: 'Keep' } as const;
+const VIEWS = {
+  station: 'Stations',
+  put: 'Add a body',
+  part: 'Parts',
+  axis: 'Axes',
+  keep: 'Keep',
+} as const;
 
 type View = keyof typeof VIEWS;
 
@@ -32,6 +47,13 @@ export function DescribePage() {
   const axis = found?.axis ?? unit.axes.find(({ id }) => id === asked.axis) ?? unit.axes[0]!;
   const station = found?.station ?? axis.stations[0];
   const go = (to: Readonly<Record<string, string>>): void => setQuery(to, { replace: true });
+  const [body, setBody] = useState(FIRST_IN_HAND);
+  const put = (side: Side): void => {
+    if (notYet(body, unit) === null)
+      go({ station: putBody(job.jobId, unit, axis, body, station, side) });
+  };
+  const isOpen = job.state.sheet.finished === null;
+  const select = (id: string): void => go(view === 'put' ? { station: id, view } : { station: id });
   return (
     <Main title={`Unit · ${unit.name}`} className="grid gap-4 p-5 lg:grid-cols-[1.25fr_1fr]">
       <div className="grid content-start gap-3">
@@ -40,8 +62,9 @@ export function DescribePage() {
           <AxisView
             axis={axis}
             selected={station?.id ?? null}
-            onSelect={(id) => go({ station: id })}
+            onSelect={select}
             states={stationStates(job.plan)}
+            {...(view === 'put' && isOpen ? { onPut: put } : {})}
           />
           {axis.stations.some(({ drawn }) => drawn !== undefined) && (
             <p className="m-0 text-base">
@@ -53,7 +76,7 @@ export function DescribePage() {
           axis={axis}
           labels={drawAxis(axis).labels}
           selected={station?.id ?? null}
-          onSelect={(id) => go({ station: id })}
+          onSelect={select}
         />
       </div>
       <section
@@ -61,17 +84,19 @@ export function DescribePage() {
         aria-label="Description"
       >
         <WhatIsDescribed view={view} go={go} axis={axis} station={station} />
-        {job.state.sheet.finished !== null ? (
-          <p className="m-0">
-            The job is finished: open it again in the logbook to change the unit.
-          </p>
-        ) : (
+        {!isOpen && <Said>The job is finished: open it again in the logbook to change it.</Said>}
+        {isOpen && view === 'put' && (
+          <PutBody unit={unit} body={body} onBody={setBody} beside={station} onPut={put} />
+        )}
+        {isOpen && view !== 'put' && (
           <Editors job={job} view={view} axis={axis} station={station} query={query} go={go} />
         )}
       </section>
     </Main>
   );
 }
+
+const Said = ({ children }: { readonly children: string }) => <p className="m-0">{children}</p>;
 
 interface WhatIsDescribedProps {
   readonly view: View;
@@ -87,7 +112,7 @@ function WhatIsDescribed({ view, go, axis, station }: WhatIsDescribedProps) {
         <Button
           key={name}
           aria-pressed={name === view}
-          className={name === view ? 'border-plate! bg-plate text-scribe' : ''}
+          className={`px-3! ${name === view ? 'border-plate! bg-plate text-scribe' : ''}`}
           onClick={() =>
             go({
               axis: axis.id,
@@ -149,83 +174,41 @@ function Editors({ job, view, axis, station, query, go }: EditorsProps) {
   if (view === 'keep') return <KeepPanel jobId={jobId} unit={unit} />;
   if (view === 'part') return <Parts job={job} first={query.get('part')} field={field} />;
   if (view === 'axis') return <AxisPart axis={axis} jobId={jobId} unit={unit} go={go} />;
-  const add = (made: Station): void => {
-    record(jobId, 'StationDescribed', { axisId: axis.id, station: made });
-    go({ station: made.id });
-  };
-  const newId = (kind: string): string => `${kind}-${uuid().slice(0, 8)}`;
+  if (station === undefined) return <AddFirst onAdd={() => go({ axis: axis.id, view: 'put' })} />;
   return (
-    <div className="grid gap-3">
-      {station !== undefined && (
-        <StationEditor
-          key={`${station.id} ${system}`}
-          unit={unit}
-          station={station}
-          field={field}
-          onRecord={(described) =>
-            record(jobId, 'StationDescribed', { axisId: axis.id, station: described })
-          }
-          onCopy={() =>
-            add({
-              ...station,
-              id: newId(station.kind),
-              name: `${station.name}, copy`.slice(0, 80),
-              at: station.at + station.width,
-              drawn: [...new Set([...(station.drawn ?? []), 'at' as const])],
-            })
-          }
-          onRemove={() => {
-            record(jobId, 'StationRemoved', { stationId: station.id });
-            go({ axis: axis.id });
-          }}
-        />
-      )}
-      <Button
-        className="justify-self-start"
-        onClick={() => add(besideStation(newId('station'), station, unit.parts[0]?.id ?? ''))}
-        disabled={unit.parts.length === 0}
-      >
-        Add a station
-      </Button>
-    </div>
+    <StationEditor
+      key={`${station.id} ${system}`}
+      unit={unit}
+      station={station}
+      field={field}
+      onRecord={(described) =>
+        record(jobId, 'StationDescribed', { axisId: axis.id, station: described })
+      }
+      onCopy={() => {
+        const { id, stations } = copyOf(axis, station);
+        record(jobId, 'StationsPlaced', { axisId: axis.id, stations });
+        go({ station: id });
+      }}
+      onRemove={() => {
+        record(jobId, 'StationRemoved', { stationId: station.id });
+        go({ axis: axis.id });
+      }}
+    />
   );
 }
 
-interface AxisPartProps {
-  readonly axis: Axis;
-  readonly jobId: string;
-  readonly unit: Unit;
-  readonly go: (to: Readonly<Record<string, string>>) => void;
+/** Another body like one, to the right of it. */
+function copyOf(axis: Axis, station: Station) {
+  const id = `${station.kind}-${uuid().slice(0, 8)}`;
+  const copy = { ...station, id, name: `${station.name}, copy`.slice(0, 80) };
+  return { id, stations: placeBeside(axis, copy, station.id, 'right') };
 }
 
-function AxisPart({ axis, jobId, unit, go }: AxisPartProps) {
+function AddFirst({ onAdd }: { readonly onAdd: () => void }) {
   return (
-    <div className="grid gap-4">
-      <AxisEditor
-        key={axis.id}
-        axis={axis}
-        onRecord={(described) => record(jobId, 'AxisDescribed', { axis: described })}
-        onRemove={
-          unit.axes.length > 1
-            ? () => {
-                record(jobId, 'AxisRemoved', { axisId: axis.id });
-                go({ view: 'axis' });
-              }
-            : null
-        }
-      />
-      <Button
-        className="justify-self-start"
-        onClick={() => {
-          const id = `axis-${uuid().slice(0, 8)}`;
-          record(jobId, 'AxisDescribed', {
-            axis: { id, name: 'New axis', arrangement: 'plainThrust', sets: [] },
-          });
-          go({ axis: id, view: 'axis' });
-        }}
-      >
-        Add an axis
-      </Button>
-    </div>
+    <>
+      <p className="m-0 text-lg">Nothing stands on this axis yet.</p>
+      <MainAction onClick={onAdd}>Add a body</MainAction>
+    </>
   );
 }

@@ -11,6 +11,7 @@ import { OrderLine } from '../features/heat/OrderLine.tsx';
 import { SeatTable } from '../features/heat/SeatTable.tsx';
 import { WindowChart } from '../features/heat/WindowChart.tsx';
 import { Figures } from '../features/plan/Figures.tsx';
+import { MainAction } from '../ui/ActionBar.tsx';
 import { Button } from '../ui/Button.tsx';
 import { Notice } from '../ui/Notice.tsx';
 import { useUnits } from '../ui/useUnits.ts';
@@ -213,17 +214,15 @@ function HeatVerdict({ stands, status, temperature, plan, onChange, settings }: 
           ` The nearest plan that works: oven at ${temperature(Math.ceil(plan.nearest))}.`}
       </p>
       {!stands && plan.nearest !== null && (
-        <Button
-          kind="main"
-          className="mt-2"
+        <MainAction
           onClick={() =>
             onChange({
               oven: Math.min(plan.limit, Math.max(settings.ambient, Math.ceil(plan.nearest!))),
             })
           }
         >
-          Use it
-        </Button>
+          Use the nearest plan
+        </MainAction>
       )}
     </div>
   );

@@ -1,5 +1,6 @@
 import { ZoomIn, ZoomOut } from 'lucide-react';
 import { useCallback, useState } from 'react';
+import { useNavigate } from 'react-router';
 
 import { LOAD_PATH } from '@wendaxis/core/arrangement';
 import { drawAxis } from '@wendaxis/core/drawing';
@@ -22,6 +23,8 @@ import { Main } from '../ui/Main.tsx';
 export function JobPage() {
   const job = useOpenJob();
   const { state, jobId, next, plan } = job;
+  const navigate = useNavigate();
+  const onward = useCallback(() => void navigate(`/jobs/${jobId}/step`), [jobId, navigate]);
   const axes = state.unit!.axes;
   const nextAxis = 'axis' in next ? next.axis.id : plan.next?.axisId;
   const [chosen, setChosen] = useState<string | null>(null);
@@ -36,7 +39,7 @@ export function JobPage() {
           axis={next.axis}
           kind={next.specKind}
           axes={state.unit!.axes}
-          asked
+          onSet={onward}
         />
       )}
       {axis !== undefined && (

@@ -7,6 +7,7 @@ import { exportJob, exportReadings } from '../features/log/exportJob.ts';
 import { RunTable } from '../features/log/RunTable.tsx';
 import { record } from '../stores/jobSync.ts';
 import { UNSIGNED } from '../stores/settingsStore.ts';
+import { MainAction } from '../ui/ActionBar.tsx';
 import { Button } from '../ui/Button.tsx';
 import { useUnits } from '../ui/useUnits.ts';
 import { eventLine, eventTime, tellerOf } from '../wording/eventLine.ts';
@@ -153,15 +154,14 @@ function WriteInLog({ next, note, setNote, jobId, text, clear, state }: WriteInL
       </label>
       <div className="flex flex-wrap gap-3">
         {next.kind === 'finishJob' && (
-          <Button
-            kind="main"
+          <MainAction
             onClick={() => {
               record(jobId, 'JobFinished', { note: text });
               clear();
             }}
           >
             Close the job
-          </Button>
+          </MainAction>
         )}
         <Button
           disabled={text === ''}

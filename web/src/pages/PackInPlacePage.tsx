@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useId, useRef, useState, type FormEvent, type KeyboardEvent } from 'react';
 import { useNavigate } from 'react-router';
 
 import { MICROMETER_UNCERTAINTY } from '@wendaxis/core/measure';
@@ -8,6 +8,7 @@ import { micrometres, packThickness } from '@wendaxis/core/shims';
 import { record } from '../stores/jobSync.ts';
 import { MainAction } from '../ui/ActionBar.tsx';
 import { QuantityField, readField } from '../ui/QuantityField.tsx';
+import { focusOnOpen } from '../ui/TextField.tsx';
 import { useUnits } from '../ui/useUnits.ts';
 import { useOpenJob } from './JobLayout.tsx';
 import { NotNow } from './NotNow.tsx';
@@ -25,6 +26,7 @@ export function PackInPlacePage() {
   const navigate = useNavigate();
   const units = useUnits();
   const [texts, setTexts] = useState<readonly string[]>(['']);
+  const form = useId();
   if (next.kind !== 'recordPack')
     return <NotNow title="The pack in place is known" jobId={jobId} />;
   const readings = texts.map((text) => readField(text, 'length', units.system));
@@ -37,7 +39,7 @@ export function PackInPlacePage() {
   const pieces = toPieces(values);
   const save = (): void => {
     record(jobId, 'PackRecorded', { siteId: next.site.id, pieces });
-    void navigate(`/jobs/${jobId}`);
+    void navigate(`/jobs/${jobId}/step`);
   };
   const change = (at: number) => (text: string) => {
     const changed = texts.map((old, index) => (index === at ? text : old));
@@ -52,7 +54,7 @@ export function PackInPlacePage() {
           places.
         </p>
       </div>
-      <PieceFields texts={texts} change={change} />
+      <PieceFields texts={texts} change={change} form={form} />
       {bad && (
         <p role="alert" className="text-bad m-0 font-semibold">
           Each piece: more than 0, at most {units.show(THICKEST)}.
@@ -66,21 +68,52 @@ export function PackInPlacePage() {
         {units.show(2 * MICROMETER_UNCERTAINTY.shim, 'length', units.system === 'metric' ? 3 : 5)}{' '}
         (twice the standard uncertainty of a shop micrometer; rule of this program).
       </p>
-      <MainAction blocked={bad || pieces.length === 0 ? 'Enter each piece' : null} onClick={save}>
+      <RecordPack blocked={bad || pieces.length === 0} form={form} save={save} />
+    </Main>
+  );
+}
+
+interface RecordPackProps {
+  readonly blocked: boolean;
+  readonly form: string;
+  readonly save: () => void;
+}
+
+function RecordPack({ blocked, form, save }: RecordPackProps) {
+  const submit = (event: FormEvent): void => {
+    event.preventDefault();
+    if (!blocked) save();
+  };
+  return (
+    <>
+      <form id={form} onSubmit={submit} />
+      <MainAction form={form} blocked={blocked ? 'Enter each piece' : null}>
         Record the pack
       </MainAction>
-    </Main>
+    </>
   );
 }
 
 interface PieceFieldsProps {
   readonly texts: readonly string[];
   readonly change: (at: number) => (text: string) => void;
+  /** Id of the form that records the pack. */
+  readonly form: string;
 }
 
-function PieceFields({ texts, change }: PieceFieldsProps) {
+/** A field for each piece. Enter goes on to the next; from the empty one at the end it records the pack. */
+function PieceFields({ texts, change, form }: PieceFieldsProps) {
+  const fields = useRef<HTMLDivElement>(null);
+  const onKeyDown = (event: KeyboardEvent<HTMLDivElement>): void => {
+    if (event.key !== 'Enter' || !(event.target instanceof HTMLInputElement)) return;
+    event.preventDefault();
+    const all = [...(fields.current?.querySelectorAll('input') ?? [])];
+    const sender = document.getElementById(form);
+    if (event.target.value !== '') all[all.indexOf(event.target) + 1]?.focus();
+    else if (sender instanceof HTMLFormElement) sender.requestSubmit();
+  };
   return (
-    <div className="grid gap-3 sm:grid-cols-2">
+    <div ref={fields} onKeyDown={onKeyDown} className="grid gap-3 sm:grid-cols-2">
       {texts.map((text, index) => (
         <QuantityField
           key={index}
@@ -88,6 +121,7 @@ function PieceFields({ texts, change }: PieceFieldsProps) {
           text={text}
           onText={change(index)}
           optional={index > 0}
+          {...(index === 0 ? { inputRef: focusOnOpen } : {})}
         />
       ))}
     </div>

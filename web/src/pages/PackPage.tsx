@@ -1,5 +1,5 @@
 import { useCallback, useMemo } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { useNavigate } from 'react-router';
 
 import { stockAtHand } from '@wendaxis/core/job';
 
@@ -10,6 +10,7 @@ import { useWorkshop } from '../stores/useWorkshop.ts';
 import { AcceptFigure } from '../features/axis/AcceptFigure.tsx';
 import { ChoosePack } from '../features/pack/ChoosePack.tsx';
 import { FitPack } from '../features/pack/FitPack.tsx';
+import { MainAction } from '../ui/ActionBar.tsx';
 import { Notice } from '../ui/Notice.tsx';
 import { useOpenJob } from './JobLayout.tsx';
 import { useActionHere } from './useActionHere.ts';
@@ -24,6 +25,7 @@ export function PackPage() {
   const elsewhere = useStockUse(jobId);
   const navigate = useNavigate();
   const toJob = useCallback(() => void navigate(`/jobs/${jobId}`), [jobId, navigate]);
+  const onward = useCallback(() => void navigate(`/jobs/${jobId}/step`), [jobId, navigate]);
   const site = next.kind === 'choosePack' || next.kind === 'fitPack' ? next.site : null;
   const stock = useMemo(() => {
     if (workshop.data === undefined || elsewhere.isPending || site === null) return null;
@@ -46,33 +48,37 @@ export function PackPage() {
         </Notice>
       )}
       {next.kind === 'fitPack' && (
-        <FitPack jobId={jobId} state={state} site={next.site} onFitted={toJob} />
+        <FitPack jobId={jobId} state={state} site={next.site} onFitted={onward} />
       )}
       {next.kind === 'choosePack' && stock !== null && (
         <div className="grid gap-4">
           <ChoosePack jobId={jobId} state={state} action={next} stock={stock} />
           {next.verdict.decision.word !== 'conforms' && (
-            <AcceptFigure jobId={jobId} specId={next.run.specId} accepted={null} />
+            <AcceptFigure
+              jobId={jobId}
+              specId={next.run.specId}
+              accepted={null}
+              onAccepted={toJob}
+            />
           )}
         </div>
       )}
       {next.kind === 'choosePack' && stock === null && (
-        <Notice
-          title={
-            workshop.isError || elsewhere.isError
-              ? 'The stock cannot be fetched'
-              : 'Fetching the stock…'
-          }
-          tone={workshop.isError ? 'warn' : 'plain'}
-        />
+        <NoStock failed={workshop.isError || elsewhere.isError} />
       )}
       {site === null && (
         <Notice title="No pack to choose now">
-          <Link className="text-ink" to={`/jobs/${jobId}`}>
-            See what comes next
-          </Link>
+          <MainAction onClick={onward}>See what comes next</MainAction>
         </Notice>
       )}
     </Main>
+  );
+}
+
+function NoStock({ failed }: { readonly failed: boolean }) {
+  return failed ? (
+    <Notice title="The stock cannot be fetched" tone="warn" />
+  ) : (
+    <Notice title="Fetching the stock…" />
   );
 }

@@ -27,9 +27,7 @@ export function PlanPage() {
       title={`Build plan · ${state.unit!.name}`}
       className="mx-auto grid w-full max-w-6xl grid-cols-[minmax(0,1fr)] gap-4 p-5"
     >
-      <div className="print:hidden">
-        <NextBanner job={job} />
-      </div>
+      <div className="print:hidden">{!changing && <NextBanner job={job} />}</div>
       <PlanHead
         jobId={jobId}
         state={state}

@@ -15,6 +15,7 @@ import { StepWork } from '../steps/StepWork.tsx';
 import type { OpenJob } from '../stores/useJob.ts';
 import { StateMark } from '../ui/StateMark.tsx';
 import { useUnits } from '../ui/useUnits.ts';
+import { actionWords } from '../wording/actionWords.ts';
 import { faultWords } from '../wording/faultWords.ts';
 import { STEP_STATUS_WORDS } from '../wording/stateWords.ts';
 import { useOpenJob } from './JobLayout.tsx';
@@ -31,8 +32,8 @@ export function StepPage() {
   const { plan, next, jobId } = job;
   if (stepId === undefined) {
     // It gets an address of its own, so that a step that was just done stays in sight with its result.
-    const own = next.kind === 'step' ? `/step/${encodeURIComponent(next.step.id)}` : '';
-    return <Navigate replace to={`/jobs/${jobId}${own}`} />;
+    const own = next.kind === 'step' ? `/step/${encodeURIComponent(next.step.id)}` : null;
+    return <Navigate replace to={`/jobs/${jobId}${own ?? actionWords(next).path ?? ''}`} />;
   }
   const step = plan.steps.find(({ id }) => id === stepId);
   if (step === undefined) return <NotNow title="This step is not in the plan" jobId={jobId} />;

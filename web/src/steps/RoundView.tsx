@@ -55,19 +55,26 @@ export function RoundView({ job, screen, round, step }: Props) {
       void navigate(`/jobs/${jobId}/step/${encodeURIComponent(id)}`, { replace: true }),
     [jobId, navigate],
   );
-  const onDone = useCallback(() => {
-    const own = rows.findIndex(({ id }) => id === step.id);
-    const next = [...rows.slice(own + 1), ...rows.slice(0, own)].find((row) => !isBehind(row));
-    if (next === undefined) void navigate(`/jobs/${jobId}/step`);
-    else open(next.id);
-  }, [rows, step.id, jobId, navigate, open]);
+  // To the next row that is still to do, but for those that have just been answered; else on with the plan.
+  const goOn = useCallback(
+    (answered: (id: string) => boolean) => {
+      const own = rows.findIndex(({ id }) => id === step.id);
+      const next = [...rows.slice(own), ...rows.slice(0, own)].find(
+        (row) => !isBehind(row) && !answered(row.id),
+      );
+      if (next === undefined) void navigate(`/jobs/${jobId}/step`);
+      else open(next.id);
+    },
+    [rows, step.id, jobId, navigate, open],
+  );
+  const onDone = useCallback(() => goOn((id) => id === step.id), [goOn, step.id]);
   const { Picture } = STEP_FORMS[step.form];
   return (
     <Main
       title={`${screen.title} · ${state.unit!.name}`}
       className="grid gap-x-5 gap-y-3 px-5 py-3 lg:grid-cols-[1fr_2fr]"
     >
-      <RoundHead job={job} screen={screen} rows={rows} all={all} first={at + 1} />
+      <RoundHead job={job} screen={screen} rows={rows} all={all} first={at + 1} goOn={goOn} />
       <nav aria-label="Rows" className="order-last grid content-start gap-2 lg:order-none">
         <ol className="bg-panel border-edge m-0 list-none rounded-[3px] border-2 p-0">
           {rows.map((row, index) => (
@@ -97,10 +104,14 @@ interface HeadProps {
   readonly all: Round['all'];
   /** Number of its first step. */
   readonly first: number;
+  readonly goOn: GoOn;
 }
 
+type GoOn = (answered: (id: string) => boolean) => void;
+
 /** What the round is, how far it is, and one word for all of it. */
-function RoundHead({ job: { jobId, plan, state }, screen, rows, all, first }: HeadProps) {
+function RoundHead({ job, screen, rows, all, first, goOn }: HeadProps) {
+  const { jobId, plan, state } = job;
   return (
     <div className="flex flex-wrap items-end justify-between gap-3 lg:col-span-2">
       <div>
@@ -111,7 +122,7 @@ function RoundHead({ job: { jobId, plan, state }, screen, rows, all, first }: He
         <h1 className="m-0 text-[2.2rem] leading-tight">{screen.title}</h1>
       </div>
       {all !== undefined && state.sheet.finished === null && (
-        <AllSound jobId={jobId} words={all} answers={soundAnswers(state, rows)} />
+        <AllSound jobId={jobId} words={all} answers={soundAnswers(state, rows)} goOn={goOn} />
       )}
     </div>
   );
@@ -174,14 +185,18 @@ function Sound({ jobId, answers, onDone }: SoundProps) {
 interface AllSoundProps {
   readonly jobId: string;
   readonly words: string;
-  readonly answers: readonly SoundAnswer[];
+  readonly answers: ReturnType<typeof soundAnswers>;
+  readonly goOn: GoOn;
 }
 
-/** All rows at once, but for those that want a look of their own: they stay open. */
-function AllSound({ jobId, words, answers }: AllSoundProps) {
-  const say = useCallback(() => recordAll(jobId, answers), [jobId, answers]);
-  useShortcut(['a'], words, say, { enabled: answers.length > 0 });
-  if (answers.length === 0) return null;
+/** All rows at once, but for those that want a look of their own: the first of them is opened. */
+function AllSound({ jobId, words, answers, goOn }: AllSoundProps) {
+  const say = useCallback(() => {
+    recordAll(jobId, [...answers.values()].flat());
+    goOn((id) => answers.has(id));
+  }, [jobId, answers, goOn]);
+  useShortcut(['a'], words, say, { enabled: answers.size > 0 });
+  if (answers.size === 0) return null;
   return (
     <Button className="min-h-16 px-6 text-xl" onClick={say} shortcut="A">
       {words}

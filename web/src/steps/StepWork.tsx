@@ -5,7 +5,7 @@ import { isBehind, type Step } from '@wendaxis/core/plan';
 
 import { record } from '../stores/jobSync.ts';
 import type { OpenJob } from '../stores/useJob.ts';
-import { MainAction } from '../ui/ActionBar.tsx';
+import { ActionsBeside, MainAction } from '../ui/ActionBar.tsx';
 import { Button } from '../ui/Button.tsx';
 import { Notice } from '../ui/Notice.tsx';
 import { focusOnOpen, TextField } from '../ui/TextField.tsx';
@@ -20,7 +20,11 @@ export function StepWork({ job, step, onDone }: StepProps) {
     <>
       {step.waitsFor.length > 0 && <WaitsFor job={job} step={step} />}
       {behind && <Behind job={job} step={step} onDone={onDone} />}
-      {(!behind || stays) && <Form job={job} step={step} onDone={onDone} />}
+      {(!behind || stays) && (
+        <ActionsBeside when={behind}>
+          <Form job={job} step={step} onDone={onDone} />
+        </ActionsBeside>
+      )}
       {!behind && !needed && job.state.sheet.finished === null && (
         <SetAside jobId={job.jobId} step={step} onDone={onDone} />
       )}

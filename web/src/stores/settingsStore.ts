@@ -10,11 +10,14 @@ interface Settings {
   readonly system: UnitSystem;
   readonly theme: 'shop' | 'night';
   readonly speak: boolean;
+  /** Readings of an indicator are taken when its needle stands still, without a key. */
+  readonly handsFree: boolean;
   /** Who is at the bench, on this device; null until it was said. */
   readonly personId: string | null;
   switchUnits(): void;
   switchTheme(): void;
   switchSpeech(): void;
+  switchHandsFree(): void;
   setPerson(personId: string | null): void;
 }
 
@@ -24,10 +27,12 @@ export const useSettings = create<Settings>()(
       system: 'metric',
       theme: 'shop',
       speak: false,
+      handsFree: false,
       personId: null,
       switchUnits: () => set(({ system }) => ({ system: system === 'metric' ? 'inch' : 'metric' })),
       switchTheme: () => set(({ theme }) => ({ theme: theme === 'shop' ? 'night' : 'shop' })),
       switchSpeech: () => set(({ speak }) => ({ speak: !speak })),
+      switchHandsFree: () => set(({ handsFree }) => ({ handsFree: !handsFree })),
       setPerson: (personId) => set({ personId }),
     }),
     {

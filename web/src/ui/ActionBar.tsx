@@ -5,6 +5,17 @@ import { Button } from './Button.tsx';
 import { useShortcut } from './useShortcut.ts';
 
 const Place = createContext<HTMLElement | null>(null);
+const Beside = createContext(false);
+
+/** Around what is not the thing to do now, as where a step is done already: its action stays with it, and no key presses it. */
+export function ActionsBeside({ when = true, children }: BesideProps) {
+  return <Beside value={when}>{children}</Beside>;
+}
+
+interface BesideProps {
+  readonly when?: boolean;
+  readonly children: ReactNode;
+}
 
 /** A page with a bar at its lower edge, always in sight: what is done next stands at its right, under the thumb. */
 export function WithActionBar({ children }: { readonly children: ReactNode }) {
@@ -43,7 +54,8 @@ export function MainAction({
   pressOnly,
 }: Props) {
   const place = use(Place);
-  const byKey = blocked === null && pressOnly === undefined && shortcut === undefined;
+  const beside = use(Beside);
+  const byKey = !beside && blocked === null && pressOnly === undefined && shortcut === undefined;
   const shown = byKey ? 'Enter' : blocked === null ? shortcut : undefined;
   const press = useCallback(() => {
     const sent = form === undefined ? null : document.getElementById(form);
@@ -51,6 +63,18 @@ export function MainAction({
     else onClick?.();
   }, [form, onClick]);
   useShortcut(['Enter'], 'Do what the large button says', press, { enabled: byKey });
+  if (beside)
+    return (
+      <Button
+        type={form === undefined ? 'button' : 'submit'}
+        form={form}
+        onClick={form === undefined ? onClick : undefined}
+        disabled={blocked !== null}
+        className="justify-self-start"
+      >
+        {children}
+      </Button>
+    );
   if (place === null) return null;
   return createPortal(
     <>
@@ -61,6 +85,7 @@ export function MainAction({
         form={form}
         onClick={form === undefined ? onClick : undefined}
         disabled={blocked !== null}
+        data-testid="main-action"
         className="min-h-14 min-w-40 px-8 text-2xl max-sm:flex-1 max-sm:px-4"
         {...(shown === undefined ? {} : { shortcut: shown })}
       >

@@ -56,6 +56,8 @@ interface Props {
   /** Nothing is said below while nothing is typed. */
   readonly quiet?: boolean;
   readonly inputRef?: Ref<HTMLInputElement>;
+  /** What the text means, told below, where that is not the plain quantity. */
+  readonly meaning?: string | undefined;
   /** What is wrong with what was typed, told below instead of what was read. */
   readonly fault?: string | undefined;
 }
@@ -71,6 +73,7 @@ export function QuantityField({
   quiet = false,
   whenEmpty,
   inputRef,
+  meaning,
   fault,
 }: Props) {
   const units = useUnits();
@@ -104,7 +107,7 @@ export function QuantityField({
         role={fault === undefined ? undefined : 'alert'}
         className={`text-base ${bad ? 'text-bad font-semibold' : 'text-soft'}`}
       >
-        {unreadable ? hint : (fault ?? hint)}
+        {unreadable ? hint : (fault ?? meaning ?? hint)}
       </span>
       <UnitKeys kind={kind} text={text} onText={onText} />
     </div>

@@ -67,7 +67,8 @@ export function part(id: string, name: string, kind: PartKind): Part {
   return { id, name, kind, material: null, mass: null, area: null, wall: null };
 }
 
-const KIND_OF: Readonly<Record<BearingFamily, StationKind>> = {
+/** The kind of station that a bearing of a family is. */
+export const KIND_OF_FAMILY: Readonly<Record<BearingFamily, StationKind>> = {
   deepGrooveBall: 'ballBearing',
   angularContactBall: 'ballBearing',
   cylindricalRoller: 'cylindricalRoller',
@@ -89,7 +90,7 @@ export interface Seating {
 export function bearing(side: Side, input: TemplateInput, at: number, seating: Seating): Station {
   const { designation, family, dimensions } = input[side];
   const { width, bore, outside } = dimensions;
-  const kind = family === null ? seating.kind : KIND_OF[family];
+  const kind = family === null ? seating.kind : KIND_OF_FAMILY[family];
   const ends =
     side === 'left'
       ? ({ wayIn: 'right', lettering: 'left' } as const)

@@ -10,10 +10,12 @@ interface Props {
   readonly jobId: string;
   readonly specId: string;
   readonly accepted: AcceptedFigure | null;
+  /** What comes after it is accepted. */
+  readonly onAccepted?: () => void;
 }
 
 /** A figure that is not proven to be within its limits can be taken as it is: by whom and why is part of the record. */
-export function AcceptFigure({ jobId, specId, accepted }: Props) {
+export function AcceptFigure({ jobId, specId, accepted, onAccepted }: Props) {
   const [open, setOpen] = useState(false);
   const [name, setName] = useState('');
   const [reason, setReason] = useState('');
@@ -23,6 +25,7 @@ export function AcceptFigure({ jobId, specId, accepted }: Props) {
     if (!isSaid) return;
     record(jobId, 'FigureAccepted', { specId, name: name.trim(), reason: reason.trim() });
     setOpen(false);
+    onAccepted?.();
   };
   if (accepted !== null)
     return (

@@ -1,7 +1,7 @@
 import { useId, useMemo } from 'react';
 import { drawAxis, type AxisDrawing, type DrawnStation, type Point } from '@wendaxis/core/drawing';
 import type { StationState } from '@wendaxis/core/plan';
-import { isDrawn, type Axis } from '@wendaxis/core/unit';
+import { isDrawn, type Axis, type Side } from '@wendaxis/core/unit';
 import { StateShape } from '../../ui/StateMark.tsx';
 import { STATION_STATE_WORDS } from '../../wording/stateWords.ts';
 import { paintOf, pathData } from './axisPaint.ts';
@@ -9,6 +9,7 @@ import { windowOn } from './axisWindow.ts';
 import { CentreLine } from './CentreLine.tsx';
 import { GainMarks } from './axisMarks.tsx';
 import { Patterns } from './axisPatterns.tsx';
+import { PutMarks } from './PutMarks.tsx';
 import { useOneStop } from './useOneStop.ts';
 
 type Selected = string | ReadonlySet<string> | null;
@@ -26,6 +27,8 @@ interface Props {
   /** Show the surroundings of this station only. */
   readonly zoomOn?: string | null;
   readonly size?: 'small' | 'plate';
+  /** A body is in hand: it can be put at either side of the station that is selected. */
+  readonly onPut?: (side: Side) => void;
 }
 
 /** The section along the shaft, scribed on a dyed plate. Every station can be selected, by pointer or key. */
@@ -36,6 +39,7 @@ export function AxisView({
   states,
   zoomOn = null,
   size = 'plate',
+  onPut,
 }: Props) {
   const drawing = useMemo(() => drawAxis(axis), [axis]);
   const hatch = useId();
@@ -81,6 +85,9 @@ export function AxisView({
         onSelect={onSelect}
         states={states}
       />
+      {onPut !== undefined && (
+        <PutMarks axis={axis} selected={selected} unit={unit} onPut={onPut} />
+      )}
     </svg>
   );
 }

@@ -1,4 +1,4 @@
-import { useCallback, useId } from 'react';
+import { useCallback, useEffect, useId } from 'react';
 import { v4 as uuid } from 'uuid';
 
 import { FIGURES, type FigureKind } from '@wendaxis/core/figures';
@@ -20,16 +20,20 @@ interface Props {
   readonly kind: FigureKind;
   /** All axes of the unit: a carrier may be read at its pinion. */
   readonly axes: readonly Axis[];
-  /** Whether they are what is wanted next; else they are given beside it. */
-  readonly asked?: boolean;
+  /** What comes after, where they are what is wanted next; else they are given beside it. */
+  readonly onSet?: () => void;
 }
 
 /** The band of what is set on an axis, and the line it was read from. */
-export function SpecForm({ jobId, axis, kind, axes, asked = false }: Props) {
+export function SpecForm({ jobId, axis, kind, axes, onSet }: Props) {
+  const asked = onSet !== undefined;
   const id = useId();
   const { words, quantity } = FIGURES[kind];
-  const { form, submit, halve } = useSpecEntry(jobId, axis, kind);
-  const { control, formState } = form;
+  const { form, submit, halve } = useSpecEntry(jobId, axis, kind, onSet);
+  const { control, formState, setFocus } = form;
+  useEffect(() => {
+    if (asked) setFocus('lower');
+  }, [asked, setFocus]);
   return (
     <form
       id={id}
@@ -67,7 +71,7 @@ export function SpecForm({ jobId, axis, kind, axes, asked = false }: Props) {
 }
 
 /** The form of a band, what records it, and the band halved for used bearings. */
-function useSpecEntry(jobId: string, axis: Axis, kind: FigureKind) {
+function useSpecEntry(jobId: string, axis: Axis, kind: FigureKind, onSet: Props['onSet']) {
   const { quantity } = FIGURES[kind];
   const { system, show } = useUnits();
   const read = useCallback((texts: SpecTexts) => specFrom(texts, kind, system), [kind, system]);
@@ -75,6 +79,7 @@ function useSpecEntry(jobId: string, axis: Axis, kind: FigureKind) {
   const { getValues, handleSubmit, setValue } = form;
   const submit = handleSubmit(({ value }) => {
     record(jobId, 'SpecSet', { specId: uuid(), axisId: axis.id, kind, ...value });
+    onSet?.();
   });
 
   /** Common practice where the manual gives a band for new bearings only. */

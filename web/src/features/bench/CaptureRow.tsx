@@ -1,9 +1,10 @@
-import type { Dispatch, RefObject, SetStateAction, FormEvent } from 'react';
+import { useId, type Dispatch, type RefObject, type SetStateAction, type FormEvent } from 'react';
 import type { ReadingPhase, Run } from '@wendaxis/core/job';
 import type { ExpectedReading } from '@wendaxis/core/measure';
 import { MainAction, SideAction } from '../../ui/ActionBar.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { DoubtRow } from './DoubtRow.tsx';
+import { HandsFree } from './HandsFree.tsx';
 import { QuantityField, type FieldReading } from '../../ui/QuantityField.tsx';
 import type { LiveReading } from './useDevice.ts';
 import { useTypedReading } from './useTypedReading.ts';
@@ -41,12 +42,14 @@ export function CaptureRow({
   main,
   onTake,
 }: Props) {
-  const entry = useTypedReading({ run, onTake, live, main, onAccept, expected });
+  const entry = useTypedReading({ run, onTake, live, main, onAccept, expected, phase });
+  const form = useId();
   return (
     <div className="grid gap-2">
-      <TakeAction entry={entry} phase={phase} main={main} />
+      <TakeAction entry={entry} phase={phase} main={main} form={form} />
       <div className="flex flex-wrap items-start gap-3">
         <TypedReading
+          form={form}
           submit={entry.submit}
           field={entry.field}
           names={NAMES}
@@ -54,32 +57,51 @@ export function CaptureRow({
           text={entry.text}
           type={entry.type}
           typed={entry.typed}
-          onAccept={onAccept}
+          goesOn={entry.onEmpty !== null}
           pad={entry.pad}
           setPad={entry.setPad}
         />
+        {entry.streams && (
+          <HandsFree
+            live={live}
+            phase={phase}
+            run={run}
+            waits={main && entry.text === ''}
+            onTake={onTake}
+          />
+        )}
       </div>
-      {entry.doubt !== null && (
-        <DoubtRow
-          doubt={entry.doubt}
-          typed={entry.text}
-          tooFar={entry.tooFar}
-          onTake={entry.take}
-          onAgain={() => {
-            entry.type('');
-            entry.field.current?.querySelector('input')?.focus();
-          }}
-        />
-      )}
-      {entry.tooFar && entry.doubt === null && (
-        <p role="alert" className="text-bad m-0 font-semibold">
-          Beyond this indicator’s travel. Is the unit right?
-        </p>
-      )}
+      <Doubts entry={entry} />
       {entry.pad && <NumberPad type={entry.type} text={entry.text} />}
       <MarkOnShaft mark={mark} onMark={onMark} />
     </div>
   );
+}
+
+interface DoubtsProps {
+  readonly entry: ReturnType<typeof useTypedReading>;
+}
+
+/** What is doubtful about a typed reading. */
+function Doubts({ entry }: DoubtsProps) {
+  if (entry.doubt !== null)
+    return (
+      <DoubtRow
+        doubt={entry.doubt}
+        typed={entry.text}
+        tooFar={entry.tooFar}
+        onTake={entry.take}
+        onAgain={() => {
+          entry.type('');
+          entry.field.current?.querySelector('input')?.focus();
+        }}
+      />
+    );
+  return entry.tooFar ? (
+    <p role="alert" className="text-bad m-0 font-semibold">
+      Beyond this indicator’s travel. Is the unit right?
+    </p>
+  ) : null;
 }
 
 interface MarkOnShaftProps {
@@ -131,6 +153,8 @@ function NumberPad({ type, text }: NumberPadProps) {
 }
 
 interface TypedReadingProps {
+  /** Id of the form, for the button that sends it. */
+  readonly form: string;
   readonly submit: (event: FormEvent) => void;
   readonly field: RefObject<HTMLDivElement | null>;
   readonly names: { zero: string; lift: string; return: string };
@@ -138,13 +162,15 @@ interface TypedReadingProps {
   readonly text: string;
   readonly type: (next: string) => void;
   readonly typed: FieldReading;
-  readonly onAccept: (() => void) | null;
+  /** Enter does something though nothing is typed. */
+  readonly goesOn: boolean;
   readonly pad: boolean;
   readonly setPad: Dispatch<SetStateAction<boolean>>;
 }
 
 /** A reading typed by hand, in either unit. */
 function TypedReading({
+  form,
   submit,
   field,
   names,
@@ -152,12 +178,17 @@ function TypedReading({
   text,
   type,
   typed,
-  onAccept,
+  goesOn,
   pad,
   setPad,
 }: TypedReadingProps) {
   return (
-    <form onSubmit={submit} className="flex flex-wrap items-start gap-2" aria-label="Typed reading">
+    <form
+      id={form}
+      onSubmit={submit}
+      className="flex flex-wrap items-start gap-2"
+      aria-label="Typed reading"
+    >
       <div className="w-40" ref={field}>
         <QuantityField
           label={`Or type the ${names[phase]} reading`}
@@ -169,7 +200,7 @@ function TypedReading({
       <Button
         type="submit"
         className="min-h-13"
-        disabled={typed.status === 'unreadable' || (typed.status === 'empty' && onAccept === null)}
+        disabled={typed.status === 'unreadable' || (typed.status === 'empty' && !goesOn)}
       >
         Enter
       </Button>
@@ -181,29 +212,39 @@ function TypedReading({
 }
 
 interface TakeProps {
-  readonly entry: Pick<ReturnType<typeof useTypedReading>, 'pending' | 'capture' | 'streams'>;
+  readonly entry: Pick<
+    ReturnType<typeof useTypedReading>,
+    'pending' | 'capture' | 'streams' | 'text'
+  >;
   readonly phase: Props['phase'];
   readonly main: boolean;
+  readonly form: string;
 }
 
-/** Taking the live value: the one thing to do, until a verdict can be accepted. */
-function TakeAction({ entry, phase, main }: TakeProps) {
+/** What one press says where the needle is read by eye: it was set to zero, or it came back to it. Null: only a number will do. */
+const AT_ZERO = { zero: 'It reads 0', lift: null, return: 'Back at 0' } as const;
+
+/** Taking the reading: the one thing to do, until a verdict can be accepted. */
+function TakeAction({ entry, phase, main, form }: TakeProps) {
   const words = entry.pending ? 'Taking the next one…' : `Take ${NAMES[phase]}`;
-  if (main)
+  if (!main)
     return (
-      <MainAction
-        onClick={entry.capture}
-        shortcut="Space"
-        blocked={entry.streams ? null : 'Type the reading, then Enter'}
-      >
+      <SideAction>
+        <Button onClick={entry.capture} disabled={!entry.streams} shortcut="Space">
+          {words}
+        </Button>
+      </SideAction>
+    );
+  if (entry.streams)
+    return (
+      <MainAction onClick={entry.capture} shortcut="Space">
         {words}
       </MainAction>
     );
+  if (entry.text.trim() !== '') return <MainAction form={form}>Record it</MainAction>;
   return (
-    <SideAction>
-      <Button onClick={entry.capture} disabled={!entry.streams} shortcut="Space">
-        {words}
-      </Button>
-    </SideAction>
+    <MainAction form={form} blocked={AT_ZERO[phase] === null ? 'Type the reading' : null}>
+      {AT_ZERO[phase] ?? words}
+    </MainAction>
   );
 }

@@ -2,13 +2,14 @@ import { type Dispatch, type SetStateAction, useState } from 'react';
 import { Link } from 'react-router';
 import { v4 as uuid } from 'uuid';
 
-import type { RunStage, WorkshopInstrument } from '@wendaxis/core/job';
+import type { Run, RunStage, WorkshopInstrument } from '@wendaxis/core/job';
 import { isSimulated } from '@wendaxis/core/devices';
 import { ANGLE_TO_MEND, contactsOf, type IndicatorContact } from '@wendaxis/core/measure';
 
 import { useWorkshop, type OpenWorkshop } from '../../stores/useWorkshop.ts';
 import { record } from '../../stores/jobSync.ts';
-import { MainAction } from '../../ui/ActionBar.tsx';
+import { MainAction, SideAction } from '../../ui/ActionBar.tsx';
+import { Button } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/Choice.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { QuantityField, readField } from '../../ui/QuantityField.tsx';
@@ -28,6 +29,8 @@ interface Props {
   readonly stage: RunStage;
   /** A practice job: stand-ins may send readings. */
   readonly practice: boolean;
+  /** The last run of the job: its indicator, as it stood, is offered first. Undefined where there was none. */
+  readonly last: Run | undefined;
 }
 
 /** How an indicator is read in this job. */
@@ -36,18 +39,11 @@ function deviceNote(deviceId: string | null, practice: boolean): string {
   return isSimulated(deviceId) ? 'simulated: for practice' : 'sends its readings, or read by eye';
 }
 
-/** What a run still wants before it starts; null where nothing. */
-function startsWhen(held: string, degrees: number | null): string | null {
-  if (held === '') return 'Say whether both bearings are fitted';
-  if (held === 'no') return 'The shaft can tip: fit the bearing first';
-  return degrees === null ? 'Enter the angle of the plunger' : null;
-}
-
 /** Before a run: which indicator, how it stands, and whether the shaft can tip. */
-export function RunSetup({ jobId, specId, stage, practice }: Props) {
+export function RunSetup({ jobId, specId, stage, practice, last }: Props) {
   const workshop = useWorkshop();
   const { system } = useUnits();
-  const picked = useChosenIndicator({ workshop, system });
+  const picked = useChosenIndicator({ workshop, system, last });
 
   if (workshop.isPending) return <Notice title="Fetching the instruments…" />;
   const { instrument } = picked;
@@ -66,11 +62,10 @@ export function RunSetup({ jobId, specId, stage, practice }: Props) {
       stage,
       instrument: card,
       indicator: { contact, angle: picked.degrees },
-      shaftHeld: picked.held === 'yes',
+      shaftHeld: true,
     });
   };
 
-  const blocked = startsWhen(picked.held, picked.degrees);
   const begin = (): void => start(instrument);
 
   return (
@@ -85,7 +80,6 @@ export function RunSetup({ jobId, specId, stage, practice }: Props) {
           note: deviceNote(deviceId, practice),
         }))}
       />
-      <HeldChoice held={picked.held} setHeld={picked.setHeld} />
       <HowItMeets
         contact={contact}
         setContact={picked.setContact}
@@ -94,10 +88,7 @@ export function RunSetup({ jobId, specId, stage, practice }: Props) {
         setAngle={picked.setAngle}
         degrees={picked.degrees}
       />
-      <MainAction blocked={blocked} onClick={begin}>
-        Start measuring
-      </MainAction>
-      {picked.held === 'no' && <ShaftTips />}
+      <BearingsFitted blocked={picked.degrees === null} begin={begin} />
     </div>
   );
 }
@@ -105,13 +96,16 @@ export function RunSetup({ jobId, specId, stage, practice }: Props) {
 interface UseChosenIndicatorInput {
   readonly workshop: OpenWorkshop;
   readonly system: UnitSystem;
+  readonly last: Run | undefined;
 }
 
-function useChosenIndicator({ workshop, system }: UseChosenIndicatorInput) {
-  const [chosen, setChosen] = useState<string | null>(null);
-  const [pickedContact, setContact] = useState<IndicatorContact | null>(null);
-  const [held, setHeld] = useState('');
-  const [angle, setAngle] = useState('0');
+function useChosenIndicator({ workshop, system, last }: UseChosenIndicatorInput) {
+  const { show } = useUnits();
+  const [chosen, setChosen] = useState<string | null>(last?.instrument.id ?? null);
+  const [pickedContact, setContact] = useState<IndicatorContact | null>(
+    last?.indicator.contact ?? null,
+  );
+  const [angle, setAngle] = useState(() => show(last?.indicator.angle ?? 0, 'angle'));
   const instruments = (workshop.data?.instruments ?? []).filter(
     (card) => contactsOf(card).length > 0,
   );
@@ -125,32 +119,43 @@ function useChosenIndicator({ workshop, system }: UseChosenIndicatorInput) {
     instrument,
     pickedContact,
     degrees,
-    held,
     setChosen,
     instruments,
-    setHeld,
     setContact,
     angle,
     setAngle,
   };
 }
 
-interface HeldChoiceProps {
-  readonly held: string;
-  readonly setHeld: Dispatch<SetStateAction<string>>;
+interface BearingsFittedProps {
+  /** The setting of the indicator cannot be used. */
+  readonly blocked: boolean;
+  readonly begin: () => void;
 }
 
-function HeldChoice({ held, setHeld }: HeldChoiceProps) {
+/** The run starts by saying that the shaft cannot tip; where it can, nothing starts. */
+function BearingsFitted({ blocked, begin }: BearingsFittedProps) {
+  const [tips, setTips] = useState(false);
   return (
-    <Choice
-      label="Are all bearings that locate the shaft fitted?"
-      value={held}
-      onChange={setHeld}
-      options={[
-        { value: 'yes', words: 'Yes', note: 'the shaft cannot tip' },
-        { value: 'no', words: 'No', note: 'the measurement could not be judged' },
-      ]}
-    />
+    <>
+      <p className="m-0 text-lg">
+        <strong>Are all bearings that locate the shaft fitted?</strong> A shaft that tips reads more
+        play than it has.
+      </p>
+      {tips && (
+        <p role="alert" className="text-bad m-0 text-lg font-semibold">
+          Fit the missing bearing first: measured now, it could not be judged.
+        </p>
+      )}
+      <SideAction>
+        <Button onClick={() => setTips(true)} aria-pressed={tips}>
+          Not all are fitted
+        </Button>
+      </SideAction>
+      <MainAction blocked={blocked ? 'Enter the angle of the plunger' : null} onClick={begin}>
+        All are fitted: start
+      </MainAction>
+    </>
   );
 }
 
@@ -202,13 +207,5 @@ function NoIndicator() {
         Add one to the workshop
       </Link>
     </Notice>
-  );
-}
-
-function ShaftTips() {
-  return (
-    <p role="alert" className="text-bad m-0 text-lg font-semibold">
-      Fit the bearings first: a shaft that tips reads more play than it has.
-    </p>
   );
 }

@@ -1,6 +1,6 @@
 import type { UnitSystem } from '@wendaxis/core/units';
 import { useCallback, useRef, useState, type FormEvent } from 'react';
-import type { Run } from '@wendaxis/core/job';
+import type { ReadingPhase, Run } from '@wendaxis/core/job';
 import { doubtReading, type ExpectedReading, type ReadingDoubt } from '@wendaxis/core/measure';
 import { useDraft } from '../../stores/useDraft.ts';
 import { readField } from '../../ui/QuantityField.tsx';
@@ -18,6 +18,7 @@ interface UseTypedReadingInput {
   readonly main: boolean;
   readonly onAccept: (() => void) | null;
   readonly expected: ExpectedReading | null;
+  readonly phase: ReadingPhase;
 }
 
 /** What is typed, what is doubtful about it, and the keys that take it. */
@@ -28,6 +29,7 @@ export function useTypedReading({
   main,
   onAccept,
   expected,
+  phase,
 }: UseTypedReadingInput) {
   const { system } = useUnits();
   const [text, setText] = useDraft(`${run.runId}.${run.readings.length}`);
@@ -38,10 +40,12 @@ export function useTypedReading({
 
   const { capture, pending, streams, field } = useReadingKeys({ live, main, onTake });
 
+  // Nothing typed: the same key does what the large button says.
+  const isZero = main && !streams && phase !== 'lift';
+  const onEmpty = onAccept ?? (isZero ? () => take(0, '0') : null);
   function submit(event: FormEvent): void {
     event.preventDefault();
-    // Nothing typed: the same key goes on, as it does beside the field.
-    if (typed.status === 'empty') onAccept?.();
+    if (typed.status === 'empty') onEmpty?.();
     if (typed.status !== 'read') return;
     const { value, unit } = typed.quantity;
     const bare = isBare(text);
@@ -61,6 +65,7 @@ export function useTypedReading({
     setDoubt(null);
   }
   return {
+    onEmpty,
     streams,
     capture,
     pending,

@@ -1,9 +1,10 @@
-import { useState, type FormEvent } from 'react';
+import { useId, useState, type FormEvent } from 'react';
 
 import { LOAD_PATH, type Arrangement } from '@wendaxis/core/arrangement';
 import { FIGURE_KINDS, FIGURES, type FigureKind } from '@wendaxis/core/figures';
 import { type Axis } from '@wendaxis/core/unit';
 
+import { MainAction } from '../../ui/ActionBar.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { SelectField } from '../../ui/SelectField.tsx';
 import { TextField } from '../../ui/TextField.tsx';
@@ -22,6 +23,7 @@ interface Props {
 
 /** Describe an axis: how its bearings hold the shaft, and what is set on it. */
 export function AxisEditor({ axis, onRecord, onRemove }: Props) {
+  const form = useId();
   const [name, setName] = useState(axis.name);
   const [arrangement, setArrangement] = useState(axis.arrangement);
   const [sets, setSets] = useState<readonly FigureKind[]>(axis.sets);
@@ -30,7 +32,7 @@ export function AxisEditor({ axis, onRecord, onRemove }: Props) {
     if (name.trim() !== '') onRecord({ id: axis.id, name: name.trim(), arrangement, sets });
   };
   return (
-    <form onSubmit={submit} className="grid gap-3" aria-label={`Describe ${axis.name}`}>
+    <form id={form} onSubmit={submit} className="grid gap-3" aria-label={`Describe ${axis.name}`}>
       <div className="grid grid-cols-2 gap-x-3 gap-y-2">
         <TextField label="Name" value={name} onChange={setName} max={80} />
         <SelectField
@@ -62,9 +64,9 @@ export function AxisEditor({ axis, onRecord, onRemove }: Props) {
         ))}
       </fieldset>
       <div className="flex flex-wrap gap-3">
-        <Button kind="main" type="submit" className="text-xl" disabled={name.trim() === ''}>
-          Record it
-        </Button>
+        <MainAction form={form} blocked={name.trim() === '' ? 'Enter its name' : null}>
+          Record the axis
+        </MainAction>
         {onRemove !== null && <Button onClick={onRemove}>Remove the axis</Button>}
       </div>
     </form>

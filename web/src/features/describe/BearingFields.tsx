@@ -1,8 +1,10 @@
-import { useId } from 'react';
+import { useCallback, useId } from 'react';
 
 import { typedSizes, type BearingFamily } from '@wendaxis/core/bearings';
 
+import { Button } from '../../ui/Button.tsx';
 import { QuantityField } from '../../ui/QuantityField.tsx';
+import { useShortcut } from '../../ui/useShortcut.ts';
 import { useUnits } from '../../ui/useUnits.ts';
 import { decodeEntry, type BearingEntry } from './bearingEntry.ts';
 
@@ -18,15 +20,22 @@ interface Props {
   readonly label: string;
   readonly entry: BearingEntry;
   readonly onEntry: (entry: BearingEntry) => void;
+  /** Another bearing that it may be the same as; by one press, or an equals sign in its field. Null while that is not entered. */
+  readonly same?: { readonly words: string; readonly entry: BearingEntry | null };
 }
 
+const SAME_SIGN = '=';
+
 /** Enter a bearing by what is printed on it, or by its three dimensions where that is not known. */
-export function BearingFields({ label, entry, onEntry }: Props) {
+export function BearingFields({ label, entry, onEntry, same }: Props) {
   const units = useUnits();
   const id = useId();
   const decoded = decodeEntry(entry);
   const typed = typedSizes(entry.designation);
   const set = (name: keyof BearingEntry) => (text: string) => onEntry({ ...entry, [name]: text });
+  const copied = same?.entry ?? null;
+  const onPrinted = (text: string): void =>
+    copied !== null && text.trim() === SAME_SIGN ? onEntry(copied) : set('designation')(text);
   return (
     <fieldset className="border-edge m-0 grid min-w-0 content-start gap-1.5 rounded-[3px] border-2 px-4 pt-1 pb-3">
       <legend className="px-2 text-lg font-semibold">{label}</legend>
@@ -39,8 +48,11 @@ export function BearingFields({ label, entry, onEntry }: Props) {
         maxLength={40}
         className="bg-panel border-edge figure min-h-12 w-full border-2 px-3 text-xl"
         value={entry.designation}
-        onChange={(event) => set('designation')(event.target.value)}
+        onChange={(event) => onPrinted(event.target.value)}
       />
+      {same !== undefined && decoded === null && (
+        <Same words={same.words} entry={copied} onEntry={onEntry} />
+      )}
       <p className="m-0 min-h-14 text-base break-words" aria-live="polite">
         {decoded === null && 'Such as 30206, 6204-2RS C3 or 25x52x15. Or its dimensions:'}
         {decoded?.status === 'unknown' &&
@@ -68,5 +80,29 @@ export function BearingFields({ label, entry, onEntry }: Props) {
         </div>
       )}
     </fieldset>
+  );
+}
+
+interface SameProps {
+  readonly words: string;
+  readonly entry: BearingEntry | null;
+  readonly onEntry: Props['onEntry'];
+}
+
+/** One press for a bearing that is the same as another. */
+function Same({ words, entry, onEntry }: SameProps) {
+  const copy = useCallback(() => {
+    if (entry !== null) onEntry(entry);
+  }, [entry, onEntry]);
+  useShortcut([SAME_SIGN], words, copy, { enabled: entry !== null });
+  return (
+    <Button
+      className="justify-self-start"
+      disabled={entry === null}
+      onClick={copy}
+      shortcut={SAME_SIGN}
+    >
+      {words}
+    </Button>
   );
 }

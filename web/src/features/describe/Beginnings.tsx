@@ -1,5 +1,5 @@
 import { RadioGroup } from 'radix-ui';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 
 import type { WorkshopTemplate } from '@wendaxis/core/job';
 import {
@@ -10,15 +10,13 @@ import {
   type UnitTemplate,
 } from '@wendaxis/core/unit';
 
-import { Button } from '../../ui/Button.tsx';
-
 interface Props {
   /** Name of the chosen template, `own:` and an id, or `unit` for one from a file or another job. */
   readonly value: string;
   readonly onTemplate: (template: UnitTemplate) => void;
   readonly own: readonly WorkshopTemplate[];
-  readonly onOwn: (template: WorkshopTemplate) => void;
-  readonly onFile: (text: string, name: string) => void;
+  /** Called for one of `own` alone. */
+  readonly onOwn?: (template: WorkshopTemplate) => void;
 }
 
 const ITEM =
@@ -29,15 +27,14 @@ type Family = TemplateFamily | 'own';
 const isTemplate = (value: string): value is UnitTemplate =>
   (UNIT_TEMPLATES as readonly string[]).includes(value);
 
-/** What a unit is begun from: the usual arrangements by what it is, the workshop's own, or a file. */
-export function Beginnings({ value, onTemplate, own, onOwn, onFile }: Props) {
-  const file = useRef<HTMLInputElement>(null);
+/** What a unit is begun from: the usual arrangements by what it is, the workshop's own. */
+export function Beginnings({ value, onTemplate, own, onOwn }: Props) {
   const [family, setFamily] = useState<Family>(
     isTemplate(value) ? TEMPLATE_TABLE[value].family : 'gearbox',
   );
   const pick = (chosen: string): void => {
     const template = own.find(({ templateId }) => `own:${templateId}` === chosen);
-    if (template !== undefined) onOwn(template);
+    if (template !== undefined) onOwn?.(template);
     else onTemplate(chosen as UnitTemplate);
   };
   return (
@@ -64,22 +61,6 @@ export function Beginnings({ value, onTemplate, own, onOwn, onFile }: Props) {
             </RadioGroup.Item>
           ))}
       </RadioGroup.Root>
-      <input
-        ref={file}
-        type="file"
-        accept="application/json,.json"
-        className="sr-only"
-        aria-label="A unit file"
-        tabIndex={-1}
-        onChange={(event) => {
-          const chosen = event.target.files?.[0];
-          event.target.value = '';
-          if (chosen !== undefined) void chosen.text().then((text) => onFile(text, chosen.name));
-        }}
-      />
-      <Button className="justify-self-start" onClick={() => file.current?.click()}>
-        From a unit file
-      </Button>
     </fieldset>
   );
 }

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { JobState } from '@wendaxis/core/job';
 
 import { record } from '../../stores/jobSync.ts';
+import { MainAction } from '../../ui/ActionBar.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { Renewed, Scope } from './Scope.tsx';
 import { scopeOf, type ScopeEntry } from './scopeEntry.ts';
@@ -25,9 +26,8 @@ export function ChangeScope({ jobId, state, onDone }: Props) {
       <div className="grid content-start gap-3">
         {entry.scope === 'renew' && <Renewed unit={unit} entry={entry} onEntry={setEntry} />}
         <div className="flex flex-wrap gap-3">
-          <Button
-            kind="main"
-            disabled={given === null}
+          <MainAction
+            blocked={given === null ? 'Tap what is renewed' : null}
             onClick={() => {
               if (given === null) return;
               record(jobId, 'ScopeSet', given);
@@ -35,7 +35,7 @@ export function ChangeScope({ jobId, state, onDone }: Props) {
             }}
           >
             Plan for this
-          </Button>
+          </MainAction>
           <Button onClick={onDone}>Keep it as it is</Button>
         </div>
       </div>

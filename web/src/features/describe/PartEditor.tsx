@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState, type FormEvent } from 'react';
+import { useEffect, useId, useRef, useState, type FormEvent } from 'react';
 
 import {
   MATERIAL_IDS,
@@ -11,6 +11,7 @@ import { PART_KINDS, type Part, type PartKind } from '@wendaxis/core/unit';
 import type { QuantityKind } from '@wendaxis/core/units';
 
 import { useWorkshop } from '../../stores/useWorkshop.ts';
+import { MainAction } from '../../ui/ActionBar.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { QuantityField, readField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
@@ -72,6 +73,7 @@ export function PartEditor({ part, field, onRecord, onRemove }: Props) {
   const units = useUnits();
   const [edits, setEdits] = useState<Readonly<Partial<Record<keyof Part, string>>>>({});
   const own = useWorkshop().data?.materials ?? [];
+  const id = useId();
   const form = useRef<HTMLFormElement>(null);
   useEffect(() => {
     if (field === null) return;
@@ -109,16 +111,28 @@ export function PartEditor({ part, field, onRecord, onRemove }: Props) {
   }
 
   return (
-    <form ref={form} onSubmit={submit} className="grid gap-3" aria-label={`Describe ${part.name}`}>
+    <form
+      id={id}
+      ref={form}
+      onSubmit={submit}
+      className="grid gap-3"
+      aria-label={`Describe ${part.name}`}
+    >
       <PartFields edits={edits} part={part} set={set} own={own} units={units} />
       <div className="flex flex-wrap gap-3">
-        <Button kind="main" type="submit" className="text-xl" disabled={bad || !changed}>
-          Record it
-        </Button>
+        <MainAction form={id} blocked={notYet(bad, changed)}>
+          Record the part
+        </MainAction>
         {onRemove !== null && <Button onClick={onRemove}>Remove</Button>}
       </div>
     </form>
   );
+}
+
+/** Why there is nothing to record; null where there is. */
+function notYet(bad: boolean, changed: boolean): string | null {
+  if (!changed) return 'Nothing is changed';
+  return bad ? 'A figure cannot be read' : null;
 }
 
 interface PartFieldsProps {

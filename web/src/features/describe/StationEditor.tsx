@@ -2,6 +2,7 @@ import {
   type Dispatch,
   type SetStateAction,
   useEffect,
+  useId,
   useRef,
   useState,
   type FormEvent,
@@ -14,6 +15,7 @@ import {
   type Station,
   type Unit,
 } from '@wendaxis/core/unit';
+import { MainAction } from '../../ui/ActionBar.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import {
@@ -41,18 +43,13 @@ interface Props {
 export function StationEditor({ unit, station, field, onRecord, onCopy, onRemove }: Props) {
   const units = useUnits();
   const [edits, setEdits] = useState<StationEdits>(NO_EDITS);
+  const id = useId();
   const form = useRef<HTMLFormElement>(null);
   useEffect(() => {
     if (field === null) return;
     form.current?.querySelector<HTMLElement>(`[data-field="${field}"] :is(input, select)`)?.focus();
   }, [field]);
-  const now = editedStation({
-    edits,
-    station,
-    unit,
-    units,
-    setEdits,
-  });
+  const now = editedStation({ edits, station, unit, units, setEdits });
 
   function submit(event: FormEvent): void {
     event.preventDefault();
@@ -63,6 +60,7 @@ export function StationEditor({ unit, station, field, onRecord, onCopy, onRemove
 
   return (
     <form
+      id={id}
       ref={form}
       onSubmit={submit}
       className="grid gap-3"
@@ -89,7 +87,13 @@ export function StationEditor({ unit, station, field, onRecord, onCopy, onRemove
           {faultsWords(now.edited.faults, units)}
         </p>
       )}
-      <StationSave changed={now.changed} edited={now.edited} onCopy={onCopy} onRemove={onRemove} />
+      <StationSave
+        form={id}
+        changed={now.changed}
+        edited={now.edited}
+        onCopy={onCopy}
+        onRemove={onRemove}
+      />
     </form>
   );
 }
@@ -121,24 +125,26 @@ function editedStation({ edits, station, unit, units, setEdits }: EditedStationI
   return { edited, changed, faults, kind, text, set, decoded };
 }
 
+/** Why there is nothing to record; null where there is. */
+function notYet(changed: boolean, edited: EditedStation): string | null {
+  if (!changed) return 'Nothing is changed';
+  return edited.status === 'faulty' ? 'Something is wrong with it' : null;
+}
+
 interface StationSaveProps {
+  readonly form: string;
   readonly changed: boolean;
   readonly edited: EditedStation;
   readonly onCopy: () => void;
   readonly onRemove: () => void;
 }
 
-function StationSave({ changed, edited, onCopy, onRemove }: StationSaveProps) {
+function StationSave({ form, changed, edited, onCopy, onRemove }: StationSaveProps) {
   return (
     <div className="flex flex-wrap gap-3">
-      <Button
-        kind="main"
-        type="submit"
-        className="text-xl"
-        disabled={!changed || edited.status === 'faulty'}
-      >
-        Record it
-      </Button>
+      <MainAction form={form} blocked={notYet(changed, edited)}>
+        Record the station
+      </MainAction>
       <Button onClick={onCopy}>Copy</Button>
       <Button onClick={onRemove}>Remove</Button>
     </div>

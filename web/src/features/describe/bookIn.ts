@@ -3,6 +3,7 @@ import {
   readUnitFile,
   TEMPLATE_TABLE,
   unitFromTemplate,
+  type TemplateInput,
   type Unit,
   type UnitTemplate,
 } from '@wendaxis/core/unit';
@@ -32,19 +33,27 @@ export function beginUnit(
 ): Unit | InputError | null {
   if (beginning.from === 'unit')
     return name.trim() === '' ? beginning.unit : { ...beginning.unit, name: name.trim() };
+  const { template } = beginning;
   const called = name.trim() === '' ? 'Unnamed' : name;
+  const input = readTemplate(template, called, { left, right, span }, system);
+  return input === null ? null : caught(() => unitFromTemplate(template, input));
+}
+
+/** What one of the usual arrangements is filled in with, as typed; null while something is missing. */
+export function readTemplate(
+  template: UnitTemplate,
+  name: string,
+  { left, right, span }: TemplateEntry,
+  system: UnitSystem,
+): TemplateInput | null {
   const first = readBearing(left, system);
   if (first === null) return null;
-  const { template } = beginning;
-  if (TEMPLATE_TABLE[template].ends.length === 1) {
-    const alone = { name: called, left: first, right: first, span: first.dimensions.width };
-    return caught(() => unitFromTemplate(template, alone));
-  }
+  if (TEMPLATE_TABLE[template].ends.length === 1)
+    return { name, left: first, right: first, span: first.dimensions.width };
   const second = readBearing(right, system);
   const distance = readField(span, 'length', system);
   if (second === null || distance.status !== 'read') return null;
-  const input = { name: called, left: first, right: second, span: distance.quantity.value };
-  return caught(() => unitFromTemplate(template, input));
+  return { name, left: first, right: second, span: distance.quantity.value };
 }
 
 /** A unit from the text of a file, or why it is refused. */

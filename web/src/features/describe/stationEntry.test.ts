@@ -2,7 +2,7 @@ import type { Station } from '@wendaxis/core/unit';
 
 import { screenUnits } from '../../wording/screenUnits.ts';
 import { faultsWords } from '../../wording/faultWords.ts';
-import { besideStation, editStation, sizesFrom, type StationEdits } from './stationEntry.ts';
+import { editStation, sizesFrom, type StationEdits } from './stationEntry.ts';
 
 const SEAL: Station = {
   id: 'seal',
@@ -47,10 +47,6 @@ describe('editing a station that is only drawn', () => {
     const bearing = { ...drawn, inside: 30, outside: 62, width: 16 };
     expect(sizesFrom('6206', bearing)).toEqual({ bore: 30, outside: 62, width: 16 });
     expect(sizesFrom('6206', { ...bearing, drawn: ['at'] })).toBeNull();
-  });
-
-  test('should begin a new station with no size that is known', () => {
-    expect(besideStation('new', SEAL, 'case').drawn).toEqual(['at', 'width', 'inside', 'outside']);
   });
 });
 
@@ -130,13 +126,5 @@ describe('sizes from a designation', () => {
     expect(sizesFrom('6205', bearing)).toBeNull();
     expect(sizesFrom('XQ 9', SEAL)).toBeNull();
     expect(sizesFrom('', SEAL)).toBeNull();
-  });
-});
-
-describe('a station beside another', () => {
-  test('should stand to the right of it, a ring of its own', () => {
-    expect(besideStation('n', SEAL, 'case')).toMatchObject({ at: 18, inside: 38, outside: 62 });
-    expect(besideStation('n', undefined, 'case')).toMatchObject({ at: 0, partId: 'case' });
-    expect(besideStation('n', { ...SEAL, outside: 20 }, 'case').outside).toBe(43);
   });
 });

@@ -103,21 +103,3 @@ export function sizesFrom(designation: string, station: Station): BearingDimensi
     isKnown && bore === station.inside && outside === station.outside && width === station.width;
   return same ? null : sizes;
 }
-
-/** A new station beside another, of a kind and size that is then described: what is drawn till then is nobody's word. */
-export function besideStation(id: string, beside: Station | undefined, partId: string): Station {
-  const at = beside === undefined ? 0 : beside.at + beside.width;
-  const inside = beside?.inside ?? 20;
-  const outside = Math.max(beside?.outside ?? 40, inside + 5);
-  return {
-    id,
-    kind: 'ballBearing',
-    name: 'New station',
-    partId,
-    at,
-    width: 10,
-    inside,
-    outside,
-    drawn: SIZE_NAMES,
-  };
-}

@@ -11,6 +11,7 @@ import {
 } from '@wendaxis/core/shims';
 
 import { BandStrip } from '../../ui/BandStrip.tsx';
+import { MainAction } from '../../ui/ActionBar.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { Verdict } from '../../ui/Verdict.tsx';
@@ -40,13 +41,12 @@ export function HandPack({ question, stock, first, onTake }: Props) {
       ) : (
         <Judged judged={judged} question={question} />
       )}
-      <Button
-        kind="main"
-        disabled={judged instanceof InputError}
+      <MainAction
+        blocked={judged instanceof InputError ? 'The box has changed' : null}
         onClick={() => onTake(withUncertainty(pieces, stock))}
       >
         Use this pack
-      </Button>
+      </MainAction>
     </div>
   );
 }

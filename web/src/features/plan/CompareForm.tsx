@@ -55,7 +55,19 @@ export function CompareForm({ jobId, step, state }: Props) {
   };
   return (
     <form id={form} onSubmit={submit} className="grid gap-3">
-      <BearingFields label="The new one" entry={entry} onEntry={setEntry} />
+      <BearingFields
+        label="The new one"
+        entry={entry}
+        onEntry={setEntry}
+        {...(wanted.designation === null
+          ? {}
+          : {
+              same: {
+                words: `${wanted.designation} is printed on it`,
+                entry: { ...NO_BEARING, designation: wanted.designation },
+              },
+            })}
+      />
       {comparison !== null && <Comparison comparison={comparison} />}
       <MainAction
         form={form}

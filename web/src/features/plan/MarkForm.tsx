@@ -1,10 +1,11 @@
-import { useId, useState, type FormEvent } from 'react';
+import { useCallback, useId, useState, type FormEvent } from 'react';
 
 import type { Step } from '@wendaxis/core/plan';
 
 import { record } from '../../stores/jobSync.ts';
 import { MainAction } from '../../ui/ActionBar.tsx';
 import { Button } from '../../ui/Button.tsx';
+import { useShortcut } from '../../ui/useShortcut.ts';
 
 /** What is usually written down; one press each. */
 const USUAL = [
@@ -23,11 +24,14 @@ interface Props {
 export function MarkForm({ jobId, step, onDone }: Props) {
   const form = useId();
   const [text, setText] = useState('');
-  const mark = (words: string): void => {
-    record(jobId, 'MarkMade', { stationId: step.stationId!, text: words });
-    setText('');
-    onDone();
-  };
+  const mark = useCallback(
+    (words: string): void => {
+      record(jobId, 'MarkMade', { stationId: step.stationId!, text: words });
+      setText('');
+      onDone();
+    },
+    [jobId, step.stationId, onDone],
+  );
   const submit = (event: FormEvent): void => {
     event.preventDefault();
     if (text.trim() !== '') mark(text.trim());
@@ -35,17 +39,14 @@ export function MarkForm({ jobId, step, onDone }: Props) {
   return (
     <form id={form} onSubmit={submit} className="grid gap-3">
       <div className="flex flex-wrap gap-3">
-        {USUAL.map((words) => (
-          <Button key={words} onClick={() => mark(words)}>
-            {words}
-          </Button>
+        {USUAL.map((words, index) => (
+          <UsualMark key={words} words={words} digit={String(index + 1)} onMark={mark} />
         ))}
       </div>
       <div className="flex flex-wrap items-end gap-3">
         <label className="grid min-w-60 flex-1 gap-1">
           <span className="small-label">Or in your words: notches, threads showing, which cap</span>
           <input
-            autoFocus
             className="bg-panel border-edge min-h-12 border-2 px-3 text-lg"
             maxLength={300}
             value={text}
@@ -57,5 +58,21 @@ export function MarkForm({ jobId, step, onDone }: Props) {
         </MainAction>
       </div>
     </form>
+  );
+}
+
+interface UsualMarkProps {
+  readonly words: string;
+  readonly digit: string;
+  readonly onMark: (words: string) => void;
+}
+
+function UsualMark({ words, digit, onMark }: UsualMarkProps) {
+  const mark = useCallback(() => onMark(words), [onMark, words]);
+  useShortcut([digit], 'Mark it so', mark);
+  return (
+    <Button onClick={mark} shortcut={digit}>
+      {words}
+    </Button>
   );
 }

@@ -23,10 +23,12 @@ export function SeatingForm({ jobId, step, state, onDone }: Props) {
   const open = step.checks.filter((check) => answers[check] === undefined);
   const say = (check: SeatingCheckId, good: boolean): void =>
     record(jobId, 'SeatChecked', { targetId, check, good });
-  const isAllSaid = step.sizes.length === 0 && open.length === step.checks.length;
+  // With a check that is not OK, or a depth still to measure, its remedy stays in sight.
+  const isAllGood =
+    step.sizes.length === 0 && step.checks.every((check) => answers[check]?.good !== false);
   const allGood = (): void => {
     open.forEach((check) => say(check, true));
-    if (isAllSaid) onDone();
+    if (isAllGood) onDone();
   };
   return (
     <div className="grid gap-4">
@@ -65,11 +67,9 @@ export function SeatingForm({ jobId, step, state, onDone }: Props) {
           );
         })}
       </ul>
-      {open.length > 1 && <AllGood onClick={allGood} />}
+      {open.length > 0 && (
+        <MainAction onClick={allGood}>{open.length > 1 ? 'All OK' : 'It is OK'}</MainAction>
+      )}
     </div>
   );
-}
-
-function AllGood({ onClick }: { readonly onClick: () => void }) {
-  return <MainAction onClick={onClick}>All OK</MainAction>;
 }

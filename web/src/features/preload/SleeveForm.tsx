@@ -9,6 +9,7 @@ import {
 } from '@wendaxis/core/plan';
 import { FREE_STEP, STOP_CAUSES } from '@wendaxis/core/preload';
 import { record } from '../../stores/jobSync.ts';
+import { MainAction } from '../../ui/ActionBar.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { Panel } from '../../ui/Panel.tsx';
@@ -157,9 +158,8 @@ function Standing({ jobId, progress, planned, sleeveId }: StandingProps) {
       )}
       <p className="m-0 text-lg">{now}</p>
       {forecast.status === 'overshoot' && (
-        <Button
-          kind="main"
-          className="justify-self-start"
+        <MainAction
+          pressOnly
           onClick={() =>
             record(jobId, 'SleeveRenewed', {
               stationId: sleeveId,
@@ -168,7 +168,7 @@ function Standing({ jobId, progress, planned, sleeveId }: StandingProps) {
           }
         >
           A new sleeve is in
-        </Button>
+        </MainAction>
       )}
     </div>
   );

@@ -1,8 +1,9 @@
-import { useState, type FormEvent, type ReactNode } from 'react';
+import { useId, useState, type FormEvent, type ReactNode } from 'react';
 import type { JobEventData, TorqueStage, WorkshopTorqueTool } from '@wendaxis/core/job';
 import { cordTorque, type CordPull } from '@wendaxis/core/preload';
 import { useWorkshop } from '../../stores/useWorkshop.ts';
 import { record } from '../../stores/jobSync.ts';
+import { MainAction } from '../../ui/ActionBar.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { readField } from '../../ui/QuantityField.tsx';
 import { useShortcut } from '../../ui/useShortcut.ts';
@@ -57,17 +58,11 @@ type ReadingProps = Props & { readonly tool: WorkshopTorqueTool };
 
 function Reading({ children, ...asked }: ReadingProps & { readonly children: ReactNode }) {
   const entry = useTorqueEntry(asked);
+  const form = useId();
   return (
-    <form onSubmit={entry.submit} className="grid gap-3">
-      {entry.streams && (
-        <LiveTorque
-          live={entry.live}
-          units={entry.units}
-          take={entry.take}
-          pending={entry.pending}
-          send={entry.send}
-        />
-      )}
+    <form id={form} onSubmit={entry.submit} className="grid gap-3">
+      <TakeTorque entry={entry} form={form} />
+      {entry.streams && <LiveTorque live={entry.live} units={entry.units} send={entry.send} />}
       <TypedTorque
         children={children}
         cord={entry.cord}
@@ -75,8 +70,6 @@ function Reading({ children, ...asked }: ReadingProps & { readonly children: Rea
         setText={entry.setText}
         arm={entry.arm}
         setArm={entry.setArm}
-        value={entry.value}
-        out={entry.out}
       />
       {entry.cord && entry.value !== null && (
         <p className="figure m-0 text-lg">= {entry.units.show(entry.value, 'torque')}</p>
@@ -99,13 +92,41 @@ function Reading({ children, ...asked }: ReadingProps & { readonly children: Rea
   );
 }
 
+interface TakeTorqueProps {
+  readonly entry: ReturnType<typeof useTorqueEntry>;
+  readonly form: string;
+}
+
+/** Taking the reading: of the wrench that is connected, or what was typed. */
+function TakeTorque({ entry, form }: TakeTorqueProps) {
+  if (entry.streams && entry.text.trim() === '')
+    return (
+      <MainAction onClick={entry.take} shortcut="Space">
+        {entry.pending ? 'Taking the next one…' : 'Take it, steady'}
+      </MainAction>
+    );
+  return (
+    <MainAction form={form} blocked={torqueMissing(entry)}>
+      Record it
+    </MainAction>
+  );
+}
+
+/** What a typed torque still wants; null where nothing. */
+function torqueMissing({ text, cord, value, out }: TakeTorqueProps['entry']): string | null {
+  if (out !== null) return 'The tool cannot read that';
+  if (value !== null) return null;
+  if (text.trim() === '') return cord ? 'Type the pull' : 'Type the torque';
+  return cord ? 'Enter the radius and the cord' : 'Type the torque';
+}
+
 /** What is typed or streamed, as a torque of the bearings, and the way to record it. */
 function useTorqueEntry({ tool, practice, jobId, ...read }: ReadingProps) {
   const { axisId, stage, what, angle, nutTorque = null, endPlay = null } = read;
   const units = useUnits();
   const cord = tool.kind === 'scale';
   const [text, setText] = useState('');
-  const [arm, setArm] = useState({ radius: '40 mm', cord: '2 mm' });
+  const [arm, setArm] = useState({ radius: '', cord: '' });
   const [square, setSquare] = useState(true);
   const deviceId = offeredDevice(tool.deviceId, practice);
   const streams = deviceId !== null;

@@ -12,21 +12,10 @@ interface TypedTorqueProps {
   readonly setText: Dispatch<SetStateAction<string>>;
   readonly arm: { radius: string; cord: string };
   readonly setArm: Dispatch<SetStateAction<{ radius: string; cord: string }>>;
-  readonly value: number | null;
-  readonly out: string | null;
 }
 
 /** A torque, or the pull of a scale and its arm, typed by hand. */
-export function TypedTorque({
-  children,
-  cord,
-  text,
-  setText,
-  arm,
-  setArm,
-  value,
-  out,
-}: TypedTorqueProps) {
+export function TypedTorque({ children, cord, text, setText, arm, setArm }: TypedTorqueProps) {
   return (
     <div className="flex flex-wrap items-start gap-3">
       <div className="w-56">{children}</div>
@@ -56,9 +45,6 @@ export function TypedTorque({
           </div>
         </>
       )}
-      <Button type="submit" className="mt-6" disabled={value === null || out !== null}>
-        Record it
-      </Button>
     </div>
   );
 }
@@ -66,13 +52,11 @@ export function TypedTorque({
 interface LiveTorqueProps {
   readonly live: LiveReading;
   readonly units: ScreenUnits;
-  readonly take: () => void;
-  readonly pending: boolean;
   readonly send: (reading: number, steady: boolean, words: string | null) => void;
 }
 
 /** What the wrench that is connected says now. */
-export function LiveTorque({ live, units, take, pending, send }: LiveTorqueProps) {
+export function LiveTorque({ live, units, send }: LiveTorqueProps) {
   return (
     <div className="flex flex-wrap items-center gap-3">
       <span
@@ -83,9 +67,6 @@ export function LiveTorque({ live, units, take, pending, send }: LiveTorqueProps
         {live.value === null ? '…' : units.show(live.value, 'torque')}
       </span>
       {live.simulated && <SimulatedSign />}
-      <Button kind="main" className="min-h-16 text-xl" shortcut="Space" onClick={take}>
-        {pending ? 'Taking the next one…' : 'Take it, steady'}
-      </Button>
       <Button
         disabled={live.value === null}
         onClick={() => live.value !== null && send(live.value, false, null)}

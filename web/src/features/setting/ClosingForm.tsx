@@ -5,7 +5,7 @@ import { FREE_STEP, type ClosingPlay } from '@wendaxis/core/preload';
 import { contactsOf } from '@wendaxis/core/measure';
 import { useWorkshop } from '../../stores/useWorkshop.ts';
 import { record } from '../../stores/jobSync.ts';
-import { Button } from '../../ui/Button.tsx';
+import { MainAction } from '../../ui/ActionBar.tsx';
 import { Chart, type Ink } from '../../ui/Chart.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { Panel } from '../../ui/Panel.tsx';
@@ -175,9 +175,8 @@ function ClosingTold({ progress, planned, jobId, step }: ClosingToldProps) {
         </p>
       )}
       {progress?.status === 'gone' && (
-        <Button
-          kind="main"
-          className="justify-self-start"
+        <MainAction
+          pressOnly
           onClick={() =>
             record(jobId, 'SleeveRenewed', {
               stationId: step.stationId!,
@@ -186,7 +185,7 @@ function ClosingTold({ progress, planned, jobId, step }: ClosingToldProps) {
           }
         >
           A new sleeve is in
-        </Button>
+        </MainAction>
       )}
     </div>
   );

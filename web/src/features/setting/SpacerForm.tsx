@@ -9,7 +9,7 @@ import {
 } from '@wendaxis/core/plan';
 import { record } from '../../stores/jobSync.ts';
 import { BandStrip } from '../../ui/BandStrip.tsx';
-import { MainAction } from '../../ui/ActionBar.tsx';
+import { ActionsBeside, MainAction } from '../../ui/ActionBar.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { Panel } from '../../ui/Panel.tsx';
@@ -65,14 +65,16 @@ export function SpacerForm({ jobId, step, state }: Props) {
             <summary className="min-h-12 cursor-pointer pt-3 text-lg font-semibold">
               It is tight: read its rolling torque
             </summary>
-            <TorqueCapture
-              jobId={jobId}
-              practice={state.sheet.practice}
-              axisId={axis.id}
-              stage="trial"
-              what="bearings"
-              angle={null}
-            />
+            <ActionsBeside>
+              <TorqueCapture
+                jobId={jobId}
+                practice={state.sheet.practice}
+                axisId={axis.id}
+                stage="trial"
+                what="bearings"
+                angle={null}
+              />
+            </ActionsBeside>
             <TorqueTape jobId={jobId} rows={rows} />
           </details>
         </Panel>
