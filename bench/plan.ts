@@ -107,9 +107,10 @@ for (const [stations, budget] of [
     const start = performance.now();
     const picture = stepPicture(read[0]!, step, steps);
     if (picture !== null) {
-      const { faces: notes, force, hot, cold } = stepMarks(read[0]!, step, picture);
+      const { faces: notes, force, depth, hot, cold } = stepMarks(read[0]!, step, picture);
       const said = force === null ? null : { ...force, words: 'push', support: 'hold' };
-      drawStep(picture.axis, picture.stations, { notes, force: said, hot, cold });
+      const dimension = depth === null ? null : { ...depth, words: 'below the face' };
+      drawStep(picture.axis, picture.stations, { notes, force: said, dimension, hot, cold });
     }
     return performance.now() - start;
   });

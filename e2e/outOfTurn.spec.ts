@@ -41,7 +41,7 @@ test('a run is opened before its turn, and what the job is for is changed while 
   const job = `${workshop.address}jobs/${moth}`;
   await page.goto(`${job}/step/measure:axis:endPlay`);
   await expect(page.getByText('Waiting for')).toBeVisible();
-  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'To the bench' }).click();
   await expect(page.getByRole('button', { name: /^All are fitted/ })).toBeVisible();
 
   await page.goto(`${job}/plan`);

@@ -1,3 +1,8 @@
+import type { Page } from '@playwright/test';
+
+import { compilePlan } from '@wendaxis/core/plan';
+
+import { jobAt } from './workTo.ts';
 import {
   expect,
   expectAccessible,
@@ -45,32 +50,77 @@ test('every page passes the accessibility check, in shop light and at night', as
   await both();
 });
 
-test('the pages of the plan pass it too', async ({ page, workshop }) => {
-  test.setTimeout(120_000);
-  await page.goto(workshop.address);
-  await page.getByRole('link', { name: /Moth engine case/ }).click();
-  await expect(
-    page.getByRole('heading', { name: /Ignition-side bearing/, level: 2 }),
-  ).toBeVisible();
-  await expectAccessible(page);
-  const job = page.url();
-  for (const path of [
-    '/plan',
-    '/describe',
-    '/describe?view=part',
-    '/describe?view=axis',
-    '/describe?view=keep',
-    '/step',
-    '/heat',
-    '/step/inspect:bearing-left',
-    '/step/compare:bearing-left',
-    '/step/heat:half-left',
-    '/step/fitSeal:seal-left',
-  ]) {
-    await page.goto(`${job}${path}`);
-    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-    await expectAccessible(page);
+/** Pages under a job. */
+const OF_A_JOB = [
+  '',
+  '/plan',
+  '/sheet',
+  '/describe',
+  '/describe?view=put',
+  '/describe?view=part',
+  '/describe?view=axis',
+  '/describe?view=keep',
+  '/heat',
+  '/log',
+  '/bench',
+  '/pack',
+  '/pack-in-place',
+] as const;
+
+/** Every address of the program but for steps, with those of one job. */
+async function everyPage(page: Page, address: string): Promise<readonly string[]> {
+  const [first] = await jobsAt(page, address);
+  const ofJob = OF_A_JOB.map((path) => `jobs/${first}${path}`);
+  return ['', 'workshop', 'fits', 'book-in', 'nowhere', 'jobs/abc', ...ofJob];
+}
+
+/** Of the steps of all demo jobs one of each form. */
+async function everyForm(page: Page, address: string): Promise<readonly string[]> {
+  const forms = new Map<string, string>();
+  for (const jobId of await jobsAt(page, address)) {
+    const { steps } = compilePlan(await jobAt(page, address, jobId));
+    for (const { id, form } of steps)
+      if (!forms.has(form)) forms.set(form, `jobs/${jobId}/step/${encodeURIComponent(id)}`);
   }
+  return [...forms.values()];
+}
+
+async function jobsAt(page: Page, address: string): Promise<readonly string[]> {
+  const answer = await page.request.get(`${address}api/jobs?filter=all`);
+  const { jobs } = (await answer.json()) as { jobs: readonly { jobId: string }[] };
+  return jobs.map(({ jobId }) => jobId);
+}
+
+for (const [what, addressesOf, least] of [
+  ['page', everyPage, 19],
+  ['form of a step', everyForm, 15],
+] as const)
+  test(`every ${what} passes the accessibility check at every level, in both themes, and fits a tablet and a telephone`, async ({
+    page,
+    workshop,
+  }) => {
+    test.setTimeout(300_000);
+    const addresses = await addressesOf(page, workshop.address);
+    expect(addresses.length).toBeGreaterThanOrEqual(least);
+    const wide: string[] = [];
+    for (const path of addresses) {
+      await page.setViewportSize({ width: 1280, height: 800 });
+      await page.goto(`${workshop.address}${path}`);
+      await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
+      await expect(page.getByText(/^(Opening|Fetching)/)).toHaveCount(0);
+      await expectAccessible(page);
+      await page.evaluate(() => (document.documentElement.dataset['theme'] = 'night'));
+      await expectAccessible(page, 'colours');
+      for (const width of [820, 390]) {
+        await page.setViewportSize({ width, height: 1000 });
+        const own = await page.evaluate(() => document.documentElement.scrollWidth);
+        if (own > width) wide.push(`${path} at ${width}: ${own}`);
+      }
+    }
+    expect(wide).toEqual([]);
+  });
+
+test('the desk of fits passes it with an answer on it', async ({ page, workshop }) => {
   await page.goto(`${workshop.address}fits`);
   await page.getByLabel('Seat diameter').fill('52');
   await page.getByLabel('Bore of the bearing').fill('25');
@@ -80,14 +130,6 @@ test('the pages of the plan pass it too', async ({ page, workshop }) => {
   await page.getByLabel('The bore is in').selectOption({ label: 'cast aluminium alloy' });
   await expect(page.getByText('0.009 to 0.039 mm', { exact: true })).toBeVisible();
   await expectAccessible(page);
-  await page.goto(`${workshop.address}book-in`);
-  await expect(page.getByRole('heading', { name: 'Book a job in' })).toBeVisible();
-  await expectAccessible(page);
-  await page.getByRole('button', { name: /Switch to night/ }).click();
-  await expectAccessible(page, 'colours');
-  await page.goto(`${job}/plan`);
-  await expect(page.getByRole('heading', { name: /Build plan/ })).toBeVisible();
-  await expectAccessible(page, 'colours');
 });
 
 test('bench mode fits 1280 × 800 without scrolling, with targets of at least 48 px', async ({
@@ -165,7 +207,7 @@ test('a box beyond what the search takes is told, not a broken page', async ({
 
 test('addresses that lead nowhere say so, and lead back', async ({ page, workshop }) => {
   await page.goto(`${workshop.address}nowhere`);
-  await page.getByRole('link', { name: 'Back to the bench' }).click();
+  await page.getByRole('button', { name: 'Back to the bench' }).click();
   await expect(page.getByRole('heading', { name: 'On the bench' })).toBeVisible();
   await page.goto(`${workshop.address}jobs/11111111-1111-4111-8111-111111111111`);
   await expect(page.getByText('There is no such job')).toBeVisible();

@@ -43,8 +43,6 @@ try {
       '--ci',
       '--forceExit',
       '--json',
-      '--coverage',
-      '--coverageReporters=text-summary',
       `--outputFile=${join(results, 'jest.json')}`,
     ],
     env,

@@ -3,6 +3,12 @@ import { forceOn, type ForceToDraw, type Stroke } from './stepForce.ts';
 import type { Point, Shape, ShapeRole } from './geometry.ts';
 import { liftOf, type Lift, type Piece, type StationToDraw } from './lift.ts';
 import { stationShapes } from './stationShapes.ts';
+import {
+  DIMENSION_ROOM,
+  dimensionOf,
+  type DimensionToDraw,
+  type PlacedDimension,
+} from './stepDimension.ts';
 import { placeNotes, ROW, type PlacedNote } from './stepNotes.ts';
 import { windowOf, type Window } from './stepWindow.ts';
 
@@ -15,6 +21,7 @@ export interface WorkToDraw {
     readonly words: string;
   }[];
   readonly force: ForceToDraw | null;
+  readonly dimension: DimensionToDraw | null;
   readonly hot: readonly string[];
   readonly cold: readonly string[];
 }
@@ -38,6 +45,7 @@ export interface StepDrawing {
   /** The edge that is held against the force, above and below the axis. */
   readonly supports: readonly Stroke[];
   readonly notes: readonly PlacedNote[];
+  readonly dimension: PlacedDimension | null;
   readonly window: Window;
   /** Strokes and letters are sized by it, mm. */
   readonly unit: number;
@@ -77,7 +85,7 @@ export function drawStep(
   // Words take rows, and rows room from the section: laid out as if there were one, and again with as many as there are.
   const first = laidOut({ stations, work, lift, window, layout, hasArrows, rows: 1 });
   const rowsOf = (notes: readonly PlacedNote[]) => Math.max(0, ...notes.map(({ row }) => row + 1));
-  const { unit, left, right, top, notes, force } = laidOut({
+  const { unit, left, right, top, notes, force, dimension } = laidOut({
     stations,
     work,
     lift,
@@ -95,13 +103,14 @@ export function drawStep(
     forces: force?.forces ?? [],
     supports: force?.supports ?? [],
     notes,
+    dimension,
     window,
     unit,
     box: {
       left,
       right,
       top: top + rowsOf(notes) * ROW * unit,
-      bottom: -window.radius - 1.5 * unit,
+      bottom: -window.radius - (dimension === null ? 1.5 : DIMENSION_ROOM) * unit,
     },
   };
 }
@@ -139,7 +148,8 @@ interface ToLayOut {
 
 /** The scale of a picture in which the section has what the words leave it, and the words at their places. */
 function laidOut({ stations, work, lift, window, layout, hasArrows, rows }: ToLayOut) {
-  const room = Math.max(LEAST_ROOM, layout.high - AROUND - rows * ROW);
+  const below = work.dimension === null ? 0 : DIMENSION_ROOM;
+  const room = Math.max(LEAST_ROOM, layout.high - AROUND - rows * ROW - below);
   const unit = Math.max((window.right - window.left) / layout.across, (2 * window.radius) / room);
   const middle = (window.left + window.right) / 2;
   const half = (layout.across * unit) / 2;
@@ -154,7 +164,17 @@ function laidOut({ stations, work, lift, window, layout, hasArrows, rows }: ToLa
     }),
     ...(force?.notes ?? []),
   ].filter(({ at }) => at.x >= left && at.x <= right);
-  return { unit, left, right, top, force, notes: placeNotes(wanted, { left, right, top, unit }) };
+  const dimension =
+    work.dimension === null
+      ? null
+      : dimensionOf(work.dimension, stations, {
+          radius: window.radius,
+          unit,
+          from: left,
+          to: right,
+        });
+  const notes = placeNotes(wanted, { left, right, top, unit });
+  return { unit, left, right, top, force, notes, dimension };
 }
 
 /** One arrow for all that goes one way, over the section. */

@@ -9,6 +9,7 @@ export {
   type WorkToDraw,
 } from './drawStep.ts';
 export type { StationToDraw } from './lift.ts';
+export type { PlacedDimension } from './stepDimension.ts';
 export type { Stroke } from './stepForce.ts';
 export type { PlacedNote } from './stepNotes.ts';
 export type { Point, Shape, ShapeRole } from './geometry.ts';

@@ -77,6 +77,7 @@ describe('what the picture of a step says of the work', () => {
       const force = { ...marks.force!, words: 'force', support: 'hold' };
       const { forces, supports } = drawStep(picture.axis, picture.stations, {
         ...marks,
+        dimension: null,
         notes: [],
         force,
       });
@@ -129,11 +130,12 @@ describe('what the picture of a step says of the work', () => {
         const force =
           marks.force === null ? null : { ...marks.force, words: 'push', support: 'hold' };
         const notes = marks.faces.map((face) => face);
+        const dimension = marks.depth === null ? null : { ...marks.depth, words: '2.00 mm' };
         for (const layout of [WIDE, NARROW]) {
           const drawing = drawStep(
             picture.axis,
             picture.stations,
-            { ...marks, notes, force },
+            { ...marks, notes, force, dimension },
             layout,
           );
           const { box, unit, forces } = drawing;

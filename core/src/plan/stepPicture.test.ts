@@ -18,7 +18,7 @@ const overhaul = (template: UnitTemplate) => {
     state,
   };
 };
-const NO_WORK = { notes: [], force: null, hot: [], cold: [] };
+const NO_WORK = { notes: [], force: null, dimension: null, hot: [], cold: [] };
 const idsOf = ({ stations }: StepPicture, of: 'there' | 'moving') =>
   stations.flatMap((one) => one[of].map((piece) => `${one.station.id} ${piece}`));
 

@@ -9,7 +9,7 @@ import { RunPanel } from '../features/bench/RunPanel.tsx';
 import { RunSetup } from '../features/bench/RunSetup.tsx';
 import { record } from '../stores/jobSync.ts';
 import { MainAction } from '../ui/ActionBar.tsx';
-import { Notice } from '../ui/Notice.tsx';
+import { PageNotice } from '../ui/PageNotice.tsx';
 import { useOpenJob } from './JobLayout.tsx';
 import { NotNow } from './NotNow.tsx';
 import { useActionHere } from './useActionHere.ts';
@@ -73,24 +73,22 @@ interface CannotBeJudgedProps {
 
 function CannotBeJudged({ jobId, next }: CannotBeJudgedProps) {
   return (
-    <Main title="Measure again" className="p-6">
-      <Notice tone="warn" title="This measurement cannot be judged">
-        <p className="mt-0">
-          A bearing that locates the shaft is missing: the shaft tips, and reads more play than it
-          has.
-        </p>
-        <MainAction
-          pressOnly
-          onClick={() =>
-            record(jobId, 'RunAbandoned', {
-              runId: next.run.runId,
-              reason: 'the shaft could tip',
-            })
-          }
-        >
-          Fit it, then measure again
-        </MainAction>
-      </Notice>
-    </Main>
+    <PageNotice tone="warn" title="This measurement cannot be judged">
+      <p className="mt-0">
+        A bearing that locates the shaft is missing: the shaft tips, and reads more play than it
+        has.
+      </p>
+      <MainAction
+        pressOnly
+        onClick={() =>
+          record(jobId, 'RunAbandoned', {
+            runId: next.run.runId,
+            reason: 'the shaft could tip',
+          })
+        }
+      >
+        Fit it, then measure again
+      </MainAction>
+    </PageNotice>
   );
 }

@@ -13,6 +13,7 @@ import { WindowChart } from '../features/heat/WindowChart.tsx';
 import { Figures } from '../features/plan/Figures.tsx';
 import { MainAction } from '../ui/ActionBar.tsx';
 import { Button } from '../ui/Button.tsx';
+import { PageNotice } from '../ui/PageNotice.tsx';
 import { Notice } from '../ui/Notice.tsx';
 import { useUnits } from '../ui/useUnits.ts';
 import { HEAT_STATUS } from '../wording/heatWords.ts';
@@ -33,9 +34,9 @@ export function HeatPage() {
   const part = heat?.part;
   if (part === undefined || heat === null)
     return (
-      <Main title="Heat plan" className="p-6">
-        <Notice title="No ring is tight in a part of this unit">Nothing needs heating.</Notice>
-      </Main>
+      <PageNotice title="No ring is tight in a part of this unit">
+        Nothing needs heating.
+      </PageNotice>
     );
   return (
     <Main title={`Heat ${part.name}`} className="grid gap-4 p-5">

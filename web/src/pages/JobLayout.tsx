@@ -8,11 +8,11 @@ import { useHeldClocks } from '../stores/useHeldClocks.ts';
 import { useJob, type OpenJob } from '../stores/useJob.ts';
 import { Button } from '../ui/Button.tsx';
 import { JobLine } from '../ui/JobLine.tsx';
-import { Notice } from '../ui/Notice.tsx';
+import { PageNotice } from '../ui/PageNotice.tsx';
+import { BackToBench } from './BackToBench.tsx';
 import { PracticeSign } from '../ui/PracticeSign.tsx';
 import { unreadableWords } from '../wording/unreadableWords.ts';
 import { UndoKeys } from './UndoKeys.tsx';
-import { Main } from '../ui/Main.tsx';
 
 /** The pages of a job. */
 const JOB_PAGES = [
@@ -34,14 +34,17 @@ export function JobLayout() {
   if (job.state.unit === null) return <NotReady status={job.status} />;
   return (
     <>
-      <div className="border-edge flex flex-wrap items-center gap-x-4 gap-y-1 border-b-2 px-6 py-1.5 max-sm:px-3 print:hidden">
-        <div className="grid max-w-[min(17rem,60%)] justify-items-start gap-0.5">
+      <section
+        aria-label="The job"
+        className="border-edge flex flex-wrap items-center gap-x-4 gap-y-1 border-b-2 px-6 py-1.5 max-sm:px-3 print:hidden"
+      >
+        <div className="grid max-w-[min(17rem,60%)] justify-items-start">
           <Link
             to={`/jobs/${jobId}`}
-            className="tape max-w-full truncate text-lg no-underline"
+            className="-my-1.5 inline-flex min-h-12 max-w-full items-center no-underline"
             title={job.state.unit.name}
           >
-            {job.state.unit.name}
+            <span className="tape min-w-0 truncate text-lg">{job.state.unit.name}</span>
           </Link>
           {job.state.sheet.practice && <PracticeSign small />}
         </div>
@@ -70,7 +73,7 @@ export function JobLayout() {
             </NavLink>
           ))}
         </nav>
-      </div>
+      </section>
       <Outlet context={job} />
     </>
   );
@@ -91,47 +94,39 @@ export function useOpenJob(): OpenJob {
 /** A job whose log cannot be read as a whole. What was entered last can be taken back, and the log saved. */
 function CannotBeRead({ job, onUndo }: { readonly job: OpenJob; readonly onUndo: () => void }) {
   return (
-    <Main title="This job cannot be read" className="mx-auto grid w-full max-w-3xl gap-4 p-6">
-      <Notice tone="warn" title="This job cannot be read">
-        <p className="mt-0">{unreadableWords(job.unreadable!)}</p>
-        <div className="flex flex-wrap gap-3">
-          {job.unreadable!.code === 'failed' && (
-            <Button kind="main" disabled={!job.canUndo} onClick={onUndo} shortcut="Z">
-              Undo the last entry
-            </Button>
-          )}
-          <Button onClick={() => exportJob(job.jobId, job.events)}>Save its log as a file</Button>
-        </div>
-      </Notice>
-    </Main>
+    <PageNotice tone="warn" title="This job cannot be read">
+      <p className="mt-0">{unreadableWords(job.unreadable!)}</p>
+      <div className="flex flex-wrap gap-3">
+        {job.unreadable!.code === 'failed' && (
+          <Button kind="main" disabled={!job.canUndo} onClick={onUndo} shortcut="Z">
+            Undo the last entry
+          </Button>
+        )}
+        <Button onClick={() => exportJob(job.jobId, job.events)}>Save its log as a file</Button>
+      </div>
+    </PageNotice>
   );
 }
 
 function NotReady({ status }: { readonly status: OpenJob['status'] }) {
   const notices: Readonly<Record<OpenJob['status'], ReactNode>> = {
-    loading: <Notice title="Opening the job…" />,
+    loading: <PageNotice title="Opening the job…" />,
     ready: (
-      <Notice tone="warn" title="This log cannot be read">
+      <PageNotice tone="warn" title="This log cannot be read">
         It does not begin with the opening of a job.
-      </Notice>
+      </PageNotice>
     ),
     missing: (
-      <Notice tone="warn" title="There is no such job">
-        <Link className="text-ink" to="/">
-          Back to the bench
-        </Link>
-      </Notice>
+      <PageNotice tone="warn" title="There is no such job">
+        <BackToBench />
+      </PageNotice>
     ),
     unreachable: (
-      <Notice tone="warn" title="The server is out of reach">
+      <PageNotice tone="warn" title="The server is out of reach">
         This job has not been opened on this screen before. It opens by itself as soon as the server
         answers.
-      </Notice>
+      </PageNotice>
     ),
   };
-  return (
-    <Main title="Job" className="mx-auto w-full max-w-3xl p-6">
-      {notices[status]}
-    </Main>
-  );
+  return notices[status];
 }

@@ -1,17 +1,14 @@
-import { Link } from 'react-router';
+import { useNavigate } from 'react-router';
 
-import { Notice } from '../ui/Notice.tsx';
-import { Main } from '../ui/Main.tsx';
+import { MainAction } from '../ui/ActionBar.tsx';
+import { PageNotice } from '../ui/PageNotice.tsx';
 
 /** A page of a job that has nothing to do now, with the way to what has. */
 export function NotNow({ title, jobId }: { readonly title: string; readonly jobId: string }) {
+  const navigate = useNavigate();
   return (
-    <Main title={title} className="p-6">
-      <Notice title={title}>
-        <Link className="text-ink" to={`/jobs/${jobId}`}>
-          See what comes next
-        </Link>
-      </Notice>
-    </Main>
+    <PageNotice title={title}>
+      <MainAction onClick={() => void navigate(`/jobs/${jobId}`)}>See what comes next</MainAction>
+    </PageNotice>
   );
 }

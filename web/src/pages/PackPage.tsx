@@ -10,9 +10,9 @@ import { useWorkshop } from '../stores/useWorkshop.ts';
 import { AcceptFigure } from '../features/axis/AcceptFigure.tsx';
 import { ChoosePack } from '../features/pack/ChoosePack.tsx';
 import { FitPack } from '../features/pack/FitPack.tsx';
-import { MainAction } from '../ui/ActionBar.tsx';
 import { Notice } from '../ui/Notice.tsx';
 import { useOpenJob } from './JobLayout.tsx';
+import { NotNow } from './NotNow.tsx';
 import { useActionHere } from './useActionHere.ts';
 import { Main } from '../ui/Main.tsx';
 
@@ -40,6 +40,7 @@ export function PackPage() {
     );
   }, [workshop.data, elsewhere.isPending, elsewhere.data, site, state]);
 
+  if (site === null) return <NotNow title="No pack to choose now" jobId={jobId} />;
   return (
     <Main title={`Pack · ${state.unit!.name}`} className="p-6">
       {stock !== null && elsewhere.isError && (
@@ -65,11 +66,6 @@ export function PackPage() {
       )}
       {next.kind === 'choosePack' && stock === null && (
         <NoStock failed={workshop.isError || elsewhere.isError} />
-      )}
-      {site === null && (
-        <Notice title="No pack to choose now">
-          <MainAction onClick={onward}>See what comes next</MainAction>
-        </Notice>
       )}
     </Main>
   );

@@ -1,18 +1,15 @@
 import { Button } from '../ui/Button.tsx';
-import { Notice } from '../ui/Notice.tsx';
-import { Main } from '../ui/Main.tsx';
+import { PageNotice } from '../ui/PageNotice.tsx';
 
 /** What is said in the place of a page, and the way to try it again. */
 function InPlaceOfPage({ title, words }: { readonly title: string; readonly words: string }) {
   return (
-    <Main title="This page failed" className="mx-auto w-full max-w-3xl p-6">
-      <Notice tone="warn" title={title}>
-        <p className="mt-0">{words}</p>
-        <Button kind="main" onClick={() => window.location.reload()}>
-          Try again
-        </Button>
-      </Notice>
-    </Main>
+    <PageNotice tone="warn" title={title}>
+      <p className="mt-0">{words}</p>
+      <Button kind="main" onClick={() => window.location.reload()}>
+        Try again
+      </Button>
+    </PageNotice>
   );
 }
 

@@ -20,8 +20,9 @@ export function StepWork({ job, step, onDone }: StepProps) {
     <>
       {step.waitsFor.length > 0 && <WaitsFor job={job} step={step} />}
       {behind && <Behind job={job} step={step} onDone={onDone} />}
+      {/* Out of its turn nothing is done by the key that is pressed by habit. */}
       {(!behind || stays) && (
-        <ActionsBeside when={behind}>
+        <ActionsBeside when={behind || step.status === 'waiting'}>
           <Form job={job} step={step} onDone={onDone} />
         </ActionsBeside>
       )}

@@ -25,6 +25,8 @@ export function WithActionBar({ children }: { readonly children: ReactNode }) {
       {children}
       <div
         ref={setPlace}
+        role="region"
+        aria-label="What to do"
         className="bg-page border-edge sticky bottom-0 z-[5] mt-auto flex flex-wrap items-center justify-end gap-x-5 gap-y-1 border-t-2 px-5 py-1.5 empty:hidden print:hidden"
       />
     </Place>

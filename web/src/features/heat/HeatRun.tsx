@@ -10,6 +10,7 @@ import {
 import type { Part } from '@wendaxis/core/unit';
 import { record } from '../../stores/jobSync.ts';
 import { useNow } from '../../stores/useNow.ts';
+import { MainAction } from '../../ui/ActionBar.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { OUTCOME_NEXT } from '../../wording/heatWords.ts';
 import { clockText, spanText } from './clock.ts';
@@ -120,18 +121,23 @@ interface ClockKeysProps {
   readonly stop: (kind: string) => void;
 }
 
-/** Into the oven, into the freezer, out and in. */
+/** Into the oven, into the freezer, out and in: what comes next is the action of the page. */
 function ClockKeys({ clockOf, cooling, plan, intoOven, start, out, stop }: ClockKeysProps) {
+  const inOven = clockOf('oven') !== undefined;
+  // Where the plan does not stand, another one comes first; it can be begun all the same.
+  const begins = !inOven && cooling === undefined && plan.status === 'stands';
   return (
     <div className="flex flex-wrap gap-3">
-      <Button
-        kind={clockOf('oven') === undefined && cooling === undefined ? 'main' : 'plain'}
-        className="text-lg"
-        disabled={plan.status === 'refused'}
-        onClick={intoOven}
-      >
-        {cooling === undefined ? 'Into the oven' : 'Back into the oven'}
-      </Button>
+      {begins && <MainAction onClick={intoOven}>Into the oven</MainAction>}
+      {inOven && <MainAction onClick={out}>Out of the oven</MainAction>}
+      {!inOven && cooling !== undefined && (
+        <MainAction onClick={() => stop('cooling')}>All in, cold</MainAction>
+      )}
+      {!begins && !inOven && (
+        <Button className="text-lg" disabled={plan.status === 'refused'} onClick={intoOven}>
+          {cooling === undefined ? 'Into the oven' : 'Back into the oven'}
+        </Button>
+      )}
       <Button
         className="text-lg"
         disabled={clockOf('freezer') !== undefined || plan.freeze === 0}
@@ -139,15 +145,6 @@ function ClockKeys({ clockOf, cooling, plan, intoOven, start, out, stop }: Clock
       >
         Rings into the freezer ({spanText(plan.freeze)})
       </Button>
-      <Button
-        kind={clockOf('oven') === undefined ? 'plain' : 'main'}
-        className="text-lg"
-        disabled={clockOf('oven') === undefined}
-        onClick={out}
-      >
-        Out of the oven
-      </Button>
-      {cooling !== undefined && <Button onClick={() => stop('cooling')}>All in, cold</Button>}
     </div>
   );
 }

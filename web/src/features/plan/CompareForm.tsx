@@ -95,7 +95,9 @@ function Comparison({ comparison }: ComparisonProps) {
       <table className="w-full border-collapse">
         <thead>
           <tr className="small-label text-left">
-            <th className="w-8" />
+            <th className="w-8">
+              <span className="sr-only">Result</span>
+            </th>
             <th>What</th>
             <th>Wanted</th>
             <th>New</th>

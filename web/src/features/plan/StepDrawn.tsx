@@ -4,6 +4,7 @@ import {
   drawStep,
   NARROW,
   WIDE,
+  type PlacedDimension,
   type StepDrawing,
   type StepShape,
   type Stroke,
@@ -49,9 +50,7 @@ export function StepDrawn({ job: { jobId, state, plan }, step, paper }: Props) {
   if (drawn === null) return null;
   const { picture, marks, work, drawing } = drawn;
   const words = pictureWords(picture, state.unit?.parts ?? []);
-  const said = [...work.notes, ...(work.force === null ? [] : [work.force])].map(
-    (one) => one.words,
-  );
+  const said = [...work.notes, work.force, work.dimension].flatMap((one) => one?.words ?? []);
   return (
     <figure className="bg-plate text-scribe on-plate plate m-0 rounded-[3px] p-3">
       <div className="flex flex-wrap items-center gap-3">
@@ -108,6 +107,9 @@ function Section({ drawing, into, words }: SectionProps) {
         <Line key={index} stroke={stroke} width={1.4 * unit} />
       ))}
       <Notes drawing={drawing} />
+      {drawing.dimension !== null && (
+        <Dimension dimension={drawing.dimension} unit={unit} arrow={arrow} />
+      )}
       {window.whole !== null && <WholeAxis drawing={drawing} whole={window.whole} />}
     </svg>
   );
@@ -180,6 +182,38 @@ function Notes({ drawing: { notes, unit } }: { readonly drawing: StepDrawing }) 
       </text>
     </g>
   ));
+}
+
+interface DimensionProps {
+  readonly dimension: PlacedDimension;
+  readonly unit: number;
+  readonly arrow: string;
+}
+
+/** A depth below the section, between two lines down from what it is measured on. */
+function Dimension({
+  dimension: { extensions, arrows, words, text },
+  unit,
+  arrow,
+}: DimensionProps) {
+  return (
+    <g>
+      {extensions.map(({ from, to }, index) => (
+        <path
+          key={index}
+          d={`M${from.x} ${-from.y}V${-to.y}`}
+          stroke="var(--scribe)"
+          strokeWidth={0.25 * unit}
+        />
+      ))}
+      {arrows.map((stroke, index) => (
+        <Line key={index} stroke={stroke} width={0.5 * unit} markerEnd={arrow} />
+      ))}
+      <text x={text.x} y={-text.y} fontSize={2.9 * unit} fontWeight={650} fill="var(--scribe)">
+        {words}
+      </text>
+    </g>
+  );
 }
 
 interface WholeProps {

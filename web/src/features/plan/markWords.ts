@@ -20,17 +20,7 @@ export function markWords(
   return {
     notes: [
       ...faces,
-      ...(depth === null
-        ? []
-        : [
-            {
-              ...depth,
-              words:
-                depth.value === 0
-                  ? 'flush with the face'
-                  : `${units.show(depth.value)} below the face`,
-            },
-          ]),
+      ...(depth?.value === 0 ? [{ ...depth, words: 'flush with the face' }] : []),
       ...(['hot', 'cold'] as const).flatMap((heat) => {
         const [first] = { hot, cold }[heat];
         return first === undefined
@@ -38,6 +28,10 @@ export function markWords(
           : [{ stationId: first, side: null, words: heat.toUpperCase() }];
       }),
     ],
+    dimension:
+      depth === null || depth.value <= 0
+        ? null
+        : { ...depth, words: `${units.show(depth.value)} below the face` },
     force:
       force === null
         ? null

@@ -30,7 +30,7 @@ export function StockPanel({ sizes, held, orders }: Props) {
       <table className="w-full border-collapse text-lg">
         <thead>
           <tr className="small-label text-left">
-            {['Measured', 'In the box', 'In jobs', 'On order', 'Price', ''].map((title) => (
+            {['Measured', 'In the box', 'In jobs', 'On order', 'Price', 'Count'].map((title) => (
               <th key={title} className="py-1 font-semibold">
                 {title}
               </th>
