@@ -71,8 +71,7 @@ const together = async () => {
   for (const play of ['0.42', '0.05']) {
     await page.goto(`${server.address}jobs/${jobId}/bench`);
     await page.getByRole('radio', { name: /Fine dial/ }).click();
-    await page.getByRole('radio', { name: /^Yes/ }).click();
-    await page.getByRole('button', { name: 'Start measuring' }).click();
+    await page.getByRole('button', { name: /^All are fitted/ }).click();
     for (const text of ['0', play, '0', '0', play, '0', '0', play, '0']) {
       await page.getByLabel(/Or type the/).fill(text);
       await press('Enter');
@@ -90,15 +89,13 @@ try {
   await page.getByText('Sill winch reducer').click();
   await page.getByRole('heading', { name: 'Measure the end play' }).waitFor();
   await press('Enter');
-  await page.getByRole('radio', { name: /^Yes/ }).click();
-  await page.getByRole('button', { name: 'Start measuring' }).click();
+  await page.getByRole('button', { name: /^All are fitted/ }).click();
   await page.getByText('Live from').waitFor();
   for (let cycle = 0; cycle < 3; cycle += 1)
     await press('t', 't', 't', 'o', ' ', 'l', ' ', 'k', ' ');
   await shot('bench');
   await page.getByRole('button', { name: 'Accept the verdict' }).click();
   await page.getByRole('heading', { name: 'Choose the pack' }).waitFor();
-  await press('Enter');
   await page.getByRole('list', { name: 'What would improve it' }).waitFor();
   await shot('pack');
   await page.getByRole('button', { name: 'Use this pack' }).click();
@@ -116,6 +113,7 @@ try {
   await shot('plan');
   await page.getByRole('link', { name: 'Unit', exact: true }).click();
   await page.getByRole('option', { name: /Tail bearing/ }).click();
+  await page.getByRole('button', { name: 'Add a body' }).click();
   await shot('unit');
   const tarn = page
     .url()
