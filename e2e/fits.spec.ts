@@ -99,3 +99,27 @@ test('the workshop adds a material and rates its press, and a part can be made o
   await page.reload();
   await expect(made.locator('option:checked')).toHaveText('Zinc die casting');
 });
+
+test('three quick questions of the bench are answered without a job', async ({
+  page,
+  workshop,
+}) => {
+  await page.goto(`${workshop.address}fits`);
+  await page.getByLabel(/^Printed on the bearing/).fill('6205');
+  await expect(page.getByLabel('Seat diameter')).toHaveValue('52.000 mm');
+  await page.getByLabel(/^Bore: class/).fill('N7');
+  await page.getByLabel('The bore is in').selectOption({ label: 'cast aluminium alloy' });
+  await expect(page.getByText(/It drops in with the part at \d+ °C/)).toBeVisible();
+
+  const quick = page.getByRole('region', { name: 'Quick answers' });
+  await quick.getByLabel(/^A figure with its unit/).fill('80 lb·ft');
+  await expect(quick.getByText('108.47 N·m · 960 lb·in')).toBeVisible();
+  await quick.getByLabel('Play found').fill('0.30');
+  await quick.getByLabel('Play wanted').fill('0.14');
+  await quick.getByLabel('Shims in').fill('1');
+  await expect(quick.getByText('0.840 mm')).toBeVisible();
+  await expect(quick.getByText('1.160 mm')).toBeVisible();
+  await quick.getByLabel('Shims in').fill('0.1');
+  await expect(quick.getByText(/not possible/)).toBeVisible();
+  await expectAccessible(page);
+});

@@ -26,3 +26,4 @@ export {
 } from './stock.ts';
 export { fewestPieces, sumTable, type SumItem, type SumTable } from './sumTable.ts';
 export { sameSize } from './sameSize.ts';
+export { shimFor, type ShimFor } from './shimFor.ts';

@@ -1,3 +1,4 @@
+export { inEveryUnit, type InEveryUnit } from './everyUnit.ts';
 export { assumedUnit, fixed, formatQuantity, type ShownQuantity } from './formatQuantity.ts';
 export { inSystem } from './inSystem.ts';
 export { parseQuantity, tryParseQuantity, type TypedQuantity } from './parseQuantity.ts';

@@ -8,10 +8,12 @@ import { TextField } from '../ui/TextField.tsx';
 import { AttachFit } from '../features/fits/AttachFit.tsx';
 import {
   answerFit,
+  changedQuestion,
   EMPTY_QUESTION,
   type FitAnswer,
   type FitQuestion,
 } from '../features/fits/fitsDesk.ts';
+import { QuickAnswers } from '../features/fits/QuickAnswers.tsx';
 import { WayList } from '../features/heat/WayList.tsx';
 import { Choice } from '../ui/Choice.tsx';
 import { Notice } from '../ui/Notice.tsx';
@@ -27,12 +29,13 @@ export function FitsPage() {
   const [question, setQuestion] = useState<FitQuestion>(EMPTY_QUESTION);
   const answer = useMemo(() => answerFit(question, units.system), [question, units.system]);
   const set = (name: keyof FitQuestion) => (text: string) =>
-    setQuestion({ ...question, [name]: text });
+    setQuestion(changedQuestion(question, { [name]: text }, (mm) => units.show(mm)));
   const isOuter = question.ring === 'outer';
   return (
     <Main title="Fits desk" className="grid gap-4 p-5 lg:grid-cols-[1fr_1.2fr]">
       <FitInput question={question} set={set} isOuter={isOuter} setQuestion={setQuestion} />
       <FitAnswered answer={answer} units={units} question={question} />
+      <QuickAnswers />
     </Main>
   );
 }
@@ -110,6 +113,12 @@ function FitInput({ question, set, isOuter, setQuestion }: FitInputProps) {
           { value: 'outer', words: 'Ring in a bore', note: 'outer ring, cup, bush' },
           { value: 'inner', words: 'Ring on a shaft', note: 'inner ring, cone' },
         ]}
+      />
+      <TextField
+        label="Printed on the bearing, such as 6205; or its sizes below"
+        value={question.printed}
+        onChange={set('printed')}
+        max={40}
       />
       <RingSizes question={question} set={set} isOuter={isOuter} />
       <div className="grid grid-cols-2 gap-3">

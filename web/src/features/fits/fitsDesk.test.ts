@@ -1,6 +1,6 @@
 import { InputError } from '@wendaxis/core/faults';
 
-import { answerFit, EMPTY_QUESTION, type FitQuestion } from './fitsDesk.ts';
+import { answerFit, changedQuestion, EMPTY_QUESTION, type FitQuestion } from './fitsDesk.ts';
 
 const SEAT: FitQuestion = {
   ...EMPTY_QUESTION,
@@ -69,5 +69,23 @@ describe('the fits desk', () => {
     expect(answerFit({ ...SEAT, material: '' }, 'metric')).toBeNull(); // no material is taken for granted
     const wrong = answerFit({ ...SEAT, hole: 'J9' }, 'metric');
     expect(wrong instanceof InputError && wrong.faults[0]!.field).toBe('hole');
+  });
+});
+
+describe('the number on a bearing', () => {
+  const shown = (mm: number) => `${mm} mm`;
+
+  test('should fill in the sizes for the ring that is asked about, and again for the other ring', () => {
+    const outer = changedQuestion(EMPTY_QUESTION, { printed: '6205' }, shown);
+    expect(outer).toMatchObject({ diameter: '52 mm', other: '25 mm', width: '15 mm' });
+    const inner = changedQuestion(outer, { ring: 'inner' }, shown);
+    expect(inner).toMatchObject({ diameter: '25 mm', other: '52 mm', width: '15 mm' });
+  });
+
+  test('should leave the sizes alone where it is not known, or something else was changed', () => {
+    const typed = { ...EMPTY_QUESTION, printed: '6205', diameter: '52.01' };
+    expect(changedQuestion(typed, { hole: 'N7' }, shown).diameter).toBe('52.01');
+    expect(changedQuestion(typed, { printed: 'XQ 12' }, shown).diameter).toBe('52.01');
+    expect(changedQuestion(EMPTY_QUESTION, { printed: '20x35x7' }, shown).diameter).toBe('35 mm');
   });
 });

@@ -1,3 +1,4 @@
+import { decodeDesignation, typedSizes } from '@wendaxis/core/bearings';
 import {
   classFit,
   dropIn,
@@ -17,6 +18,8 @@ import { readField } from '../../ui/QuantityField.tsx';
 /** A quick question about a fit, as typed. */
 export interface FitQuestion {
   readonly ring: 'outer' | 'inner';
+  /** What is printed on the bearing; its sizes follow where the number is known. */
+  readonly printed: string;
   readonly diameter: string;
   readonly other: string;
   readonly width: string;
@@ -31,6 +34,7 @@ export interface FitQuestion {
 
 export const EMPTY_QUESTION: FitQuestion = {
   ring: 'outer',
+  printed: '',
   diameter: '',
   other: '',
   width: '',
@@ -49,6 +53,27 @@ export interface FitAnswer {
   /** Part temperature at which a ring drops in; null for an inner ring. */
   readonly dropIn: number | null;
   readonly ways: readonly WayIn[];
+}
+
+/** A question in which something was changed: a number that is known, or three sizes, fill in the sizes for its ring. */
+export function changedQuestion(
+  question: FitQuestion,
+  change: Partial<FitQuestion>,
+  shown: (mm: number) => string,
+): FitQuestion {
+  const changed = { ...question, ...change };
+  if (change.printed === undefined && change.ring === undefined) return changed;
+  const printed = changed.printed.trim().slice(0, 40);
+  const decoded = decodeDesignation(printed);
+  const sizes = decoded.status === 'known' ? decoded.dimensions : typedSizes(printed);
+  if (printed === '' || sizes === null) return changed;
+  const isOuter = changed.ring === 'outer';
+  return {
+    ...changed,
+    diameter: shown(isOuter ? sizes.outside : sizes.bore),
+    other: shown(isOuter ? sizes.bore : sizes.outside),
+    width: shown(sizes.width),
+  };
 }
 
 /** Answer the question, or say what is wrong; null while something is missing. */
