@@ -1,3 +1,4 @@
+import { jobOf } from './workTo.ts';
 import { expect, startRun, test, typeReadings } from './workshopTest.ts';
 
 test('a unit of one’s own, from book-in to a pack, by keyboard', async ({ page, workshop }) => {
@@ -51,4 +52,31 @@ test('a unit of one’s own, from book-in to a pack, by keyboard', async ({ page
   await expect(page.getByRole('radio', { name: /^Best/ })).toContainText(/Play\s*0\.0[67]/);
   await page.goto(workshop.address);
   await expect(page.getByRole('link', { name: /Net hauler/ })).toContainText('Choose the pack');
+});
+
+test('what is entered for a job outlasts a look elsewhere and a reload; a copy and clearing go before it', async ({
+  page,
+  workshop,
+}) => {
+  await page.goto(`${workshop.address}book-in`);
+  const name = page.getByLabel('Name of the unit');
+  const left = page.getByRole('group', { name: 'Left bearing' }).getByLabel('Printed on');
+  await name.fill('Net hauler');
+  await page.getByRole('radio', { name: /Cone spacer/ }).click();
+  await left.fill('30206');
+  await page.getByRole('button', { name: /^Same as left/ }).click();
+  await page.getByRole('link', { name: 'Workshop' }).click();
+  await expect(page.getByRole('region', { name: 'Shim box' })).toBeVisible();
+  await page.goBack();
+  await expect(name).toHaveValue('Net hauler');
+  await page.reload();
+  await expect(left).toHaveValue('30206');
+  await expect(page.getByRole('radio', { name: /Cone spacer/ })).toBeChecked();
+
+  const tarn = await jobOf(page, workshop.address, 'Tarn rear axle');
+  await page.goto(`${workshop.address}jobs/${tarn}/describe?view=keep`);
+  await page.getByRole('link', { name: 'Book in another like it' }).click();
+  await expect(page.getByText('A copy of Tarn rear axle')).toBeVisible();
+  await page.getByRole('button', { name: 'Clear the form' }).click();
+  await expect(name).toHaveValue('');
 });

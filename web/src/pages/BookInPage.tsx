@@ -1,4 +1,4 @@
-import { useId, useMemo, useState, type FormEvent } from 'react';
+import { useEffect, useId, useMemo, useState, type FormEvent } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { v4 as uuid } from 'uuid';
 
@@ -35,7 +35,13 @@ const USUAL: Picked = { from: 'template', template: 'coverShims', value: 'coverS
 export function BookInPage() {
   const navigate = useNavigate();
   const { entry, change, clear } = useBookInDraft();
-  const { beginning, result, given } = useBegun(entry);
+  const [query] = useSearchParams();
+  const copy = query.get('copy');
+  // Who asks for a copy means that unit, whatever was picked before.
+  useEffect(() => {
+    if (copy !== null) change({ picked: null });
+  }, [copy, change]);
+  const { beginning, result, given } = useBegun(entry, copy);
   const form = useId();
   const unit = result instanceof InputError ? null : result;
   function submit(event: FormEvent): void {
@@ -88,10 +94,9 @@ export function BookInPage() {
 }
 
 /** What the unit is begun from, the unit that this gives, and what the job is for. */
-function useBegun(entry: BookInEntry) {
+function useBegun(entry: BookInEntry, copy: string | null) {
   const { system } = useUnits();
-  const [query] = useSearchParams();
-  const copied = useCopiedUnit(query.get('copy'));
+  const copied = useCopiedUnit(copy);
   const { picked, name, left, right, span, scope } = entry;
   const beginning: Picked = useMemo(
     () =>
