@@ -1,8 +1,9 @@
 import type { Page } from '@playwright/test';
 
 import { compilePlan } from '@wendaxis/core/plan';
+import { unitFromTemplate, type Unit } from '@wendaxis/core/unit';
 
-import { jobAt } from './workTo.ts';
+import { bookIn, jobAt } from './workTo.ts';
 import {
   expect,
   expectAccessible,
@@ -119,6 +120,59 @@ for (const [what, addressesOf, least] of [
     }
     expect(wide).toEqual([]);
   });
+
+/** A unit in which everything has as long a name as it may have, some of it without a blank. */
+function longNamed(): Unit {
+  const ring = {
+    designation: null,
+    family: null,
+    dimensions: { bore: 30, outside: 62, width: 16 },
+  };
+  const unit = unitFromTemplate('retainedGear', {
+    name: 'Long',
+    left: ring,
+    right: ring,
+    span: 60,
+  });
+  const long = (name: string): string =>
+    `${name} Rückwärtsganggegenlaufwellenzwischenrad am trockenen Ende gegenüber der Bremsscheibe`.slice(
+      0,
+      80,
+    );
+  return {
+    ...unit,
+    name: long('Winch'),
+    parts: unit.parts.map((part) => ({ ...part, name: long(part.name) })),
+    axes: unit.axes.map((axis) => ({
+      ...axis,
+      name: long(axis.name),
+      stations: axis.stations.map((station) => ({ ...station, name: long(station.name) })),
+    })),
+  };
+}
+
+test('the longest names fit a screen, a tablet and a telephone', async ({ page, workshop }) => {
+  test.setTimeout(120_000);
+  const jobId = await bookIn(page, workshop.address, longNamed());
+  const { steps } = compilePlan(await jobAt(page, workshop.address, jobId));
+  const forms = [...new Map(steps.map(({ form, id }) => [form, id])).values()];
+  const wide: string[] = [];
+  for (const path of [
+    '',
+    ...OF_A_JOB.map((one) => `jobs/${jobId}${one}`),
+    ...forms.map((id) => `jobs/${jobId}/step/${encodeURIComponent(id)}`),
+  ]) {
+    await page.goto(`${workshop.address}${path}`);
+    await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
+    await expect(page.getByText(/^(Opening|Fetching)/)).toHaveCount(0);
+    for (const width of [1280, 820, 390]) {
+      await page.setViewportSize({ width, height: 844 });
+      const own = await page.evaluate(() => document.documentElement.scrollWidth);
+      if (own > width) wide.push(`${path} at ${width}: ${own}`);
+    }
+  }
+  expect(wide).toEqual([]);
+});
 
 test('the desk of fits passes it with an answer on it', async ({ page, workshop }) => {
   await page.goto(`${workshop.address}fits`);

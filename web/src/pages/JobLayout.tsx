@@ -38,17 +38,17 @@ export function JobLayout() {
         aria-label="The job"
         className="border-edge flex flex-wrap items-center gap-x-4 gap-y-1 border-b-2 px-6 py-1.5 max-sm:px-3 print:hidden"
       >
-        <div className="grid max-w-[min(17rem,60%)] justify-items-start">
+        <div className="grid max-w-[min(17rem,60%)] lg:max-w-[10.5rem] 2xl:max-w-[17rem] min-w-0 grid-cols-[minmax(0,max-content)] justify-items-start">
           <Link
             to={`/jobs/${jobId}`}
-            className="-my-1.5 inline-flex min-h-12 max-w-full items-center no-underline"
+            className="-my-1.5 flex min-h-12 max-w-full items-center no-underline"
             title={job.state.unit.name}
           >
             <span className="tape min-w-0 truncate text-lg">{job.state.unit.name}</span>
           </Link>
           {job.state.sheet.practice && <PracticeSign small />}
         </div>
-        <div className="order-3 min-w-full flex-1 lg:order-none lg:min-w-[24rem]">
+        <div className="order-3 min-w-full flex-1 lg:order-none lg:min-w-[22rem]">
           <JobLine
             scope={job.state.sheet.scope}
             stage={job.stage}

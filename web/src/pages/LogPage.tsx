@@ -33,7 +33,7 @@ export function LogPage() {
   return (
     <Main
       title={`Logbook · ${state.unit!.name}`}
-      className="mx-auto grid w-full max-w-5xl gap-5 p-6"
+      className="mx-auto grid w-full max-w-5xl grid-cols-[minmax(0,1fr)] gap-5 p-6 [overflow-wrap:anywhere] max-sm:px-3"
     >
       <LogHead state={state} jobId={jobId} events={events} />
       <section aria-label="Runs" className="bg-panel border-edge rounded-[3px] border-2 p-4">

@@ -60,9 +60,9 @@ function StepView({ job, step }: ViewProps) {
   return (
     <Main
       title={`${step.title} · ${job.state.unit!.name}`}
-      className="grid gap-x-5 gap-y-3 px-5 py-3 lg:grid-cols-[1.2fr_1fr]"
+      className="grid max-w-6xl gap-x-5 gap-y-3 px-5 py-3 has-[figure,canvas]:max-w-none lg:has-[figure,canvas]:grid-cols-[1.2fr_1fr]"
     >
-      <div className="lg:col-span-2">
+      <div className="col-span-full">
         <p className="small-label m-0 flex flex-wrap items-center gap-x-4">
           {PHASES[step.phase]}, step {at + 1} of {plan.steps.length}
           <StateMark state={stepState(step, plan.next)} words={STEP_STATUS_WORDS[step.status]} />

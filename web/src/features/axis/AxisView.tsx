@@ -4,11 +4,12 @@ import type { StationState } from '@wendaxis/core/plan';
 import { isDrawn, type Axis, type Side } from '@wendaxis/core/unit';
 import { StateShape } from '../../ui/StateMark.tsx';
 import { STATION_STATE_WORDS } from '../../wording/stateWords.ts';
-import { paintOf, pathData } from './axisPaint.ts';
+import { paintOf } from './axisPaint.ts';
 import { windowOn } from './axisWindow.ts';
 import { CentreLine } from './CentreLine.tsx';
 import { GainMarks } from './axisMarks.tsx';
 import { Patterns } from './axisPatterns.tsx';
+import { PaintedShape } from './PaintedShape.tsx';
 import { PutMarks } from './PutMarks.tsx';
 import { useOneStop } from './useOneStop.ts';
 
@@ -170,17 +171,7 @@ function StationShape({ drawn, hatch, unit, words, selected, stop, onSelect }: S
           strokeWidth: (selected ? 0.75 : 0.28) * unit,
           ...(isSketched(station) ? { strokeDasharray: `${1.1 * unit} ${0.7 * unit}` } : {}),
         };
-        return shape.kind === 'circle' ? (
-          <circle
-            key={index}
-            cx={shape.centre.x}
-            cy={-shape.centre.y}
-            r={shape.radius}
-            {...common}
-          />
-        ) : (
-          <path key={index} d={pathData(shape)} {...common} />
-        );
+        return <PaintedShape key={index} shape={shape} {...common} />;
       })}
     </g>
   );

@@ -3,8 +3,9 @@ import { useId, useMemo } from 'react';
 import { drawAxis } from '@wendaxis/core/drawing';
 import type { Station, StationKind } from '@wendaxis/core/unit';
 
-import { paintOf, pathData } from '../axis/axisPaint.ts';
+import { paintOf } from '../axis/axisPaint.ts';
 import { Patterns } from '../axis/axisPatterns.tsx';
+import { PaintedShape } from '../axis/PaintedShape.tsx';
 
 /** Proportions in which a kind shows what it is, mm. */
 const SHOWN: Readonly<Partial<Record<StationKind, Pick<Station, 'width' | 'inside' | 'outside'>>>> =
@@ -49,18 +50,7 @@ export function BodyPicture({ kind }: { readonly kind: StationKind }) {
       />
       {shapes.map((shape, index) => {
         const { fill, stroke } = paintOf(shape.role, hatch);
-        return shape.kind === 'circle' ? (
-          <circle
-            key={index}
-            cx={shape.centre.x}
-            cy={-shape.centre.y}
-            r={shape.radius}
-            fill={fill}
-            stroke={stroke}
-          />
-        ) : (
-          <path key={index} d={pathData(shape)} fill={fill} stroke={stroke} />
-        );
+        return <PaintedShape key={index} shape={shape} fill={fill} stroke={stroke} />;
       })}
     </svg>
   );

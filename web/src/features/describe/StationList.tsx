@@ -31,7 +31,7 @@ export function StationList({ axis, labels, selected, onSelect }: Props) {
       aria-label="Stations, from left to right"
       tabIndex={-1}
       onKeyDown={walk}
-      className="border-edge grid max-h-80 grid-cols-2 overflow-y-auto border-t"
+      className="border-edge grid max-h-80 auto-rows-max grid-cols-2 overflow-y-auto border-t"
     >
       {stations.map(({ id, name, kind }) => {
         const chosen = id === selected;

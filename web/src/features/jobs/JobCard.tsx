@@ -19,7 +19,10 @@ export function JobCard({ job }: { readonly job: JobRow }) {
         className="bg-panel text-ink border-edge hover:border-brass-edge grid gap-x-5 gap-y-2 rounded-[3px] border-2 px-5 py-3 no-underline md:grid-cols-[1fr_1.15fr]"
       >
         <div className="min-w-0">
-          <span className="tape text-xl">{job.name}</span> {job.practice && <PracticeSign />}
+          <span className="tape inline-block max-w-full text-xl [overflow-wrap:anywhere]">
+            {job.name}
+          </span>{' '}
+          {job.practice && <PracticeSign />}
           <p className="m-0 mt-2 line-clamp-2 max-w-[46ch] text-base [overflow-wrap:anywhere]">
             {job.reason}
           </p>

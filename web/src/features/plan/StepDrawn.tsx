@@ -14,9 +14,10 @@ import { stepMarks, stepPicture, type Step } from '@wendaxis/core/plan';
 import type { OpenJob } from '../../stores/useJob.ts';
 import { useNarrow } from '../../ui/useNarrow.ts';
 import { useUnits } from '../../ui/useUnits.ts';
-import { paintOf, pathData } from '../axis/axisPaint.ts';
+import { paintOf } from '../axis/axisPaint.ts';
 import { CentreLine } from '../axis/CentreLine.tsx';
 import { Patterns } from '../axis/axisPatterns.tsx';
+import { PaintedShape } from '../axis/PaintedShape.tsx';
 import { BoltsDrawn, BoltsOnPaper } from './BoltsDrawn.tsx';
 import { markWords } from './markWords.ts';
 import { pictureWords } from './pictureWords.ts';
@@ -130,20 +131,9 @@ function Drawn({ one: { shape, moving, marked, heat }, hatch, unit }: DrawnProps
     strokeWidth: (stands ? 0.5 : 0.26) * unit,
   };
   const fills = [paint.fill, ...(heat === null ? [] : [`url(#${CSS.escape(hatch + heat)})`])];
-  return fills.map((fill, index) =>
-    shape.kind === 'circle' ? (
-      <circle
-        key={index}
-        cx={shape.centre.x}
-        cy={-shape.centre.y}
-        r={shape.radius}
-        fill={fill}
-        {...outline}
-      />
-    ) : (
-      <path key={index} d={pathData(shape)} fill={fill} {...outline} />
-    ),
-  );
+  return fills.map((fill, index) => (
+    <PaintedShape key={index} shape={shape} fill={fill} {...outline} />
+  ));
 }
 
 interface LineProps {
