@@ -103,6 +103,7 @@ test('a drawing is one stop of the Tab key, and the whole plan is a sheet with p
   workshop,
 }) => {
   await page.goto(workshop.address);
+  await expect(page.getByRole('heading', { name: 'On the bench' })).toBeVisible();
   await page.keyboard.press('Tab');
   await expect(page.getByRole('link', { name: 'Skip to the work' })).toBeFocused();
   await page.getByRole('link', { name: /Moth engine case/ }).click();

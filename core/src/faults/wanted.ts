@@ -68,6 +68,7 @@ export const WANTED = {
   // Files and versions.
   unitWithParts: row(() => 'a unit with its parts and axes'),
   setsList: row(() => 'a list of what is set on it'),
+  stationsList: row(() => 'a list of what stands on it'),
   format: row<{ readonly format: string }>(({ format }) => format),
   fileVersion: row<{ readonly version: number }>(
     ({ version }) => `${version}: a newer file needs a newer program`,

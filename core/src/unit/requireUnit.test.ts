@@ -124,3 +124,11 @@ describe('geometry that cannot be so', () => {
     expect(fields({}, {}, { place: undefined })).toEqual([['shims', ['place']]]);
   });
 });
+
+test('an axis without a list of what stands on it should be refused', () => {
+  const axis = { id: 'a', name: 'Shaft', arrangement: 'faceToFace', sets: [], stations: 3 };
+  const unit = { id: 'u', name: 'U', description: '', parts: [], axes: [axis] };
+  expect(() => requireUnit(unit as unknown as Parameters<typeof requireUnit>[0])).toThrow(
+    'a list of what stands on it',
+  );
+});

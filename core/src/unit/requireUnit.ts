@@ -39,7 +39,7 @@ export function requireUnit(unit: Unit, path = ''): Unit {
     ...unit.parts.flatMap((part, p) =>
       faultsOf(() => void requirePart(part, `${path}parts[${p}]`)),
     ),
-    ...unit.axes.flatMap((axis, a) => faultsOf(() => void requireAxis(axis, `${path}axes[${a}]`))),
+    ...unit.axes.flatMap((axis, a) => faultsOf(() => requireWholeAxis(axis, `${path}axes[${a}]`))),
     ...unit.axes.flatMap((axis, a) =>
       stationsOf(axis).flatMap((station, s) =>
         faultsOf(() => requireStation(station, parts, `${path}axes[${a}].stations[${s}]`)),
@@ -51,6 +51,13 @@ export function requireUnit(unit: Unit, path = ''): Unit {
   ];
   if (faults.length > 0) throw new InputError(faults);
   return unit;
+}
+
+/** Check an axis, and that there is a list of what stands on it. */
+function requireWholeAxis(axis: Axis, field: string): void {
+  requireAxis(axis, field);
+  if (!Array.isArray(axis.stations))
+    refuse('missing', `${field}.stations`, axis.stations, { id: 'stationsList' });
 }
 
 function stationsOf(axis: Axis | null): readonly Station[] {
