@@ -39,12 +39,7 @@ try {
   await suite(
     'unit and server tests',
     'jest',
-    [
-      '--ci',
-      '--forceExit',
-      '--json',
-      `--outputFile=${join(results, 'jest.json')}`,
-    ],
+    ['--ci', '--forceExit', '--json', `--outputFile=${join(results, 'jest.json')}`],
     env,
     'jest.json',
     (json) => ({
