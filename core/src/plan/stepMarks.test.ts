@@ -151,3 +151,28 @@ describe('what the picture of a step says of the work', () => {
     },
   );
 });
+
+test('a ring that goes to a shoulder says the gap it may have there, at its far face where that is known', () => {
+  const { state } = overhaul(unitOf('coverShims'));
+  const { steps } = compilePlan(state);
+  const gaps = steps.flatMap((step) => {
+    const picture = stepPicture(state, step, steps);
+    const gap = picture === null ? null : stepMarks(state, step, picture).gap;
+    return gap === null
+      ? []
+      : [
+          {
+            rule: step.rule,
+            ...gap,
+            from: picture!.stations.find(({ station }) => station.id === gap.stationId)!.side,
+          },
+        ];
+  });
+  expect(new Set(gaps.map(({ rule }) => rule))).toEqual(new Set(['seatInner', 'checkCone']));
+  // Common practice, no source: a ring is home where a feeler of 0.03 mm does not enter.
+  for (const { most, side, from } of gaps) {
+    expect(most).toBe(0.03);
+    expect(side).not.toBe(from ?? 'nowhere');
+  }
+  expect(gaps.some(({ rule, side }) => rule === 'seatInner' && side !== null)).toBe(true);
+});

@@ -1,6 +1,7 @@
 import { tighteningOrder, type Pattern } from '../fasteners/index.ts';
 import type { WayId } from '../heat/index.ts';
 import type { JobState } from '../job/index.ts';
+import { SHOULDER_FEELER } from '../seating/index.ts';
 import {
   DETAIL_TABLE,
   opposite,
@@ -42,6 +43,12 @@ export interface StepMarks {
     readonly side: Side;
     readonly value: number;
   } | null;
+  /** The gap to its shoulder that a ring may have when it is home, at its far face where that is known. mm. */
+  readonly gap: {
+    readonly stationId: string;
+    readonly side: Side | null;
+    readonly most: number;
+  } | null;
   /** Stations that are hot, and those that are cold. */
   readonly hot: readonly string[];
   readonly cold: readonly string[];
@@ -57,6 +64,7 @@ const NO_MARKS: StepMarks = {
   faces: [],
   force: null,
   depth: null,
+  gap: null,
   hot: [],
   cold: [],
   bolts: null,
@@ -92,6 +100,7 @@ export function stepMarks(state: JobState, step: Step, picture: StepPicture): St
     faces: acts.some((act) => FITS.has(act)) ? facesOf(step, about.station) : [],
     force: forceOf(step, about, acts),
     depth: acts.some((act) => FITS.has(act)) ? depthOf(state, step, about) : null,
+    gap: gapOf(step, about),
     bolts: acts.includes('torque') ? boltsOf(about.station) : null,
   };
 }
@@ -143,6 +152,16 @@ function depthOf(state: JobState, { ring }: Step, { station, side }: PicturedSta
   const from = side ?? entryOf(station);
   const value = ring === 'inner' ? null : depthOfSeat(state, station);
   return from === null || value === null ? null : { stationId: station.id, side: from, value };
+}
+
+/** A ring whose gap to its shoulder is tried with a feeler; the shoulder is where it does not come from. */
+function gapOf({ checks, rule }: Step, { station, side }: PicturedStation): StepMarks['gap'] {
+  if (rule !== 'seatInner' && !checks.includes('shoulderGap')) return null;
+  return {
+    stationId: station.id,
+    side: side === null ? null : opposite(side),
+    most: SHOULDER_FEELER,
+  };
 }
 
 function depthOfSeat(state: JobState, station: Station): number | null {

@@ -6,6 +6,9 @@ export interface SeatingCheck {
   readonly remedy: string;
 }
 
+/** The thinnest feeler that a workshop has: a ring is home where it does not enter, mm. Common practice, no source. */
+export const SHOULDER_FEELER = 0.03;
+
 /** Checks of a seat and of a shaft. Common practice, no source. */
 export const SEATING_CHECKS = {
   note: {
@@ -26,7 +29,7 @@ export const SEATING_CHECKS = {
       'Drag or a rough spot: brinelled, crooked or its clearance is gone. Do not build on it.',
   },
   shoulderGap: {
-    words: 'A feeler of 0.03 mm does not enter between ring and shoulder',
+    words: `A feeler of ${SHOULDER_FEELER} mm does not enter between ring and shoulder`,
     remedy: 'It crept back while it cooled. Warm it again and hold it home until it grips.',
   },
   free: {

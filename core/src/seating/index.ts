@@ -1,6 +1,7 @@
 export {
   SEATING_CHECK_IDS,
   SEATING_CHECKS,
+  SHOULDER_FEELER,
   type SeatingCheck,
   type SeatingCheckId,
 } from './checks.ts';

@@ -15,12 +15,15 @@ export function markWords(
   { stations }: StepPicture,
   units: ScreenUnits,
 ): WorkToDraw {
-  const { depth, force, faces, hot, cold } = marks;
+  const { depth, gap, force, faces, hot, cold } = marks;
   const kindOf = (id: string) => stations.find(({ station }) => station.id === id)?.station.kind;
   return {
     notes: [
       ...faces,
       ...(depth?.value === 0 ? [{ ...depth, words: 'flush with the face' }] : []),
+      ...(gap === null
+        ? []
+        : [{ ...gap, words: `gap to its shoulder under ${units.show(gap.most)}` }]),
       ...(['hot', 'cold'] as const).flatMap((heat) => {
         const [first] = { hot, cold }[heat];
         return first === undefined
