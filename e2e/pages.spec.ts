@@ -121,7 +121,7 @@ for (const [what, addressesOf, least] of [
     expect(wide).toEqual([]);
   });
 
-/** A unit in which everything has as long a name as it may have, some of it without a blank. */
+/** A unit in which everything has as long a name as it may have, with a word of 27 letters in it. */
 function longNamed(): Unit {
   const ring = {
     designation: null,
@@ -135,7 +135,7 @@ function longNamed(): Unit {
     span: 60,
   });
   const long = (name: string): string =>
-    `${name} Rückwärtsganggegenlaufwellenzwischenrad am trockenen Ende gegenüber der Bremsscheibe`.slice(
+    `${name} am trockenen Ende gegenüber der Rückwärtsganggegenlaufwelle, zweite Lage, Steuerbord`.slice(
       0,
       80,
     );

@@ -80,7 +80,7 @@ export function DescribePage() {
         />
       </div>
       <section
-        className="bg-panel border-edge grid content-start gap-3 self-start rounded-[3px] border-2 p-4"
+        className="bg-panel border-edge grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-3 self-start rounded-[3px] border-2 p-4"
         aria-label="Description"
       >
         <WhatIsDescribed view={view} go={go} axis={axis} station={station} />

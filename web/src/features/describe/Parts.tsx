@@ -20,7 +20,7 @@ export function Parts({ job, first, field }: PartsProps) {
   const part = unit.parts.find(({ id }) => id === (chosen ?? first)) ?? unit.parts[0];
   const inUse = new Set(unit.axes.flatMap(({ stations }) => stations.map(({ partId }) => partId)));
   return (
-    <div className="grid gap-3">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-3">
       <div className="flex flex-wrap gap-2" role="group" aria-label="Parts">
         {unit.parts.map(({ id, name }) => (
           <Button

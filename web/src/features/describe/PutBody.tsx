@@ -70,7 +70,7 @@ export function PutBody({ unit, body, onBody, beside, onPut }: Props) {
     if (wrong === null) onPut('right');
   };
   return (
-    <form id={form} onSubmit={submit} className="grid gap-3">
+    <form id={form} onSubmit={submit} className="grid grid-cols-[minmax(0,1fr)] gap-3">
       <KindPicker kind={body.kind} onKind={(kind) => onBody({ ...body, kind })} />
       <Printed body={body} onBody={onBody} />
       <p className="m-0 text-lg">
