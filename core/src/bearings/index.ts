@@ -18,4 +18,5 @@ export {
   type ClearanceType,
 } from './internalClearance.ts';
 export type { BearingSuffix } from './suffix.ts';
+export { printedSizes } from './printedSizes.ts';
 export { typedSizes } from './typedSizes.ts';

@@ -30,7 +30,7 @@ export function placeBeside(
     beside !== undefined &&
     !isDrawn(beside, 'at', 'width') &&
     (side === 'right' || !isDrawn(body, 'width'));
-  const placed = withDrawn({ ...body, at }, isKnown);
+  const placed = withPlaceSaid({ ...body, at }, isKnown);
   return pushed(
     placed,
     stations.filter(({ id }) => id !== body.id && id !== besideId),
@@ -39,7 +39,7 @@ export function placeBeside(
 }
 
 /** Where it begins follows from its neighbour, or is only drawn. */
-function withDrawn({ drawn = [], ...station }: Station, isKnown: boolean): Station {
+function withPlaceSaid({ drawn = [], ...station }: Station, isKnown: boolean): Station {
   const names = SIZE_NAMES.filter((name) => (name === 'at' ? !isKnown : drawn.includes(name)));
   return names.length === 0 ? station : { ...station, drawn: names };
 }

@@ -1,6 +1,7 @@
 import { useCallback, useId, useState, type FormEvent } from 'react';
 import { v4 as uuid } from 'uuid';
 
+import { printedSizes } from '@wendaxis/core/bearings';
 import {
   KIND_OF_FAMILY,
   placeBeside,
@@ -20,7 +21,7 @@ import { useShortcut } from '../../ui/useShortcut.ts';
 import { useUnits } from '../../ui/useUnits.ts';
 import { BodyPicture } from './BodyPicture.tsx';
 import { KIND_GROUPS, type KindGroup } from './kindGroups.ts';
-import { newBody, readPrinted } from './newBody.ts';
+import { newBody, readNumber } from './newBody.ts';
 
 /** A body that is about to be put on an axis. */
 export interface BodyInHand {
@@ -103,7 +104,7 @@ export function PutBody({ unit, body, onBody, beside, onPut }: Props) {
 /** Why it cannot be put anywhere: the bearing that its number names is of another kind, or there is no part. Null where it can. */
 export function notYet({ kind, text }: BodyInHand, { parts }: Unit): string | null {
   if (parts.length === 0) return 'Add a part first: it stands on one';
-  const { decoded } = readPrinted(text);
+  const decoded = readNumber(text);
   const isBearing = Object.values(KIND_OF_FAMILY).includes(kind);
   if (decoded?.status !== 'known' || !isBearing) return null;
   const named = KIND_OF_FAMILY[decoded.family];
@@ -112,7 +113,7 @@ export function notYet({ kind, text }: BodyInHand, { parts }: Unit): string | nu
 
 function Printed({ body, onBody }: Pick<Props, 'body' | 'onBody'>) {
   const units = useUnits();
-  const { sizes } = readPrinted(body.text);
+  const sizes = printedSizes(body.text);
   const digits = (mm: number): string => units.digits(mm, 'length', 2);
   return (
     <div>

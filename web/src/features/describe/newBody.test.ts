@@ -1,7 +1,7 @@
 import { STATION_KINDS, unitFromTemplate, type Station } from '@wendaxis/core/unit';
 
 import { KIND_GROUPS } from './kindGroups.ts';
-import { newBody, readPrinted } from './newBody.ts';
+import { newBody, readNumber } from './newBody.ts';
 
 const end = { designation: null, family: null, dimensions: { bore: 30, outside: 62, width: 16 } };
 const unit = unitFromTemplate('coverShims', { name: 'Hoist', left: end, right: end, span: 60 });
@@ -49,6 +49,6 @@ describe('a body that is about to be put on an axis', () => {
 
   test('should be of a kind that the picker shows, once', () => {
     expect(Object.values(KIND_GROUPS).flat().toSorted()).toEqual([...STATION_KINDS].toSorted());
-    expect(readPrinted('no such thing').sizes).toBeNull();
+    expect(readNumber('no such thing')?.status).toBe('unknown');
   });
 });

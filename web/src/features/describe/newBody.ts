@@ -1,4 +1,4 @@
-import { decodeDesignation, typedSizes, type DecodedBearing } from '@wendaxis/core/bearings';
+import { decodeDesignation, printedSizes, type DecodedBearing } from '@wendaxis/core/bearings';
 import {
   SIZE_NAMES,
   STATION_KIND_TABLE,
@@ -7,22 +7,9 @@ import {
   type Unit,
 } from '@wendaxis/core/unit';
 
-/** What was typed for a body, read: sizes where they follow from it, and the number where it has one. */
-export interface PrintedOnIt {
-  readonly sizes: {
-    readonly bore: number;
-    readonly outside: number;
-    readonly width: number;
-  } | null;
-  readonly decoded: DecodedBearing | null;
-}
-
-/** Read what is printed on a body, or its sizes: inside, outside and width. */
-export function readPrinted(text: string): PrintedOnIt {
-  const printed = text.trim().slice(0, 40);
-  if (printed === '') return { sizes: null, decoded: null };
-  const decoded = decodeDesignation(printed);
-  return { sizes: decoded.status === 'known' ? decoded.dimensions : typedSizes(printed), decoded };
+/** The number that is printed on a body, read; null where nothing is. */
+export function readNumber(text: string): DecodedBearing | null {
+  return text.trim() === '' ? null : decodeDesignation(text.trim().slice(0, 40));
 }
 
 /** Proportions of a body of which nothing is known: its width as a share of its neighbour's. */
@@ -46,7 +33,8 @@ export function newBody(
   beside: Station | undefined,
   unit: Unit,
 ): Station {
-  const { sizes, decoded } = readPrinted(text);
+  const sizes = printedSizes(text);
+  const decoded = readNumber(text);
   const hasNumber = STATION_KIND_TABLE[kind].details.includes('designation');
   const named = {
     id,

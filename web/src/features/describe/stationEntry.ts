@@ -1,4 +1,4 @@
-import { decodeDesignation, typedSizes, type BearingDimensions } from '@wendaxis/core/bearings';
+import { printedSizes, type BearingDimensions } from '@wendaxis/core/bearings';
 import { InputError, type InputFault } from '@wendaxis/core/faults';
 import {
   DETAIL_TABLE,
@@ -93,9 +93,7 @@ function readValue(
 
 /** Sizes that a designation says, when they are not the station's already. */
 export function sizesFrom(designation: string, station: Station): BearingDimensions | null {
-  if (designation.trim() === '') return null;
-  const decoded = decodeDesignation(designation.slice(0, 40));
-  const sizes = decoded.status === 'known' ? decoded.dimensions : typedSizes(designation);
+  const sizes = printedSizes(designation);
   if (sizes === null) return null;
   const { bore, outside, width } = sizes;
   const isKnown = !isDrawn(station, 'width', 'inside', 'outside');

@@ -1,4 +1,4 @@
-import { decodeDesignation, typedSizes } from '@wendaxis/core/bearings';
+import { printedSizes } from '@wendaxis/core/bearings';
 import {
   classFit,
   dropIn,
@@ -63,10 +63,8 @@ export function changedQuestion(
 ): FitQuestion {
   const changed = { ...question, ...change };
   if (change.printed === undefined && change.ring === undefined) return changed;
-  const printed = changed.printed.trim().slice(0, 40);
-  const decoded = decodeDesignation(printed);
-  const sizes = decoded.status === 'known' ? decoded.dimensions : typedSizes(printed);
-  if (printed === '' || sizes === null) return changed;
+  const sizes = printedSizes(changed.printed);
+  if (sizes === null) return changed;
   const isOuter = changed.ring === 'outer';
   return {
     ...changed,
