@@ -158,7 +158,7 @@ function KindPicker({ kind, onKind }: KindPickerProps) {
           </button>
         ))}
       </div>
-      <div role="group" aria-label="The body" className="grid grid-cols-2 gap-2 xl:grid-cols-3">
+      <div role="group" aria-label="The body" className="grid grid-cols-2 gap-2">
         {KIND_GROUPS[group].map((one) => (
           <button
             key={one}
