@@ -7,8 +7,9 @@ export class WatchDto {
   @PlainText(200, 1) key!: string;
   @Identifier() deviceId!: string;
   @IsUUID(undefined, { message: 'must be the UUID of a job' }) jobId!: string;
-  /** A thermometer's part. */
+  /** A thermometer's part, or the station of a ring; and the browser's time when it was put on, ms since 1970. */
   @MayBeLeftOut() @Identifier() partId?: string;
+  @MayBeLeftOut() @Bounded(0, 1e14, 'ms') clock?: number;
   /** A wrench's axis, and the angle of its nut. Degrees. */
   @MayBeLeftOut() @Identifier() axisId?: string;
   @MayBeLeftOut() @Bounded(0, 7200, '°') angle?: number;

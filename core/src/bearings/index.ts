@@ -1,3 +1,4 @@
+export { closureOf, type Closure } from './closure.ts';
 export {
   compareBearings,
   type BearingComparison,

@@ -18,13 +18,30 @@ function suffix(
   return { suffix: name, meaning, closedSides, sealed };
 }
 
-/** Generic suffixes; longer ones are tried first. */
+/** Suffixes in common use for closed sides, and generic ones (from memory, as commonly printed); longer ones are tried first. */
 const SUFFIXES: readonly BearingSuffix[] = [
+  suffix('2RSR', 'contact seal on both sides', 2, true),
+  suffix('2RSL', 'low-friction seal on both sides', 2, true),
   suffix('2RS', 'contact seal on both sides', 2, true),
+  suffix('2RZ', 'non-contact seal on both sides', 2, true),
   suffix('DDU', 'contact seal on both sides', 2, true),
+  suffix('DD', 'contact seal on both sides', 2, true),
+  suffix('DU', 'contact seal on one side', 1, true),
+  suffix('LLU', 'contact seal on both sides', 2, true),
+  suffix('LLB', 'non-contact seal on both sides', 2, true),
+  suffix('LLH', 'low-friction seal on both sides', 2, true),
+  suffix('LU', 'contact seal on one side', 1, true),
+  suffix('LB', 'non-contact seal on one side', 1, true),
+  suffix('EE', 'contact seal on both sides', 2, true),
+  suffix('VV', 'non-contact seal on both sides', 2, true),
+  suffix('RSR', 'contact seal on one side', 1, true),
+  suffix('RSL', 'low-friction seal on one side', 1, true),
   suffix('RS', 'contact seal on one side', 1, true),
+  suffix('RZ', 'non-contact seal on one side', 1, true),
+  suffix('2ZR', 'metal shield on both sides', 2),
   suffix('2Z', 'metal shield on both sides', 2),
   suffix('ZZ', 'metal shield on both sides', 2),
+  suffix('ZR', 'metal shield on one side', 1),
   suffix('Z', 'metal shield on one side', 1),
   suffix('NR', 'groove in the outer ring, with snap ring'),
   suffix('N', 'groove for a snap ring in the outer ring'),

@@ -50,8 +50,13 @@ const SOUND: Readonly<Record<string, readonly [input: object, expected: object]>
     { mean: 0.5 },
   ],
   'drop-in': [
-    { diameter: 52, tightest: 0.03, material: 'castAluminium' },
-    { way: 'caseOnly', limit: 150 },
+    {
+      diameter: 62,
+      interference: 0.03,
+      material: 'castAluminium',
+      ring: { material: 'bearingSteel', temperature: 20 },
+    },
+    { clearance: 0.031, drops: expect.closeTo(65.76, 2), slides: expect.closeTo(42.51, 2) },
   ],
   'judge-round': [
     { nominal: 52, sizes: [{ plane: 'outer', value: 52, uncertainty: 0.001 }] },
@@ -142,13 +147,12 @@ const SOUND: Readonly<Record<string, readonly [input: object, expected: object]>
     {
       diameter: 52,
       width: 15,
-      bore: 25,
       interference: 0.2,
       clearance: 0.02,
-      part: { material: 'greyIron', mass: 2, area: 0.1, temperature: 60 },
-      bearingMass: 0.13,
-      ringTemperature: 20,
+      outer: { material: 'greyIron', mass: 2, area: 0.1, temperature: 60 },
+      inner: { material: 'bearingSteel', mass: 0.05, area: 0.01, temperature: 20 },
       ambient: 20,
+      ring: 'inner',
     },
     { lastSafe: null },
   ],
@@ -162,16 +166,48 @@ const SOUND: Readonly<Record<string, readonly [input: object, expected: object]>
       diameter: 25,
       other: 52,
       width: 15,
-      tightest: 0.01,
+      fit: { least: 0, mean: 0.005, most: 0.01 },
       material: 'carbonSteel',
       sealed: false,
       pressRating: 100000,
     },
     { ways: expect.arrayContaining([expect.objectContaining({ id: 'bake', stands: false })]) },
   ],
-  'cooling-factor': [
-    { material: 'brass', mass: 1, area: 0.1, oven: 100, ambient: 20, read: 99, seconds: 60 },
-    { factor: null },
+  'least-heat': [
+    {
+      part: { material: 'castAluminium', mass: 1.6, area: 0.09 },
+      seats: [{ id: 'a', diameter: 62, bore: 30, width: 16, fit: { most: 0.03 }, after: [] }],
+      work: { rings: 20, ambient: 20, carry: 0, handling: 20, coolingFactor: 1 },
+    },
+    // 20 + 0.061/(62·21.5·10⁻⁶) = 65.76; 40 s of τ = 1600 s in the air: 20 + 45.76·e^(1/40) = 66.92.
+    { toDrop: expect.closeTo(66.92, 2), seats: [{ drops: expect.closeTo(65.76, 2) }] },
+  ],
+  'follow-body': [
+    {
+      body: { material: 'castAluminium', mass: 1, area: 0.1 },
+      history: {
+        start: 20,
+        stays: [{ from: 0, medium: 'fanOven', temperature: 100 }],
+        readings: [{ at: 60, value: 50 }],
+        now: 60,
+      },
+    },
+    { temperature: 50, isRead: true },
+  ],
+  'ring-force': [
+    {
+      seat: {
+        ring: 'outer',
+        diameter: 52,
+        other: 25,
+        width: 15,
+        material: 'castAluminium',
+        bush: null,
+      },
+      fit: { least: -0.01, mean: 0, most: 0 },
+      way: 'in',
+    },
+    { least: 0, usual: 0, most: 0 },
   ],
   'cord-torque': [{ force: 20, radius: 40, cord: 2 }, { torque: 0.82 }],
   'rolling-torque': [

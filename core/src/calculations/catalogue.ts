@@ -3,6 +3,7 @@ import { checkShape } from '../shape/index.ts';
 import type { Calculation } from './calculation.ts';
 import { FITTING_CALCULATIONS } from './fittingCalculations.ts';
 import { HEAT_CALCULATIONS } from './heatCalculations.ts';
+import { PRESS_CALCULATIONS } from './pressCalculations.ts';
 import { PLAY_CALCULATIONS } from './playCalculations.ts';
 import { PRELOAD_CALCULATIONS } from './preloadCalculations.ts';
 import { SETTING_CALCULATIONS } from './settingCalculations.ts';
@@ -11,6 +12,7 @@ import { SETTING_CALCULATIONS } from './settingCalculations.ts';
 export const CATALOGUE: readonly Calculation[] = [
   ...SETTING_CALCULATIONS,
   ...FITTING_CALCULATIONS,
+  ...PRESS_CALCULATIONS,
   ...HEAT_CALCULATIONS,
   ...PRELOAD_CALCULATIONS,
   ...PLAY_CALCULATIONS,

@@ -1,7 +1,6 @@
 import { compareBearings, type OfferedBearing } from '../bearings/index.ts';
 import { PATTERNS, tighteningOrder, torqueStages, type Pattern } from '../fasteners/index.ts';
 import {
-  dropIn,
   GRADES,
   interference,
   ringLimits,
@@ -26,7 +25,6 @@ import {
   type JobEvent,
   type JobEventData,
 } from '../job/index.ts';
-import { MATERIAL_IDS, type MaterialId } from '../materials/index.ts';
 import { oilHoleOpening, plainClearance, usualClearance } from '../plain/index.ts';
 import { compilePlan } from '../plan/index.ts';
 import { fullComplement } from '../rollers/index.ts';
@@ -95,17 +93,6 @@ export const FITTING_CALCULATIONS: readonly Calculation[] = [
     ],
     run: ({ which, ring, seat }: { which: Ring; ring: SizeRange; seat: SizeRange }) =>
       interference(which, ring, seat),
-  },
-  {
-    name: 'drop-in',
-    summary:
-      'Temperature at which a ring drops into a part, and the way when no permitted heat frees it',
-    fields: [
-      field('diameter', 'number', 'mm', 'more than 0, at most 1000', 'seat'),
-      field('tightest', 'number', 'mm', '−5 to 5', 'largest interference'),
-      field('material', MATERIAL_IDS, '', '', 'material of the part'),
-    ],
-    run: (input: { diameter: number; tightest: number; material: MaterialId }) => dropIn(input),
   },
   {
     name: 'judge-round',

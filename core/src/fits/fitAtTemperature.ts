@@ -1,6 +1,8 @@
 import { requireNumber } from '../faults/index.ts';
 import { materialOf, type MaterialChoice } from '../materials/index.ts';
-import { REFERENCE_TEMPERATURE } from './dropIn.ts';
+
+/** Room temperature at which sizes hold, °C (ISO 1). */
+export const REFERENCE_TEMPERATURE = 20;
 
 /** What is inside and what is outside at a seat, each at its temperature, °C. */
 export interface SeatTemperatures {

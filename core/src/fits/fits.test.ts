@@ -1,7 +1,9 @@
 import fc from 'fast-check';
 
-import { MATERIAL_IDS, materialOf } from '../materials/index.ts';
-import { dropIn, FREEZER, REFERENCE_TEMPERATURE } from './dropIn.ts';
+import { MATERIAL_IDS } from '../materials/index.ts';
+import { dropInClearance } from './dropInClearance.ts';
+import { fitAtTemperature } from './fitAtTemperature.ts';
+import { innerTemperatureFor, outerTemperatureFor } from './temperatureFor.ts';
 import { interference } from './interference.ts';
 import { ringLimits } from './ringTolerance.ts';
 import { GRADES, standardTolerance } from './standardTolerance.ts';
@@ -127,65 +129,61 @@ describe('interference', () => {
   });
 });
 
-describe('dropping in', () => {
-  test('should leave exactly the clearance at the temperature it gives', () => {
-    fc.assert(
-      fc.property(
-        fc.double({ min: 10, max: 300, noNaN: true }),
-        fc.double({ min: -0.05, max: 0.15, noNaN: true }),
-        fc.constantFrom(...MATERIAL_IDS),
-        (diameter, tightest, material) => {
-          const plan = dropIn({ diameter, tightest, material });
-          const { expansion } = materialOf(material);
-          const grown = diameter * expansion * (plan.withRoomRing - REFERENCE_TEMPERATURE);
-          expect(tightest - grown).toBeCloseTo(-plan.clearance, 9);
-          const shrunk =
-            diameter * materialOf('bearingSteel').expansion * (FREEZER - REFERENCE_TEMPERATURE);
-          const withFrozen = diameter * expansion * (plan.withFrozenRing - REFERENCE_TEMPERATURE);
-          expect(tightest + shrunk - withFrozen).toBeCloseTo(-plan.clearance, 9);
-        },
-      ),
-    );
+describe('temperature for a fit', () => {
+  const fits = fc.record({
+    diameter: fc.double({ min: 10, max: 300, noNaN: true }),
+    interference: fc.double({ min: -0.05, max: 0.15, noNaN: true }),
+    clearance: fc.double({ min: 0, max: 0.1, noNaN: true }),
+  });
+  const warm = fc.record({
+    material: fc.constantFrom(...MATERIAL_IDS),
+    temperature: fc.double({ min: -80, max: 200, noNaN: true }),
   });
 
-  test('should never plan beyond the limit of the material: it freezes the ring, then presses', () => {
+  test('should leave exactly the clearance that is wanted, whichever of the two is warmed or cooled', () => {
     fc.assert(
-      fc.property(
-        fc.double({ min: 10, max: 300, noNaN: true }),
-        fc.double({ min: -0.05, max: 0.6, noNaN: true }),
-        fc.constantFrom(...MATERIAL_IDS),
-        (diameter, tightest, material) => {
-          const plan = dropIn({ diameter, tightest, material });
-          if (plan.way !== 'press') expect(plan.temperature).toBeLessThanOrEqual(plan.limit);
-          else expect(plan.withFrozenRing).toBeGreaterThan(plan.limit);
-          if (plan.way === 'caseAndFreezer') expect(plan.withRoomRing).toBeGreaterThan(plan.limit);
-        },
-      ),
+      fc.property(fits, warm, fc.constantFrom(...MATERIAL_IDS), (fit, other, material) => {
+        const { diameter, interference: cold, clearance } = fit;
+        const outer = outerTemperatureFor(fit, material, other);
+        const inner = innerTemperatureFor(fit, material, other);
+        if (outer < 500 && outer > -273)
+          expect(
+            fitAtTemperature(cold, diameter, {
+              inner: other,
+              outer: { material, temperature: outer },
+            }),
+          ).toBeCloseTo(-clearance, 9);
+        if (inner < 500 && inner > -273)
+          expect(
+            fitAtTemperature(cold, diameter, {
+              outer: other,
+              inner: { material, temperature: inner },
+            }),
+          ).toBeCloseTo(-clearance, 9);
+      }),
     );
   });
 
   test('should heat an aluminium engine case as the trade does', () => {
     // Common practice, no source: aluminium engine cases at 65 to 95 °C take room-temperature ring bearings.
     for (const tightest of [0.025, 0.04, 0.05]) {
-      const { withRoomRing, way } = dropIn({ diameter: 52, tightest, material: 'castAluminium' });
-      expect(way).toBe('caseOnly');
-      expect(withRoomRing).toBeGreaterThan(60);
-      expect(withRoomRing).toBeLessThan(95);
+      const needed = outerTemperatureFor(
+        { diameter: 52, interference: tightest, clearance: dropInClearance(52) },
+        'castAluminium',
+        { material: 'bearingSteel', temperature: 20 },
+      );
+      expect(needed).toBeGreaterThan(60);
+      expect(needed).toBeLessThan(95);
     }
   });
 
-  test('should say when nothing has to be heated', () => {
-    expect(dropIn({ diameter: 52, tightest: -0.1, material: 'greyIron' })).toMatchObject({
-      way: 'free',
-      temperature: 20,
-    });
-  });
-
   test.each([
-    ['diameter', { diameter: 0, tightest: 0, material: 'greyIron' as const }],
-    ['tightest', { diameter: 50, tightest: 9, material: 'greyIron' as const }],
-    ['material', { diameter: 50, tightest: 0, material: 'cheese' as 'brass' }],
-  ])('should name %s', (field, input) => {
-    expect(() => dropIn(input)).toThrow(field);
+    ['diameter', { diameter: 0, interference: 0, clearance: 0 }],
+    ['interference', { diameter: 50, interference: 19, clearance: 0 }],
+    ['clearance', { diameter: 50, interference: 0, clearance: -1 }],
+  ])('should name %s', (field, fit) => {
+    const cold = { material: 'bearingSteel', temperature: 20 } as const;
+    expect(() => outerTemperatureFor(fit, 'greyIron', cold)).toThrow(field);
+    expect(() => innerTemperatureFor(fit, 'greyIron', cold)).toThrow(field);
   });
 });

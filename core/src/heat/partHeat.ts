@@ -1,61 +1,30 @@
-import { dropInClearance, fitAtTemperature, type Interference } from '../fits/index.ts';
+import { dropInClearance, fitAtTemperature, outerTemperatureFor } from '../fits/index.ts';
 import { requireNumber } from '../faults/index.ts';
-import { materialOf } from '../materials/index.ts';
 import {
-  bearingMass,
   MEDIA,
   MOST_SEATS,
+  NEAR_ENOUGH,
   seatOrder,
   seatWindow,
   soakTime,
   timeConstant,
   type LumpedBody,
-  type Medium,
   type OrderedSeat,
   type SeatWindow,
 } from '../thermal/index.ts';
-import { ovenLimit } from './ovenLimit.ts';
+import { heatChoices, type HeatChoice } from './chooseHeat.ts';
+import { ringOf, type HeatSeat } from './heatSeat.ts';
+import { OVEN_ABOVE, requireSettings, type HeatSettings } from './heatSettings.ts';
+import { leastHeat } from './leastHeat.ts';
+import { hottestPart, ovenLimit } from './ovenLimit.ts';
 import type { HeatLimit } from './ringLimit.ts';
 import { ringFreezeTime } from './wayTimes.ts';
 
-/** How a part and its rings are heated and frozen. °C; `handling` s. */
-export interface HeatSettings {
-  readonly oven: number;
-  readonly medium: Extract<Medium, 'fanOven' | 'stillOven'>;
-  /** Where the rings lie: the freezer's temperature, or the shop's. */
-  readonly rings: number;
-  readonly ambient: number;
-  /** Temperature in service. */
-  readonly running: number;
-  /** Time to put one ring in, s. */
-  readonly handling: number;
-  /** Corrects the cooling of the part, from what was seen on the other half. */
-  readonly coolingFactor: number;
-}
-
-export const USUAL_HEAT: HeatSettings = {
-  oven: 100,
-  medium: 'fanOven',
-  rings: -18,
-  ambient: 20,
-  running: 90,
-  handling: 20,
-  coolingFactor: 1,
-};
-
-/** A ring that goes into a part, as far as it is known. Lengths in mm. */
-export interface HeatSeat {
-  readonly id: string;
-  readonly name: string;
-  readonly diameter: number;
-  readonly bore: number;
-  readonly width: number;
-  readonly fit: Interference;
-  /** Seats that have to be filled before this one. */
-  readonly after: readonly string[];
-  /** What the bearing itself stands. */
-  readonly ringLimit: HeatLimit;
-}
+/**
+ * What becomes of a ring with the heat as it is. `drops`: with its clearance; `slides`: free, but without it; `grabs`:
+ * free when it comes out, and not any more when its turn is over; `tight`: it does not go in at all.
+ */
+export type SeatWord = 'drops' | 'slides' | 'grabs' | 'tight';
 
 /** What the heat does for one seat. mm; °C; s. */
 export interface SeatHeat {
@@ -64,25 +33,38 @@ export interface SeatHeat {
   readonly cold: number;
   readonly planned: number;
   readonly service: number;
-  /** At least −clearance lets it drop in. */
-  readonly dropsIn: boolean;
-  /** Lowest oven temperature with which it drops in, rings as set. */
-  readonly needs: number;
+  readonly word: SeatWord;
+  /** Part temperature from which it drops in, and slides, with the rings as they lie. */
+  readonly drops: number;
+  readonly slides: number;
   /** Whether the ring may creep in service, by the loosest pair. */
   readonly creeps: boolean;
   readonly window: SeatWindow;
 }
 
+/**
+ * How a heat stands. `ready`: all in from one heat, with time for a second try; `hasty`: all in from one heat, with less;
+ * `reheat`: more than one heat; `slides`: in without clearance; `noTime`: some ring grabs before it can be in; `tooCool`: some
+ * ring does not drop in at all; `press`: no permitted heat frees some ring; `refused`: past the limit.
+ */
+export type HeatStatus =
+  'ready' | 'hasty' | 'reheat' | 'slides' | 'noTime' | 'tooCool' | 'press' | 'refused';
+
+/** Whether a heat can be worked with. */
+export const isWorkable = (status: HeatStatus): boolean =>
+  status === 'ready' || status === 'hasty' || status === 'reheat' || status === 'slides';
+
 /** The heat plan of one part. */
 export interface PartHeat {
   readonly seats: readonly SeatHeat[];
-  /** Hottest the oven may be: the part's own limit, or what brings a bearing in it to its limit. */
+  /** Hottest the air of the oven may be: the part's own limit, or what brings a bearing in it to its limit. */
   readonly limit: number;
   readonly limitReason: string;
-  /** `refused`: the oven is set past the limit; `tooCool`: some ring does not drop in; `press`: it never would under the limit. */
-  readonly status: 'stands' | 'tooCool' | 'refused' | 'press';
-  /** Lowest oven temperature at which every ring drops in, within the limit; null when there is none. */
-  readonly nearest: number | null;
+  /** From the part to that, K: what is between what it is brought to and what it bears. */
+  readonly margin: number;
+  readonly status: HeatStatus;
+  /** Heats that would work, the one to take first. */
+  readonly choices: readonly HeatChoice[];
   /** s in the oven. */
   readonly soak: number;
   readonly freeze: number;
@@ -113,65 +95,111 @@ export function partHeat(
 ): PartHeat {
   requireSettings(settings);
   requireNumber('seats', seats.length, { min: 1, max: MOST_SEATS });
-  const rows = seats.map((seat) => seatHeat(body, seat, settings));
-  const { limit, reason: limitReason } = ovenLimit(body, seats, settings.rings, partLimit);
-  const needed = Math.max(...rows.map(({ needs }) => needs));
+  const bound = ovenLimit(body, seats, settings.rings, partLimit);
+  const bare = seats.map((seat) => seatHeat(body, seat, settings));
+  const dropping = orderOf(bare, settings, ({ lastSafe }) => lastSafe);
+  const order = dropping ?? orderOf(bare, settings, ({ lastFree }) => lastFree);
+  const rows = bare.map((row): SeatHeat => ({ ...row, word: wordOf(row, order, settings) }));
+  const choices = heatChoices(body, seats, settings, partLimit);
   const status =
-    settings.oven > limit
+    settings.oven > hottestPart(bound) + 1e-9
       ? 'refused'
-      : rows.every(({ dropsIn }) => dropsIn)
-        ? 'stands'
-        : needed > limit
-          ? 'press'
-          : 'tooCool';
-  const tau = timeConstant(body, MEDIA[settings.medium].transfer);
+      : statusOf(
+          rows,
+          { dropping, order, most: hottestPart(bound) },
+          () => settings.oven >= leastHeat(body, seats, settings).toDrop - 1e-6,
+        );
+  const { seconds: soak } =
+    settings.oven <= settings.ambient + NEAR_ENOUGH
+      ? { seconds: 0 }
+      : soakTime({
+          from: settings.ambient,
+          medium: settings.oven + OVEN_ABOVE,
+          target: settings.oven + OVEN_ABOVE,
+          tau: timeConstant(body, MEDIA[settings.medium].transfer),
+        });
   return {
     seats: rows,
-    limit,
-    limitReason,
+    limit: bound.limit,
+    limitReason: bound.reason,
+    margin: bound.limit - settings.oven,
     status,
-    nearest: needed <= limit ? needed : null,
-    soak:
-      settings.oven <= settings.ambient + 5
-        ? 0
-        : soakTime({ from: settings.ambient, medium: settings.oven, target: settings.oven, tau })
-            .seconds,
+    choices,
+    soak,
     freeze: freezeTime(seats, settings),
-    order: status === 'refused' ? null : orderOf(rows, settings.handling),
+    order: status === 'refused' ? null : order,
   };
 }
 
-function seatHeat(body: LumpedBody, seat: HeatSeat, settings: HeatSettings): SeatHeat {
-  const { diameter, bore, width, fit } = seat;
+interface Ways {
+  readonly dropping: readonly OrderedSeat[] | null;
+  readonly order: readonly OrderedSeat[] | null;
+  readonly most: number;
+}
+
+function statusOf(
+  rows: readonly SeatHeat[],
+  { dropping, order, most }: Ways,
+  hasTime: () => boolean,
+): HeatStatus {
+  if (dropping !== null) {
+    if (dropping.at(-1)!.heat > 1) return 'reheat';
+    return hasTime() ? 'ready' : 'hasty';
+  }
+  if (rows.some(({ slides }) => slides > most)) return 'press';
+  if (order !== null && rows.some(({ drops }) => drops > most)) return 'slides';
+  return rows.some(({ window }) => window.lastSafe === null) ? 'tooCool' : 'noTime';
+}
+
+/** What becomes of a ring when its turn in the order is over; the order of all first, where none can be kept. */
+function wordOf(
+  { seat, window: { lastFree, lastSafe } }: Omit<SeatHeat, 'word'>,
+  order: readonly OrderedSeat[] | null,
+  { carry, handling }: HeatSettings,
+): SeatWord {
+  const turn = order?.find(({ id }) => id === seat.id)?.in ?? carry + handling;
+  if (lastFree === null) return 'tight';
+  if (turn > lastFree) return 'grabs';
+  return lastSafe !== null && turn <= lastSafe ? 'drops' : 'slides';
+}
+
+function seatHeat(
+  body: LumpedBody,
+  seat: HeatSeat,
+  settings: HeatSettings,
+): Omit<SeatHeat, 'word'> {
+  const { diameter, width, fit } = seat;
   const clearance = dropInClearance(diameter);
+  const { oven, running, ambient, coolingFactor } = settings;
+  const rings = seat.lies ?? settings.rings;
+  const ring = ringOf(seat);
   const at = (interference: number, outer: number, inner: number) =>
     fitAtTemperature(interference, diameter, {
       outer: { material: body.material, temperature: outer },
-      inner: { material: 'bearingSteel', temperature: inner },
+      inner: { material: ring.material, temperature: inner },
     });
-  const planned = at(fit.most, settings.oven, settings.rings);
-  const { expansion } = materialOf(body.material);
-  // Fit falls by D·α for each degree of the part: what is missing to −c is made up by that much more heat.
-  const needs = settings.oven + (planned + clearance) / (diameter * expansion);
+  const from = (gap: number) =>
+    outerTemperatureFor({ diameter, interference: fit.most, clearance: gap }, body.material, {
+      material: ring.material,
+      temperature: rings,
+    });
   return {
     seat,
     cold: fit.most,
-    planned,
-    service: at(fit.least, settings.running, settings.running),
-    dropsIn: planned <= -clearance + 1e-12,
-    needs,
-    creeps: at(fit.least, settings.running, settings.running) <= 0,
+    planned: at(fit.most, oven, rings),
+    service: at(fit.least, running, running),
+    drops: from(clearance),
+    slides: from(0),
+    creeps: at(fit.least, running, running) <= 0,
     window: seatWindow({
       diameter,
       width,
-      bore,
       interference: fit.most,
       clearance,
-      ambient: settings.ambient,
-      part: { ...body, temperature: settings.oven },
-      bearingMass: bearingMass(bore, diameter, width),
-      ringTemperature: settings.rings,
-      coolingFactor: settings.coolingFactor,
+      ambient,
+      outer: { ...body, temperature: oven, coolingFactor },
+      inner: { ...ring, temperature: rings },
+      ring: 'inner',
     }),
   };
 }
@@ -185,24 +213,25 @@ function freezeTime(seats: readonly HeatSeat[], { rings, ambient }: HeatSettings
   );
 }
 
-function orderOf(rows: readonly SeatHeat[], handling: number): readonly OrderedSeat[] | null {
-  if (rows.some(({ window }) => window.lastSafe === null)) return null;
+/** The order in which every ring is in before its last moment; each heat begins with the way from the oven. */
+function orderOf(
+  rows: readonly Omit<SeatHeat, 'word'>[],
+  { carry, handling }: HeatSettings,
+  last: (window: SeatWindow) => number | null,
+): readonly OrderedSeat[] | null {
   const ids = new Set(rows.map(({ seat }) => seat.id));
-  return seatOrder(
-    rows.map(({ seat, window }) => ({
-      id: seat.id,
-      deadline: window.lastSafe!,
-      handling,
-      after: seat.after.filter((id) => ids.has(id)),
-    })),
+  const tasks = rows.map(({ seat, window }) => ({
+    id: seat.id,
+    deadline: (last(window) ?? -1) - carry,
+    handling,
+    after: seat.after.filter((id) => ids.has(id)),
+  }));
+  if (tasks.some(({ deadline }) => deadline < handling)) return null;
+  return (
+    seatOrder(tasks)?.map((row) => ({
+      ...row,
+      start: row.start + carry,
+      in: row.in + carry,
+    })) ?? null
   );
-}
-
-function requireSettings(settings: HeatSettings): void {
-  requireNumber('oven', settings.oven, { min: 0, max: 300, unit: '°C' });
-  requireNumber('rings', settings.rings, { min: -50, max: 60, unit: '°C' });
-  requireNumber('ambient', settings.ambient, { min: -20, max: 45, unit: '°C' });
-  requireNumber('running', settings.running, { min: -20, max: 200, unit: '°C' });
-  requireNumber('handling', settings.handling, { min: 3, max: 600, unit: 's' });
-  requireNumber('coolingFactor', settings.coolingFactor, { min: 0.1, max: 10 });
 }

@@ -1,29 +1,36 @@
-/** One way of the trade. `lastResort`: only where nothing else will do. */
+/**
+ * One way of the trade. `place`: whether the ring lies on the bench, or is in its part already; both where it is absent.
+ * `lastResort`: only where nothing else will do.
+ */
 export interface WayRow {
   readonly ring: 'outer' | 'inner';
+  readonly place?: RingPlace;
   readonly words: string;
   readonly risks: string;
   readonly lastResort?: true;
-  /** How the time is to be read; a heat gun's is that of the boss alone, before the heat runs off into the case. */
+  /** How the time is to be read. */
   readonly timeWords?: string;
 }
 
+/** Where a ring is when it is to be joined with its seat: by itself on the bench, or in its part already. */
+export const RING_PLACES = ['bench', 'inPart'] as const;
+export type RingPlace = (typeof RING_PLACES)[number];
+
 /** Schools of the trade, for rings in a bore and rings on a shaft. */
 export const WAYS = {
-  ovenAndFreezer: {
-    ring: 'outer',
-    words: 'Case in the oven, ring from the freezer',
-    risks: 'Frost is water: wipe it off. The ring warms in minutes.',
-  },
   ovenOnly: {
     ring: 'outer',
     words: 'Case in the oven, ring as it is',
     risks: 'Even, slow; the finish must take it.',
   },
+  ovenAndFreezer: {
+    ring: 'outer',
+    words: 'Case in the oven, ring from the freezer',
+    risks: 'Frost is water: wipe it off. The ring warms in minutes.',
+  },
   heatGun: {
     ring: 'outer',
     words: 'Heat gun on the boss',
-    timeWords: 'at least',
     risks: 'Uneven: the bore goes out of round while it is hot. Measure opposite the gun.',
   },
   torch: {
@@ -31,6 +38,11 @@ export const WAYS = {
     words: 'Torch on the boss',
     risks: 'Fast and uneven; burns paint and seals. Never on magnesium, near fuel, or on a ring.',
     lastResort: true,
+  },
+  freezerOnly: {
+    ring: 'outer',
+    words: 'Ring from the freezer, case as it is',
+    risks: 'Enough for light fits only. Frost is water: wipe it off.',
   },
   dryIce: {
     ring: 'outer',
@@ -44,18 +56,44 @@ export const WAYS = {
   },
   induction: {
     ring: 'inner',
+    place: 'bench',
     words: 'Ring on an induction heater',
     risks: 'Seconds too long is too hot: thermometer on the ring; demagnetise.',
   },
   oven: {
     ring: 'inner',
+    place: 'bench',
     words: 'Ring in oven or clean bath',
     risks: 'Oil smokes; hold it home until it grips.',
+  },
+  warmAndCold: {
+    ring: 'inner',
+    place: 'bench',
+    words: 'Ring in the oven, shaft from the freezer',
+    risks: 'The shaft takes hours to freeze. Frost is water: wipe journal and seal track dry.',
+  },
+  partOven: {
+    ring: 'inner',
+    place: 'inPart',
+    words: 'The case with the ring in it in the oven',
+    risks: 'The outer ring loosens too: hold it in until all is cold.',
   },
   ringHeatGun: {
     ring: 'inner',
     words: 'Heat gun on the inner ring',
-    risks: 'Easily too hot on one side.',
+    risks: 'Easily too hot on one side: keep it moving, thermometer on the ring.',
+  },
+  coolShaft: {
+    ring: 'inner',
+    words: 'Shaft from the freezer, ring as it is',
+    risks: 'Hours in the freezer; minutes to work in. Wipe the frost off, oil it afterwards.',
+  },
+  drawTool: {
+    ring: 'inner',
+    place: 'inPart',
+    words: 'Draw the shaft in, the tool on the inner ring',
+    risks:
+      'The tube stands on the inner ring only; case bolts never pull it. Web gap supported first.',
   },
   innerPress: {
     ring: 'inner',
@@ -64,6 +102,7 @@ export const WAYS = {
   },
   bake: {
     ring: 'inner',
+    place: 'bench',
     words: 'Ring baked near 230 °C',
     risks: 'Common shop practice; it exceeds the usual limit.',
   },

@@ -59,7 +59,8 @@ export const RINGS = ['outer', 'inner'] as const;
 export type Ring = (typeof RINGS)[number];
 
 /** Heat settings as they are logged; what was seen of the cooling follows from the log. */
-export type PlannedHeat = Omit<HeatSettings, 'coolingFactor'>;
+export type PlannedHeat = Omit<HeatSettings, 'coolingFactor' | 'carry'> &
+  Partial<Pick<HeatSettings, 'carry'>>;
 
 /** A piece of a pack, with the uncertainty of its measured thickness (standard, mm). */
 export const PIECE_SCHEMA = record({

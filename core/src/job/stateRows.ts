@@ -2,7 +2,7 @@ import type { Band, ChainLength, IndicatorSetting, Instrument } from '../measure
 import type { SizeFeature } from '../inspect/index.ts';
 import type { WayId } from '../heat/index.ts';
 import type { FigureKind } from '../figures/index.ts';
-import type { ClockKind, MeasuredPiece, RunStage } from './kinds.ts';
+import type { PlannedHeat, ClockKind, MeasuredPiece, RunStage } from './kinds.ts';
 import type { TorqueReading } from './setRows.ts';
 
 /** A bevel pair through which a torque is read. */
@@ -102,6 +102,10 @@ export interface Clock {
   readonly seconds: number;
   readonly startedAt: string;
   readonly stoppedAt: string | null;
+  /** What its ring or shaft is to be brought to, °C. */
+  readonly target?: number;
+  /** The heat of its part as it was set when it began; null where none was. A plan that is changed later does not change it. */
+  readonly heat: PlannedHeat | null;
 }
 
 /** A way in that was chosen, and what the press stood on the day, N. */

@@ -17,7 +17,7 @@ import {
   type Unit,
 } from '../unit/index.ts';
 import { hasTrial, isJoined, looseOnShaft, shaftsOn, standsInPart } from './buildUp.ts';
-import { comesAsOne } from './rules/seated.ts';
+import { comesAsOne } from './seats.ts';
 import { setterAt } from './setters.ts';
 
 /** Of the shafts that stand on an axis the events by which they move. */

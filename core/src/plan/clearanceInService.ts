@@ -5,10 +5,10 @@ import {
   type ClearanceType,
 } from '../bearings/index.ts';
 import { fitAtTemperature } from '../fits/index.ts';
-import { BOSS, RING_SHARE, USUAL_HEAT } from '../heat/index.ts';
+import { USUAL_WORK } from '../heat/index.ts';
 import type { JobState } from '../job/index.ts';
 import type { MaterialChoice } from '../materials/index.ts';
-import { clearanceLeft, pressFit, USUAL_FRICTION } from '../pressFit/index.ts';
+import { BOSS, clearanceLeft, pressFit, RING_SHARE, USUAL_FRICTION } from '../pressFit/index.ts';
 import { oncePerObject, oncePerPair } from '../memo/index.ts';
 import { isDrawn, isTight, type Station, type StationKind, type Unit } from '../unit/index.ts';
 import { line, type WorkingLine } from '../working/index.ts';
@@ -132,7 +132,7 @@ function leftWith(
   fit: SeatMaterials & { readonly initial: number; readonly inner: number; readonly outer: number },
 ) {
   const { inside: bore, outside } = station;
-  const running = state.heating.heat[station.partId]?.running ?? USUAL_HEAT.running;
+  const running = state.heating.heat[station.partId]?.running ?? USUAL_WORK.running;
   const [innerRaceway, outerRaceway] = [
     bore + RING_SHARE * (outside - bore),
     outside - RING_SHARE * (outside - bore),

@@ -1,6 +1,6 @@
 import type { Station, Unit } from '../unit/index.ts';
 import { compilePlan } from './compilePlan.ts';
-import { jobHeat, partOvenLimit } from './jobHeat.ts';
+import { heatOfPart, jobHeat } from './jobHeat.ts';
 import { Bench, unitOf } from './tests/bench.ts';
 import { complete } from './tests/planOf.ts';
 
@@ -22,7 +22,7 @@ describe('sizes that are only drawn', () => {
       boreClass: 'N7',
     });
     const limitOf = (unit: Unit) =>
-      partOvenLimit(new Bench(unit, 'overhaul').state, unit.parts[0]!)!;
+      heatOfPart(new Bench(unit, 'overhaul').state, unit.parts[0]!)!.limit;
     const unsized = limitOf(withStation(sealed, 'bearing-left', { drawn: ['width'] }));
     // Rubber and grease bear 80 °C; the aluminium of the half would bear more.
     expect(unsized).toMatchObject({ limit: 80 });

@@ -49,7 +49,11 @@ export {
 } from './spacerProgress.ts';
 export { comparisonOf } from './comparison.ts';
 export { clearanceInService, type ClearanceInService } from './clearanceInService.ts';
-export { heatedParts, jobHeat, leftOut, ringLimitFor, type JobHeat } from './jobHeat.ts';
+export { heatNow, type HeatNow, type RingNow } from './heatNow.ts';
+export { innerNow, type InnerNow } from './innerNow.ts';
+export { heatOfPart, jobHeat, type HeatOfPart, type JobHeat } from './jobHeat.ts';
+export { bodyOf, heatedParts, leftOut, ringLimitFor } from './ovenSeats.ts';
+export { ringWaysOut } from './ringWaysOut.ts';
 export { partWithSeat, ringWays, snapRingUnder } from './ringWays.ts';
 export { depthVerdict, expectedDepth, seatingChecks, seatingDone } from './seating.ts';
 export { measuredSuggestions, type MeasuredSuggestion } from './measuredSuggestions.ts';
@@ -57,7 +61,7 @@ export { nominalOf } from './nominal.ts';
 export { planInSystem } from './planInSystem.ts';
 export { stepMarks, type FaceMark, type ForcedRing, type StepMarks } from './stepMarks.ts';
 export { stepPicture, type PicturedStation, type Piece, type StepPicture } from './stepPicture.ts';
-export { isSealed, seatsOf, seatVerdict } from './seats.ts';
+export { isSealed, ringWords, seatsOf, seatVerdict } from './seats.ts';
 export { rollingVerdict } from './torqueProgress.ts';
 export {
   closingProgress,

@@ -1,7 +1,8 @@
 import { Recorder } from '../job/tests/recorder.ts';
 import { unitFromTemplate, type Unit } from '../unit/index.ts';
 import { compilePlan } from './compilePlan.ts';
-import { heatedParts, jobHeat } from './jobHeat.ts';
+import { heatOfPart, jobHeat } from './jobHeat.ts';
+import { heatedParts } from './ovenSeats.ts';
 import { ringWays } from './ringWays.ts';
 
 const end = (bore: number, outside: number) => ({
@@ -47,6 +48,14 @@ class Log extends Recorder {
     return this;
   }
 }
+const HEAT = {
+  oven: 100,
+  medium: 'fanOven',
+  rings: 20,
+  ambient: 20,
+  running: 90,
+  handling: 20,
+} as const;
 const half = (unit: Unit, id: string) => unit.parts.find((part) => part.id === id)!;
 
 describe('the heat of a job', () => {
@@ -67,34 +76,60 @@ describe('the heat of a job', () => {
   test('should plan from the measured seats, with the settings logged or being chosen', () => {
     const log = new Log().measured();
     const part = half(UNIT, 'half-left');
-    expect(jobHeat(log.state, part).plan).toMatchObject({ status: 'stands' });
-    const settings = {
-      oven: 45,
-      medium: 'fanOven',
-      rings: 20,
-      ambient: 20,
-      running: 90,
-      handling: 20,
-    } as const;
+    expect(jobHeat(log.state, part).plan).toMatchObject({ status: 'ready' });
+    const settings = { ...HEAT, oven: 45 };
     log.add('HeatSet', { partId: 'half-left', settings });
     expect(jobHeat(log.state, part).plan!.status).toBe('tooCool');
-    expect(jobHeat(log.state, part, { oven: 110 }).plan!.status).toBe('stands');
+    expect(jobHeat(log.state, part, { oven: 110 }).plan!.status).toBe('ready');
   });
 
   test('should correct one half by what was seen of the other while it lay outside', () => {
-    const log = new Log().measured();
+    const log = new Log().measured().add('HeatSet', { partId: 'half-left', settings: HEAT });
+    log.add('ClockStarted', { clockId: 'o', kind: 'oven', targetId: 'half-left', seconds: 60 }, 0);
+    log.add('ClockStopped', { clockId: 'o' }, 60);
     log.add(
       'ClockStarted',
       { clockId: 'c', kind: 'cooling', targetId: 'half-left', seconds: 600 },
-      10,
+      60,
     );
-    log.add('TemperatureRead', { partId: 'half-left', value: 99, typed: null }, 5); // before it came out
-    expect(jobHeat(log.state, half(UNIT, 'half-right')).seenOn).toBeNull();
-    log.add('TemperatureRead', { partId: 'half-left', value: 70, typed: null }, 15);
-    const { seenOn, settings } = jobHeat(log.state, half(UNIT, 'half-right'));
-    expect(seenOn).toBe('Left case half');
+    const seen = () => jobHeat(log.state, half(UNIT, 'half-right'));
+    expect(seen().seenOn).toBeNull();
+    log.add('TemperatureRead', { partId: 'half-left', value: 100, typed: null }, 60);
+    expect(seen().seenOn).toBeNull();
+    log.add('TemperatureRead', { partId: 'half-left', value: 70, typed: null }, 65);
+    expect(seen().seenOn).toBe('Left case half');
     // τ = 1.6·900/(10·0.09) = 1600 s; from 100 to 70 °C in 300 s: 1600·ln(80/50)/300 = 2.507.
-    expect(settings.coolingFactor).toBeCloseTo(2.507, 3);
+    expect(seen().settings.coolingFactor).toBeCloseTo(2.507, 3);
+  });
+
+  test('should say one temperature at the step of the part, at each of its rings, in its ways and its plan', () => {
+    const log = new Log().measured();
+    const part = half(UNIT, 'half-left');
+    const told = () => {
+      const { steps } = compilePlan(log.state);
+      const figure = (id: string, name: string) => {
+        const found = steps
+          .find((step) => step.id === id)!
+          .figures.find((one) => one.name === name);
+        return found?.form === 'quantity' ? found.least : null;
+      };
+      return [
+        figure('heat:half-left', 'Heat to'),
+        figure('seatOuter:bearing-left', 'Heat to'),
+        jobHeat(log.state, part).settings.oven,
+        heatOfPart(log.state, part)!.choices[0]!.oven,
+        ringWays(log.state, 'bearing-left', 'outer').find(({ id }) => id === 'ovenOnly')!
+          .temperature,
+      ];
+    };
+    const [first, ...others] = told();
+    expect(first!).toBeGreaterThan(50);
+    expect(others).toEqual([first, first, first, first]);
+    // A longer way from the oven asks for more, everywhere.
+    log.add('HeatSet', { partId: 'half-left', settings: { ...HEAT, oven: 99, carry: 120 } });
+    expect(told().slice(0, 3)).toEqual([99, 99, 99]);
+    expect(told()[3]!).toBeGreaterThan(first!);
+    expect(told()[4]).toBe(told()[3]);
   });
 
   test('should take the class of a seat where it was not measured, and say so', () => {
@@ -116,7 +151,7 @@ describe('the heat of a job', () => {
     const step = compilePlan(state).steps.find(({ id }) => id === 'fitOuter:bearing-left')!;
     expect(step.figures[0]!.source).toMatch(/by its class, not measured/);
     expect(
-      ringWays(state, 'bearing-left', 'inner').find(({ id }) => id === 'induction')?.stands,
+      ringWays(state, 'bearing-left', 'inner').find(({ id }) => id === 'innerPress')?.stands,
     ).toBe(true);
     expect(ringWays(state, 'bearing-right', 'inner')).toEqual([]);
     expect(ringWays(state, 'gone', 'inner')).toEqual([]);

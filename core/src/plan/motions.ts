@@ -11,7 +11,7 @@ import { buildOf, dressedWith, shaftsOf } from './buildEvents.ts';
 import { orderFor, orderOfBuild } from './orderOfBuild.ts';
 import { thingOf, type Subject } from './rule.ts';
 import type { RuleId } from './ruleIds.ts';
-import { comesAsOne } from './rules/seated.ts';
+import { comesAsOne } from './seats.ts';
 import { sleeveNut } from './sleeves.ts';
 
 /** What a step takes out of the unit or puts into it, and where that stands among all that goes that way. */

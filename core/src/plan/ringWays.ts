@@ -1,13 +1,14 @@
-import { BENCH_PRESS, waysIn, type WayId, type WayIn } from '../heat/index.ts';
+import { waysIn, type WayId, type WayIn, type WayInput } from '../heat/index.ts';
 import type { JobState } from '../job/index.ts';
 import { grooveLoad } from '../pressFit/index.ts';
-import { figure, words } from './figures.ts';
+import { figure, range, words } from './figures.ts';
 import type { CautionId } from './cautions.ts';
 import type { Figure } from './step.ts';
 import { SOURCES } from '../sources/index.ts';
 import { findStation, type Axis, type Part, type Station, type Unit } from '../unit/index.ts';
-import { bodyOf, ringLimitFor } from './jobHeat.ts';
-import { isSealed, seatInterference } from './seats.ts';
+import { heatOfPart } from './jobHeat.ts';
+import { bodyOf, heatSeatOf, lacksForHeat, partLimitFor, ringLimitFor } from './ovenSeats.ts';
+import { comesAsOne, isSealed, seatInterference } from './seats.ts';
 
 /** A snap ring counts as under a ring when it lies within this of the face that leads, mm. A rule of this program. */
 const UNDER = 3;
@@ -45,58 +46,100 @@ export function snapRingUnder(
 
 /**
  * Ways to get a ring of a station on its seat; none while its fit is not known. Where the material of the part with the
- * seat is not known, the ways that rest on it have no number.
- * @param pressRating of the workshop's press, N
+ * seat is not known, the ways that rest on it have no number. The heat of a part is that of all its rings: as its plan has it.
+ * @param pressRating of the workshop's press, N; null where nobody has said
  */
 export function ringWays(
   state: JobState,
   stationId: string,
   ring: 'outer' | 'inner',
-  pressRating = BENCH_PRESS,
+  pressRating: number | null = null,
 ): readonly WayIn[] {
   const found = findStation(state.unit!, stationId);
   const fit = found === null ? null : seatInterference(state, found.station, ring);
-  if (found === null || fit === null) return [];
-  const { station, axis } = found;
+  if (found === null || fit === null || lacksForHeat(found.station).length > 0) return [];
+  const { station } = found;
   const part = partWithSeat(state.unit!, station, ring);
-  const body = part === null || ring === 'inner' ? null : bodyOf(part);
-  const under = ring === 'outer' ? snapRingUnder(axis, station, part) : null;
+  const body = part === null ? null : bodyOf(part);
   const [diameter, other] =
     ring === 'outer' ? [station.outside, station.inside] : [station.inside, station.outside];
-  const partLimit = part === null ? undefined : state.heating.limits[part.id];
   return waysIn({
     ring,
     diameter,
     other,
     width: station.width,
-    tightest: fit.most,
+    fit,
     sealed: isSealed(station),
     pressRating,
     material: part?.material ?? null,
     ringLimit: ringLimitFor(state, station),
     ...(body === null ? {} : { body }),
-    ...(partLimit === undefined ? {} : { partLimit }),
-    ...(under?.load == null
+    ...(ring === 'outer' ? ofOuter(state, found, part) : ofInner(state, station)),
+  });
+}
+
+/** What an outer ring's ways rest on besides its own seat: the other rings of the part, its limit, what it is pressed on. */
+function ofOuter(
+  state: JobState,
+  { station, axis }: { readonly station: Station; readonly axis: Axis },
+  part: Part | null,
+): Partial<WayInput> {
+  const under = snapRingUnder(axis, station, part);
+  const forceLimit =
+    under?.load == null
       ? {}
       : {
           forceLimit: {
             limit: under.load,
             reason: `what the groove of ${under.snapRing.name} takes`,
           },
-        }),
-  });
+        };
+  const heat = part === null ? null : heatOfPart(state, part);
+  const own = heatSeatOf(state, station);
+  if (part === null || heat === null || own === null) return forceLimit;
+  const { ambient, carry, handling, coolingFactor } = heat.settings;
+  const isIn = heat.seats.some(({ id }) => id === own.id);
+  return {
+    ...forceLimit,
+    partLimit: partLimitFor(state, part)!,
+    together: { id: own.id, seats: isIn ? heat.seats : [...heat.seats, own] },
+    work: { ambient, carry, handling, coolingFactor },
+  };
+}
+
+/** What an inner ring's ways rest on: whether it lies in its part already, and how it is held there. */
+function ofInner(state: JobState, station: Station): Partial<WayInput> {
+  if (!comesAsOne(station)) return { place: 'bench' };
+  const part = partWithSeat(state.unit!, station, 'outer');
+  return {
+    place: 'inPart',
+    heldBy: {
+      diameter: station.outside,
+      least: seatInterference(state, station, 'outer')?.least ?? null,
+      material: part?.material ?? null,
+      body: part === null ? null : bodyOf(part),
+      partLimit: part === null ? null : partLimitFor(state, part),
+    },
+  };
 }
 
 /** The part that a ring of a station sits in or on; null where the unit has no such part. */
-export function partWithSeat(
-  { parts }: Unit,
-  station: Station,
-  ring: 'outer' | 'inner',
-): Part | null {
-  return (
-    parts.find(({ id, kind }) => (ring === 'outer' ? id === station.partId : kind === 'shaft')) ??
-    null
+export function partWithSeat(unit: Unit, station: Station, ring: 'outer' | 'inner'): Part | null {
+  if (ring === 'inner') return shaftUnder(unit, station);
+  return unit.parts.find(({ id }) => id === station.partId) ?? null;
+}
+
+/** The shaft that a station is on: of its axis, the one that is drawn under it, else any; null where none is described. */
+function shaftUnder({ parts, axes }: Unit, station: Station): Part | null {
+  const shafts = parts.filter(({ kind }) => kind === 'shaft');
+  const beside =
+    axes.find(({ stations }) => stations.some(({ id }) => id === station.id))?.stations ?? [];
+  const on = beside.filter(({ partId }) => shafts.some(({ id }) => id === partId));
+  const under = on.find(
+    ({ at, width }) => at < station.at + station.width && at + width > station.at,
   );
+  const partId = (under ?? on[0])?.partId;
+  return shafts.find(({ id }) => id === partId) ?? (shafts.length === 1 ? shafts[0]! : null);
 }
 
 /** The way that was chosen for a ring, as it stands now; null where none was, or its fit is not known. */
@@ -113,24 +156,40 @@ export function chosenWay(
   );
 }
 
-/** What a chosen way comes to, in figures. */
-export function wayFigures(way: WayIn): readonly Figure[] {
+/**
+ * What a way comes to, in figures.
+ * @param name what it is told as: chosen, or the one to take
+ */
+export function wayFigures(way: WayIn, name = 'Way chosen'): readonly Figure[] {
   const source = SOURCES.thermalFit.title;
   const rows = [
     way.temperature === null ? null : figure('Heat to', 'temperature', way.temperature, source),
+    way.drops === null || !way.stands
+      ? null
+      : figure('Drops in from', 'temperature', way.drops, source),
     way.ringTemperature === null || way.ringTemperature === way.temperature
       ? null
       : figure('Ring at', 'temperature', way.ringTemperature, source),
-    way.force === null ? null : figure('Force to press', 'force', way.force, SOURCES.lame.title),
+    way.shaftTemperature === null
+      ? null
+      : figure('Shaft at', 'temperature', way.shaftTemperature, source),
+    way.force === null || way.forceMost === null
+      ? null
+      : range(
+          'Force to press',
+          'force',
+          { least: way.force, most: way.forceMost },
+          `${SOURCES.lame.title}: usual, and the most`,
+        ),
     way.stress === null
       ? null
       : figure('Stress at the bore', 'pressure', way.stress, SOURCES.lame.title),
   ];
   return [
     words(
-      'Way chosen',
+      name,
       `${way.words}: ${way.stands ? way.limit : `refused, ${way.limit}`}`,
-      'Chosen on this job',
+      name === 'Way chosen' ? 'Chosen on this job' : source,
     ),
     ...rows.filter((row) => row !== null),
   ];
@@ -142,10 +201,15 @@ export const WAY_CAUTIONS: Readonly<Record<WayId, readonly CautionId[]>> = {
   ovenOnly: ['hotParts'],
   heatGun: ['hotParts'],
   torch: ['hotParts', 'noFlame'],
+  freezerOnly: ['frost'],
   dryIce: ['dryIce'],
   coldPress: ['press'],
   induction: ['hotParts'],
   oven: ['hotParts', 'fumes'],
+  warmAndCold: ['hotParts', 'fumes', 'frost'],
+  partOven: ['hotParts', 'fumes'],
+  coolShaft: ['frost'],
+  drawTool: ['press'],
   ringHeatGun: ['hotParts'],
   innerPress: ['press', 'splinters'],
   bake: ['hotParts'],

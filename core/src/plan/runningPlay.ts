@@ -1,10 +1,10 @@
 import { orRefused } from '../faults/index.ts';
 import { fitAtTemperature } from '../fits/index.ts';
-import { BOSS, RING_SHARE, USUAL_HEAT } from '../heat/index.ts';
+import { USUAL_WORK } from '../heat/index.ts';
 import type { JobState } from '../job/index.ts';
 import type { MaterialChoice } from '../materials/index.ts';
 import { warmPlay, type WarmPlay } from '../preload/index.ts';
-import { clearanceLeft, pressFit, USUAL_FRICTION } from '../pressFit/index.ts';
+import { BOSS, clearanceLeft, pressFit, RING_SHARE, USUAL_FRICTION } from '../pressFit/index.ts';
 import { isDrawn, SIZE_NAMES, type Axis, type Station } from '../unit/index.ts';
 import { seatInterference } from './seats.ts';
 
@@ -39,7 +39,7 @@ export function runningPlay(state: JobState, axis: Axis, cold: number): RunningP
   const housing = parts.find(({ id }) => id === left.partId)?.material ?? null;
   const shaft = parts.find(({ kind }) => kind === 'shaft')?.material ?? null;
   if (housing === null || shaft === null || housing === shaft) return null;
-  const running = state.heating.heat[left.partId]?.running ?? USUAL_HEAT.running;
+  const running = state.heating.heat[left.partId]?.running ?? USUAL_WORK.running;
   const span =
     arrangement === 'faceToFace'
       ? right.at + right.width - left.at

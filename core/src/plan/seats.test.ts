@@ -84,21 +84,27 @@ describe('what bears on a seat', () => {
       reason: 'Varnish in the case.',
     });
     const part = log.state.unit!.parts.find(({ id }) => id === 'half-left')!;
-    expect(jobHeat(log.state, part).plan).toMatchObject({
-      status: 'refused',
+    const { plan, settings } = jobHeat(log.state, part);
+    expect(settings.oven).toBeLessThanOrEqual(65);
+    expect(plan).toMatchObject({
+      status: 'ready',
       limit: 70,
       limitReason: 'Varnish in the case.',
     });
-    expect(log.step('heat:half-left').figures.find(({ name }) => name === 'Limit')).toMatchObject({
+    expect(
+      log.step('heat:half-left').figures.find(({ name }) => name === 'Limit of the oven'),
+    ).toMatchObject({
       most: 70,
     });
     const free = new Log(unitWith({}));
-    expect(free.step('heat:half-left').figures.find(({ name }) => name === 'Limit')).toMatchObject({
+    expect(
+      free.step('heat:half-left').figures.find(({ name }) => name === 'Limit of the oven'),
+    ).toMatchObject({
       most: jobHeat(free.state, part).plan!.limit,
     });
     log.add('LimitSet', { targetId: 'bearing-left', limit: 60, reason: 'Plastic cage.' });
     expect(
-      ringWays(log.state, 'bearing-left', 'inner').find(({ id }) => id === 'oven')!.limit,
+      ringWays(log.state, 'bearing-left', 'inner').find(({ id }) => id === 'ringHeatGun')!.limit,
     ).toMatch(/60 °C/);
     expect(
       log.add('LimitSet', { targetId: 'no', limit: 60, reason: 'nothing' }).state.log.ignored,

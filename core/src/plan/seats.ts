@@ -1,15 +1,12 @@
-import { decodeDesignation } from '../bearings/index.ts';
+import { closureOf } from '../bearings/index.ts';
 import {
-  dropIn,
   interference,
   ringLimits,
   toleranceClass,
-  type DropIn,
   type Interference,
   type Ring,
   type SizeRange,
 } from '../fits/index.ts';
-import type { HeatLimit } from '../heat/index.ts';
 import { InputError } from '../faults/index.ts';
 import {
   judgeRound,
@@ -22,10 +19,11 @@ import { oncePerObject, oncePerPair } from '../memo/index.ts';
 import { nominalOf } from './nominal.ts';
 import {
   isDrawn,
+  isSeparable,
   isTight,
   STATION_KIND_TABLE,
-  type Part,
   type Station,
+  type StationKind,
   type Unit,
 } from '../unit/index.ts';
 
@@ -183,26 +181,6 @@ export function isRingMeasured(state: JobState, station: Station, ring: Ring): b
   return seatVerdict(state, station, ring === 'outer' ? 'ringOutside' : 'ringBore') !== null;
 }
 
-/**
- * How hot the part must be for the outer ring to drop in; null while a datum is missing.
- * @param limit how hot it may be on this job; null where that is not known
- */
-export function seatDropIn(
-  state: JobState,
-  station: Station,
-  part: Part | null,
-  limit: HeatLimit | null,
-): DropIn | null {
-  const fit = seatInterference(state, station, 'outer');
-  if (fit === null || part?.material == null) return null;
-  return dropIn({
-    diameter: station.outside,
-    tightest: fit.most,
-    material: part.material,
-    ...(limit === null ? {} : { limit }),
-  });
-}
-
 /** Stations whose outer ring is tight, by the part that it is in. */
 const outerSeats = oncePerObject(({ axes }: Unit): ReadonlyMap<string, readonly Station[]> => {
   const seats = new Map<string, Station[]>();
@@ -216,16 +194,32 @@ const outerSeats = oncePerObject(({ axes }: Unit): ReadonlyMap<string, readonly 
 export const outerSeatsIn = (unit: Unit, partId: string): readonly Station[] =>
   outerSeats(unit).get(partId) ?? [];
 
-/** Whether a bearing has seals or shields with grease, by its designation. */
-export const isSealed = oncePerObject(({ designation }: Station): boolean => {
-  if (designation === undefined || designation.trim() === '') return false;
-  const read = decodeDesignation(designation.slice(0, 40));
-  return read.status === 'known' && read.suffixes.some(({ closedSides }) => closedSides > 0);
-});
+/** Whether a bearing has seals or shields with grease: by its kind, by what is printed on it, by what is described. */
+export const closureOfStation = oncePerObject(
+  ({ kind, designation, shield }: Station): ReturnType<typeof closureOf> => {
+    if (!CAN_BE_CLOSED.has(kind)) return { closure: 'open', unread: [] };
+    if (shield !== undefined) return { closure: 'closed', unread: [] };
+    return closureOf(designation ?? '');
+  },
+);
+
+/** Kinds that are made with seals or shields. */
+const CAN_BE_CLOSED: ReadonlySet<StationKind> = new Set(['ballBearing']);
+
+/** Whether it is told as closed: one of which it is not known is taken so, the safe side. */
+export const isSealed = (station: Station): boolean => {
+  const { closure } = closureOfStation(station);
+  return closure === 'closed' || closure === 'unknown';
+};
 
 /** What the trade calls the rings of a bearing. */
 export function ringWords({ kind }: Station): Readonly<Record<Ring, string>> {
   return kind === 'taperedRoller'
     ? { outer: 'cup', inner: 'cone' }
     : { outer: 'outer ring', inner: 'inner ring' };
+}
+
+/** Both rings tight and not to be parted: the ring goes into the case, then the shaft into the ring. */
+export function comesAsOne(station: Station): boolean {
+  return !isSeparable(station) && isTight(station, 'outer') && isTight(station, 'inner');
 }

@@ -73,8 +73,8 @@ export type StepForm =
 
 /**
  * What can stand beside a step: what will differ in the final build, what the play found lets order ahead, working it out,
- * and the working time of what was put on. */
-export type BesideId = 'playTerms' | 'packOrder' | 'playWorkedOut' | 'workingTime';
+ * the working time of what was put on, and the ways out of a ring. */
+export type BesideId = 'playTerms' | 'packOrder' | 'playWorkedOut' | 'workingTime' | 'waysOut';
 
 /** `done` and `setAside` are behind; `waiting` waits for other steps; `missing` can be done but lacks a number. */
 export type StepStatus = 'done' | 'setAside' | 'ready' | 'missing' | 'waiting';

@@ -10,7 +10,7 @@ import { capsOn, clampingNuts, hasTrial, isJoined, offForPack, shaftsOn } from '
 import type { RuleId } from './ruleIds.ts';
 import type { Subject } from './rule.ts';
 
-import { comesAsOne } from './rules/seated.ts';
+import { comesAsOne } from './seats.ts';
 import { sleeveNut } from './sleeves.ts';
 
 type Acts<About extends Subject['about']> = (

@@ -17,14 +17,14 @@ describe('numbers of the plan', () => {
     );
     // Bores 51.988 to 51.990 mm, mean 51.989 ± 0.0009; ring 52 + 0 − 0.013: at most 52 − 51.9881 = 0.0119 mm;
     // c = 0.026: T = 20 + 0.0379/(52 · 21.5e-6) = 53.9 °C.
-    expect(heat['For Left bearing']).toMatchObject({ quantity: 'temperature' });
-    expect((heat['For Left bearing'] as { least: number }).least).toBeCloseTo(53.9, 1);
+    expect(heat['Left bearing drops in from']).toMatchObject({ quantity: 'temperature' });
+    expect((heat['Left bearing drops in from'] as { least: number }).least).toBeCloseTo(53.9, 1);
     // Stricter than the casting's own 150 °C: left in a hotter half, the open bearing would pass its 120 °C.
-    expect(heat['Limit']).toMatchObject({
+    expect(heat['Limit of the oven']).toMatchObject({
       least: null,
       source: expect.stringMatching(/Left bearing, left in the hot part, would pass 120 °C/),
     });
-    const { most } = heat['Limit'] as { most: number };
+    const { most } = heat['Limit of the oven'] as { most: number };
     expect(most).toBeGreaterThan(120);
     expect(most).toBeLessThan(150);
   });

@@ -28,7 +28,7 @@ describe('a seat of a material that is not known', () => {
 
   test('should leave the ring that is warmed itself its number: the seat does not enter', () => {
     const of = (log: Log) =>
-      ringWays(log.state, 'bearing-left', 'inner').find(({ id }) => id === 'induction')!;
+      ringWays(log.state, 'bearing-left', 'inner').find(({ id }) => id === 'ringHeatGun')!;
     expect(of(unknown).temperature).toBe(of(known).temperature);
   });
 

@@ -1,4 +1,4 @@
-export { HIDDEN_COOLING, partTemperature } from './virtualThermometer.ts';
+export { HIDDEN_COOLING, touchedTemperature } from './virtualThermometer.ts';
 export {
   act,
   assemble,

@@ -1,9 +1,17 @@
 import { EMPTY_JOB, type Clock, type JobState } from '../job/index.ts';
 import { FIXTURE_UNIT } from '../job/tests/jobFixture.ts';
 import { readLine, writeLine } from '../devices/index.ts';
-import { HIDDEN_COOLING, partTemperature } from './virtualThermometer.ts';
+import { HIDDEN_COOLING, touchedTemperature } from './virtualThermometer.ts';
 
 const at = (minute: number) => new Date(Date.UTC(2026, 0, 1, 8, minute)).toISOString();
+const HEAT = {
+  oven: 95,
+  medium: 'fanOven',
+  rings: -18,
+  ambient: 20,
+  running: 90,
+  handling: 20,
+} as const;
 const oven = (from: number, to: number | null): Clock => ({
   clockId: `c${from}`,
   kind: 'oven',
@@ -11,6 +19,7 @@ const oven = (from: number, to: number | null): Clock => ({
   seconds: 60,
   startedAt: at(from),
   stoppedAt: to === null ? null : at(to),
+  heat: HEAT,
 });
 const job = (...clocks: readonly Clock[]): JobState => ({
   ...EMPTY_JOB,
@@ -19,29 +28,29 @@ const job = (...clocks: readonly Clock[]): JobState => ({
   heating: {
     ...EMPTY_JOB.heating,
     clocks,
-    heat: {
-      case: { oven: 100, medium: 'fanOven', rings: -18, ambient: 20, running: 90, handling: 20 },
-    },
+    heat: { case: HEAT },
   },
 });
-// Fixture case: grey iron, 4 kg, 0.12 m²: τ = 4·500/(20·0.12) = 833 s in the oven, 1667/1.3 s outside.
+// A part that is to be 95 °C warm lies in an oven at 100 °C. Fixture case: grey iron, 4 kg, 0.12 m²: τ = 4·500/(20·0.12) = 833 s in the oven, 1667/1.3 s outside.
 const WARMING = 2000 / 2.4;
 const COOLING = 2000 / (1.2 * HIDDEN_COOLING);
 
 describe('the stand-in thermometer', () => {
   test('should follow the oven clock up, and the air down, by the closed form', () => {
-    expect(partTemperature(job(), 'case', at(30))).toBe(20);
+    expect(touchedTemperature(job(), 'case', at(30))).toBe(20);
     const hot = 100 - 80 * Math.exp(-1200 / WARMING);
-    expect(partTemperature(job(oven(10, null)), 'case', at(30))).toBeCloseTo(hot, 6);
+    expect(touchedTemperature(job(oven(10, null)), 'case', at(30))).toBeCloseTo(hot, 6);
     const cooled = 20 + (hot - 20) * Math.exp(-600 / COOLING);
-    expect(partTemperature(job(oven(10, 30)), 'case', at(40))).toBeCloseTo(cooled, 6);
-    expect(partTemperature(job(oven(10, 30), oven(40, null)), 'case', at(60))).toBeGreaterThan(hot);
+    expect(touchedTemperature(job(oven(10, 30)), 'case', at(40))).toBeCloseTo(cooled, 6);
+    expect(touchedTemperature(job(oven(10, 30), oven(40, null)), 'case', at(60))).toBeGreaterThan(
+      hot,
+    );
   });
 
   test('should read the air of the shop on what is not described, and before anything happens', () => {
     const bare = { ...FIXTURE_UNIT, parts: [{ ...FIXTURE_UNIT.parts[0]!, mass: null }] };
-    expect(partTemperature({ ...job(oven(10, null)), unit: bare }, 'case', at(30))).toBe(20);
-    expect(partTemperature(job(), 'gone', at(30))).toBe(20);
+    expect(touchedTemperature({ ...job(oven(10, null)), unit: bare }, 'case', at(30))).toBe(20);
+    expect(touchedTemperature(job(), 'gone', at(30))).toBe(20);
   });
 
   test('should speak the line protocol', () => {

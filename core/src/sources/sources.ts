@@ -46,6 +46,22 @@ export const SOURCES = {
     title: 'Linear expansion of both parts; drop-in clearance the larger of 0.010 mm and 0.0005·D',
     standing: 'practice',
   },
+  timeAllowed: {
+    title: 'Lumped body in still air; twice the time that the work takes is allowed',
+    standing: 'house',
+  },
+  usualLoss: {
+    title: '10 K for the way from oven to bench, where mass and surface are not known',
+    standing: 'practice',
+  },
+  usualHeat: {
+    title: 'Usual for aluminium and magnesium cases; check with a drop test',
+    standing: 'practice',
+  },
+  seatFriction: {
+    title: 'Lamé; friction 0.08 to 0.16 as it is pressed, 0.10 to 0.20 as it lets go',
+    standing: 'practice',
+  },
   threeSigma: { title: 'Each tolerance zone taken as ±3σ', standing: 'practice' },
   rollingAgree: {
     title: 'Two readings in steady turning that agree within 10 %',

@@ -1,10 +1,24 @@
+export {
+  bearingBody,
+  bearingMass,
+  bushBody,
+  ringBody,
+  RING_SHARE_OF_MASS,
+  type BearingSize,
+} from './bearingBody.ts';
+export {
+  followBody,
+  timeUntil,
+  type Followed,
+  type ProbeReading,
+  type Stay,
+} from './followBody.ts';
 export { MEDIA, type Medium } from './media.ts';
 export { MOST_SEATS, seatOrder, type OrderedSeat, type SeatTask } from './seatOrder.ts';
 export {
-  bearingMass,
-  insertedRates,
-  OUTER_RING_SHARE,
+  airTimeConstant,
   seatWindow,
+  type SeatBody,
   type SeatWindow,
   type SeatWindowInput,
 } from './seatWindow.ts';

@@ -3,6 +3,7 @@ import { createHash } from 'node:crypto';
 import { isSimulated, STAND_INS } from '@wendaxis/core/devices';
 import type { JobState } from '@wendaxis/core/job';
 import { virtualPlay, type HandAction } from '@wendaxis/core/simulate';
+import { findStation } from '@wendaxis/core/unit';
 
 import { ServerError } from '../errors.ts';
 import type { JobService } from '../services/jobService.ts';
@@ -16,6 +17,8 @@ import type { TcpLineSource } from './tcpLineSource.ts';
 /** What a device is held on, besides the indicator that stands on the job's assembly. */
 export interface HeldOn {
   readonly partId?: string;
+  /** The browser's time when it was asked for, ms since 1970. */
+  readonly clock?: number;
   readonly axisId?: string;
   /** Angle of the nut, degrees. */
   readonly angle?: number;
@@ -26,6 +29,10 @@ interface Bench {
   readonly indicator: SimulatedIndicator;
   endPlay: number;
 }
+
+/** Whether a thermometer can be put on it: a part, or the ring of a station. */
+const isTouchable = ({ unit }: JobState, id: string): boolean =>
+  unit !== null && (unit.parts.some((part) => part.id === id) || findStation(unit, id) !== null);
 
 /** Stand-ins that are held for jobs at most: those that were used last. */
 const MOST_BENCHES = 24;
@@ -51,15 +58,20 @@ export class DeviceService {
   async lines(deviceId: string, jobId: string, held: HeldOn = {}): Promise<LineSource> {
     const wire = this.#wires.get(deviceId);
     if (wire !== undefined) return wire;
-    const { partId, axisId, angle = null } = held;
+    const { partId, axisId, angle = null, clock = Date.now() } = held;
     const job = await this.#practiceJob(deviceId, jobId);
     const kind = STAND_INS[deviceId];
     if (kind === 'wrench' && axisId !== undefined)
       return this.#wrench(job, deviceId, jobId, { axisId, angle });
     if (kind === 'indicator') return (await this.#bench(job, deviceId, jobId)).indicator;
-    if (kind !== 'thermometer' || job.unit?.parts.some(({ id }) => id === partId) !== true)
+    if (kind !== 'thermometer' || partId === undefined || !isTouchable(job, partId))
       throw new ServerError('noSuchDevice', 'deviceId', deviceId);
-    return simulatedThermometer(this.#jobs, { deviceId, jobId, partId: partId! });
+    return simulatedThermometer(this.#jobs, {
+      deviceId,
+      jobId,
+      partId,
+      ahead: clock - Date.now(),
+    });
   }
 
   /** Tell the practice hands what to do; returns the mark that stands at the indicator then. */

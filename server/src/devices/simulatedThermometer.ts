@@ -1,5 +1,5 @@
 import { writeLine } from '@wendaxis/core/devices';
-import { partTemperature } from '@wendaxis/core/simulate';
+import { touchedTemperature } from '@wendaxis/core/simulate';
 
 import type { JobService } from '../services/jobService.ts';
 import type { LineSource } from './lineSource.ts';
@@ -12,19 +12,23 @@ const SEND_EVERY = 1000;
 export interface Touched {
   readonly deviceId: string;
   readonly jobId: string;
+  /** Part, or station of a ring. */
   readonly partId: string;
+  /** How far the clock of the browser that holds it is ahead of this one, ms: the job's clocks run by that. */
+  readonly ahead: number;
 }
 
 /** A simulated contact thermometer on a part of a job: it follows the oven clocks of the log. */
 export function simulatedThermometer(
   jobs: JobService,
-  { deviceId, jobId, partId }: Touched,
+  { deviceId, jobId, partId, ahead }: Touched,
 ): LineSource {
   const started = Date.now();
   return new RepeatingSource(SEND_EVERY, () => ({
     hello: writeLine({ kind: 'hello', device: deviceId, simulated: true }),
     next: async () => {
-      const value = partTemperature(await jobs.job(jobId), partId, new Date().toISOString());
+      const now = new Date(Date.now() + ahead).toISOString();
+      const value = touchedTemperature(await jobs.job(jobId), partId, now);
       return writeLine({
         kind: 'temperature',
         elapsed: Date.now() - started,

@@ -1,33 +1,39 @@
 import { type Dispatch, type SetStateAction, useMemo, useState } from 'react';
 
-import { describeFault, InputError } from '@wendaxis/core/faults';
 import { MATERIAL_IDS, MATERIALS } from '@wendaxis/core/materials';
 
 import { SelectField } from '../ui/SelectField.tsx';
 import { TextField } from '../ui/TextField.tsx';
-import { AttachFit } from '../features/fits/AttachFit.tsx';
 import {
   answerFit,
   changedQuestion,
   EMPTY_QUESTION,
-  type FitAnswer,
+  inTypedUnits,
   type FitQuestion,
 } from '../features/fits/fitsDesk.ts';
+import { FitAnswered } from '../features/fits/FitAnswered.tsx';
 import { QuickAnswers } from '../features/fits/QuickAnswers.tsx';
-import { WayList } from '../features/heat/WayList.tsx';
+import { useWorkshop } from '../stores/useWorkshop.ts';
 import { Choice } from '../ui/Choice.tsx';
-import { Notice } from '../ui/Notice.tsx';
 import { QuantityField } from '../ui/QuantityField.tsx';
 import { useUnits } from '../ui/useUnits.ts';
-import { Working } from '../ui/Working.tsx';
-import type { ScreenUnits } from '../wording/screenUnits.ts';
 import { Main } from '../ui/Main.tsx';
 
 /** The fits desk: a quick question without a job. */
 export function FitsPage() {
   const units = useUnits();
   const [question, setQuestion] = useState<FitQuestion>(EMPTY_QUESTION);
-  const answer = useMemo(() => answerFit(question, units.system), [question, units.system]);
+  const press = useWorkshop().data?.pressRating ?? null;
+  const [system, setSystem] = useState(units.system);
+  if (system !== units.system) {
+    // What was typed without a unit was typed in the units of then.
+    setSystem(units.system);
+    setQuestion(inTypedUnits(question, system));
+  }
+  const answer = useMemo(
+    () => answerFit(question, units.system, press),
+    [question, units.system, press],
+  );
   const set = (name: keyof FitQuestion) => (text: string) =>
     setQuestion(changedQuestion(question, { [name]: text }, (mm) => units.show(mm)));
   const isOuter = question.ring === 'outer';
@@ -40,58 +46,8 @@ export function FitsPage() {
   );
 }
 
-interface FitAnsweredProps {
-  readonly answer: InputError | FitAnswer | null;
-  readonly units: ScreenUnits;
-  readonly question: FitQuestion;
-}
-
-/** What the sizes come to. */
-function FitAnswered({ answer, units, question }: FitAnsweredProps) {
-  return (
-    <section
-      aria-label="Answer"
-      aria-live="polite"
-      className="bg-panel border-edge grid content-start gap-3 rounded-[3px] border-2 p-4"
-    >
-      {answer === null && (
-        <p className="m-0 text-lg">
-          Seat, bearing, both sides of the fit, and what the seat is made of: then the answer
-          appears here.
-        </p>
-      )}
-      {answer instanceof InputError && (
-        <Notice tone="warn" title="Not possible">
-          {answer.faults.map(describeFault).join('. ')}
-        </Notice>
-      )}
-      {answer !== null && !(answer instanceof InputError) && (
-        <>
-          <p className="m-0 text-lg">Interference, positive is tight</p>
-          <p className="figure m-0 text-3xl">
-            {units.digits(answer.fit.least)} to {units.show(answer.fit.most)}
-          </p>
-          <p className="m-0">
-            Nearly all pairs {units.digits(answer.fit.usualLeast)} to{' '}
-            {units.show(answer.fit.usualMost)}. At these temperatures the tightest is{' '}
-            <strong className="figure">{units.show(answer.hot)}</strong>:{' '}
-            {answer.hot > 0 ? 'still tight' : 'it goes in'}.
-            {answer.dropIn !== null &&
-              ` It drops in with the part at ${units.show(Math.max(20, answer.dropIn), 'temperature')} and the ring at ${units.show(20, 'temperature')}.`}
-          </p>
-          <div>
-            <Working title="The fit: the working" lines={answer.fit.working} />
-          </div>
-          <WayList ways={answer.ways} />
-          <AttachFit
-            question={question}
-            answer={`${units.digits(answer.fit.least)} to ${units.show(answer.fit.most)}, positive is tight`}
-          />
-        </>
-      )}
-    </section>
-  );
-}
+/** What bushes are made of. */
+const BUSHES = ['bronze', 'brass', 'carbonSteel', 'greyIron', 'castAluminium'] as const;
 
 interface FitInputProps {
   readonly question: FitQuestion;
@@ -114,6 +70,7 @@ function FitInput({ question, set, isOuter, setQuestion }: FitInputProps) {
           { value: 'inner', words: 'Ring on a shaft', note: 'inner ring, cone' },
         ]}
       />
+      {isOuter && <WhatGoesIn question={question} setQuestion={setQuestion} />}
       <TextField
         label="Printed on the bearing, such as 6205; or its sizes below"
         value={question.printed}
@@ -152,6 +109,21 @@ function FitInput({ question, set, isOuter, setQuestion }: FitInputProps) {
   );
 }
 
+/** A bearing, or a bush of its own material. */
+function WhatGoesIn({ question, setQuestion }: Pick<FitInputProps, 'question' | 'setQuestion'>) {
+  return (
+    <SelectField
+      label="What goes in"
+      value={question.bush}
+      onChange={(id) => setQuestion({ ...question, bush: id as FitQuestion['bush'] })}
+      options={[
+        ['', 'A bearing, or a bush of bearing steel'],
+        ...BUSHES.map((id) => [id, `A bush of ${MATERIALS[id].words}`] as const),
+      ]}
+    />
+  );
+}
+
 interface SurfaceFieldsProps {
   readonly isOuter: boolean;
   readonly question: FitQuestion;
@@ -162,13 +134,13 @@ function SurfaceFields({ isOuter, question, set }: SurfaceFieldsProps) {
   return (
     <div className="grid grid-cols-2 gap-3">
       <QuantityField
-        label={isOuter ? 'Part at' : 'Shaft at'}
+        label={isOuter ? 'Try it: part at' : 'Try it: shaft at'}
         kind="temperature"
         text={question.partTemperature}
         onText={set('partTemperature')}
       />
       <QuantityField
-        label="Ring at"
+        label={isOuter && question.bush !== '' ? 'Bush at' : 'Ring at'}
         kind="temperature"
         text={question.ringTemperature}
         onText={set('ringTemperature')}

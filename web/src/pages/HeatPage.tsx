@@ -2,21 +2,22 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import type { JobState } from '@wendaxis/core/job';
 import type { HeatSettings, PartHeat } from '@wendaxis/core/heat';
-import { CAUTIONS, heatedParts, jobHeat, type JobHeat } from '@wendaxis/core/plan';
+import { CAUTIONS, heatedParts, heatNow, jobHeat, type JobHeat } from '@wendaxis/core/plan';
 import { materialOf } from '@wendaxis/core/materials';
+import { HeatLive } from '../features/heat/HeatLive.tsx';
 import { HeatRun } from '../features/heat/HeatRun.tsx';
+import { HeatVerdict } from '../features/heat/HeatVerdict.tsx';
 import { LimitForm } from '../features/heat/LimitForm.tsx';
 import { LeftOut } from '../features/heat/LeftOut.tsx';
 import { OrderLine } from '../features/heat/OrderLine.tsx';
 import { SeatTable } from '../features/heat/SeatTable.tsx';
 import { WindowChart } from '../features/heat/WindowChart.tsx';
 import { Figures } from '../features/plan/Figures.tsx';
-import { MainAction } from '../ui/ActionBar.tsx';
 import { Button } from '../ui/Button.tsx';
 import { PageNotice } from '../ui/PageNotice.tsx';
 import { Notice } from '../ui/Notice.tsx';
 import { useUnits } from '../ui/useUnits.ts';
-import { HEAT_STATUS } from '../wording/heatWords.ts';
+import { useNow } from '../stores/useNow.ts';
 import { useOpenJob } from './JobLayout.tsx';
 import type { ScreenUnits } from '../wording/screenUnits.ts';
 import type { Part } from '@wendaxis/core/unit';
@@ -70,6 +71,7 @@ export function HeatPage() {
         <Planned
           heat={heat}
           plan={heat.plan}
+          isSet={state.heating.heat[part.id] !== undefined}
           onChange={(change) =>
             setChanged({ ...changed, [part.id]: { ...changed[part.id], ...change } })
           }
@@ -93,62 +95,76 @@ function planned(
 interface PlannedProps {
   readonly heat: JobHeat;
   readonly plan: NonNullable<JobHeat['plan']>;
+  readonly isSet: boolean;
   readonly onChange: (change: Partial<HeatSettings>) => void;
 }
 
-function Planned({ heat, plan, onChange }: PlannedProps) {
+function Planned({ heat, plan, isSet, onChange }: PlannedProps) {
   const { state, jobId } = useOpenJob();
   const units = useUnits();
+  const now = new Date(useNow()).toISOString();
   const { part, settings } = heat;
-  const status = HEAT_STATUS[plan.status];
-  const temperature = (value: number) => units.show(value, 'temperature');
-  const stands = plan.status === 'stands';
+  const live = heatNow(state, part, now);
+  if (live === null) return null;
+  const isRunning = live.phase !== 'shop';
+  const shown = isRunning ? (live.plan ?? plan) : plan;
   return (
     <div className="grid gap-4 lg:grid-cols-[1fr_1.35fr]">
       <div className="grid content-start gap-3">
-        <HeatVerdict
-          stands={stands}
-          status={status}
-          temperature={temperature}
-          plan={plan}
-          onChange={onChange}
-          settings={settings}
-        />
+        {isRunning ? (
+          <HeatLive part={part} live={live} />
+        ) : (
+          <HeatVerdict
+            plan={plan}
+            settings={settings}
+            unmeasured={heat.unmeasured}
+            onChange={onChange}
+          />
+        )}
         <HeatRun
           jobId={jobId}
           state={state}
           part={part}
           plan={plan}
           settings={logged(settings)}
+          live={live}
           seenOn={heat.seenOn}
           coolingFactor={settings.coolingFactor}
         />
-        <Temperatures
-          settings={settings}
-          temperature={temperature}
-          onChange={onChange}
-          plan={plan}
-        />
-        {part.material !== null && (
-          <LimitForm
-            jobId={jobId}
-            state={state}
-            targetId={part.id}
-            name={part.name}
-            most={300}
-            usual={{
-              limit: materialOf(part.material).hottest,
-              reason: materialOf(part.material).hottestReason,
-            }}
+        {!isRunning && (
+          <Temperatures
+            settings={settings}
+            isSet={isSet}
+            temperature={(value) => units.show(value, 'temperature', 0)}
+            onChange={onChange}
+            plan={plan}
           />
         )}
+        <PartLimit part={part} />
         <Cautions settings={settings} part={part} />
       </div>
       <div className="grid content-start gap-3">
-        <SeatTable jobId={jobId} state={state} plan={plan} />
-        <WindowPanel units={units} plan={plan} />
+        <SeatTable jobId={jobId} state={state} plan={shown} isLive={isRunning} />
+        <WindowPanel units={units} plan={shown} isLive={isRunning} />
       </div>
     </div>
+  );
+}
+
+/** How hot the part may be, and another limit with its reason. */
+function PartLimit({ part }: { readonly part: Part }) {
+  const { state, jobId } = useOpenJob();
+  if (part.material === null) return null;
+  const { hottest: limit, hottestReason: reason } = materialOf(part.material);
+  return (
+    <LimitForm
+      jobId={jobId}
+      state={state}
+      targetId={part.id}
+      name={part.name}
+      most={300}
+      usual={{ limit, reason }}
+    />
   );
 }
 
@@ -172,13 +188,17 @@ function Cautions({ settings, part }: CautionsProps) {
 interface WindowPanelProps {
   readonly units: ScreenUnits;
   readonly plan: PartHeat;
+  readonly isLive: boolean;
 }
 
 /** How long each ring has to go in. */
-function WindowPanel({ units, plan }: WindowPanelProps) {
+function WindowPanel({ units, plan, isLive }: WindowPanelProps) {
   return (
     <section aria-label="Window" className="bg-panel border-edge rounded-[3px] border-2 p-4">
-      <h2 className="m-0 text-xl">Order, and fit against time out of the oven, {units.unit()}</h2>
+      <h2 className="m-0 text-xl">
+        {isLive ? 'Order, and fit from now on' : 'Order, and fit against time out of the oven'},{' '}
+        {units.unit()}
+      </h2>
       {plan.order === null ? (
         <p className="m-0 font-semibold">No order meets every deadline at these temperatures.</p>
       ) : (
@@ -186,46 +206,6 @@ function WindowPanel({ units, plan }: WindowPanelProps) {
       )}
       <WindowChart seats={plan.seats} />
     </section>
-  );
-}
-
-interface HeatVerdictProps {
-  readonly stands: boolean;
-  readonly status: { words: string; what: string };
-  readonly temperature: (value: number) => string;
-  readonly plan: PartHeat;
-  readonly onChange: (change: Partial<HeatSettings>) => void;
-  readonly settings: HeatSettings;
-}
-
-/** Whether the plan of heat stands, in a word, and what would make it. */
-function HeatVerdict({ stands, status, temperature, plan, onChange, settings }: HeatVerdictProps) {
-  return (
-    <div
-      className={`bg-panel rounded-[3px] border-2 p-4 ${stands ? 'border-good' : 'border-bad'}`}
-      role="status"
-    >
-      <p className={`m-0 text-3xl font-bold ${stands ? 'text-good' : 'text-bad'}`}>
-        {stands ? '✓' : '✕'} {status.words}
-      </p>
-      <p className="m-0 text-lg">
-        {status.what}. Limit {temperature(plan.limit)}: {plan.limitReason}.
-        {!stands &&
-          plan.nearest !== null &&
-          ` The nearest plan that works: oven at ${temperature(Math.ceil(plan.nearest))}.`}
-      </p>
-      {!stands && plan.nearest !== null && (
-        <MainAction
-          onClick={() =>
-            onChange({
-              oven: Math.min(plan.limit, Math.max(settings.ambient, Math.ceil(plan.nearest!))),
-            })
-          }
-        >
-          Use the nearest plan
-        </MainAction>
-      )}
-    </div>
   );
 }
 

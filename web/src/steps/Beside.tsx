@@ -2,6 +2,7 @@ import type { ComponentType } from 'react';
 
 import { settersOf, spacerSetter, type BesideId } from '@wendaxis/core/plan';
 
+import { WaysOutPanel } from '../features/heat/WaysOutPanel.tsx';
 import { OrderPanel } from '../features/pack/OrderPanel.tsx';
 import { PlayTermsPanel } from '../features/setting/PlayTermsPanel.tsx';
 import { WorkedOutPanel } from '../features/setting/WorkedOutPanel.tsx';
@@ -13,6 +14,7 @@ const BESIDE: Readonly<Record<BesideId, ComponentType<StepProps>>> = {
   packOrder: PackOrder,
   playWorkedOut: PlayWorkedOut,
   workingTime: CompoundTime,
+  waysOut: WaysOut,
 };
 
 /** What is asked and shown beside a step. */
@@ -49,4 +51,9 @@ function CompoundTime({ job: { jobId, state }, step: { stationId } }: StepProps)
   return stationId === null ? null : (
     <WorkingTime jobId={jobId} state={state} stationId={stationId} />
   );
+}
+
+/** How a ring is got out. */
+function WaysOut({ job: { state }, step: { stationId } }: StepProps) {
+  return stationId === null ? null : <WaysOutPanel state={state} stationId={stationId} />;
 }

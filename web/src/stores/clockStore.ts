@@ -6,7 +6,7 @@ import type { Clock } from '@wendaxis/core/job';
 import { localMemory } from '../storage/localMemory.ts';
 
 /** A running clock as the header shows it, wherever the mechanic is. */
-export interface HeldClock extends Clock {
+export interface HeldClock extends Omit<Clock, 'heat'> {
   readonly jobId: string;
   readonly jobName: string;
   readonly partName: string;

@@ -1,5 +1,5 @@
 import { requireNumber, requireOneOf } from '../../faults/index.ts';
-import { identifier, number, oneOf, record } from '../../schema/index.ts';
+import { identifier, leftOut, number, oneOf, record } from '../../schema/index.ts';
 import { jobEvent } from '../eventRow.ts';
 import { missingPart } from '../onUnit.ts';
 
@@ -16,6 +16,8 @@ export const heatSet = jobEvent({
       ambient: number(-20, 45, '°C'),
       running: number(-20, 200, '°C'),
       handling: number(3, 600, 's'),
+      /** From the oven to the bench; as is usual where it was not said. */
+      carry: leftOut(number(0, 600, 's')),
     }),
   }),
   says: (data, tell) => {

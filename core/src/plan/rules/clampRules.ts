@@ -4,7 +4,7 @@ import { orderOfBuild } from '../orderOfBuild.ts';
 import { afterAll, nameOf, onTrial, type Rule } from '../rule.ts';
 import { numbers } from '../figures.ts';
 import { boltNumbers } from './boltNumbers.ts';
-import { comesAsOne } from './seated.ts';
+import { comesAsOne } from '../seats.ts';
 
 /** Drawn down for measuring; and free again after the last bolts. */
 export const CLAMP_RULES: readonly Rule[] = [

@@ -7,7 +7,8 @@ import { gaugedNumbers } from './inspectNumbers.ts';
 import { orientationOf } from './orientation.ts';
 import { rollerNumbers } from './rollerNumbers.ts';
 import { torqueNumbers } from './seatNumbers.ts';
-import { READY, comesAsOne } from './seated.ts';
+import { READY } from './seated.ts';
+import { comesAsOne } from '../seats.ts';
 
 /** A shaft that was drawn into its last bearing is free again when both are so. */
 const RELIEVED = ['free', 'play'] as const;

@@ -1,63 +1,13 @@
 import { torqueStages } from '../../fasteners/index.ts';
-import { dropInClearance } from '../../fits/index.ts';
-import { materialOf } from '../../materials/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { STATION_KIND_TABLE } from '../../unit/index.ts';
-import {
-  figure,
-  fromDetail,
-  lacksDetail,
-  lacksOfPart,
-  lacksStep,
-  numbers,
-  range,
-  words,
-} from '../figures.ts';
-import type { Numbers, PartSubject, StationSubject } from '../rule.ts';
+import { figure, fromDetail, lacksDetail, lacksOfPart, numbers, range, words } from '../figures.ts';
+import type { Numbers, StationSubject } from '../rule.ts';
 import { atFitting } from '../compound.ts';
-import { ovenSeats, partOvenLimit, ringLimitFor } from '../jobHeat.ts';
-import { chosenWay, snapRingUnder, wayFigures } from '../ringWays.ts';
-import { seatDropIn, seatInterference } from '../seats.ts';
-import type { Figure, Missing } from '../step.ts';
+import { ringLimitFor } from '../ovenSeats.ts';
+import { chosenWay, ringWays, snapRingUnder, wayFigures } from '../ringWays.ts';
 import { fitNumbers } from './fitNumbers.ts';
-
-/** What each tight ring of a part needs, and so the part. */
-export function heatNumbers({ state, part }: PartSubject): Numbers {
-  const seats = ovenSeats(state, part.id);
-  if (part.material === null) return numbers(lacksOfPart(part, 'material'));
-  const limit = partOvenLimit(state, part)!;
-  const each = seats.map((station): Figure | Missing => {
-    const drop = seatDropIn(state, station, part, limit);
-    return drop === null
-      ? lacksStep(`measured bore of ${station.name}`, `measureSeats:${station.id}`)
-      : figure(
-          `For ${station.name}`,
-          'temperature',
-          drop.temperature,
-          drop.way === 'press'
-            ? `${SOURCES.thermalFit.title}; over the limit: press it`
-            : SOURCES.thermalFit.title,
-          { working: drop.working },
-        );
-  });
-  const drops = seats.map((station) => seatDropIn(state, station, part, limit));
-  const known = drops.filter((drop) => drop !== null && drop.way !== 'press');
-  const target = Math.max(...known.map((drop) => drop!.temperature));
-  return numbers(
-    known.length === seats.length
-      ? figure('Heat to', 'temperature', target, SOURCES.thermalFit.title)
-      : null,
-    range('Limit', 'temperature', { least: null, most: limit.limit }, limit.reason),
-    each,
-    drops.some((drop) => drop?.way === 'caseAndFreezer')
-      ? words(
-          'Freezer',
-          'Freeze the rings: the case alone would have to be too hot',
-          SOURCES.thermalFit.title,
-        )
-      : null,
-  );
-}
+import { dropNumbers } from './heatNumbers.ts';
 
 /** How the ring goes in, with the temperature it needs. */
 export function seatNumbers(subject: StationSubject): Numbers {
@@ -71,31 +21,13 @@ export function seatNumbers(subject: StationSubject): Numbers {
   if (part?.material == null)
     return part === null ? numbers() : numbers(lacksOfPart(part, 'material'));
   if (atFitting(state, station, 'outer') !== null) return fitNumbers(subject, 'outer');
-  const drop = seatDropIn(state, station, part, partOvenLimit(state, part));
+  const chosen = chosenWay(state, station, 'outer');
+  const drop = chosen === null ? dropNumbers(subject) : numbers(wayFigures(chosen));
   if (drop === null) return fitNumbers(subject, 'outer');
   const under = snapRingUnder(axis, station, part);
-  const chosen = chosenWay(state, station, 'outer');
   return numbers(
-    chosen !== null
-      ? wayFigures(chosen)
-      : drop.way === 'free'
-        ? words('Way in', 'Drops in cold', SOURCES.thermalFit.title)
-        : drop.way === 'press'
-          ? words(
-              'Way in',
-              `Press: ${Math.round(drop.withFrozenRing)} °C would be needed even with a frozen ring, ${drop.limit} °C is the limit`,
-              SOURCES.thermalFit.title,
-            )
-          : figure(
-              drop.way === 'caseOnly'
-                ? 'Case, ring at room temperature'
-                : 'Case, ring from the freezer',
-              'temperature',
-              drop.temperature,
-              SOURCES.thermalFit.title,
-              { working: drop.working },
-            ),
-    figure('Clearance to drop in', 'length', drop.clearance, SOURCES.thermalFit.title),
+    drop.figures,
+    drop.missing,
     under === null
       ? null
       : under.load === null
@@ -109,35 +41,30 @@ export function seatNumbers(subject: StationSubject): Numbers {
   );
 }
 
+/** How an inner ring goes on its shaft, or the shaft into it: as the way that was chosen, else as the first that can be had. */
 export function innerNumbers(subject: StationSubject): Numbers {
-  const { station } = subject;
-  if (atFitting(subject.state, station, 'inner') !== null) return fitNumbers(subject, 'inner');
-  const { limit, reason } = ringLimitFor(subject.state, station);
+  const { state, station } = subject;
+  if (atFitting(state, station, 'inner') !== null) return fitNumbers(subject, 'inner');
+  const { limit, reason } = ringLimitFor(state, station);
   const fit = fitNumbers(subject, 'inner');
-  const most = seatInterference(subject.state, station, 'inner')?.most;
-  const ring = materialOf('bearingSteel').expansion;
-  const clearance = dropInClearance(station.inside);
-  const needed =
-    most === undefined ? null : 20 + (Math.max(0, most) + clearance) / (station.inside * ring);
   const limits = range(
     'Ring limit',
     'temperature',
     { least: null, most: limit },
     `Common practice: ${reason}`,
   );
-  const warm =
-    needed === null
-      ? null
-      : needed <= limit
-        ? figure('Warm the ring to', 'temperature', needed, SOURCES.thermalFit.title)
-        : words(
-            'Method',
-            `Press on its inner ring: it would need ${Math.round(needed)} °C`,
-            SOURCES.thermalFit.title,
-          );
-  const chosen = chosenWay(subject.state, station, 'inner');
-  const way = chosen === null ? numbers(warm, limits) : numbers(wayFigures(chosen), limits);
-  return { figures: [...fit.figures, ...way.figures], missing: fit.missing };
+  const ways = ringWays(state, station.id, 'inner');
+  const chosen = chosenWay(state, station, 'inner');
+  const first = ways.find(({ stands, lastResort }) => stands && !lastResort);
+  const way =
+    chosen !== null
+      ? wayFigures(chosen)
+      : ways.length === 0
+        ? []
+        : first === undefined
+          ? [words('Method', 'None is possible as it is described', SOURCES.thermalFit.title)]
+          : wayFigures(first, 'Method');
+  return { figures: [...fit.figures, ...way, limits], missing: fit.missing };
 }
 
 /** Torque of each round and the order, for what is bolted. */

@@ -12,17 +12,18 @@ import { placesFor } from '../../inspect/index.ts';
 import { ringsIn } from '../ringsIn.ts';
 import { nameOf, type Rule, type StationSubject } from '../rule.ts';
 import { gaugedNumbers } from './inspectNumbers.ts';
-import { ringWords, seatInterference } from '../seats.ts';
+import { comesAsOne, ringWords, seatInterference } from '../seats.ts';
 import type { CautionId } from '../cautions.ts';
 import { atFitting, besideCompound } from '../compound.ts';
-import { ovenSeats } from '../jobHeat.ts';
+import { ovenSeats } from '../ovenSeats.ts';
 import { WAY_CAUTIONS } from '../ringWays.ts';
 import { seatingChecks, seatingDone, wantsDepth } from '../seating.ts';
 import { orientationOf } from './orientation.ts';
-import { heatNumbers, innerNumbers, seatNumbers } from './seatNumbers.ts';
+import { heatNumbers } from './heatNumbers.ts';
+import { innerNumbers, seatNumbers } from './seatNumbers.ts';
 import { depthNumbers, fitNumbers } from './fitNumbers.ts';
 import { LAY_RULES } from './layRules.ts';
-import { READY, comesAsOne } from './seated.ts';
+import { READY } from './seated.ts';
 
 const ROLLING = STATION_KINDS.filter((kind) => STATION_KIND_TABLE[kind].bearing === 'rolling');
 

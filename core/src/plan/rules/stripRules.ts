@@ -13,26 +13,29 @@ import { capsOn } from '../buildUp.ts';
 import { nameOf, type Rule, type StationSubject } from '../rule.ts';
 import { setterAt } from '../setters.ts';
 
+import { pullNumbers } from './pullNumbers.ts';
+import { hasWaysOut, pullHow } from './pullWords.ts';
 import { isReachedInside, loosenNumbers } from './reachRules.ts';
 
 const ROLLING = STATION_KINDS.filter((kind) => STATION_KIND_TABLE[kind].bearing === 'rolling');
 const FIXINGS: readonly StationKind[] = ['bolts', 'retainer', 'nut', 'adjuster'];
-
-const PULL_HOW: Readonly<Record<string, string>> = {
-  inner: 'Pull on the inner ring only. Pulled through the rollers it is scrap.',
-  outer: 'Push or draw on the outer ring only. From a blind bore: expanding puller.',
-  bush: 'Press it out with a stepped driver, its part supported round the bore. It is spoiled by that: a new one goes in.',
-  both: 'Warm the case first; then press on the ring that is still tight. Case supported round the bore, crank held.',
-};
-
-/** What is pressed in as one piece is not told by its tight ring. */
-const PRESSED: Readonly<Partial<Record<StationKind, string>>> = { drawnCup: 'outer', bush: 'bush' };
 
 /** Whether a part comes off another: of two halves the one that is lifted; a carrier also where no joint is described. */
 const comesOff = (unit: Unit, { id, kind }: Part): boolean =>
   kind !== 'shaft' &&
   kind !== 'case' &&
   (kind === 'carrier' || eventOfPart(assemblyOf(unit), id) !== null);
+
+/** What holds a part in its joint besides its bolts, so that it is looked for before anything is forced. */
+function fouls(unit: Unit, { id }: Part): string {
+  const names = unit.axes
+    .flatMap(({ stations }) => stations)
+    .filter(({ kind, partId }) => partId === id && (kind === 'dowel' || kind === 'stud'))
+    .map(({ name }) => name);
+  return names.length === 0
+    ? 'Feel for a dowel, rod or hidden bolt that still holds it. '
+    : `${names.join(', ')}: drawn straight, not sideways; any rod through the joint out first. `;
+}
 
 /** Whether shells lie under caps that are bolted down. */
 const isUnderCaps = ({ unit, axis, station }: StationSubject): boolean =>
@@ -160,7 +163,8 @@ export const STRIP_RULES: readonly Rule[] = [
     form: 'tick',
     when: ({ unit, part }) => comesOff(unit, part),
     title: (subject) => `Take off ${nameOf(subject)}`,
-    how: 'Tap on the lugs; never lever between the joint faces. Keep gasket or shims together.',
+    how: ({ unit, part }) =>
+      `${fouls(unit, part)}Tap on the lugs; never lever between the joint faces. Keep gasket or shims together.`,
     reason: 'The fixings are out.',
     cautions: ['heavyFalls'],
     tools: ['soft hammer'],
@@ -225,8 +229,10 @@ export const STRIP_RULES: readonly Rule[] = [
     kinds: [...ROLLING, 'drawnCup', 'bush'],
     form: 'tick',
     title: ({ station }) => `Take off ${station.name}`,
-    how: ({ station }) => PULL_HOW[PRESSED[station.kind] ?? station.tightRing ?? 'both']!,
+    how: ({ station }) => pullHow(station),
     reason: 'Nothing is in front of it any more.',
+    numbers: pullNumbers,
+    beside: ({ station }) => (hasWaysOut(station) ? ['waysOut'] : []),
     cautions: ['splinters', 'press', 'heavyFalls'],
     tools: ({ station }) => [
       isTight(station, 'inner')

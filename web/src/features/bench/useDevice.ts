@@ -76,6 +76,8 @@ function useLines(
       deviceId,
       jobId,
       ...(JSON.parse(asked) as Pick<Watch, 'partId' | 'axisId' | 'angle'>),
+      // The clocks of a heat run by this browser's time: what is warm at which moment is told by it.
+      ...(kind === 'temperature' ? { clock: Date.now() } : {}),
     });
     return () => {
       unwatch();

@@ -1,6 +1,12 @@
 import { InputError } from '@wendaxis/core/faults';
 
-import { answerFit, changedQuestion, EMPTY_QUESTION, type FitQuestion } from './fitsDesk.ts';
+import {
+  answerFit,
+  changedQuestion,
+  EMPTY_QUESTION,
+  inTypedUnits,
+  type FitQuestion,
+} from './fitsDesk.ts';
 
 const SEAT: FitQuestion = {
   ...EMPTY_QUESTION,
@@ -27,10 +33,12 @@ describe('the fits desk', () => {
   });
 
   test('should open the fit with the heat of the part, and close it with the heat of the ring', () => {
-    const cold = ask({ partTemperature: '20 C' }).hot;
-    expect(ask({ partTemperature: '100 C' }).hot).toBeLessThan(cold);
-    expect(ask({ partTemperature: '20 C', ringTemperature: '212F' }).hot).toBeGreaterThan(cold);
-    expect(ask().dropIn!).toBeGreaterThan(60);
+    const hot = (partTemperature: string, ringTemperature = '20 C') =>
+      ask({ partTemperature, ringTemperature }).hot!;
+    expect(hot('100 C')).toBeLessThan(hot('20 C'));
+    expect(hot('20 C', '212F')).toBeGreaterThan(hot('20 C'));
+    // Nothing is tried that nobody asked for.
+    expect(ask().hot).toBeNull();
   });
 
   test('should answer for an inner ring on its journal, habit and all', () => {
@@ -42,9 +50,8 @@ describe('the fits desk', () => {
       shaft: 'k5',
       material: 'carbonSteel',
     });
-    expect(inner.dropIn).toBeNull();
     expect(inner.ways.find(({ id }) => id === 'bake')?.stands).toBe(false);
-    expect(inner.hot).toBeGreaterThan(inner.fit.most); // the shaft at 100 °C, the ring at 20
+    expect(inner.ways.map(({ id }) => id)).toContain('coolShaft');
   });
 
   test('should give a ring of which nothing is said its Normal class', () => {
@@ -69,6 +76,36 @@ describe('the fits desk', () => {
     expect(answerFit({ ...SEAT, material: '' }, 'metric')).toBeNull(); // no material is taken for granted
     const wrong = answerFit({ ...SEAT, hole: 'J9' }, 'metric');
     expect(wrong instanceof InputError && wrong.faults[0]!.field).toBe('hole');
+  });
+});
+
+describe('a bush at the fits desk', () => {
+  test('should be of its own material, with its own size, and may lie in dry ice', () => {
+    const bush = { bush: 'bronze', shaft: '52.03' } as const;
+    const of = (id: string) => ask(bush).ways.find((one) => one.id === id)!;
+    expect(of('dryIce').stands).toBe(true);
+    // 52 mm bronze at 100 °C: 52 · 18·10⁻⁶ · 80 = 0.0749 mm larger.
+    const warm = ask({ ...bush, partTemperature: '20 C', ringTemperature: '100 C' });
+    expect(warm.hot! - warm.fit.most).toBeCloseTo(0.0749, 4);
+    // No class is taken for a bush that nobody has measured.
+    expect(answerFit({ ...SEAT, bush: 'bronze', shaft: '' }, 'metric')).toBeNull();
+  });
+});
+
+describe('what was typed without a unit', () => {
+  test('should keep the unit of then when the screen changes its units', () => {
+    const typed = { ...SEAT, diameter: '62', hole: '61.98', partTemperature: '100' };
+    expect(inTypedUnits(typed, 'metric')).toMatchObject({
+      diameter: '62 mm',
+      hole: '61.98 mm',
+      shaft: '52 mm',
+      partTemperature: '100 C',
+    });
+    expect(inTypedUnits({ ...SEAT, diameter: '2.44 in', hole: 'N7' }, 'inch')).toMatchObject({
+      diameter: '2.44 in',
+      hole: 'N7',
+      width: '15 in',
+    });
   });
 });
 

@@ -1,7 +1,6 @@
-import { printedSizes } from '@wendaxis/core/bearings';
+import { closureOf, printedSizes } from '@wendaxis/core/bearings';
 import {
   classFit,
-  dropIn,
   fitAtTemperature,
   ringLimits,
   toleranceClass,
@@ -9,7 +8,7 @@ import {
   type ClassFit,
 } from '@wendaxis/core/fits';
 import { InputError } from '@wendaxis/core/faults';
-import { BENCH_PRESS, waysIn, type WayIn } from '@wendaxis/core/heat';
+import { ringLimitOf, waysIn, type WayIn } from '@wendaxis/core/heat';
 import type { MaterialId } from '@wendaxis/core/materials';
 import type { UnitSystem } from '@wendaxis/core/units';
 
@@ -26,8 +25,11 @@ export interface FitQuestion {
   /** A class such as H7, or one measured size; the ring's side may be left empty. */
   readonly hole: string;
   readonly shaft: string;
+  /** What a bush is made of, where one goes in; empty for a bearing. */
+  readonly bush: MaterialId | '';
   /** What the seat is made of; empty until it is said. */
   readonly material: MaterialId | '';
+  /** To be tried; empty where the ways in are enough. */
   readonly partTemperature: string;
   readonly ringTemperature: string;
 }
@@ -40,18 +42,17 @@ export const EMPTY_QUESTION: FitQuestion = {
   width: '',
   hole: '',
   shaft: '',
+  bush: '',
   material: '',
-  partTemperature: '100 C',
-  ringTemperature: '20 C',
+  partTemperature: '',
+  ringTemperature: '',
 };
 
 /** The answer: the fit cold, at the temperatures given, and what it takes to get it together. mm, °C. */
 export interface FitAnswer {
   readonly fit: ClassFit;
-  /** The tightest pair at the temperatures given. */
-  readonly hot: number;
-  /** Part temperature at which a ring drops in; null for an inner ring. */
-  readonly dropIn: number | null;
+  /** The tightest pair at the temperatures given; null where none are. */
+  readonly hot: number | null;
   readonly ways: readonly WayIn[];
 }
 
@@ -74,54 +75,102 @@ export function changedQuestion(
   };
 }
 
-/** Answer the question, or say what is wrong; null while something is missing. */
+/**
+ * Sizes and temperatures that were typed without a unit keep the one that they were typed in when the screen changes its units.
+ */
+export function inTypedUnits(question: FitQuestion, system: UnitSystem): FitQuestion {
+  const unit = system === 'metric' ? { length: 'mm', degree: 'C' } : { length: 'in', degree: 'F' };
+  const bare = /^\s*[-+−]?\d+([.,]\d+)?\s*$/u;
+  const told = (name: 'diameter' | 'other' | 'width' | 'hole' | 'shaft', of: string) =>
+    bare.test(question[name]) ? `${question[name].trim()} ${of}` : question[name];
+  const warm = (name: 'partTemperature' | 'ringTemperature') =>
+    bare.test(question[name]) ? `${question[name].trim()} ${unit.degree}` : question[name];
+  return {
+    ...question,
+    diameter: told('diameter', unit.length),
+    other: told('other', unit.length),
+    width: told('width', unit.length),
+    hole: told('hole', unit.length),
+    shaft: told('shaft', unit.length),
+    partTemperature: warm('partTemperature'),
+    ringTemperature: warm('ringTemperature'),
+  };
+}
+
+/**
+ * Answer the question, or say what is wrong; null while something is missing.
+ * @param pressRating of the workshop's press, N; null where nobody has said
+ */
 export function answerFit(
   question: FitQuestion,
   system: UnitSystem,
+  pressRating: number | null = null,
 ): FitAnswer | InputError | null {
   const length = (text: string) => numberOf(text, 'length', system);
   const [diameter, other, width] = [question.diameter, question.other, question.width].map(length);
-  const [part, ring] = [question.partTemperature, question.ringTemperature].map((text) =>
-    numberOf(text, 'temperature', system),
-  );
-  const { material } = question;
-  if (material === '') return null;
-  if (diameter == null || other == null || width == null || part == null || ring == null)
-    return null;
+  const { material, bush } = question;
+  if (material === '' || diameter == null || other == null || width == null) return null;
   const isOuter = question.ring === 'outer';
   if ((isOuter ? question.hole : question.shaft).trim() === '') return null;
   try {
     const size = (field: 'hole' | 'shaft') =>
       sizeOf(question[field], diameter, system, {
         field,
-        ring: (field === 'hole') === isOuter ? null : question.ring,
+        ring: (field === 'hole') === isOuter || bush !== '' ? null : question.ring,
       });
+    if (bush !== '' && (isOuter ? question.shaft : question.hole).trim() === '') return null;
     const fit = classFit(size('shaft'), size('hole'));
-    const steel = { material: 'bearingSteel' as const, temperature: ring };
-    const seat = { material, temperature: part };
+    const { closure, unread } = closureOf(question.printed);
     return {
       fit,
-      hot: fitAtTemperature(
-        fit.most,
-        diameter,
-        isOuter ? { inner: steel, outer: seat } : { inner: seat, outer: steel },
-      ),
-      dropIn: isOuter ? dropIn({ diameter, tightest: fit.most, material }).withRoomRing : null,
+      hot: atTemperatures(question, system, { fit, diameter, material }),
       ways: waysIn({
         ring: question.ring,
         diameter,
         other,
         width,
-        tightest: fit.most,
+        fit,
         material,
-        sealed: false,
-        pressRating: BENCH_PRESS,
+        sealed: closure === 'closed' || closure === 'unknown',
+        ringLimit: ringLimitOf(closure, unread),
+        pressRating,
+        ...(bush === '' || !isOuter ? {} : { bush }),
       }),
     };
   } catch (error) {
     if (error instanceof InputError) return error;
     throw error;
   }
+}
+
+/** The tightest pair at the temperatures that were given; null where one was not. */
+function atTemperatures(
+  { ring, bush, partTemperature, ringTemperature }: FitQuestion,
+  system: UnitSystem,
+  {
+    fit,
+    diameter,
+    material,
+  }: {
+    readonly fit: ClassFit;
+    readonly diameter: number;
+    readonly material: MaterialId;
+  },
+): number | null {
+  const [part, own] = [partTemperature, ringTemperature].map((text) =>
+    numberOf(text, 'temperature', system),
+  );
+  if (part == null || own == null) return null;
+  const goesIn = {
+    material: bush === '' ? ('bearingSteel' as const) : bush,
+    temperature: own,
+  };
+  const seat = { material, temperature: part };
+  return fitAtTemperature(
+    fit.most,
+    diameter,
+    ring === 'outer' ? { inner: goesIn, outer: seat } : { inner: seat, outer: goesIn },
+  );
 }
 
 function numberOf(text: string, kind: 'length' | 'temperature', system: UnitSystem): number | null {

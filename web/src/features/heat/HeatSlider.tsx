@@ -1,5 +1,7 @@
 interface Props {
   readonly label: string;
+  /** What it is called where its label says more; the label itself where it is absent. */
+  readonly name?: string;
   readonly value: number;
   readonly min: number;
   readonly max: number;
@@ -8,7 +10,7 @@ interface Props {
 }
 
 /** A slider with its value large beside it. Arrow keys move it by one degree. */
-export function HeatSlider({ label, value, min, max, shown, onChange }: Props) {
+export function HeatSlider({ label, name = label, value, min, max, shown, onChange }: Props) {
   return (
     <label className="grid gap-0.5">
       <span className="flex items-baseline justify-between gap-3">
@@ -22,7 +24,7 @@ export function HeatSlider({ label, value, min, max, shown, onChange }: Props) {
         max={max}
         step={1}
         value={value}
-        aria-label={label}
+        aria-label={name}
         aria-valuetext={shown}
         onChange={(event) => onChange(Number(event.target.value))}
       />

@@ -7,34 +7,40 @@ import {
 } from '@wendaxis/core/heat';
 import type { JobState } from '@wendaxis/core/job';
 import { clearanceInService, ringWays, type ClearanceInService } from '@wendaxis/core/plan';
-import { findStation } from '@wendaxis/core/unit';
+import { detailWords, findStation, type Station } from '@wendaxis/core/unit';
 
 import { useWorkshop } from '../../stores/useWorkshop.ts';
 import { record } from '../../stores/jobSync.ts';
 import { useUnits } from '../../ui/useUnits.ts';
 import { clockText, spanText } from './clock.ts';
 import { WaysTable } from './WaysTable.tsx';
+import { SEAT_WORDS, TONE_INK, TONE_SIGN, type Tone } from '../../wording/heatWords.ts';
 import type { ScreenUnits } from '../../wording/screenUnits.ts';
 
 interface Props {
   readonly jobId: string;
   readonly state: JobState;
   readonly plan: PartHeat;
+  /** Whether the plan is of this moment, times counted from now. */
+  readonly isLive: boolean;
 }
 
 /** Every ring of the part: its fit cold, hot and in service, the clearance it keeps, and how long there is. */
-export function SeatTable({ jobId, state, plan }: Props) {
+export function SeatTable({ jobId, state, plan, isLive }: Props) {
   const units = useUnits();
-  const press = useWorkshop().data?.pressRating ?? BENCH_PRESS;
-  const temperature = (value: number) => units.show(value, 'temperature');
+  const press = useWorkshop().data?.pressRating ?? null;
   const choose = (stationId: string, way: WayId): void =>
-    record(jobId, 'WayChosen', { stationId, ring: 'outer', way, pressRating: press });
+    record(jobId, 'WayChosen', {
+      stationId,
+      ring: 'outer',
+      way,
+      pressRating: press ?? BENCH_PRESS,
+    });
   return (
     <section aria-label="Seats" className="bg-panel border-edge rounded-[3px] border-2 px-4 py-2">
       <ul className="m-0 list-none p-0">
         {plan.seats.map((row) => {
           const { id, name } = row.seat;
-          const { lastSafe, grabAtStart, gripsBelow } = row.window;
           return (
             <li key={id} className="border-edge border-t py-2 first:border-t-0">
               <div className="mb-1 flex flex-wrap items-center justify-between gap-3">
@@ -46,21 +52,14 @@ export function SeatTable({ jobId, state, plan }: Props) {
                   onChoose={(way) => choose(id, way)}
                 />
               </div>
-              <SeatFigures
-                units={units}
-                row={row}
-                state={state}
-                id={id}
-                lastSafe={lastSafe}
-                grabAtStart={grabAtStart}
-                gripsBelow={gripsBelow}
-                temperature={temperature}
-              />
+              <SeatFigures units={units} row={row} state={state} id={id} isLive={isLive} />
             </li>
           );
         })}
       </ul>
-      {plan.seats.some(({ creeps }) => creeps) && (
+      {plan.seats.some(
+        ({ creeps, seat }) => creeps && !isHeld(findStation(state.unit!, seat.id)!.station),
+      ) && (
         <p className="m-0 mt-2">
           A ring that may creep in service wants, in this order: {CREEP_REMEDIES.join('; ')}.
         </p>
@@ -69,47 +68,56 @@ export function SeatTable({ jobId, state, plan }: Props) {
   );
 }
 
+/** Whether something besides its fit holds a ring. */
+const isHeld = ({ retention }: Station): boolean =>
+  retention !== undefined && retention !== 'fitOnly' && retention !== 'shoulder';
+
+/** What the fit does in service, and what holds a ring that it lets go. */
+function creepWords(creeps: boolean, station: Station): string {
+  if (!creeps) return 'holds';
+  return isHeld(station)
+    ? `may turn; held by ${detailWords('retention', station.retention!)}`
+    : 'may creep';
+}
+
 interface SeatFiguresProps {
   readonly units: ScreenUnits;
   readonly row: SeatHeat;
   readonly state: JobState;
   readonly id: string;
-  readonly lastSafe: number | null;
-  readonly grabAtStart: number | null;
-  readonly gripsBelow: number | null;
-  readonly temperature: (value: number) => string;
+  readonly isLive: boolean;
 }
 
-function SeatFigures({
-  units,
-  row,
-  state,
-  id,
-  lastSafe,
-  grabAtStart,
-  gripsBelow,
-  temperature,
-}: SeatFiguresProps) {
+function SeatFigures({ units, row, state, id, isLive }: SeatFiguresProps) {
+  const { station } = findStation(state.unit!, id)!;
+  const { lastSafe, lastFree, grabAtStart, gripsBelow } = row.window;
+  const temperature = (value: number) => units.show(value, 'temperature', 0);
+  const { words, tone } = SEAT_WORDS[row.word];
   return (
-    <dl className="m-0 grid grid-cols-3 gap-x-4 gap-y-2 xl:grid-cols-6">
+    <dl className="m-0 grid grid-cols-3 gap-x-4 gap-y-2 xl:grid-cols-4">
       <Told label={`Cold, ${units.unit()}`} value={units.digits(row.cold)} />
       <Told
-        label="As planned"
+        label={isLive ? 'Now' : 'As planned'}
         value={units.digits(row.planned)}
-        says={row.dropsIn ? 'drops in' : 'does not'}
-        tone={row.dropsIn ? 'good' : 'bad'}
+        says={`${TONE_SIGN[tone]} ${words}`}
+        tone={tone}
+      />
+      <Told
+        label="Drops in from"
+        value={temperature(row.drops)}
+        says={`slides from ${temperature(row.slides)}`}
       />
       <Told
         label="In service"
         value={units.digits(row.service)}
-        says={row.creeps ? 'may creep' : 'holds'}
-        tone={row.creeps ? 'bad' : 'good'}
+        says={creepWords(row.creeps, station)}
+        tone={!row.creeps ? 'good' : isHeld(station) ? 'warn' : 'bad'}
       />
-      <Kept kept={clearanceInService(state, findStation(state.unit!, id)!.station)} />
+      <Kept kept={clearanceInService(state, station)} />
       <Told
-        label="Last moment"
+        label={isLive ? 'Last moment, from now' : 'Last moment'}
         value={lastSafe === null ? '–' : clockText(lastSafe)}
-        says={lastSafe === null ? '' : 'out of the oven'}
+        says={lastFree === null ? '' : `slides until ${clockText(lastFree)}`}
       />
       <Told
         label="Grips after"
@@ -130,12 +138,12 @@ interface ToldProps {
   readonly label: string;
   readonly value: string;
   readonly says?: string;
-  readonly tone?: 'good' | 'bad';
+  readonly tone?: Tone;
 }
 
 /** One figure of a seat, with what it means in a word below it. */
 function Told({ label, value, says = '', tone }: ToldProps) {
-  const colour = tone === undefined ? '' : tone === 'good' ? 'text-good' : 'text-bad';
+  const colour = tone === undefined ? '' : TONE_INK[tone];
   return (
     <div className="min-w-0">
       <dt className="small-label">{label}</dt>

@@ -1,5 +1,4 @@
 import { type Dispatch, type SetStateAction, useState, type FormEvent } from 'react';
-import type { Part } from '@wendaxis/core/unit';
 import { offeredDevice } from '../bench/offeredDevice.ts';
 import { useThermometer, type LiveReading } from '../bench/useDevice.ts';
 import { record } from '../../stores/jobSync.ts';
@@ -13,11 +12,14 @@ const THERMOMETER = 'thermo-a';
 
 export function Thermometer({
   jobId,
-  part,
+  targetId,
+  name,
   practice,
 }: {
   readonly jobId: string;
-  readonly part: Part;
+  /** Part, or station of a ring. */
+  readonly targetId: string;
+  readonly name: string;
   readonly practice: boolean;
 }) {
   const units = useUnits();
@@ -26,24 +28,20 @@ export function Thermometer({
   const live = useThermometer(
     touching ? offeredDevice(THERMOMETER, practice) : null,
     jobId,
-    part.id,
+    targetId,
   );
-  const reading = readField(text, 'temperature', units.system);
-  const value =
-    reading.status === 'read' && reading.quantity.value >= -100 && reading.quantity.value <= 400
-      ? reading.quantity.value
-      : null;
+  const value = degreesIn(text, units);
   const submit = (event: FormEvent): void => {
     event.preventDefault();
     if (value === null) return;
-    record(jobId, 'TemperatureRead', { partId: part.id, value, typed: text.trim(), device: null });
+    record(jobId, 'TemperatureRead', { partId: targetId, value, typed: text.trim(), device: null });
     setText('');
   };
   return (
     <form onSubmit={submit} className="flex flex-wrap items-start gap-3">
       <div className="w-72">
         <QuantityField
-          label={`Contact thermometer on ${part.name}`}
+          label={`Contact thermometer on ${name}`}
           kind="temperature"
           text={text}
           onText={setText}
@@ -58,7 +56,13 @@ export function Thermometer({
         </Button>
       )}
       {practice && touching && (
-        <TouchKey live={live} jobId={jobId} part={part} setTouching={setTouching} units={units} />
+        <TouchKey
+          live={live}
+          jobId={jobId}
+          targetId={targetId}
+          setTouching={setTouching}
+          units={units}
+        />
       )}
       <p className="small-label m-0 basis-full">
         No thermometer: a drop of water that sizzles says the surface is past 100 °C, no more.
@@ -67,22 +71,32 @@ export function Thermometer({
   );
 }
 
+/** A temperature that was typed, °C; null where it cannot be read, or cannot be. */
+function degreesIn(text: string, { system }: ScreenUnits): number | null {
+  const reading = readField(text, 'temperature', system);
+  return reading.status === 'read' &&
+    reading.quantity.value >= -100 &&
+    reading.quantity.value <= 400
+    ? reading.quantity.value
+    : null;
+}
+
 interface TouchKeyProps {
   readonly live: LiveReading;
   readonly jobId: string;
-  readonly part: Part;
+  readonly targetId: string;
   readonly setTouching: Dispatch<SetStateAction<boolean>>;
   readonly units: ScreenUnits;
 }
 
-function TouchKey({ live, jobId, part, setTouching, units }: TouchKeyProps) {
+function TouchKey({ live, jobId, targetId, setTouching, units }: TouchKeyProps) {
   return (
     <Button
       className="mt-6"
       disabled={live.value === null}
       onClick={() => {
         record(jobId, 'TemperatureRead', {
-          partId: part.id,
+          partId: targetId,
           value: live.value!,
           typed: null,
           device: THERMOMETER,

@@ -1,6 +1,6 @@
 import type { WayId, WayIn } from '@wendaxis/core/heat';
 
-import { spanText } from './clock.ts';
+import { standing, timeOf } from './wayWords.ts';
 import { Button } from '../../ui/Button.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 
@@ -17,12 +17,20 @@ export function WayList({ ways, chosen, onChoose }: Props) {
   const units = useUnits();
   const figures = (way: WayIn) =>
     [
-      way.temperature === null ? '' : `heat to ${units.show(way.temperature, 'temperature')}`,
-      way.seconds === null ? '' : `${way.timeWords} ${spanText(way.seconds)}`,
+      way.temperature === null ? '' : `heat to ${units.show(way.temperature, 'temperature', 0)}`,
+      timeOf(way),
+      way.drops === null || !way.stands
+        ? ''
+        : `drops in from ${units.show(way.drops, 'temperature', 0)}`,
       way.ringTemperature === null || way.ringTemperature === way.temperature
         ? ''
-        : `ring ${units.show(way.ringTemperature, 'temperature')}`,
-      way.force === null ? '' : `force ${units.show(way.force, 'force')}`,
+        : `ring ${units.show(way.ringTemperature, 'temperature', 0)}`,
+      way.shaftTemperature === null
+        ? ''
+        : `shaft ${units.show(way.shaftTemperature, 'temperature', 0)}`,
+      way.force === null || way.forceMost === null
+        ? ''
+        : `force ${units.show(way.force, 'force')}, at the most ${units.show(way.forceMost, 'force')}`,
       way.stress === null ? '' : `stress ${units.show(way.stress, 'pressure')}`,
     ]
       .filter(Boolean)
@@ -31,11 +39,7 @@ export function WayList({ ways, chosen, onChoose }: Props) {
     <ul className="m-0 list-none p-0" aria-label="Methods">
       {ways.map((way) => (
         <li key={way.id} className="border-edge grid grid-cols-[7rem_1fr] gap-x-4 border-t py-2">
-          <span
-            className={`text-lg font-bold ${!way.stands ? 'text-bad' : way.lastResort ? '' : 'text-good'}`}
-          >
-            {!way.stands ? '✕ not possible' : way.lastResort ? '△ last resort' : '✓ OK'}
-          </span>
+          <span className={`text-lg font-bold ${standing(way).ink}`}>{standing(way).words}</span>
           <span>
             <span className="text-lg font-semibold">{units.told(way.words)}</span>
             <span className="figure ml-3">{figures(way)}</span>

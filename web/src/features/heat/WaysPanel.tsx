@@ -10,7 +10,7 @@ import type { OpenJob } from '../../stores/useJob.ts';
 import { Notice } from '../../ui/Notice.tsx';
 import { Panel } from '../../ui/Panel.tsx';
 import { LimitForm } from './LimitForm.tsx';
-import { RingClock } from './RingClock.tsx';
+import { RingRun } from './RingRun.tsx';
 import { WayList } from './WayList.tsx';
 
 interface Props {
@@ -22,11 +22,15 @@ interface Props {
 /** Every way for this very seat, one of which may be taken; nothing while the fit is not known. */
 export function WaysPanel({ job, stationId, ring }: Props) {
   const { jobId, state } = job;
-  const pressRating = useWorkshop().data?.pressRating ?? BENCH_PRESS;
+  const pressRating = useWorkshop().data?.pressRating ?? null;
   const ways = ringWays(state, stationId, ring, pressRating);
   const found = findStation(state.unit!, stationId);
   if (ways.length === 0 || found === null) return null;
   const seat = partWithSeat(state.unit!, found.station, ring);
+  const chosen = state.fitting.ways[stationId]?.[ring]?.way;
+  const way =
+    ways.find(({ id }) => id === chosen) ??
+    ways.find(({ stands, lastResort }) => stands && !lastResort);
   return (
     <Panel title={`Methods for this seat`}>
       {seat !== null && seat.material === null && (
@@ -39,10 +43,17 @@ export function WaysPanel({ job, stationId, ring }: Props) {
       )}
       <WayList
         ways={ways}
-        chosen={state.fitting.ways[stationId]?.[ring]?.way}
-        onChoose={(way) => record(jobId, 'WayChosen', { stationId, ring, way, pressRating })}
+        chosen={chosen}
+        onChoose={(id) =>
+          record(jobId, 'WayChosen', {
+            stationId,
+            ring,
+            way: id,
+            pressRating: pressRating ?? BENCH_PRESS,
+          })
+        }
       />
-      <RingClock job={job} stationId={stationId} ring={ring} ways={ways} />
+      <RingRun job={job} station={found.station} ring={ring} way={way} />
       <LimitForm
         jobId={jobId}
         state={state}

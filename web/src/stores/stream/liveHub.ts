@@ -6,6 +6,7 @@ export interface Watch {
   readonly deviceId: string;
   readonly jobId: string;
   readonly partId?: string;
+  readonly clock?: number;
   readonly axisId?: string;
   readonly angle?: number;
 }

@@ -1,0 +1,66 @@
+import { ringForce, type SeatedRing } from '../pressFit/index.ts';
+import { BENCH_PRESS } from './benchPress.ts';
+import type { KnownInput } from './heatedPart.ts';
+import { NO_COST, type WayCost } from './wayIn.ts';
+
+const kilonewtons = (force: number): string => `${(force / 1000).toFixed(1)} kN`;
+
+/** A seat of a way, as what is pressed. */
+export function seatedRing({
+  ring,
+  diameter,
+  other,
+  width,
+  material,
+  bush,
+}: KnownInput): SeatedRing {
+  return { ring, diameter, other, width, material, bush: bush ?? null };
+}
+
+/**
+ * Pressing a ring home, or drawing it: the force with its spread, against the press and against what it is pressed on.
+ * A press that stands the usual force and not the most is told so.
+ */
+export function pressedRing(input: KnownInput): WayCost {
+  const { fit, forceLimit, pressRating } = input;
+  if (fit.most <= 0)
+    return {
+      ...NO_COST,
+      stands: true,
+      force: 0,
+      forceMost: 0,
+      stress: 0,
+      limit: 'nothing to press: it is loose',
+    };
+  const { usual, most, stress } = ringForce(seatedRing(input), fit, 'in');
+  const press =
+    pressRating === null
+      ? {
+          limit: BENCH_PRESS,
+          reason: 'what a usual bench press takes; enter what yours is rated for',
+        }
+      : { limit: pressRating, reason: 'what the press can take' };
+  const { limit, reason } =
+    forceLimit !== undefined && forceLimit.limit < press.limit ? forceLimit : press;
+  const stands = usual <= limit;
+  return {
+    ...NO_COST,
+    stands,
+    force: usual,
+    forceMost: most,
+    stress,
+    limit: !stands
+      ? `more than ${kilonewtons(limit)}, ${reason}`
+      : most <= limit
+        ? `within ${kilonewtons(limit)}, ${reason}`
+        : `as a rule within ${kilonewtons(limit)}, ${reason}; the tightest pair may want more`,
+  };
+}
+
+/** Drawing a shaft into a ring: the force is the same; what bears it is the screw of the tool. */
+export function drawnShaft(input: KnownInput): WayCost {
+  const pressed = pressedRing({ ...input, pressRating: Number.MAX_VALUE });
+  return pressed.force === 0
+    ? pressed
+    : { ...pressed, limit: `the screw of the tool has to bear ${kilonewtons(pressed.forceMost!)}` };
+}

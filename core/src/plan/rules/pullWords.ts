@@ -1,0 +1,24 @@
+import { isTight, STATION_KIND_TABLE, type Station, type StationKind } from '../../unit/index.ts';
+
+/** Which ring takes the pull, by which is tight. */
+const PULL_HOW: Readonly<Record<string, string>> = {
+  inner: 'Pull on the inner ring only. Pulled through the rollers it is scrap.',
+  outer: 'Push or draw on the outer ring only. The part rests clear of it; a soft catch under it.',
+  bush: 'Press it out with a stepped driver, its part supported round the bore. It is spoiled by that: a new one goes in.',
+  both: 'Warm the case first; then press on the ring that is still tight. Case supported round the bore, crank held; a soft plug in its end takes the press.',
+};
+
+/** What is pressed in as one piece is not told by its tight ring. */
+const PRESSED: Readonly<Partial<Record<StationKind, string>>> = { drawnCup: 'outer', bush: 'bush' };
+
+const BLIND = 'Its bore is blind: warm the boss, then an expanding puller behind the outer ring.';
+
+/** Whether it is a bearing whose rings are tight: it has ways out of its own. */
+export const hasWaysOut = ({ kind, tightRing }: Station): boolean =>
+  STATION_KIND_TABLE[kind].bearing === 'rolling' && tightRing !== undefined;
+
+/** Which ring takes the pull; from a blind bore nothing can be pushed from behind. */
+export function pullHow(station: Station): string {
+  const how = PULL_HOW[PRESSED[station.kind] ?? station.tightRing ?? 'both']!;
+  return station.shoulder === 'hidden' && isTight(station, 'outer') ? `${how} ${BLIND}` : how;
+}
