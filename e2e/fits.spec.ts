@@ -38,7 +38,7 @@ test('an answer of the fits desk goes to a seat, the way in is chosen there, and
   await ways.getByRole('button', { name: /Ring into the freezer/ }).click();
   const clocks = page.getByRole('region', { name: 'Clocks' });
   await expect(clocks).toContainText('Ring in the freezer: Ignition-side bearing');
-  await ways.getByRole('button', { name: 'Out: stop the clock' }).click();
+  await ways.getByRole('button', { name: 'Ring out of the freezer' }).click();
   await expect(clocks).toBeHidden();
   await ways.getByRole('button', { name: 'Another limit' }).click();
   await ways.getByLabel('Not above').fill('70 C');
@@ -109,7 +109,7 @@ test('three quick questions of the bench are answered without a job', async ({
   await expect(page.getByLabel('Seat diameter')).toHaveValue('52.000 mm');
   await page.getByLabel(/^Bore: class/).fill('N7');
   await page.getByLabel('The bore is in').selectOption({ label: 'cast aluminium alloy' });
-  await expect(page.getByText(/It drops in with the part at \d+ °C/)).toBeVisible();
+  await expect(page.getByText(/ring as it is: to \d+ °C; it drops in from \d+ °C/)).toBeVisible();
 
   const quick = page.getByRole('region', { name: 'Quick answers' });
   await quick.getByLabel(/^A figure with its unit/).fill('80 lb·ft');

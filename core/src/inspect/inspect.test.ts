@@ -24,7 +24,7 @@ describe('a bore or journal', () => {
     expect(verdict.mean).toBeCloseTo(51.998833, 6);
     expect(verdict.limit).toBeCloseTo(0.015, 9); // half of IT7 for 50 to 80 mm, 30 µm (ISO 286-1)
     expect(verdict.ovalityDecision.guard).toBeCloseTo(1.645 * 0.0005 * Math.SQRT2, 9);
-    expect([verdict.ovalityDecision.word, verdict.taperDecision.word]).toEqual([
+    expect([verdict.ovalityDecision.word, verdict.taperDecision!.word]).toEqual([
       'conforms',
       'conforms',
     ]);
@@ -42,7 +42,10 @@ describe('a bore or journal', () => {
   });
 
   test('should have no taper while one plane is measured, and no verdict from one diameter', () => {
-    expect(judgeRound(sizes([52, 52.004], []), 52)).toMatchObject({ taper: 0 });
+    expect(judgeRound(sizes([52, 52.004], []), 52)).toMatchObject({
+      taper: null,
+      taperDecision: null,
+    });
     expect(judgeRound(sizes([52], [52]), 52)).toBeNull();
     expect(judgeRound([], 52)).toBeNull();
   });

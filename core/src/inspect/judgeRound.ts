@@ -17,10 +17,11 @@ export interface RoundVerdict {
   /** One-sided 95 % uncertainty of the mean. */
   readonly expanded: number;
   readonly ovality: number;
-  readonly taper: number;
+  /** Null where it was measured at one end only: nothing is known of it then. */
+  readonly taper: number | null;
   readonly limit: number;
   readonly ovalityDecision: Decision;
-  readonly taperDecision: Decision;
+  readonly taperDecision: Decision | null;
   readonly working: readonly WorkingLine[];
 }
 
@@ -51,7 +52,7 @@ export function judgeRound(sizes: readonly PlacedSize[], nominal: number): Round
   if (!planes.some((values) => values.length >= 2)) return null;
   const means = filled.map(average);
   const ovality = Math.max(...filled.map((values) => Math.max(...values) - Math.min(...values)));
-  const taper = means.length < 2 ? 0 : Math.abs(means[0]! - means[1]!);
+  const taper = means.length < 2 ? null : Math.abs(means[0]! - means[1]!);
   const mean = average(means);
   const u = Math.max(...sizes.map(({ uncertainty }) => uncertainty));
   const limit = SHARE_OF_IT7 * standardTolerance(nominal, 'IT7');
@@ -64,7 +65,7 @@ export function judgeRound(sizes: readonly PlacedSize[], nominal: number): Round
     taper,
     limit,
     ovalityDecision: decide(ovality, ovality, band, guard),
-    taperDecision: decide(taper, taper, band, guard),
+    taperDecision: taper === null ? null : decide(taper, taper, band, guard),
     working: workingOf({ means, mean, ovality, taper, nominal, limit, u, guard }),
   };
 }
@@ -83,7 +84,7 @@ function workingOf({
   readonly means: number[];
   readonly mean: number;
   readonly ovality: number;
-  readonly taper: number;
+  readonly taper: number | null;
   readonly nominal: number;
   readonly limit: number;
   readonly u: number;
@@ -104,7 +105,9 @@ function workingOf({
       ['ovality', ovality, 'length'],
       'asMeasured',
     ),
-    line('Taper', '|plane 1 − plane 2|', [], ['taper', taper, 'length'], 'asMeasured'),
+    ...(taper === null
+      ? []
+      : [line('Taper', '|plane 1 − plane 2|', [], ['taper', taper, 'length'], 'asMeasured')]),
     line(
       'Limit',
       '½·IT7',

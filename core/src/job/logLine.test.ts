@@ -152,7 +152,7 @@ describe('entries of the log in words', () => {
     [
       'HeatSet',
       { partId: 'half', settings: { oven: 100, rings: -18 } },
-      'Heat of half: oven 100 °C, rings −18 °C',
+      'Heat of half: part to 100 °C, rings −18 °C',
     ],
     [
       'ClockStarted',

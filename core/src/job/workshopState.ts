@@ -1,4 +1,3 @@
-import { BENCH_PRESS } from '../heat/index.ts';
 import type { Material } from '../materials/index.ts';
 import type { Instrument } from '../measure/index.ts';
 import type { TorqueTool } from '../preload/index.ts';
@@ -59,8 +58,8 @@ export interface WorkshopState {
   readonly templates: readonly WorkshopTemplate[];
   readonly materials: readonly WorkshopMaterial[];
   readonly torqueTools: readonly WorkshopTorqueTool[];
-  /** What the press stands, N. */
-  readonly pressRating: number;
+  /** What the press stands, N; null while nobody has said. */
+  readonly pressRating: number | null;
 }
 
 /** A workshop before its first event. */
@@ -73,5 +72,5 @@ export const EMPTY_WORKSHOP: WorkshopState = {
   templates: [],
   materials: [],
   torqueTools: [],
-  pressRating: BENCH_PRESS,
+  pressRating: null,
 };

@@ -181,7 +181,18 @@ const clocksOf = (
   [
     ...(ring === 'outer' ? ofTarget(state, partId, ['freezer']) : []),
     ...ofTarget(state, id, ring === 'outer' ? ['ringFreezing'] : ['ringWarming']),
-  ].toSorted((a, b) => secondsBetween(b.startedAt, a.startedAt));
+  ]
+    .map((clock) => ({ ...clock, stoppedAt: outAt(state, id, clock) }))
+    .toSorted((a, b) => secondsBetween(b.startedAt, a.startedAt));
+
+/** When a ring left what a clock is about: at the latest when it was tried in its seat. */
+function outAt(state: JobState, stationId: string, { startedAt, stoppedAt }: Clock): string | null {
+  const tried = (state.fitting.tries[stationId] ?? []).find(
+    ({ at }) => secondsBetween(startedAt, at) >= 0,
+  );
+  if (tried === undefined) return stoppedAt;
+  return stoppedAt === null || secondsBetween(tried.at, stoppedAt) > 0 ? tried.at : stoppedAt;
+}
 
 /** How fast a part of this kind was seen to cool in the shop: its own last heat, else another half's. Null while none was. */
 export function coolingSeen(

@@ -102,6 +102,11 @@ describe('the heat of a part at this moment', () => {
     frozen.add('ClockStopped', { clockId: 'f' }, 120);
     expect(now(frozen, 125).rings[0]!.temperature.temperature).toBeGreaterThan(0);
     expect(now(frozen, 125).freezeLeft).toBeNull();
+    // A ring that was tried in its seat has left it, whatever its clock does.
+    const tried = inOven({ rings: -18 })
+      .add('ClockStarted', { clockId: 'f', kind: 'freezer', targetId: 'half-left', seconds: 60 }, 0)
+      .add('SeatTried', { stationId: 'bearing-left', outcome: 'stoppedHalfWay' }, 120);
+    expect(now(tried, 140).rings[0]!.temperature.temperature).toBeGreaterThan(15);
   });
 
   test('should keep the plan it began with while another is being made', () => {

@@ -43,7 +43,7 @@ function roundness(state: JobState, station: Station): readonly MeasuredSuggesti
     if (verdict === null) return [];
     const bad = [
       verdict.ovalityDecision.word === 'doesNotConform' ? 'out of round' : '',
-      verdict.taperDecision.word === 'doesNotConform' ? 'tapered' : '',
+      verdict.taperDecision?.word === 'doesNotConform' ? 'tapered' : '',
     ].filter(Boolean);
     if (bad.length === 0) return [];
     const repair = feature === 'bore' ? 'sleeveBore' : 'buildUp';

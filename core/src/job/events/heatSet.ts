@@ -22,7 +22,7 @@ export const heatSet = jobEvent({
   }),
   says: (data, tell) => {
     const { oven, rings } = data.settings;
-    return `Heat of ${tell.name(data.partId)}: oven ${tell.show(oven, 'temperature')}, rings ${tell.show(rings, 'temperature')}`;
+    return `Heat of ${tell.name(data.partId)}: part to ${tell.show(oven, 'temperature')}, rings ${tell.show(rings, 'temperature')}`;
   },
   reduce: (state, { data: { partId, settings } }) => {
     for (const name of ['oven', 'rings', 'ambient', 'running', 'handling'] as const)

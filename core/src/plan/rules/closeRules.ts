@@ -41,11 +41,15 @@ function sealNumbers({ station }: StationSubject): Numbers {
   return numbers(
     size,
     figure('Depth from the face', 'length', to, SOURCES.asBookedIn.title),
-    range('Deepest', 'length', { least: null, most: deepest }, SOURCES.sealGap.title),
-    figure('Gap behind it', 'length', gap, SOURCES.sealGap.title, {
-      word: enough || depthRule === 'shoulder' ? 'conforms' : 'doesNotConform',
-      working,
-    }),
+    ...(depthRule === 'shoulder'
+      ? [words('Behind it', 'Its shoulder: it rests there', SOURCES.asBookedIn.title)]
+      : [
+          range('Deepest', 'length', { least: null, most: deepest }, SOURCES.sealGap.title),
+          figure('Gap behind it', 'length', gap, SOURCES.sealGap.title, {
+            word: enough ? 'conforms' : 'doesNotConform',
+            working,
+          }),
+        ]),
   );
 }
 

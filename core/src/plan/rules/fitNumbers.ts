@@ -1,7 +1,8 @@
-import { effectiveInterference } from '../../fits/index.ts';
+import { effectiveInterference, type Interference } from '../../fits/index.ts';
+import { USUAL_WORK } from '../../heat/index.ts';
 import { looseBoreRemedy, REPAIRS } from '../../inspect/index.ts';
 import type { JobState } from '../../job/index.ts';
-import { NORMAL_FACTOR } from '../../measure/index.ts';
+import { NORMAL_FACTOR, type DecisionWord } from '../../measure/index.ts';
 import { DEPTH_REMEDIES, HOME_WITHIN } from '../../seating/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import type { Station } from '../../unit/index.ts';
@@ -32,8 +33,15 @@ export function fitNumbers({ state, station }: StationSubject, ring: 'inner' | '
   return numbers(
     range('Interference', 'length', { least, most }, from, {
       working,
-      word: mean > 0 ? 'conforms' : 'doesNotConform',
+      word: tightWord(fit),
     }),
+    least > 0 || most <= 0
+      ? null
+      : words(
+          'Tight or loose',
+          'Not known: at its loosest it is loose. Measure ring and seat',
+          'Common practice',
+        ),
     figure('Interference, middle', 'length', mean, SOURCES.fitSizes.title, { working }),
     ring === 'inner' && mean > 0
       ? figure(
@@ -49,6 +57,10 @@ export function fitNumbers({ state, station }: StationSubject, ring: 'inner' | '
     clearanceNumbers(state, station, ring),
   );
 }
+
+/** Tight whatever the sizes are within what is known of them, loose whatever they are, or neither. */
+const tightWord = ({ least, most }: Interference): DecisionWord =>
+  least > 0 ? 'conforms' : most <= 0 ? 'doesNotConform' : 'cannotDecide';
 
 /** Internal clearance before fitting and as it runs; below zero it is said. What a seat is made of is asked for. */
 function clearanceNumbers(
@@ -68,7 +80,7 @@ function clearanceNumbers(
       initial,
       SOURCES.iso5753.title,
     ),
-    range('Internal clearance left, running', 'length', left, SOURCES.lame.title, {
+    range('Internal clearance left, running', 'length', left, runningSource(state, station), {
       working,
       word: left.least >= 0 ? 'conforms' : 'cannotDecide',
     }),
@@ -84,6 +96,13 @@ function clearanceNumbers(
           ),
         ]),
   ];
+}
+
+/** By what the clearance as it runs is worked out: the temperature in service, and whether anybody has said it. */
+function runningSource(state: JobState, { partId }: Station): string {
+  const set = state.heating.heat[partId]?.running;
+  const at = `${SOURCES.lame.title}, at ${set ?? USUAL_WORK.running} °C in service`;
+  return set === undefined ? `${at}, the usual; set yours on the heat page` : at;
 }
 
 /** How deep a ring lies when it is home, and how deep it was found to lie. */

@@ -2,7 +2,7 @@ import { decide, NORMAL_FACTOR } from '../../measure/index.ts';
 import { LEAST_OPENING, oilHoleOpening, usualClearance } from '../../plain/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { STATION_KIND_TABLE, type Station } from '../../unit/index.ts';
-import { bandFigure, figure, lacksDetail, numbers, range } from '../figures.ts';
+import { bandFigure, figure, lacksDetail, numbers, range, words } from '../figures.ts';
 import type { Numbers, StationSubject } from '../rule.ts';
 import { rollersFound } from './rollerNumbers.ts';
 import { measuredClearance } from '../measuredClearance.ts';
@@ -69,11 +69,13 @@ export function seatNumbers({ state, station }: StationSubject): Numbers {
         expanded: ovalityDecision.guard,
         working,
       }),
-      figure(`${name}, taper`, 'length', taper, source, {
-        word: taperDecision.word,
-        expanded: taperDecision.guard,
-        working,
-      }),
+      taper === null || taperDecision === null
+        ? words(`${name}, taper`, 'Not known: measure at the other end as well', source)
+        : figure(`${name}, taper`, 'length', taper, source, {
+            word: taperDecision.word,
+            expanded: taperDecision.guard,
+            working,
+          }),
     ];
   });
   return numbers(

@@ -1,6 +1,6 @@
 import { describeFault, InputError } from '@wendaxis/core/faults';
 import { dropInClearance } from '@wendaxis/core/fits';
-import { usualHeat } from '@wendaxis/core/heat';
+import { usualHeat, type WayIn } from '@wendaxis/core/heat';
 import { MATERIALS, type MaterialId } from '@wendaxis/core/materials';
 
 import { Notice } from '../../ui/Notice.tsx';
@@ -55,6 +55,7 @@ export function FitAnswered({ answer, units, question }: FitAnsweredProps) {
               </>
             )}
           </p>
+          <Gentlest ways={answer.ways} units={units} />
           <div>
             <Working title="The fit: the working" lines={answer.fit.working} />
           </div>
@@ -66,6 +67,26 @@ export function FitAnswered({ answer, units, question }: FitAnsweredProps) {
         </>
       )}
     </section>
+  );
+}
+
+/** The way to take first, in a line that is read from an arm's length. */
+function Gentlest({
+  ways,
+  units,
+}: {
+  readonly ways: readonly WayIn[];
+  readonly units: ScreenUnits;
+}) {
+  const way = ways.find(({ stands, lastResort }) => stands && !lastResort);
+  if (way === undefined) return null;
+  const degrees = (value: number) => units.show(value, 'temperature', 0);
+  return (
+    <p className="m-0 text-xl font-semibold">
+      {units.told(way.words)}
+      {way.temperature !== null && `: to ${degrees(way.temperature)}`}
+      {way.drops !== null && `; it drops in from ${degrees(way.drops)}`}.
+    </p>
   );
 }
 

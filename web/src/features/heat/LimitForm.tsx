@@ -1,6 +1,6 @@
 import { useState, type FormEvent } from 'react';
 
-import type { HeatLimit } from '@wendaxis/core/heat';
+import { RING_HARDNESS_LIMIT, RING_LIMIT, type HeatLimit } from '@wendaxis/core/heat';
 import type { JobState } from '@wendaxis/core/job';
 
 import { record } from '../../stores/jobSync.ts';
@@ -26,6 +26,8 @@ export function LimitForm({ jobId, state, targetId, name, usual, most }: Props) 
   const [text, setText] = useState('');
   const [reason, setReason] = useState('');
   const limit = state.heating.limits[targetId] ?? usual;
+  // Only what seals or grease bear is lifted by taking them out.
+  const canOpen = most === RING_HARDNESS_LIMIT && limit.limit === RING_LIMIT.sealed;
   const reading = readField(text, 'temperature', units.system);
   const value = reading.status === 'read' ? reading.quantity.value : null;
   const usable = value !== null && value >= 30 && value <= most;
@@ -47,6 +49,19 @@ export function LimitForm({ jobId, state, targetId, name, usual, most }: Props) 
         </span>
         {!open && state.sheet.finished === null && (
           <Button onClick={() => setOpen(true)}>Another limit</Button>
+        )}
+        {canOpen && state.sheet.finished === null && (
+          <Button
+            onClick={() =>
+              record(jobId, 'LimitSet', {
+                targetId,
+                limit: RING_LIMIT.open,
+                reason: 'Its seals and grease are out; greased and closed again after fitting',
+              })
+            }
+          >
+            Its seals and grease are out
+          </Button>
         )}
       </p>
       {open && (

@@ -1,5 +1,7 @@
 import { useState, type FormEvent } from 'react';
 
+import { BENCH_PRESS } from '@wendaxis/core/heat';
+
 import { useWorkshopRecord } from '../../stores/useWorkshopRecord.ts';
 import { Button } from '../../ui/Button.tsx';
 import { QuantityField, readField } from '../../ui/QuantityField.tsx';
@@ -7,7 +9,7 @@ import { useUnits } from '../../ui/useUnits.ts';
 import { SavingWords } from './SavingWords.tsx';
 
 /** What the workshop's press stands: every press fit is held against it. */
-export function PressPanel({ rating }: { readonly rating: number }) {
+export function PressPanel({ rating }: { readonly rating: number | null }) {
   const units = useUnits();
   const { saving, save } = useWorkshopRecord();
   const [text, setText] = useState('');
@@ -22,7 +24,13 @@ export function PressPanel({ rating }: { readonly rating: number }) {
     <section className="bg-panel border-edge rounded-[3px] border-2 p-5" aria-label="Press">
       <h2 className="m-0 text-2xl">Press</h2>
       <p className="m-0 text-lg">
-        Stands <strong className="figure">{units.show(rating, 'force')}</strong>
+        {rating === null ? (
+          <>Not said: a usual bench press of {units.show(BENCH_PRESS, 'force')} is taken</>
+        ) : (
+          <>
+            Stands <strong className="figure">{units.show(rating, 'force')}</strong>
+          </>
+        )}
       </p>
       <form onSubmit={submit} className="mt-2 flex flex-wrap items-start gap-3">
         <div className="w-48">
