@@ -1,4 +1,11 @@
 export {
+  COARSE_PITCH,
+  isMild,
+  proofStress,
+  STRENGTH_CLASSES,
+  type StrengthClass,
+} from './metricThread.ts';
+export {
   PATTERNS,
   STAGES_OF_TORQUE,
   tighteningOrder,

@@ -1,8 +1,11 @@
+import { driverKept } from './workshopEvents/driverKept.ts';
 import { instrumentAdded } from './workshopEvents/instrumentAdded.ts';
 import { materialAdded } from './workshopEvents/materialAdded.ts';
 import { orderCancelled } from './workshopEvents/orderCancelled.ts';
 import { personAdded } from './workshopEvents/personAdded.ts';
 import { pressRated } from './workshopEvents/pressRated.ts';
+import { pressToolRemoved } from './workshopEvents/pressToolRemoved.ts';
+import { rodKept } from './workshopEvents/rodKept.ts';
 import { sizeOrdered } from './workshopEvents/sizeOrdered.ts';
 import { sizeReceived } from './workshopEvents/sizeReceived.ts';
 import { sizeStocked } from './workshopEvents/sizeStocked.ts';
@@ -25,6 +28,9 @@ export const WORKSHOP_EVENTS = {
   MaterialAdded: materialAdded,
   TorqueToolAdded: torqueToolAdded,
   PressRated: pressRated,
+  DriverKept: driverKept,
+  RodKept: rodKept,
+  PressToolRemoved: pressToolRemoved,
   PersonAdded: personAdded,
   Undone: workshopUndone,
 };

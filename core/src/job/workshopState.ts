@@ -1,5 +1,6 @@
 import type { Material } from '../materials/index.ts';
 import type { Instrument } from '../measure/index.ts';
+import type { Driver, Rod } from '../pressTools/index.ts';
 import type { TorqueTool } from '../preload/index.ts';
 import type { ShimSize } from '../shims/index.ts';
 import type { Unit } from '../unit/index.ts';
@@ -58,6 +59,9 @@ export interface WorkshopState {
   readonly templates: readonly WorkshopTemplate[];
   readonly materials: readonly WorkshopMaterial[];
   readonly torqueTools: readonly WorkshopTorqueTool[];
+  /** Drivers, tubes and discs, and rods to draw with. */
+  readonly drivers: readonly Driver[];
+  readonly rods: readonly Rod[];
   /** What the press stands, N; null while nobody has said. */
   readonly pressRating: number | null;
 }
@@ -72,5 +76,7 @@ export const EMPTY_WORKSHOP: WorkshopState = {
   templates: [],
   materials: [],
   torqueTools: [],
+  drivers: [],
+  rods: [],
   pressRating: null,
 };

@@ -53,6 +53,7 @@ export { heatNow, type HeatNow, type RingNow } from './heatNow.ts';
 export { innerNow, type InnerNow } from './innerNow.ts';
 export { heatOfPart, jobHeat, type HeatOfPart, type JobHeat } from './jobHeat.ts';
 export { bodyOf, heatedParts, leftOut, ringLimitFor } from './ovenSeats.ts';
+export { pressedWith, type PressedWith } from './pressedWith.ts';
 export { ringWaysOut } from './ringWaysOut.ts';
 export { partWithSeat, ringWays, snapRingUnder } from './ringWays.ts';
 export { depthVerdict, expectedDepth, seatingChecks, seatingDone } from './seating.ts';

@@ -93,6 +93,21 @@ export const DEMO_BANDS = {
   backlash: { lower: 0.12, upper: 0.2, target: null },
 } as const;
 
+/** Tubes and discs by the press. mm. */
+const DRIVERS = [
+  { id: 'driver-51', name: 'Tube 51.5 × 40', outside: 51.5, bore: 40 },
+  { id: 'driver-61', name: 'Tube 61.5 × 48', outside: 61.5, bore: 48 },
+  { id: 'driver-34', name: 'Tube 34 × 25.5', outside: 34, bore: 25.5 },
+  { id: 'driver-40', name: 'Tube 40 × 30.5', outside: 40, bore: 30.5 },
+  { id: 'driver-29', name: 'Disc 29', outside: 29, bore: 0 },
+] as const;
+
+/** What the workshop draws with. */
+const RODS = [
+  { id: 'rod-studding', name: 'Studding M12', thread: 12, pitch: 1.75, strength: '4.6' },
+  { id: 'rod-m16', name: 'Rod M16', thread: 16, pitch: 2, strength: '8.8' },
+] as const;
+
 /** The shim box: thickness as measured (mm), pieces. */
 const BOX: readonly (readonly [thickness: number, count: number])[] = [
   [0.051, 4],
@@ -131,6 +146,8 @@ export function workshopLog(): DemoLog<WorkshopEventData> {
     log.add('InstrumentAdded', { instrument, deviceId: null });
   log.add('TorqueToolAdded', { tool: TORQUE_TOOLS.beam, deviceId: 'wrench-a' });
   log.add('TorqueToolAdded', { tool: TORQUE_TOOLS.scale, deviceId: null });
+  for (const driver of DRIVERS) log.add('DriverKept', { driver });
+  for (const rod of RODS) log.add('RodKept', { rod });
   for (const [thickness, count] of BOX)
     log.add('SizeStocked', {
       sizeId: `box-${thickness.toFixed(3)}`,

@@ -6,6 +6,7 @@ import { InstrumentPanel } from '../features/workshop/InstrumentPanel.tsx';
 import { MaterialPanel } from '../features/workshop/MaterialPanel.tsx';
 import { NamePanel } from '../features/workshop/NamePanel.tsx';
 import { PeoplePanel } from '../features/workshop/PeoplePanel.tsx';
+import { PressToolPanel } from '../features/workshop/PressToolPanel.tsx';
 import { PressPanel } from '../features/workshop/PressPanel.tsx';
 import { StockPanel } from '../features/workshop/StockPanel.tsx';
 import { OrdersPanel } from '../features/workshop/OrdersPanel.tsx';
@@ -32,8 +33,8 @@ export function WorkshopPage() {
         />
       </Main>
     );
-  const { name, instruments, sizes, people, materials, orders, torqueTools, pressRating } =
-    workshop.data;
+  const { name, instruments, sizes, people, materials, orders, torqueTools } = workshop.data;
+  const { pressRating, drivers, rods } = workshop.data;
   return (
     <Main title="Workshop" className="mx-auto grid w-full max-w-6xl gap-6 p-6 lg:grid-cols-2">
       <h1 className="m-0 text-4xl lg:col-span-2">{name === '' ? 'The workshop' : name}</h1>
@@ -41,6 +42,7 @@ export function WorkshopPage() {
         <StockPanel sizes={sizes} held={use.data?.used ?? {}} orders={orders} />
         <OrdersPanel sizes={sizes} orders={orders} />
         <PressPanel rating={pressRating} />
+        <PressToolPanel drivers={drivers} rods={rods} />
       </div>
       <div className="grid content-start gap-6">
         <NamePanel key={name} name={name} />

@@ -50,19 +50,7 @@ export function LimitForm({ jobId, state, targetId, name, usual, most }: Props) 
         {!open && state.sheet.finished === null && (
           <Button onClick={() => setOpen(true)}>Another limit</Button>
         )}
-        {canOpen && state.sheet.finished === null && (
-          <Button
-            onClick={() =>
-              record(jobId, 'LimitSet', {
-                targetId,
-                limit: RING_LIMIT.open,
-                reason: 'Its seals and grease are out; greased and closed again after fitting',
-              })
-            }
-          >
-            Its seals and grease are out
-          </Button>
-        )}
+        {canOpen && state.sheet.finished === null && <OpenedUp jobId={jobId} targetId={targetId} />}
       </p>
       {open && (
         <form onSubmit={submit} className="flex flex-wrap items-start gap-3">
@@ -89,5 +77,22 @@ export function LimitForm({ jobId, state, targetId, name, usual, most }: Props) 
         </form>
       )}
     </div>
+  );
+}
+
+/** Seals and grease are out: what they bore counts no more. */
+function OpenedUp({ jobId, targetId }: Pick<Props, 'jobId' | 'targetId'>) {
+  return (
+    <Button
+      onClick={() =>
+        record(jobId, 'LimitSet', {
+          targetId,
+          limit: RING_LIMIT.open,
+          reason: 'Its seals and grease are out; greased and closed again after fitting',
+        })
+      }
+    >
+      Its seals and grease are out
+    </Button>
   );
 }

@@ -10,6 +10,7 @@ import type { OpenJob } from '../../stores/useJob.ts';
 import { Notice } from '../../ui/Notice.tsx';
 import { Panel } from '../../ui/Panel.tsx';
 import { LimitForm } from './LimitForm.tsx';
+import { PressedWithPanel } from './PressedWithPanel.tsx';
 import { RingRun } from './RingRun.tsx';
 import { WayList } from './WayList.tsx';
 
@@ -53,6 +54,14 @@ export function WaysPanel({ job, stationId, ring }: Props) {
           })
         }
       />
+      {way?.force != null && way.force > 0 && (
+        <PressedWithPanel
+          state={state}
+          stationId={stationId}
+          ring={ring}
+          isDrawn={way.id === 'drawTool'}
+        />
+      )}
       <RingRun job={job} station={found.station} ring={ring} way={way} />
       <LimitForm
         jobId={jobId}

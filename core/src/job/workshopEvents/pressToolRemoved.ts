@@ -1,0 +1,15 @@
+import { identifier, record } from '../../schema/index.ts';
+import { workshopEvent } from '../eventRow.ts';
+
+/** A driver or rod that the workshop has no more. */
+export const pressToolRemoved = workshopEvent({
+  type: 'PressToolRemoved',
+  since: 1,
+  data: record({ toolId: identifier() }),
+  says: () => 'A driver or rod taken away',
+  reduce: (state, { data: { toolId } }) => ({
+    ...state,
+    drivers: state.drivers.filter(({ id }) => id !== toolId),
+    rods: state.rods.filter(({ id }) => id !== toolId),
+  }),
+});
