@@ -101,6 +101,10 @@ export function bakedRing({ sealed }: WayInput): WayCost {
   };
 }
 
+/** Whole degrees down, with the sign of print. */
+const degrees = (value: number): string =>
+  `${value < 0 ? '−' : ''}${Math.abs(Math.floor(value))} °C`;
+
 /** A shaft that is cooled goes into a ring that stays as it is. */
 export function cooledShaft(
   input: WayInput & { readonly material: MaterialChoice },
@@ -119,7 +123,7 @@ export function cooledShaft(
     return {
       ...shown,
       stands: false,
-      limit: `not cold enough: the shaft would have to be at ${Math.floor(slides)} °C; warm the ring as well`,
+      limit: `not cold enough: the shaft would have to be at ${degrees(slides)}; warm the ring as well`,
     };
   return {
     ...shown,

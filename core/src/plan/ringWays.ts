@@ -164,7 +164,7 @@ export function wayFigures(way: WayIn, name = 'Way chosen'): readonly Figure[] {
   const source = SOURCES.thermalFit.title;
   const rows = [
     way.temperature === null ? null : figure('Heat to', 'temperature', way.temperature, source),
-    way.drops === null || !way.stands
+    way.drops === null || !way.stands || (way.temperature ?? -Infinity) < way.drops
       ? null
       : figure('Drops in from', 'temperature', way.drops, source),
     way.ringTemperature === null || way.ringTemperature === way.temperature

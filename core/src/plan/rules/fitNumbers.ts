@@ -2,7 +2,7 @@ import { effectiveInterference, type Interference } from '../../fits/index.ts';
 import { USUAL_WORK } from '../../heat/index.ts';
 import { looseBoreRemedy, REPAIRS } from '../../inspect/index.ts';
 import type { JobState } from '../../job/index.ts';
-import { NORMAL_FACTOR, type DecisionWord } from '../../measure/index.ts';
+import { NORMAL_FACTOR } from '../../measure/index.ts';
 import { DEPTH_REMEDIES, HOME_WITHIN } from '../../seating/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import type { Station } from '../../unit/index.ts';
@@ -33,15 +33,8 @@ export function fitNumbers({ state, station }: StationSubject, ring: 'inner' | '
   return numbers(
     range('Interference', 'length', { least, most }, from, {
       working,
-      word: tightWord(fit),
     }),
-    least > 0 || most <= 0
-      ? null
-      : words(
-          'Tight or loose',
-          'Not known: at its loosest it is loose. Measure ring and seat',
-          'Common practice',
-        ),
+    words('Tight or loose', tightWords(fit), 'Worst case of ring and seat'),
     figure('Interference, middle', 'length', mean, SOURCES.fitSizes.title, { working }),
     ring === 'inner' && mean > 0
       ? figure(
@@ -59,8 +52,10 @@ export function fitNumbers({ state, station }: StationSubject, ring: 'inner' | '
 }
 
 /** Tight whatever the sizes are within what is known of them, loose whatever they are, or neither. */
-const tightWord = ({ least, most }: Interference): DecisionWord =>
-  least > 0 ? 'conforms' : most <= 0 ? 'doesNotConform' : 'cannotDecide';
+function tightWords({ least, most }: Interference): string {
+  if (least > 0) return 'Tight';
+  return most <= 0 ? 'Loose' : 'Not known: it may be loose. Measure ring and seat';
+}
 
 /** Internal clearance before fitting and as it runs; below zero it is said. What a seat is made of is asked for. */
 function clearanceNumbers(

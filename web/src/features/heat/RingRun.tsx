@@ -37,8 +37,8 @@ export function RingRun({ job, station, ring, way }: Props) {
             targetId={station.id}
             target={way.temperature}
             seconds={way.seconds ?? 0}
-            start="Ring onto the heater"
-            stop="Ring off the heater"
+            start={way.id === 'ringHeatGun' ? 'Heat gun onto the ring' : 'Ring onto the heater'}
+            stop={way.id === 'ringHeatGun' ? 'Heat gun off the ring' : 'Ring off the heater'}
           />
         )}
         {ring === 'outer' && way?.id !== 'ovenOnly' && (

@@ -19,7 +19,7 @@ export function WayList({ ways, chosen, onChoose }: Props) {
     [
       way.temperature === null ? '' : `heat to ${units.show(way.temperature, 'temperature', 0)}`,
       timeOf(way),
-      way.drops === null || !way.stands
+      way.drops === null || !way.stands || (way.temperature ?? -Infinity) < way.drops
         ? ''
         : `drops in from ${units.show(way.drops, 'temperature', 0)}`,
       way.ringTemperature === null || way.ringTemperature === way.temperature
