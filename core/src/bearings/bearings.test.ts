@@ -7,7 +7,9 @@ import {
   type TaperedRow,
 } from './boundaryDimensions.ts';
 import { decodeDesignation } from './designation.ts';
+import { INCH_TAPERS } from './inchTapers.ts';
 import { CLEARANCE_CLASSES, CLEARANCE_TYPES, internalClearance } from './internalClearance.ts';
+import { MINIATURES } from './smallBearings.ts';
 
 function knownOf(text: string) {
   const decoded = decodeDesignation(text);
@@ -37,6 +39,20 @@ describe('decoding a designation', () => {
     ['32007 X', [35, 62, 18]],
     ['32306', [30, 72, 28.75]],
     ['HK 1612', [16, 22, 12]],
+    // The heavier cup of the same bore is known by its width.
+    ['HK1210', [12, 16, 10]],
+    ['HK1212', [12, 18, 12]],
+    ['608', [8, 22, 7]],
+    ['625-2RS', [5, 16, 5]],
+    ['688', [8, 16, 4]],
+    ['62/22', [22, 50, 14]],
+    ['60/28 ZZ', [28, 52, 12]],
+    ['33205', [25, 52, 22]],
+    ['31306', [30, 72, 20.75]],
+    // Inch series, ANSI/ABMA 19.2 (from memory).
+    ['LM11949/LM11910', [19.05, 45.237, 15.494]],
+    ['LM48548/10', [34.925, 65.088, 18.034]],
+    ['25580/25520', [44.45, 82.931, 23.812]],
   ])('should know the size of %s', (text, size) => expect(sizeOf(text)).toEqual(size));
 
   test('should tell the families apart', () => {
@@ -80,14 +96,26 @@ describe('decoding a designation', () => {
     expect(decoded.suffixes[0]).toMatchObject({ suffix: '2RS', closedSides: 2, sealed: true });
   });
 
-  test.each(['ABC', '6', '62', '6299', '30299', 'HK9912', '62045', '99204', 'N'])(
-    'should say that %s is unknown, with a way on',
-    (text) => {
-      const decoded = decodeDesignation(text);
-      expect(decoded.status).toBe('unknown');
-      expect((decoded as { reason: string }).reason).toContain('Enter bore, outside and width');
-    },
-  );
+  test.each([
+    'ABC',
+    '6',
+    '62',
+    '6299',
+    '30299',
+    'HK9912',
+    'HK1211',
+    '62/23',
+    '601',
+    'LM12749',
+    'LM11949/LM99999',
+    '62045',
+    '99204',
+    'N',
+  ])('should say that %s is unknown, with a way on', (text) => {
+    const decoded = decodeDesignation(text);
+    expect(decoded.status).toBe('unknown');
+    expect((decoded as { reason: string }).reason).toContain('Enter bore, outside and width');
+  });
 
   test('should refuse no text and a book', () => {
     expect(() => decodeDesignation(' ')).toThrow(/designation/);
@@ -121,6 +149,24 @@ describe('the tables of sizes', () => {
         if (before === undefined) return;
         expect(outside).toBeGreaterThan(before[2]);
         expect(width).toBeGreaterThanOrEqual(before[3]);
+      });
+  });
+
+  test('should have inch sizes that are whole sixteenths, but for the few that are made to millimetres', () => {
+    const bores = INCH_TAPERS.map(([, , bore]) => (bore / 25.4) * 16);
+    const whole = bores.filter((bore) => Math.abs(bore - Math.round(bore)) < 0.01);
+    expect(whole.length).toBeGreaterThan(bores.length / 2);
+    for (const [, , bore, outside, width] of INCH_TAPERS) {
+      expect(outside).toBeGreaterThan(bore + 15);
+      expect(width).toBeLessThan(outside / 2);
+    }
+  });
+
+  test('should grow from bore to bore of the miniatures, each with the bore that is printed', () => {
+    for (const rows of Object.values(MINIATURES))
+      rows.forEach(([code, bore, outside], n) => {
+        expect(bore).toBe(Number(code));
+        if (n > 0) expect(outside).toBeGreaterThan(rows[n - 1]![2]);
       });
   });
 

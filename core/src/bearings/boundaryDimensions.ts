@@ -75,11 +75,29 @@ export const TAPERED_SERIES = {
     ['08', 40, 90, 35.25, 33, 27], ['09', 45, 100, 38.25, 36, 30], ['10', 50, 110, 42.25, 40, 33], ['11', 55, 120, 45.5, 43, 35],
     ['12', 60, 130, 48.5, 46, 37],
   ],
+  '313': [
+    ['05', 25, 62, 18.25, 17, 13], ['06', 30, 72, 20.75, 19, 14], ['07', 35, 80, 22.75, 21, 15], ['08', 40, 90, 25.25, 23, 17],
+    ['09', 45, 100, 27.25, 25, 18], ['10', 50, 110, 29.25, 27, 19],
+  ],
+  '330': [
+    ['05', 25, 47, 17, 17, 14], ['06', 30, 55, 20, 20, 16], ['07', 35, 62, 21, 21, 17], ['08', 40, 68, 22, 22, 18],
+    ['09', 45, 75, 24, 24, 19], ['10', 50, 80, 24, 24, 19],
+  ],
+  '332': [
+    ['05', 25, 52, 22, 22, 18], ['06', 30, 62, 25, 25, 19.5], ['07', 35, 72, 28, 28, 22], ['08', 40, 80, 32, 32, 25],
+    ['09', 45, 85, 32, 32, 25], ['10', 50, 90, 32, 32, 24.5],
+  ],
   // A row a line, as printed: pulled apart it could not be checked against its table.
 } as const satisfies Record<string, readonly TaperedRow[]>; // prettier-ignore
 
-/** Drawn-cup needle bushes: outside diameter by the diameter under the rollers, mm. */
-export const DRAWN_CUP_OUTSIDE: Readonly<Record<number, number>> = {
-  8: 12, 10: 14, 12: 16, 14: 20, 15: 21, 16: 22, 17: 23, 18: 24, 20: 26, 22: 28, 25: 32, 28: 35, 30: 37, 35: 42, 40: 47,
+/** One size of a drawn-cup needle bush: diameter under the rollers, outside, the widths that it is made in. */
+export type DrawnCupRow = readonly [Fw: number, D: number, widths: readonly number[]];
+
+/** Drawn-cup needle bushes, ISO 3245, mm. A heavier cup of the same bore is another row. */
+export const DRAWN_CUPS: readonly DrawnCupRow[] = [
+  [6, 10, [6, 8, 9]], [8, 12, [8, 10]], [9, 13, [10, 12]], [10, 14, [10, 12, 15]], [12, 16, [10]], [12, 18, [12]],
+  [14, 20, [12, 16]], [15, 21, [12, 16, 22]], [16, 22, [12, 16, 22]], [17, 23, [12]], [18, 24, [12, 16]],
+  [20, 26, [10, 12, 16, 20, 30]], [22, 28, [10, 12, 16, 20]], [25, 32, [12, 16, 20, 26, 38]], [28, 35, [16, 20]],
+  [30, 37, [12, 16, 20, 26, 38]], [35, 42, [12, 16, 20]], [40, 47, [12, 16, 20]], [45, 52, [12, 16, 20]], [50, 58, [20, 25]],
   // A row a line, as printed: pulled apart it could not be checked against its table.
-}; // prettier-ignore
+]; // prettier-ignore

@@ -1,12 +1,14 @@
 import { requireText } from '../faults/index.ts';
 import {
-  DRAWN_CUP_OUTSIDE,
+  DRAWN_CUPS,
   RADIAL_SERIES,
   TAPERED_SERIES,
   type RadialRow,
   type TaperedRow,
 } from './boundaryDimensions.ts';
+import { inchTaper } from './inchTapers.ts';
 import type { ClearanceClass } from './internalClearance.ts';
+import { BETWEEN, MINIATURES } from './smallBearings.ts';
 import { readSuffixes, type BearingSuffix } from './suffix.ts';
 
 /** Families of bearings the decoder knows. */
@@ -15,6 +17,7 @@ export type BearingFamily =
   | 'angularContactBall'
   | 'cylindricalRoller'
   | 'taperedRoller'
+  | 'inchTaperedRoller'
   | 'drawnCupNeedle';
 
 /** Boundary dimensions, mm. */
@@ -84,11 +87,11 @@ const PRINTED_SERIES: readonly (readonly [
  */
 export function decodeDesignation(text: string): DecodedBearing {
   const designation = requireText('designation', text, 40).trim();
-  const plain = designation
-    .toUpperCase()
-    .replace(/[\s./_-]+/gu, ' ')
-    .trim();
+  const printed = designation.toUpperCase();
+  const plain = printed.replace(/[\s./_-]+/gu, ' ').trim();
   return (
+    decodeInchTaper(designation) ??
+    decodeSmall(designation, printed) ??
     decodePlain(designation, plain) ??
     // What stands before the number, apart from it, is its maker's: it says nothing of the size.
     decodePlain(designation, plain.replace(/^[A-Z]{2,8} (?=[A-Z]{0,3} ?\d)/u, '')) ?? {
@@ -105,7 +108,7 @@ const decodePlain = (designation: string, plain: string): DecodedBearing | null 
   decodeRadial(designation, plain);
 
 function decodeTapered(designation: string, plain: string): DecodedBearing | null {
-  const match = /^(302|303|320|322|323) ?(\d\d)(.*)$/u.exec(plain);
+  const match = /^(302|303|313|320|322|323|330|332) ?(\d\d)(.*)$/u.exec(plain);
   if (match === null) return null;
   const [, series, code, rest] = match as unknown as [
     string,
@@ -139,15 +142,40 @@ function decodeDrawnCup(designation: string, plain: string): DecodedBearing | nu
     string,
     string,
   ];
-  const outside = DRAWN_CUP_OUTSIDE[Number(bore)];
-  if (outside === undefined) return noSuchSize(designation, series, bore);
+  const size = DRAWN_CUPS.find(
+    ([under, , widths]) => under === Number(bore) && widths.includes(Number(width)),
+  );
+  if (size === undefined) return noSuchSize(designation, series, `${bore}${width}`);
   return known(
     designation,
     'drawnCupNeedle',
     series,
-    { bore: Number(bore), outside, width: Number(width) },
+    { bore: Number(bore), outside: size[1], width: Number(width) },
     rest,
   );
+}
+
+/** Numbers of an inch cone and its cup. */
+function decodeInchTaper(designation: string): DecodedBearing | null {
+  const row = inchTaper(designation);
+  if (row === null) return null;
+  const [cone, , bore, outside, width] = row;
+  return known(designation, 'inchTaperedRoller', cone, { bore, outside, width }, '');
+}
+
+/** Sizes below the bore codes, and between two of them, which are printed after a stroke. */
+function decodeSmall(designation: string, printed: string): DecodedBearing | null {
+  const between = /^(60|62|63) ?\/ ?(\d\d)(?!\d)(.*)$/u.exec(printed);
+  const small = between ?? /^(60|62|63|68|69)(\d)(?!\d)(.*)$/u.exec(printed);
+  if (small === null) return null;
+  const [, series = '', code = '', rest = ''] = small;
+  const table: Readonly<Record<string, readonly RadialRow[]>> =
+    between === null ? MINIATURES : BETWEEN;
+  const row = table[series]?.find(([rowCode]) => rowCode === code);
+  if (row === undefined) return noSuchSize(designation, series, code);
+  const [, bore, outside, width] = row;
+  const suffixes = rest.replace(/[\s./_-]+/gu, ' ').trim();
+  return known(designation, 'deepGrooveBall', series, { bore, outside, width }, suffixes);
 }
 
 /** The series as they are printed, the longest first, so that none is taken for the beginning of another. */

@@ -1,3 +1,4 @@
+export { inchTaper } from './inchTapers.ts';
 export { closureOf, type Closure } from './closure.ts';
 export {
   compareBearings,

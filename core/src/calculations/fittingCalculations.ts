@@ -33,7 +33,7 @@ import { geometryFaults, readUnitFile } from '../unit/index.ts';
 import { field, type Calculation } from './calculation.ts';
 
 const RINGS = ['inner', 'outer'] as const;
-const FAMILIES = ['radial', 'tapered'] as const;
+const FAMILIES = ['radial', 'tapered', 'inchTapered'] as const;
 
 function bearingFields(name: string) {
   return [
@@ -76,7 +76,7 @@ export const FITTING_CALCULATIONS: readonly Calculation[] = [
     fields: [
       field('size', 'number', 'mm', 'more than 0', 'bore or outside diameter'),
       field('ring', RINGS, '', '', 'which ring'),
-      field('family', FAMILIES, '', '', 'radial or tapered rows'),
+      field('family', FAMILIES, '', '', 'which rows'),
     ],
     run: ({ size, ring, family }: { size: number; ring: Ring; family: RingFamily }) =>
       ringLimits(size, ring, family),

@@ -79,6 +79,14 @@ describe('ring limits', () => {
     expect(least).toBeCloseTo(size + lower, 9);
   });
 
+  test('should run from nominal up for inch tapered bearings', () => {
+    // ANSI/ABMA 19.2, classes 4 and 2 (from memory): cone 0/+13 µm to 76.2 mm and 0/+25 above, cup 0/+25 µm.
+    expect(ringLimits(19.05, 'inner', 'inchTapered')).toMatchObject({ least: 19.05 });
+    expect(ringLimits(19.05, 'inner', 'inchTapered').most).toBeCloseTo(19.063, 9);
+    expect(ringLimits(90, 'inner', 'inchTapered').most).toBeCloseTo(90.025, 9);
+    expect(ringLimits(45.237, 'outer', 'inchTapered').most).toBeCloseTo(45.262, 9);
+  });
+
   test('should never narrow as rings grow, and say where the table ends', () => {
     for (const family of ['radial', 'tapered'] as const)
       for (const ring of ['inner', 'outer'] as const) {

@@ -1,16 +1,19 @@
 import { refuse, requireNumber } from '../faults/index.ts';
 
 /** Families with rows of their own. */
-export type RingFamily = 'radial' | 'tapered';
+export type RingFamily = 'radial' | 'tapered' | 'inchTapered';
 /** A ring by the surface that is fitted. */
 export type Ring = 'inner' | 'outer';
 
-/** "Up to and including", mm, then how far below nominal the mean diameter may be, µm. */
-type Row = readonly [upTo: number, below: number];
+/** "Up to and including", mm, then how far from nominal the mean diameter may be, µm. */
+type Row = readonly [upTo: number, off: number];
+
+/** Inch tapered bearings are made from nominal up, all others from nominal down. */
+const UPWARDS: ReadonlySet<RingFamily> = new Set(['inchTapered']);
 
 /**
- * Lower deviation of the mean bore or outside diameter, Normal class; the upper one is 0. ISO 492:2014 (from
- * memory of commonly printed tables).
+ * Deviation of the mean bore or outside diameter, Normal class; the other one is 0. ISO 492:2014; inch tapered by ANSI/ABMA 19.2,
+ * classes 4 and 2 (all from memory of commonly printed tables).
  */
 const TABLE: Readonly<Record<RingFamily, Readonly<Record<Ring, readonly Row[]>>>> = {
   radial: {
@@ -20,6 +23,10 @@ const TABLE: Readonly<Record<RingFamily, Readonly<Record<Ring, readonly Row[]>>>
   tapered: {
     inner: [[30, 12], [50, 12], [80, 15], [120, 20], [180, 25], [250, 30]],
     outer: [[30, 12], [50, 14], [80, 16], [120, 18], [150, 20], [180, 25], [250, 30], [315, 35]],
+  },
+  inchTapered: {
+    inner: [[76.2, 13], [304.8, 25]],
+    outer: [[304.8, 25]],
   },
   // A row a line, as printed: pulled apart it could not be checked against its table.
 }; // prettier-ignore
@@ -42,5 +49,8 @@ export function ringLimits(
       max: TABLE[family][ring].at(-1)![0],
       unit: 'mm',
     });
-  return { least: size - row[1] / 1000, most: size };
+  const off = row[1] / 1000;
+  return UPWARDS.has(family)
+    ? { least: size, most: size + off }
+    : { least: size - off, most: size };
 }

@@ -29,7 +29,7 @@ export {
 export { RING_HARDNESS_LIMIT, RING_LIMIT, ringLimitOf, type HeatLimit } from './ringLimit.ts';
 export { RING_HANDLING, ringAllowed, ringNeeds } from './warmedRing.ts';
 export { WAY_IDS, WAYS, type RingPlace, type WayId } from './ways.ts';
-export { waysIn } from './waysIn.ts';
+export { dropsIn, waysIn, wayToTake } from './waysIn.ts';
 export { usualHeat } from './usualHeat.ts';
 export { supportFor } from './support.ts';
 export { waysOut, type WayOut, type WayOutInput } from './waysOut.ts';

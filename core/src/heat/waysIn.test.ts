@@ -6,7 +6,7 @@ import { heatChoices } from './chooseHeat.ts';
 import { USUAL_WORK } from './heatSettings.ts';
 import { between, CASE, fit, seat } from './tests/heatBench.ts';
 import type { WayInput } from './wayIn.ts';
-import { waysIn } from './waysIn.ts';
+import { waysIn, wayToTake } from './waysIn.ts';
 
 const SEAT: WayInput = {
   ring: 'outer',
@@ -277,6 +277,15 @@ describe('the ways in', () => {
         .filter(({ lastResort }) => lastResort)
         .map(({ id }) => id),
     ).toEqual(['torch']);
+  });
+
+  test('should take a way with which it drops in before one with which it only slides, and none for want of another', () => {
+    const sealed = { ...SEAT, sealed: true, fit: fit(-0.004, 0.039) };
+    // As it is it only slides under 75 °C; frozen it drops in.
+    expect(way(sealed, 'ovenOnly').limit).toMatch(/^slides in/);
+    expect(wayToTake(waysIn(sealed))!.id).toBe('ovenAndFreezer');
+    const torchOnly = waysIn(SEAT).filter(({ id }) => id === 'torch');
+    expect(wayToTake(torchOnly)).toBeUndefined();
   });
 
   test('should name what cannot be used', () => {

@@ -35,6 +35,16 @@ export function waysIn(input: WayInput): readonly WayIn[] {
     });
 }
 
+/** Whether the ring goes on or in with its clearance, rather than sliding without it. */
+export const dropsIn = ({ temperature, drops }: Pick<WayIn, 'temperature' | 'drops'>): boolean =>
+  drops === null || (temperature !== null && temperature >= drops - 1e-9);
+
+/** The way to take where none was chosen: the first with which it drops in, else the first that can be had; never a last resort. */
+export function wayToTake(ways: readonly WayIn[]): WayIn | undefined {
+  const had = ways.filter(({ stands, lastResort }) => stands && !lastResort);
+  return had.find(dropsIn) ?? had[0];
+}
+
 function costOf(id: WayId, input: WayInput): WayCost {
   const { material } = input;
   if (material !== null) return COST[id]({ ...input, material });

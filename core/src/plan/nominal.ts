@@ -1,5 +1,11 @@
 import type { SizeFeature } from '../inspect/index.ts';
-import { isDrawn, STATION_KIND_TABLE, type SizeName, type Station } from '../unit/index.ts';
+import {
+  isDrawn,
+  isSeparable,
+  STATION_KIND_TABLE,
+  type SizeName,
+  type Station,
+} from '../unit/index.ts';
 
 /** What each feature is described as. */
 const NOMINAL: Readonly<Record<SizeFeature, (station: Station) => number | undefined>> = {
@@ -9,7 +15,8 @@ const NOMINAL: Readonly<Record<SizeFeature, (station: Station) => number | undef
   length: ({ longest }) => longest,
   ringOutside: ({ outside }) => outside,
   ringBore: ({ inside }) => inside,
-  ringWidth: ({ width }) => width,
+  // What is pressed in of a separable bearing is one of its rings, whose own width is not the whole one.
+  ringWidth: (station) => (isSeparable(station) ? undefined : station.width),
   shoulderDepth: ({ boreDepth }) => boreDepth,
   seatedDepth: ({ depth }) => depth,
   fittedBore: ({ inside }) => inside,

@@ -1,4 +1,4 @@
-import { waysIn, type WayId, type WayIn, type WayInput } from '../heat/index.ts';
+import { dropsIn, waysIn, type WayId, type WayIn, type WayInput } from '../heat/index.ts';
 import type { JobState } from '../job/index.ts';
 import { grooveLoad } from '../pressFit/index.ts';
 import { figure, range, words } from './figures.ts';
@@ -164,7 +164,7 @@ export function wayFigures(way: WayIn, name = 'Way chosen'): readonly Figure[] {
   const source = SOURCES.thermalFit.title;
   const rows = [
     way.temperature === null ? null : figure('Heat to', 'temperature', way.temperature, source),
-    way.drops === null || !way.stands || (way.temperature ?? -Infinity) < way.drops
+    way.drops === null || !way.stands || !dropsIn(way)
       ? null
       : figure('Drops in from', 'temperature', way.drops, source),
     way.ringTemperature === null || way.ringTemperature === way.temperature

@@ -1,6 +1,13 @@
 import type { JobState } from '../job/index.ts';
 import { NORMAL_FACTOR } from '../measure/index.ts';
-import { judgeDepth, type DepthVerdict, type SeatingCheckId } from '../seating/index.ts';
+import {
+  DRIVEN_WITHIN,
+  HOME_WITHIN,
+  judgeDepth,
+  type DepthKind,
+  type DepthVerdict,
+  type SeatingCheckId,
+} from '../seating/index.ts';
 import { isSeparable, STATION_KIND_TABLE, type Station } from '../unit/index.ts';
 import { meanSize } from './seats.ts';
 
@@ -44,6 +51,14 @@ export function expectedDepth(
   };
 }
 
+/** Whether a ring rests on a shoulder, or is driven to a depth that is described. */
+export const depthKind = ({ kind, depth }: Station): DepthKind =>
+  depth !== undefined && STATION_KIND_TABLE[kind].bearing !== 'rolling' ? 'driven' : 'onShoulder';
+
+/** How near its depth it has to lie, mm. */
+export const withinOf = (station: Station): number =>
+  depthKind(station) === 'driven' ? DRIVEN_WITHIN : HOME_WITHIN;
+
 /** Whether the ring is home by its measured depth; null while a depth is missing. */
 export function depthVerdict(state: JobState, station: Station): DepthVerdict | null {
   const [expected, seated] = [
@@ -52,7 +67,12 @@ export function depthVerdict(state: JobState, station: Station): DepthVerdict | 
   ];
   if (expected === null || seated === null) return null;
   const guard = NORMAL_FACTOR * Math.hypot(expected.uncertainty, seated.uncertainty);
-  return judgeDepth({ measured: seated.values, expected: expected.depth, guard });
+  return judgeDepth({
+    measured: seated.values,
+    expected: expected.depth,
+    guard,
+    within: withinOf(station),
+  });
 }
 
 /** Whether every check is answered well, and the depth, where it is wanted, says home. */

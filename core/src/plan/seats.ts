@@ -1,10 +1,11 @@
-import { closureOf } from '../bearings/index.ts';
+import { closureOf, decodeDesignation, inchTaper } from '../bearings/index.ts';
 import {
   interference,
   ringLimits,
   toleranceClass,
   type Interference,
   type Ring,
+  type RingFamily,
   type SizeRange,
 } from '../fits/index.ts';
 import { InputError } from '../faults/index.ts';
@@ -120,8 +121,23 @@ function measuredRange(state: JobState, station: Station, feature: SizeFeature):
 /** A ring's size: measured, else by its Normal class. */
 function ringSize(state: JobState, station: Station, ring: Ring): SizeRange {
   const measured = measuredRange(state, station, ring === 'outer' ? 'ringOutside' : 'ringBore');
-  const family = station.kind === 'taperedRoller' ? 'tapered' : 'radial';
-  return measured ?? ringLimits(ring === 'outer' ? station.outside : station.inside, ring, family);
+  if (measured !== null) return measured;
+  const size = ring === 'outer' ? station.outside : station.inside;
+  const rows = familiesOf(station).map((family) => ringLimits(size, ring, family));
+  return {
+    least: Math.min(...rows.map(({ least }) => least)),
+    most: Math.max(...rows.map(({ most }) => most)),
+  };
+}
+
+/** By which rows a ring may be made: a tapered one by the inch where its number is of the inch series; both where neither is known. */
+function familiesOf({ kind, designation, inside, outside }: Station): readonly RingFamily[] {
+  if (kind !== 'taperedRoller') return ['radial'];
+  if (designation !== undefined && inchTaper(designation) !== null) return ['inchTapered'];
+  const isMetric =
+    (designation !== undefined && decodeDesignation(designation.slice(0, 40)).status === 'known') ||
+    (Number.isInteger(inside) && Number.isInteger(outside));
+  return isMetric ? ['tapered'] : ['tapered', 'inchTapered'];
 }
 
 /** A seat's size: measured, else by its class; null where neither is known. */

@@ -5,4 +5,11 @@ export {
   type SeatingCheck,
   type SeatingCheckId,
 } from './checks.ts';
-export { DEPTH_REMEDIES, HOME_WITHIN, judgeDepth, type DepthVerdict } from './judgeDepth.ts';
+export {
+  DEPTH_REMEDIES,
+  DRIVEN_WITHIN,
+  HOME_WITHIN,
+  judgeDepth,
+  type DepthKind,
+  type DepthVerdict,
+} from './judgeDepth.ts';

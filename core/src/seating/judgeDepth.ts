@@ -18,19 +18,39 @@ export interface DepthVerdict {
   readonly working: readonly WorkingLine[];
 }
 
+/** What is driven to a depth and rests on nothing lies within this of it, mm. Common practice, no source. */
+export const DRIVEN_WITHIN = 0.2;
+
+/** Whether a ring rests on a shoulder, or is driven to a depth and rests on nothing. */
+export type DepthKind = 'onShoulder' | 'driven';
+
 /** What to do on each. Common practice, no source. */
-export const DEPTH_REMEDIES: Readonly<Record<DepthVerdict['word'], string>> = {
-  home: 'It is home.',
-  proud: 'Not home: reheat the case, push it down, measure again. What lies under it?',
-  tilted: 'It sits crooked: take it out hot, look for a burr, put it in straight.',
-  tooDeep:
-    'Deeper than its shoulder: the datum, the width of the ring or the depth measured before is wrong.',
-  cannotDecide: 'Too near the limit for this depth gauge: measure with a finer one.',
+export const DEPTH_REMEDIES: Readonly<
+  Record<DepthKind, Readonly<Record<DepthVerdict['word'], string>>>
+> = {
+  onShoulder: {
+    home: 'It is home.',
+    proud: 'Not home: reheat the case, push it down, measure again. What lies under it?',
+    tilted: 'It sits crooked: take it out hot, look for a burr, put it in straight.',
+    tooDeep:
+      'Deeper than its shoulder: the datum, the width of the ring or the depth measured before is wrong.',
+    cannotDecide: 'Too near the limit for this depth gauge: measure with a finer one.',
+  },
+  driven: {
+    home: 'It is at its depth.',
+    proud:
+      'Not deep enough: press it on to its depth, with a driver whose collar stops it there. Measure again.',
+    tilted:
+      'It sits crooked: it is not straightened in its bore. Press it out, a new one in, straight.',
+    tooDeep:
+      'Too deep: a thin shell is spoiled by drawing it back. Measure once more; where it is so, press it out and a new one in, with a collar on the driver.',
+    cannotDecide: 'Too near the limit for this depth gauge: measure with a finer one.',
+  },
 };
 
 /**
- * Judge whether a ring is home from its depth below a face: expected = depth to the shoulder − width of the ring.
- * Mean within ±0.05 mm and a spread of at most 0.05 mm, decided by ISO 14253-1 with `g = k·u`.
+ * Judge whether a ring is home from its depth below a face: expected = depth to the shoulder − width of the ring, or the depth
+ * that it is driven to. Mean within ± and a spread of at most `within`, decided by ISO 14253-1 with `g = k·u`.
  *
  * @param measured one to three depths, mm
  * @param guard one-sided 95 % uncertainty of the difference, mm
@@ -41,10 +61,12 @@ export function judgeDepth({
   measured,
   expected,
   guard,
+  within = HOME_WITHIN,
 }: {
   readonly measured: readonly number[];
   readonly expected: number;
   readonly guard: number;
+  readonly within?: number;
 }): DepthVerdict {
   requireNumber('measured', measured.length, { min: 1, max: 12 });
   measured.forEach((value, at) =>
@@ -54,13 +76,8 @@ export function judgeDepth({
   const mean = measured.reduce((sum, value) => sum + value, 0) / measured.length;
   const proud = expected - mean;
   const tilt = Math.max(...measured) - Math.min(...measured);
-  const decision = decide(
-    proud,
-    proud,
-    { lower: -HOME_WITHIN, upper: HOME_WITHIN, target: null },
-    guard,
-  );
-  const tiltDecision = decide(tilt, tilt, { lower: null, upper: HOME_WITHIN, target: null }, guard);
+  const decision = decide(proud, proud, { lower: -within, upper: within, target: null }, guard);
+  const tiltDecision = decide(tilt, tilt, { lower: null, upper: within, target: null }, guard);
   return {
     proud,
     tilt,

@@ -1,5 +1,5 @@
 import { SEATING_CHECKS } from './checks.ts';
-import { DEPTH_REMEDIES, judgeDepth } from './judgeDepth.ts';
+import { DEPTH_REMEDIES, DRIVEN_WITHIN, judgeDepth } from './judgeDepth.ts';
 
 describe('the depth of a ring', () => {
   const judge = (measured: readonly number[], guard = 0.01) =>
@@ -20,8 +20,18 @@ describe('the depth of a ring', () => {
     expect(judge([5], 0.06).word).toBe('cannotDecide');
   });
 
+  test('should leave what is driven to a depth more room, and never call it a slip of measuring', () => {
+    const driven = (measured: readonly number[]) =>
+      judgeDepth({ measured, expected: 5, guard: 0.01, within: DRIVEN_WITHIN }).word;
+    expect(driven([5.12, 5.1, 5.11])).toBe('home');
+    expect(driven([5.4, 5.4, 5.41])).toBe('tooDeep');
+    expect(DEPTH_REMEDIES.driven.tooDeep).toMatch(/new one in/);
+    expect(DEPTH_REMEDIES.driven.proud).not.toMatch(/heat/);
+  });
+
   test('should say what to do on each verdict and each check', () => {
-    for (const words of Object.values(DEPTH_REMEDIES)) expect(words).toMatch(/\.$|\?$/);
+    for (const rows of Object.values(DEPTH_REMEDIES))
+      for (const words of Object.values(rows)) expect(words).toMatch(/\.$|\?$/);
     for (const { words, remedy } of Object.values(SEATING_CHECKS)) {
       expect(words).not.toMatch(/\.$/);
       expect(remedy).toMatch(/\.$/);

@@ -22,6 +22,9 @@ describe('reading what people type', () => {
     ['140 um', 0.14],
     ['1/64"', 0.396875],
     ['1 3/8 in', 34.925],
+    // A pitch as inch threads are told: 25.4 mm by so many.
+    ['16 tpi', 1.5875],
+    ['20 threads per inch', 1.27],
     ['1-3/8 in', 34.925],
     ['1½ in', 38.1],
     ['½"', 12.7],

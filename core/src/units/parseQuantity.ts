@@ -56,12 +56,27 @@ export function parseQuantity(
       ? Number(whole ?? 0) + fraction(field, typed, numerator, denominator)
       : Number(decimalPoint(field, typed, decimal));
   const unitTyped = unitText !== undefined && unitText !== '';
+  if (kind === 'length' && unitTyped && PER_INCH.test(unitText))
+    return pitchOf(magnitude, { field, text, typed });
   const row = unitTyped ? findUnit(field, kind, unitText) : unitById(kind, assume);
   const value = (sign === '-' ? -magnitude : magnitude) * row.factor + row.offset;
   if (!Number.isFinite(value)) return refuse('outOfRange', field, text, { id: 'smallerNumber' });
   if (kind === 'temperature' && value < -273.15)
     return refuse('outOfRange', field, text, { id: 'aboveAbsoluteZero' });
   return { kind, value, unit: row.id, unitTyped, typed };
+}
+
+/** A pitch as it is told of inch threads. */
+const PER_INCH = /^(tpi|t\.p\.i\.?|threads? ?(per|\/) ?in(ch)?)$/iu;
+
+/** A pitch in threads per inch: so many to 25.4 mm. */
+function pitchOf(
+  threads: number,
+  { field, text, typed }: { readonly field: string; readonly text: string; readonly typed: string },
+): TypedQuantity {
+  return threads > 0
+    ? { kind: 'length', value: 25.4 / threads, unit: 'in', unitTyped: true, typed }
+    : refuse('outOfRange', field, text, { id: 'number', above: 0 });
 }
 
 /** As {@link parseQuantity}, with the faults as a value instead of a raised error. */

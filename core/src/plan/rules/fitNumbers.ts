@@ -3,14 +3,14 @@ import { USUAL_WORK } from '../../heat/index.ts';
 import { looseBoreRemedy, REPAIRS } from '../../inspect/index.ts';
 import type { JobState } from '../../job/index.ts';
 import { NORMAL_FACTOR } from '../../measure/index.ts';
-import { DEPTH_REMEDIES, HOME_WITHIN } from '../../seating/index.ts';
+import { DEPTH_REMEDIES } from '../../seating/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import type { Station } from '../../unit/index.ts';
 import { figure, lacksOfPart, lacksStep, numbers, range, words } from '../figures.ts';
 import type { Numbers, StationSubject } from '../rule.ts';
 import { clearanceInService } from '../clearanceInService.ts';
 import { partWithSeat } from '../ringWays.ts';
-import { depthVerdict, expectedDepth, wantsDepth } from '../seating.ts';
+import { depthKind, depthVerdict, expectedDepth, wantsDepth, withinOf } from '../seating.ts';
 import { isRingMeasured, isSeatMeasured, seatInterference } from '../seats.ts';
 import type { Figure, Missing } from '../step.ts';
 
@@ -127,7 +127,7 @@ export function depthNumbers({ state, station }: StationSubject): Numbers {
       'Stands proud by',
       'length',
       proud,
-      `Home within ±${HOME_WITHIN} mm, a rule of this program`,
+      `Home within ±${withinOf(station)} mm, ${depthKind(station) === 'driven' ? 'common practice' : 'a rule of this program'}`,
       {
         expanded: decision.guard,
         word:
@@ -139,6 +139,6 @@ export function depthNumbers({ state, station }: StationSubject): Numbers {
         working,
       },
     ),
-    words('So', DEPTH_REMEDIES[word], 'Common practice'),
+    words('So', DEPTH_REMEDIES[depthKind(station)][word], 'Common practice'),
   );
 }

@@ -1,4 +1,5 @@
 import { torqueStages } from '../../fasteners/index.ts';
+import { wayToTake } from '../../heat/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { STATION_KIND_TABLE } from '../../unit/index.ts';
 import { figure, fromDetail, lacksDetail, lacksOfPart, numbers, range, words } from '../figures.ts';
@@ -14,9 +15,19 @@ export function seatNumbers(subject: StationSubject): Numbers {
   const { state, station, part, axis } = subject;
   if (STATION_KIND_TABLE[station.kind].bearing !== 'rolling')
     return numbers(
-      fromDetail(station, 'depth', (depth) =>
+      fromDetail(station, 'depth', (depth) => [
         figure('Depth from the face', 'length', depth, SOURCES.asBookedIn.title),
-      ),
+        ...(depth > 0
+          ? [
+              figure(
+                'Nose of the driver, to its collar',
+                'length',
+                depth,
+                'The collar comes to rest on the face as it is at its depth: geometry',
+              ),
+            ]
+          : []),
+      ]),
     );
   if (part?.material == null)
     return part === null ? numbers() : numbers(lacksOfPart(part, 'material'));
@@ -55,7 +66,7 @@ export function innerNumbers(subject: StationSubject): Numbers {
   );
   const ways = ringWays(state, station.id, 'inner');
   const chosen = chosenWay(state, station, 'inner');
-  const first = ways.find(({ stands, lastResort }) => stands && !lastResort);
+  const first = wayToTake(ways);
   const way =
     chosen !== null
       ? wayFigures(chosen)

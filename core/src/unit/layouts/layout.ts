@@ -73,6 +73,7 @@ export const KIND_OF_FAMILY: Readonly<Record<BearingFamily, StationKind>> = {
   angularContactBall: 'ballBearing',
   cylindricalRoller: 'cylindricalRoller',
   taperedRoller: 'taperedRoller',
+  inchTaperedRoller: 'taperedRoller',
   drawnCupNeedle: 'drawnCup',
 };
 

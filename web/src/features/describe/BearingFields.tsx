@@ -13,6 +13,7 @@ const FAMILY_WORDS: Readonly<Record<BearingFamily, string>> = {
   angularContactBall: 'Angular contact ball bearing',
   cylindricalRoller: 'Cylindrical roller bearing',
   taperedRoller: 'Tapered roller bearing',
+  inchTaperedRoller: 'Tapered roller, inch series',
   drawnCupNeedle: 'Drawn-cup needle bush',
 };
 

@@ -1,6 +1,6 @@
 import { describeFault, InputError } from '@wendaxis/core/faults';
 import { dropInClearance } from '@wendaxis/core/fits';
-import { usualHeat, type WayIn } from '@wendaxis/core/heat';
+import { dropsIn, usualHeat, wayToTake, type WayIn } from '@wendaxis/core/heat';
 import { MATERIALS, type MaterialId } from '@wendaxis/core/materials';
 
 import { Notice } from '../../ui/Notice.tsx';
@@ -78,14 +78,14 @@ function Gentlest({
   readonly ways: readonly WayIn[];
   readonly units: ScreenUnits;
 }) {
-  const way = ways.find(({ stands, lastResort }) => stands && !lastResort);
+  const way = wayToTake(ways);
   if (way === undefined) return null;
   const degrees = (value: number) => units.show(value, 'temperature', 0);
   return (
     <p className="m-0 text-xl font-semibold">
       {units.told(way.words)}
       {way.temperature !== null && `: to ${degrees(way.temperature)}`}
-      {way.drops !== null && `; it drops in from ${degrees(way.drops)}`}.
+      {way.drops !== null && dropsIn(way) && `; it drops in from ${degrees(way.drops)}`}.
     </p>
   );
 }

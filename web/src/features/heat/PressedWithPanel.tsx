@@ -49,7 +49,7 @@ export function PressedWithPanel({ state, stationId, ring, isDrawn }: Props) {
           </li>
         ))}
       </ul>
-      {told.drivers.length === 0 && (
+      {workshop !== undefined && told.drivers.length === 0 && (
         <p className="m-0">
           The workshop has no drivers listed.{' '}
           <Link className="text-ink" to="/workshop">

@@ -1,4 +1,4 @@
-import type { WayId, WayIn } from '@wendaxis/core/heat';
+import { dropsIn, type WayId, type WayIn } from '@wendaxis/core/heat';
 
 import { standing, timeOf } from './wayWords.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -19,7 +19,7 @@ export function WayList({ ways, chosen, onChoose }: Props) {
     [
       way.temperature === null ? '' : `heat to ${units.show(way.temperature, 'temperature', 0)}`,
       timeOf(way),
-      way.drops === null || !way.stands || (way.temperature ?? -Infinity) < way.drops
+      way.drops === null || !way.stands || !dropsIn(way)
         ? ''
         : `drops in from ${units.show(way.drops, 'temperature', 0)}`,
       way.ringTemperature === null || way.ringTemperature === way.temperature

@@ -1,4 +1,4 @@
-import { BENCH_PRESS, RING_HARDNESS_LIMIT } from '@wendaxis/core/heat';
+import { BENCH_PRESS, RING_HARDNESS_LIMIT, wayToTake } from '@wendaxis/core/heat';
 import { partWithSeat, ringLimitFor, ringWays } from '@wendaxis/core/plan';
 import { findStation } from '@wendaxis/core/unit';
 
@@ -29,9 +29,7 @@ export function WaysPanel({ job, stationId, ring }: Props) {
   if (ways.length === 0 || found === null) return null;
   const seat = partWithSeat(state.unit!, found.station, ring);
   const chosen = state.fitting.ways[stationId]?.[ring]?.way;
-  const way =
-    ways.find(({ id }) => id === chosen) ??
-    ways.find(({ stands, lastResort }) => stands && !lastResort);
+  const way = ways.find(({ id }) => id === chosen) ?? wayToTake(ways);
   return (
     <Panel title={`Methods for this seat`}>
       {seat !== null && seat.material === null && (
