@@ -1,27 +1,11 @@
 import { Recorder } from '../job/tests/recorder.ts';
-import { unitFromTemplate, type Unit } from '../unit/index.ts';
+import type { Unit } from '../unit/index.ts';
 import { heatNow } from './heatNow.ts';
+import { HALVES } from './tests/halvesBench.ts';
 
-const end = (bore: number, outside: number) => ({
-  designation: null,
-  family: null,
-  dimensions: { bore, outside, width: 15 },
-});
-const MADE = unitFromTemplate('crankcaseHalves', {
-  name: 'Case',
-  left: end(25, 52),
-  right: end(30, 62),
-  span: 60,
-});
 const UNIT: Unit = {
-  ...MADE,
-  parts: MADE.parts.map((part) => ({
-    ...part,
-    material: part.kind === 'shaft' ? 'carbonSteel' : 'castAluminium',
-    mass: 1.6,
-    area: 0.09,
-  })),
-  axes: MADE.axes.map((axis) => ({
+  ...HALVES,
+  axes: HALVES.axes.map((axis) => ({
     ...axis,
     stations: axis.stations.map((station) =>
       station.id === 'bearing-left' ? { ...station, boreClass: 'N7' } : station,

@@ -1,34 +1,15 @@
 import { Recorder } from '../job/tests/recorder.ts';
-import { unitFromTemplate, type Unit } from '../unit/index.ts';
+import type { Unit } from '../unit/index.ts';
 import { compilePlan } from './compilePlan.ts';
 import { heatOfPart, jobHeat } from './jobHeat.ts';
 import { heatedParts } from './ovenSeats.ts';
 import { ringWays } from './ringWays.ts';
+import { HALVES } from './tests/halvesBench.ts';
 
-const end = (bore: number, outside: number) => ({
-  designation: null,
-  family: null,
-  dimensions: { bore, outside, width: 15 },
-});
-const MADE = unitFromTemplate('crankcaseHalves', {
-  name: 'Case',
-  left: end(25, 52),
-  right: end(30, 62),
-  span: 60,
-});
-const UNIT: Unit = {
-  ...MADE,
-  parts: MADE.parts.map((part) => ({
-    ...part,
-    material: part.kind === 'shaft' ? 'carbonSteel' : 'castAluminium',
-    mass: 1.6,
-    area: 0.09,
-  })),
-};
 const GAUGE = { id: 'g', name: 'g', graduation: 0.001, calibrationUncertainty: 0.001, range: 1 };
 
 class Log extends Recorder {
-  constructor(unit: Unit = UNIT) {
+  constructor(unit: Unit = HALVES) {
     super(unit);
   }
   measured(): this {
@@ -64,7 +45,7 @@ describe('the heat of a job', () => {
   });
 
   test('should say what it lacks, part and seat, and plan nothing', () => {
-    const bare = { ...UNIT, parts: UNIT.parts.map((part) => ({ ...part, mass: null })) };
+    const bare = { ...HALVES, parts: HALVES.parts.map((part) => ({ ...part, mass: null })) };
     const { plan, missing } = jobHeat(new Log(bare).state, half(bare, 'half-left'));
     expect(plan).toBeNull();
     expect(missing.map(({ on, id, field }) => [on, id, field])).toEqual([
@@ -75,7 +56,7 @@ describe('the heat of a job', () => {
 
   test('should plan from the measured seats, with the settings logged or being chosen', () => {
     const log = new Log().measured();
-    const part = half(UNIT, 'half-left');
+    const part = half(HALVES, 'half-left');
     expect(jobHeat(log.state, part).plan).toMatchObject({ status: 'ready' });
     const settings = { ...HEAT, oven: 45 };
     log.add('HeatSet', { partId: 'half-left', settings });
@@ -92,7 +73,7 @@ describe('the heat of a job', () => {
       { clockId: 'c', kind: 'cooling', targetId: 'half-left', seconds: 600 },
       60,
     );
-    const seen = () => jobHeat(log.state, half(UNIT, 'half-right'));
+    const seen = () => jobHeat(log.state, half(HALVES, 'half-right'));
     expect(seen().seenOn).toBeNull();
     log.add('TemperatureRead', { partId: 'half-left', value: 100, typed: null }, 60);
     expect(seen().seenOn).toBeNull();
@@ -104,7 +85,7 @@ describe('the heat of a job', () => {
 
   test('should say one temperature at the step of the part, at each of its rings, in its ways and its plan', () => {
     const log = new Log().measured();
-    const part = half(UNIT, 'half-left');
+    const part = half(HALVES, 'half-left');
     const told = () => {
       const { steps } = compilePlan(log.state);
       const figure = (id: string, name: string) => {
@@ -134,8 +115,8 @@ describe('the heat of a job', () => {
 
   test('should take the class of a seat where it was not measured, and say so', () => {
     const classed = {
-      ...UNIT,
-      axes: UNIT.axes.map((axis) => ({
+      ...HALVES,
+      axes: HALVES.axes.map((axis) => ({
         ...axis,
         stations: axis.stations.map((station) =>
           station.id === 'bearing-left'
