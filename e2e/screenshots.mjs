@@ -174,7 +174,11 @@ try {
   await press('Enter');
   await page.goto(`${moth}/heat?part=half-left`);
   await page.getByRole('button', { name: 'Into the oven' }).click();
+  await page.getByLabel(/Contact thermometer/).fill('84');
+  await press('Enter');
   await page.getByRole('button', { name: 'Out of the oven' }).click();
+  await page.getByRole('timer').waitFor();
+  await page.evaluate('scrollTo(0, 0)');
   await page.waitForTimeout(1500);
   await shot('heat');
   await page.getByRole('button', { name: 'All in, cold' }).click();

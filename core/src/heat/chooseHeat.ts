@@ -50,15 +50,13 @@ export function heatChoices(
   const each = RINGS(work.ambient).map((rings) => {
     const limit = ovenLimit(body, seats, rings, partLimit);
     const most = Math.floor(hottestPart(limit) + 1e-6);
-    const alone = (seat: HeatSeat) => leastHeat(body, [{ ...seat, after: [] }], { ...work, rings });
-    const can = (which: 'toDrop' | 'toSlide') => (seat: HeatSeat) => alone(seat)[which] <= most;
-    return {
-      rings,
-      limit,
-      most,
-      drop: seats.filter(can('toDrop')),
-      slide: seats.filter(can('toSlide')),
-    };
+    const alone = seats.map((seat) => ({
+      seat,
+      least: leastHeat(body, [{ ...seat, after: [] }], { ...work, rings }),
+    }));
+    const freedBy = (which: 'toDrop' | 'toSlide') =>
+      alone.filter(({ least }) => least[which] <= most).map(({ seat }) => seat);
+    return { rings, limit, most, drop: freedBy('toDrop'), slide: freedBy('toSlide') };
   });
   type Row = (typeof each)[number];
   const leastOf = ({ slide, rings }: Row) =>

@@ -21,7 +21,7 @@ export interface Followed {
   /** Between these, by how well its time constant is known. */
   readonly least: number;
   readonly most: number;
-  /** Whether a thermometer has said so in the stay that it is in. */
+  /** Whether a thermometer has said so since it was last put into an oven, a freezer or a bath. */
   readonly isRead: boolean;
   /** How much faster than its lumped body it was seen to follow the medium that it lies in; 1 while nothing was seen. */
   readonly factor: number;
@@ -85,7 +85,8 @@ export function followBody(
     const until = Math.min(now, past[n + 1]?.from ?? now);
     const tau = timeConstant(body, MEDIA[stay.medium].transfer);
     known = { ...known, at: stay.from };
-    isRead = false;
+    // In the air it still is where it was read; what is put away anew is to be read anew.
+    if (stay.medium !== 'stillAir') isRead = false;
     for (const { at, value } of readings) {
       if (at < stay.from || at > until || (at === until && n + 1 < past.length)) continue;
       const factor = factorBetween(known, { at, value }, { tau, temperature: stay.temperature });
