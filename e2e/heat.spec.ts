@@ -89,12 +89,12 @@ test('both halves are heated and filled against the clock, with one ring that st
   await expect(live).toContainText('By the thermometer');
   await page.clock.fastForward('00:06:00');
   await touch();
-  await expect(live).toContainText(/It follows × 1\.0\d as fast/);
+  await expect(live).toContainText(/It follows × (1\.0|0\.9)\d as fast/);
   await page.getByRole('link', { name: 'Jobs' }).click();
   await expect(clocks).toContainText('In the oven');
   await page.reload();
   await expect(clocks).toContainText('In the oven');
-  await page.clock.fastForward('03:00:00');
+  await page.clock.fastForward('00:50:00');
   await expect(clocks.getByRole('button', { name: /Heard/ }).first()).toBeVisible();
   for (let heard = 0; heard < 2; heard += 1)
     await clocks.getByRole('button', { name: /Heard/ }).first().click();
@@ -115,7 +115,10 @@ test('both halves are heated and filled against the clock, with one ring that st
   await page.clock.fastForward('00:05:00');
   await touch();
   await expect(
-    page.getByText(/Cooling corrected by what was seen on Ignition-side half: × 1\.3\d/),
+    // The stand-in cools 1.3 times as fast; a reading is up to a second old.
+    page.getByText(
+      /Cooling corrected by what was seen on Ignition-side half: × 1\.(2[5-9]|3[0-5])/,
+    ),
   ).toBeVisible();
   await page.clock.fastForward('01:00:00');
   await expect(ring.first()).toContainText('does not go in: reheat');

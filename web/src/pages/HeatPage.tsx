@@ -126,7 +126,7 @@ function Planned({ heat, plan, isSet, onChange }: PlannedProps) {
           state={state}
           part={part}
           plan={plan}
-          settings={logged(settings)}
+          settings={settings}
           live={live}
           seenOn={heat.seenOn}
           coolingFactor={settings.coolingFactor}
@@ -207,9 +207,4 @@ function WindowPanel({ units, plan, isLive }: WindowPanelProps) {
       <WindowChart seats={plan.seats} />
     </section>
   );
-}
-
-/** Settings as they are logged: what was seen of the cooling follows from the log. */
-function logged({ coolingFactor: _, ...settings }: HeatSettings) {
-  return settings;
 }

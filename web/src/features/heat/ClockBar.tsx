@@ -12,15 +12,28 @@ import { ring } from './ring.ts';
 
 /** Clocks that run, on every page: what waits, how long still, and the way to it. They ring when it is time. */
 export function ClockBar() {
-  const clocks = useClocks((state) => state.clocks);
-  if (clocks.length === 0) return null;
+  const any = useClocks((state) => state.clocks.length > 0);
+  return any ? <RunningClocks /> : null;
+}
+
+/** A clock that was heard is left in sight for this long past its time, s. */
+const KEPT_IN_SIGHT = 3600;
+
+function RunningClocks() {
+  const now = useNow();
+  const { clocks, heard } = useClocks();
+  const inSight = clocks.filter(
+    ({ clockId, startedAt, seconds }) =>
+      !heard.includes(clockId) || (now - Date.parse(startedAt)) / 1000 - seconds < KEPT_IN_SIGHT,
+  );
+  if (inSight.length === 0) return null;
   return (
     <div
       className="bg-plate text-scribe on-plate flex flex-wrap gap-x-6 gap-y-1 px-6 py-1 print:hidden"
       role="region"
       aria-label="Clocks"
     >
-      {clocks.map((clock) => (
+      {inSight.map((clock) => (
         <RunningClock key={clock.clockId} clock={clock} />
       ))}
     </div>

@@ -1,12 +1,13 @@
 import { v4 as uuid } from 'uuid';
-import { isWorkable, type PartHeat } from '@wendaxis/core/heat';
-import type { Clock, ClockKind, JobState, PlannedHeat } from '@wendaxis/core/job';
+import { isWorkable, type HeatSettings, type PartHeat } from '@wendaxis/core/heat';
+import type { Clock, ClockKind, JobState } from '@wendaxis/core/job';
 import type { HeatNow } from '@wendaxis/core/plan';
 import type { Part } from '@wendaxis/core/unit';
 import { record } from '../../stores/jobSync.ts';
 import { MainAction } from '../../ui/ActionBar.tsx';
 import { Button } from '../../ui/Button.tsx';
-import { spanText } from './clock.ts';
+import { betterHeat } from './betterHeat.ts';
+import { clockSeconds, spanText } from './clock.ts';
 import { RingsInOrder } from './RingsInOrder.tsx';
 import { Thermometer } from './Thermometer.tsx';
 
@@ -16,10 +17,15 @@ interface Props {
   readonly part: Part;
   /** As it is being planned. */
   readonly plan: PartHeat;
-  readonly settings: PlannedHeat;
+  readonly settings: HeatSettings;
   readonly live: HeatNow;
   readonly seenOn: string | null;
   readonly coolingFactor: number;
+}
+
+/** Settings as they are logged: what was seen of the cooling follows from the log. */
+function logged({ coolingFactor: _, ...settings }: HeatSettings) {
+  return settings;
 }
 
 /** Clocks of a part that end when all its rings are in. */
@@ -44,10 +50,11 @@ export function HeatRun(props: Props) {
       clockId: uuid(),
       kind,
       targetId: part.id,
-      seconds: Math.round(seconds),
+      seconds: clockSeconds(seconds),
     });
   const settle = (): void => {
-    if (live.phase !== 'inOven') record(jobId, 'HeatSet', { partId: part.id, settings });
+    if (live.phase !== 'inOven')
+      record(jobId, 'HeatSet', { partId: part.id, settings: logged(settings) });
   };
   const isFreezing = clockOf('freezer') !== undefined;
   return (
@@ -56,6 +63,7 @@ export function HeatRun(props: Props) {
         <OvenKeys
           live={live}
           plan={plan}
+          isBest={betterHeat(plan, settings) === null}
           intoOven={() => {
             settle();
             stop(clockOf('cooling'));
@@ -130,13 +138,15 @@ function lastMoment(plan: PartHeat | null): number {
 interface OvenKeysProps {
   readonly live: HeatNow;
   readonly plan: PartHeat;
+  /** Whether no better heat is to be taken first. */
+  readonly isBest: boolean;
   readonly intoOven: () => void;
   readonly out: () => void;
   readonly allIn: () => void;
 }
 
 /** Into the oven, out, all in: what comes next is the action of the page; what is too early can be done, and is no key away. */
-function OvenKeys({ live, plan, intoOven, out, allIn }: OvenKeysProps) {
+function OvenKeys({ live, plan, isBest, intoOven, out, allIn }: OvenKeysProps) {
   if (live.phase === 'inOven')
     return live.plan === null || isWorkable(live.plan.status) ? (
       <MainAction onClick={out}>Out of the oven</MainAction>
@@ -145,7 +155,7 @@ function OvenKeys({ live, plan, intoOven, out, allIn }: OvenKeysProps) {
         Out of the oven, too early
       </Button>
     );
-  const canBegin = isWorkable(plan.status);
+  const canBegin = isWorkable(plan.status) && isBest;
   if (live.phase === 'shop')
     return canBegin ? (
       <MainAction onClick={intoOven}>Into the oven</MainAction>

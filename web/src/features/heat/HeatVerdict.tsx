@@ -3,6 +3,7 @@ import type { HeatChoice, HeatSettings, PartHeat } from '@wendaxis/core/heat';
 import { MainAction } from '../../ui/ActionBar.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
+import { betterHeat, otherHeats } from './betterHeat.ts';
 import { choiceWords, HEAT_STATUS, TONE_INK, TONE_SIGN } from '../../wording/heatWords.ts';
 
 const EDGE = { good: 'border-good', warn: 'border-brass-edge', bad: 'border-bad' } as const;
@@ -20,12 +21,8 @@ export function HeatVerdict({ plan, settings, unmeasured, onChange }: Props) {
   const units = useUnits();
   const { words, what, tone } = HEAT_STATUS[plan.status];
   const degrees = (value: number) => units.show(value, 'temperature', 0);
-  const others = plan.choices.filter(
-    ({ oven, rings, way }) =>
-      way !== 'press' && (oven !== settings.oven || rings !== settings.rings),
-  );
+  const better = betterHeat(plan, settings);
   const take = ({ oven, rings }: HeatChoice) => onChange({ oven, rings });
-  const first = others[0];
   return (
     <div className={`bg-panel rounded-[3px] border-2 p-4 ${EDGE[tone]}`}>
       <div role="status">
@@ -45,25 +42,23 @@ export function HeatVerdict({ plan, settings, unmeasured, onChange }: Props) {
           need less.
         </p>
       )}
-      {plan.status !== 'ready' && first !== undefined && (
+      {better !== null && (
         <>
           <p className="m-0 mt-2 text-lg font-semibold">
-            {choiceWords(first, units, (id) => nameOf(plan, id))}
+            {choiceWords(better, units, (id) => nameOf(plan, id))}
           </p>
-          <MainAction onClick={() => take(first)}>Use this heat</MainAction>
-          {others.slice(1).map((choice) => (
-            <p
-              key={`${choice.oven} ${choice.rings}`}
-              className="m-0 mt-2 flex flex-wrap items-center gap-3"
-            >
-              <span className="flex-1">
-                Or: {choiceWords(choice, units, (id) => nameOf(plan, id))}
-              </span>
-              <Button onClick={() => take(choice)}>Use it</Button>
-            </p>
-          ))}
+          <MainAction onClick={() => take(better)}>Use this heat</MainAction>
         </>
       )}
+      {otherHeats(plan, settings).map((choice) => (
+        <p
+          key={`${choice.oven} ${choice.rings}`}
+          className="m-0 mt-2 flex flex-wrap items-center gap-3"
+        >
+          <span className="flex-1">Or: {choiceWords(choice, units, (id) => nameOf(plan, id))}</span>
+          <Button onClick={() => take(choice)}>Use it</Button>
+        </p>
+      ))}
     </div>
   );
 }

@@ -9,7 +9,7 @@ import { record } from '../../stores/jobSync.ts';
 import type { OpenJob } from '../../stores/useJob.ts';
 import { Button } from '../../ui/Button.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
-import { spanText } from './clock.ts';
+import { clockSeconds, spanText } from './clock.ts';
 import { InnerLive } from './InnerLive.tsx';
 import { Thermometer } from './Thermometer.tsx';
 
@@ -125,7 +125,7 @@ function ClockKey({ job, kind, targetId, target, seconds, start, stop }: KeyProp
           clockId: uuid(),
           kind,
           targetId,
-          seconds: Math.round(seconds),
+          seconds: clockSeconds(seconds),
           ...(target === null ? {} : { target }),
         })
       }

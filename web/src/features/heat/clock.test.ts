@@ -1,4 +1,4 @@
-import { clockText, spanText } from './clock.ts';
+import { clockSeconds, clockText, spanText } from './clock.ts';
 
 describe('times on screen', () => {
   test.each([
@@ -10,6 +10,11 @@ describe('times on screen', () => {
     [-3600, '−60:00'],
   ])('should show %d s as %s', (seconds, text) => {
     expect(clockText(seconds)).toBe(text);
+  });
+  test('should set a clock to whole seconds, and to no longer than the log takes', () => {
+    expect(clockSeconds(59.6)).toBe(60);
+    expect(clockSeconds(-3)).toBe(0);
+    expect(clockSeconds(1e6)).toBe(172_800);
   });
   test.each([
     [45, '45 s'],

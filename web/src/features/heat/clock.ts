@@ -1,3 +1,10 @@
+/** The longest that a clock is set to, s: two days. */
+export const LONGEST_CLOCK = 172_800;
+
+/** What a clock is set to, in whole seconds that the log takes. */
+export const clockSeconds = (seconds: number): number =>
+  Math.min(LONGEST_CLOCK, Math.max(0, Math.round(seconds)));
+
 /** Seconds as minutes and seconds, with a sign when they are past: `12:05`, `−0:30`. */
 export function clockText(seconds: number): string {
   const whole = Math.ceil(Math.abs(seconds) - 1e-9);
