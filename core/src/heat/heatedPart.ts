@@ -1,9 +1,9 @@
 import { materialOf, type MaterialChoice } from '../materials/index.ts';
 import type { BearingSize } from '../thermal/index.ts';
 import type { HeatSeat } from './heatSeat.ts';
-import { OVEN_ABOVE, USUAL_WORK } from './heatSettings.ts';
+import { USUAL_WORK } from './heatSettings.ts';
 import { leastHeat, USUAL_LOSS, wholeDegree, type LeastHeat } from './leastHeat.ts';
-import { ovenLimit, usualLimit } from './ovenLimit.ts';
+import { hottestPart, ovenLimit, pastLimit, usualLimit } from './ovenLimit.ts';
 import { ringLimitOf } from './ringLimit.ts';
 import { NO_COST, type WayCost, type WayInput } from './wayIn.ts';
 
@@ -59,14 +59,10 @@ export function heatedPart(input: KnownInput, { rings, local, time }: Warming): 
     input.partLimit ?? usualLimit({ material: input.material }),
   );
   const { drops } = least.seats.find((need) => need.id === id)!;
-  const reached = reach(least, bound.limit - OVEN_ABOVE, work.ambient);
+  const reached = reach(least, hottestPart(bound), work.ambient);
   const shown = { ...NO_COST, drops, ringTemperature: rings, temperature: reached.temperature };
   if (!reached.stands)
-    return {
-      ...shown,
-      stands: false,
-      limit: `${reached.temperature} °C is past ${Math.floor(bound.limit - OVEN_ABOVE)} °C, ${OVEN_ABOVE} K below its limit: ${bound.reason}`,
-    };
+    return { ...shown, stands: false, limit: pastLimit(reached.temperature, bound) };
   const span = time?.(reached.temperature) ?? null;
   return {
     ...shown,

@@ -27,7 +27,7 @@ export {
   type SeatWord,
 } from './partHeat.ts';
 export { RING_HARDNESS_LIMIT, RING_LIMIT, ringLimitOf, type HeatLimit } from './ringLimit.ts';
-export { RING_HANDLING, ringAllowed, ringNeeds } from './warmedRing.ts';
+export { RING_HANDLING } from './warmedRing.ts';
 export { WAY_IDS, WAYS, type RingPlace, type WayId } from './ways.ts';
 export { dropsIn, waysIn, wayToTake } from './waysIn.ts';
 export { usualHeat } from './usualHeat.ts';

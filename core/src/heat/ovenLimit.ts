@@ -40,5 +40,9 @@ export function ovenLimit(
   return [partLimit, ...each].toSorted((a, b) => a.limit - b.limit)[0]!;
 }
 
+/** Why a part is not brought to a temperature. */
+export const pastLimit = (temperature: number, bound: HeatLimit): string =>
+  `${temperature} °C is past ${Math.floor(hottestPart(bound))} °C, ${OVEN_ABOVE} K below its limit: ${bound.reason}`;
+
 /** The hottest that a part is brought to under a limit, °C: the air of the oven stands above it. */
 export const hottestPart = ({ limit }: HeatLimit): number => limit - OVEN_ABOVE;

@@ -1,9 +1,7 @@
 import { ringForce, type SeatedRing } from '../pressFit/index.ts';
-import { BENCH_PRESS } from './benchPress.ts';
 import type { KnownInput } from './heatedPart.ts';
+import { kilonewtons, pressLimit, withinForce } from './pressLimit.ts';
 import { NO_COST, type WayCost } from './wayIn.ts';
-
-const kilonewtons = (force: number): string => `${(force / 1000).toFixed(1)} kN`;
 
 /** A seat of a way, as what is pressed. */
 export function seatedRing({
@@ -33,27 +31,14 @@ export function pressedRing(input: KnownInput): WayCost {
       limit: 'nothing to press: it is loose',
     };
   const { usual, most, stress } = ringForce(seatedRing(input), fit, 'in');
-  const press =
-    pressRating === null
-      ? {
-          limit: BENCH_PRESS,
-          reason: 'what a usual bench press takes; enter what yours is rated for',
-        }
-      : { limit: pressRating, reason: 'what the press can take' };
-  const { limit, reason } =
-    forceLimit !== undefined && forceLimit.limit < press.limit ? forceLimit : press;
-  const stands = usual <= limit;
+  const press = pressLimit(pressRating);
+  const bound = forceLimit !== undefined && forceLimit.limit < press.limit ? forceLimit : press;
   return {
     ...NO_COST,
-    stands,
+    ...withinForce({ usual, most }, bound),
     force: usual,
     forceMost: most,
     stress,
-    limit: !stands
-      ? `more than ${kilonewtons(limit)}, ${reason}`
-      : most <= limit
-        ? `within ${kilonewtons(limit)}, ${reason}`
-        : `as a rule within ${kilonewtons(limit)}, ${reason}; the tightest pair may want more`,
   };
 }
 

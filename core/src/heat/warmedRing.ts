@@ -2,9 +2,9 @@ import { dropInClearance, innerTemperatureFor, outerTemperatureFor } from '../fi
 import type { MaterialChoice } from '../materials/index.ts';
 import { MEDIA, ringBody, timeConstant } from '../thermal/index.ts';
 import { sizeOf } from './heatedPart.ts';
-import { OVEN_ABOVE, TIME_ALLOWED, USUAL_WORK } from './heatSettings.ts';
+import { TIME_ALLOWED, USUAL_WORK } from './heatSettings.ts';
 import { wholeDegree } from './leastHeat.ts';
-import { ovenLimit, usualLimit } from './ovenLimit.ts';
+import { hottestPart, pastLimit, usualLimit } from './ovenLimit.ts';
 import { RING_LIMIT, ringLimitOf } from './ringLimit.ts';
 import { NO_COST, type WayCost, type WayInput } from './wayIn.ts';
 
@@ -15,7 +15,7 @@ export const RING_HANDLING = 15;
 const BAKED = 230;
 
 /** Time that is allowed to a warm ring until it is on its shaft, s. */
-export const ringAllowed = (handling: number = RING_HANDLING): number => TIME_ALLOWED * handling;
+const RING_ALLOWED = TIME_ALLOWED * RING_HANDLING;
 
 /**
  * A ring that is warmed by itself and goes on a shaft: from what it slides and drops on, and what it has to leave the heater
@@ -23,7 +23,7 @@ export const ringAllowed = (handling: number = RING_HANDLING): number => TIME_AL
  *
  * @param shaft °C; its material decides only where it is not at 20 °C
  */
-export function ringNeeds(
+function ringNeeds(
   input: WayInput,
   shaft: { readonly material: MaterialChoice; readonly temperature: number },
 ): {
@@ -39,7 +39,7 @@ export function ringNeeds(
     outerTemperatureFor({ diameter, interference: fit.most, clearance }, 'bearingSteel', shaft);
   const [slides, drops] = [at(0), at(dropInClearance(diameter))];
   const leaving = (needed: number) =>
-    needed <= ambient ? needed : ambient + (needed - ambient) * Math.exp(ringAllowed() / tau);
+    needed <= ambient ? needed : ambient + (needed - ambient) * Math.exp(RING_ALLOWED / tau);
   return { slides, drops, leaves: leaving(drops), leavesToSlide: leaving(slides) };
 }
 
@@ -147,14 +147,13 @@ export function ringInHotPart(input: WayInput, time: Time): WayCost {
       stands: false,
       limit: 'not worked out: what the part round the bearing is made of is not known',
     };
-  const { material, body, least } = heldBy;
-  const { leaves } = ringNeeds(input, {
+  const { material, least } = heldBy;
+  const { leaves, drops } = ringNeeds(input, {
     material: input.material ?? 'carbonSteel',
     temperature: input.work?.ambient ?? USUAL_WORK.ambient,
   });
   const ring = input.ringLimit ?? ringLimitOf(input.sealed ? 'closed' : 'open');
-  const own = heldBy.partLimit ?? usualLimit({ material });
-  const part = ovenLimit(body ?? { material }, [], 20, own);
+  const part = heldBy.partLimit ?? usualLimit({ material });
   const bound = [ring, part].toSorted((a, b) => a.limit - b.limit)[0]!;
   const temperature = wholeDegree(leaves);
   const letsGo =
@@ -165,20 +164,17 @@ export function ringInHotPart(input: WayInput, time: Time): WayCost {
           material,
           { material: 'bearingSteel', temperature },
         );
-  const shown = { ...NO_COST, drops: leaves, temperature, ringTemperature: temperature };
-  if (temperature > bound.limit - OVEN_ABOVE)
-    return {
-      ...shown,
-      stands: false,
-      limit: `${temperature} °C is past ${Math.floor(bound.limit - OVEN_ABOVE)} °C, ${OVEN_ABOVE} K below the limit: ${bound.reason}`,
-    };
+  const shown = { ...NO_COST, drops, temperature, ringTemperature: temperature };
+  if (temperature > hottestPart(bound))
+    return { ...shown, stands: false, limit: pastLimit(temperature, bound) };
+  const margin = `${Math.round(bound.limit - temperature)} K below the limit of ${Math.round(bound.limit)} °C`;
   return {
     ...shown,
     stands: true,
     seconds: time(temperature),
     limit:
       letsGo !== null && letsGo <= temperature
-        ? `drops in; the outer ring is loose in its case at that heat, hold it home; ${Math.round(bound.limit - temperature)} K below the limit of ${Math.round(bound.limit)} °C`
-        : `drops in, ${Math.round(bound.limit - temperature)} K below the limit of ${Math.round(bound.limit)} °C`,
+        ? `drops in; the outer ring is loose in its case at that heat, hold it home; ${margin}`
+        : `drops in, ${margin}`,
   };
 }

@@ -3,6 +3,7 @@ import type { MaterialChoice } from '../materials/index.ts';
 import type { LumpedBody } from '../thermal/index.ts';
 import type { HeatSeat } from './heatSeat.ts';
 import type { HeatSettings } from './heatSettings.ts';
+import type { ForceLimit } from './pressLimit.ts';
 import type { HeatLimit } from './ringLimit.ts';
 import type { RingPlace, WayId } from './ways.ts';
 
@@ -36,7 +37,7 @@ export interface WayInput {
   readonly partLimit?: HeatLimit;
   readonly ringLimit?: HeatLimit;
   /** What the ring would be pressed against, N: a snap ring in its groove. */
-  readonly forceLimit?: { readonly limit: number; readonly reason: string };
+  readonly forceLimit?: ForceLimit;
 }
 
 /** The seat of an outer ring, as far as it matters for what is done to the inner one. mm. */

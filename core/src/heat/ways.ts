@@ -13,8 +13,7 @@ export interface WayRow {
 }
 
 /** Where a ring is when it is to be joined with its seat: by itself on the bench, or in its part already. */
-export const RING_PLACES = ['bench', 'inPart'] as const;
-export type RingPlace = (typeof RING_PLACES)[number];
+export type RingPlace = 'bench' | 'inPart';
 
 /** Schools of the trade, for rings in a bore and rings on a shaft. */
 export const WAYS = {

@@ -2,10 +2,9 @@ import { REFERENCE_TEMPERATURE, type Interference } from '../fits/index.ts';
 import { materialOf, type MaterialChoice } from '../materials/index.ts';
 import { ringForce } from '../pressFit/index.ts';
 import type { LumpedBody } from '../thermal/index.ts';
-import { BENCH_PRESS } from './benchPress.ts';
-import { OVEN_ABOVE } from './heatSettings.ts';
 import { wholeDegree } from './leastHeat.ts';
-import { usualLimit } from './ovenLimit.ts';
+import { hottestPart, pastLimit, usualLimit } from './ovenLimit.ts';
+import { pressLimit, withinForce } from './pressLimit.ts';
 import { RING_HARDNESS_LIMIT, type HeatLimit } from './ringLimit.ts';
 import { WAYS_OUT, type WayOutId, type WayOutRow } from './waysOutTable.ts';
 import { gunTime, ovenTime } from './wayTimes.ts';
@@ -126,14 +125,10 @@ function letsGo(input: Known, follows: number): Cost {
   const temperature = wholeDegree(
     REFERENCE_TEMPERATURE + Math.max(0, fit.most) / (diameter * difference),
   );
-  const { limit, reason } = partLimit ?? usualLimit({ material });
-  if (temperature > limit - OVEN_ABOVE)
-    return {
-      ...NONE,
-      temperature,
-      stands: false,
-      limit: `${temperature} °C is past ${Math.floor(limit - OVEN_ABOVE)} °C, ${OVEN_ABOVE} K below the limit: ${reason}`,
-    };
+  const bound = partLimit ?? usualLimit({ material });
+  if (temperature > hottestPart(bound))
+    return { ...NONE, temperature, stands: false, limit: pastLimit(temperature, bound) };
+  const { limit } = bound;
   return {
     ...NONE,
     temperature,
@@ -187,22 +182,6 @@ function pulled(input: Known): Cost {
 
 function pressed(input: Known): Cost {
   const { usual, most } = forceOf(input);
-  const limit = input.pressRating ?? BENCH_PRESS;
-  const whose =
-    input.pressRating === null
-      ? 'what a usual bench press takes; enter what yours is rated for'
-      : 'what the press can take';
-  const shown = `${(limit / 1000).toFixed(1)} kN, ${whose}`;
-  return {
-    ...NONE,
-    stands: usual <= limit,
-    force: usual,
-    forceMost: most,
-    limit:
-      usual > limit
-        ? `more than ${shown}`
-        : most > limit
-          ? `as a rule within ${shown}`
-          : `within ${shown}`,
-  };
+  const { stands, limit } = withinForce({ usual, most }, pressLimit(input.pressRating));
+  return { ...NONE, stands, force: usual, forceMost: most, limit };
 }

@@ -1,5 +1,5 @@
 import { dropInClearance } from '../fits/index.ts';
-import { ringAllowed, RING_HANDLING, USUAL_WORK, type SeatWord } from '../heat/index.ts';
+import { RING_HANDLING, USUAL_WORK, type SeatWord } from '../heat/index.ts';
 import { secondsBetween, type Clock, type JobState } from '../job/index.ts';
 import { ringBody, seatWindow, type Followed, type SeatWindow } from '../thermal/index.ts';
 import type { Part, Station } from '../unit/index.ts';
@@ -20,14 +20,10 @@ export interface InnerNow {
   /** What it is to be brought to, and until it is there; null where that was not said. */
   readonly target: number | null;
   readonly readyIn: number | null;
-  /** Since it was taken off; null while it is warming. */
-  readonly outFor: number | null;
   /** From now on, as if it were taken off now where it still lies there. */
   readonly window: SeatWindow;
   /** What it would do if it went on within the time that it takes. */
   readonly word: SeatWord;
-  /** Time that is allowed for it to go on, with a second try. */
-  readonly allowed: number;
 }
 
 /**
@@ -68,10 +64,8 @@ export function innerNow(state: JobState, station: Station, now: string): InnerN
       isOut || target === null
         ? null
         : ringReadyIn(state, station, 'inner', { temperature: ring.temperature, target }),
-    outFor: isOut ? secondsBetween(clock.stoppedAt, now) : null,
     window,
     word: wordOf(window),
-    allowed: ringAllowed(),
   };
 }
 

@@ -41,13 +41,11 @@ export function pressedWith(
 ): PressedWith | null {
   const found = findStation(state.unit!, stationId);
   if (found === null || lacksForHeat(found.station).length > 0) return null;
-  const { inside, outside, width } = found.station;
+  const { inside, outside } = found.station;
   const wanted = driverFor({
     ring,
     diameter: ring === 'outer' ? outside : inside,
     other: ring === 'outer' ? inside : outside,
-    width,
-    material: 'carbonSteel',
     bush: null,
   });
   const way = ringWays(state, stationId, ring).find(({ force }) => force !== null);

@@ -35,7 +35,12 @@ export interface DriverWanted {
  * The driver for a ring or bush: on the face of the ring that is tight and on no other, into the bore behind it or over the
  * journal. A bush, or a cup without an inner ring, may be driven by a disc.
  */
-export function driverFor({ ring, diameter, other, bush }: SeatedRing): DriverWanted {
+export function driverFor({
+  ring,
+  diameter,
+  other,
+  bush,
+}: Pick<SeatedRing, 'ring' | 'diameter' | 'other' | 'bush'>): DriverWanted {
   const section = RING_SHARE * Math.abs(diameter - other);
   if (ring === 'outer') {
     const inside = bush === null ? diameter - section : other;

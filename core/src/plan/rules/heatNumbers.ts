@@ -110,7 +110,7 @@ export function dropNumbers({ state, station, part }: StationSubject): Numbers |
   const isPressed = choice.pressed.includes(seat.id);
   return numbers(
     isPressed ? null : heatTo(heat, choice),
-    isPressed ? words('Method', need.form === 'text' ? need.text : '', need.source) : need,
+    isPressed ? { ...need, name: 'Method' } : need,
     isPressed || choice.way === 'free'
       ? null
       : ringsWords(heat.settings.rings, heat.settings.ambient),
