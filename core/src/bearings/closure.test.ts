@@ -1,3 +1,4 @@
+import { taperedBore } from './taperedBore.ts';
 import { closureOf } from './closure.ts';
 
 describe('whether a bearing is closed', () => {
@@ -28,4 +29,13 @@ describe('whether a bearing is closed', () => {
     expect(closureOf('Kestrel 77-A')).toEqual({ closure: 'unknown', unread: ['Kestrel 77-A'] });
     expect(closureOf('  ')).toEqual({ closure: 'unsaid', unread: [] });
   });
+});
+
+test('a tapered bore should be told by its suffix, and by nothing else', () => {
+  expect(taperedBore('6208 K')).toBe(12);
+  expect(taperedBore('6208-K C3')).toBe(12);
+  expect(taperedBore('6208 K30')).toBe(30);
+  expect(taperedBore('6208-2RS')).toBeNull();
+  expect(taperedBore('HK 1612')).toBeNull();
+  expect(taperedBore(undefined)).toBeNull();
 });

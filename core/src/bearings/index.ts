@@ -20,5 +20,7 @@ export {
   type ClearanceType,
 } from './internalClearance.ts';
 export type { BearingSuffix } from './suffix.ts';
+export { printedAs, type PrintedBearing } from './printedAs.ts';
 export { printedSizes } from './printedSizes.ts';
+export { taperedBore } from './taperedBore.ts';
 export { typedSizes } from './typedSizes.ts';

@@ -43,6 +43,8 @@ const SUFFIXES: readonly BearingSuffix[] = [
   suffix('ZZ', 'metal shield on both sides', 2),
   suffix('ZR', 'metal shield on one side', 1),
   suffix('Z', 'metal shield on one side', 1),
+  suffix('K30', 'tapered bore, 1:30'),
+  suffix('K', 'tapered bore, 1:12'),
   suffix('NR', 'groove in the outer ring, with snap ring'),
   suffix('N', 'groove for a snap ring in the outer ring'),
   suffix('C2', 'internal clearance less than normal'),

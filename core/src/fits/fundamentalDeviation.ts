@@ -30,9 +30,16 @@ export const HOLE_J: Readonly<Record<string, readonly number[]>> = {
   8: [10, 12, 15, 20, 24, 28, 34, 41, 47, 55, 60, 66],
 };
 
-/** r has finer bands above 50 mm: upper ends and ei, µm. */
+/** r and s have finer bands above 50 mm: upper ends and ei, µm. */
 export const SHAFT_R: readonly (readonly [upTo: number, ei: number])[] = [
   [6, 15], [10, 19], [18, 23], [30, 28], [50, 34], [65, 41], [80, 43], [100, 51], [120, 54], [140, 63], [160, 65],
   [180, 68], [200, 77], [225, 80], [250, 84], [280, 94], [315, 98], [355, 108], [400, 114], [450, 126], [500, 132],
+  // A row a line, as printed: pulled apart it could not be checked against its table.
+]; // prettier-ignore
+
+/** As {@link SHAFT_R}, of s: the outside of bushes. ISO 286-1:2010, table 5 (from memory). */
+export const SHAFT_S: readonly (readonly [upTo: number, ei: number])[] = [
+  [6, 19], [10, 23], [18, 28], [30, 35], [50, 43], [65, 53], [80, 59], [100, 71], [120, 79], [140, 92], [160, 100],
+  [180, 108], [200, 122], [225, 130], [250, 140], [280, 158], [315, 170], [355, 190], [400, 208], [450, 232], [500, 252],
   // A row a line, as printed: pulled apart it could not be checked against its table.
 ]; // prettier-ignore

@@ -50,6 +50,9 @@ describe('tolerance classes', () => {
     ['p6', 50, [26, 42]],
     ['r6', 60, [41, 60]],
     ['r6', 75, [43, 62]],
+    ['s6', 25, [35, 48]],
+    ['s6', 40, [43, 59]],
+    ['s7', 60, [53, 83]],
   ])('should put %s on %d mm at %j', (name, size, expected) => {
     expect(limits(name, size)).toEqual(expected);
   });

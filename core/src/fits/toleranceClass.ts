@@ -5,6 +5,7 @@ import {
   SHAFT_DEVIATIONS,
   SHAFT_J,
   SHAFT_R,
+  SHAFT_S,
 } from './fundamentalDeviation.ts';
 import type { SizeRange } from './interference.ts';
 import { GRADES, standardTolerance, type Grade } from './standardTolerance.ts';
@@ -16,14 +17,14 @@ export interface ToleranceClass extends SizeRange {
 }
 
 const HOLES = ['G', 'H', 'J', 'JS', 'K', 'M', 'N', 'P', 'R'] as const;
-const SHAFTS = ['f', 'g', 'h', 'j', 'js', 'k', 'm', 'n', 'p', 'r'] as const;
+const SHAFTS = ['f', 'g', 'h', 'j', 'js', 'k', 'm', 'n', 'p', 'r', 's'] as const;
 const LEAST_GRADE = 4;
 const MOST_GRADE = 10;
 
 /**
  * Limits of a size in a tolerance class such as `H7` or `k6`, by ISO 286-1:2010.
  *
- * Holes G H J JS K M N P R and shafts f g h j js k m n p r in grades 4 to 10, over 3 up to 500 mm. Combinations that
+ * Holes G H J JS K M N P R and shafts f g h j js k m n p r s in grades 4 to 10, over 3 up to 500 mm. Combinations that
  * the standard does not have are refused by name: J only in grades 6 to 8, j only in 5 to 7, K not above 8. For K, M
  * and N up to grade 8 and for P and R up to grade 7 the rule with Δ applies; N has ES = 0 from grade 9 on; k has
  * ei = 0 from grade 8 on; M6 over 250 up to 315 mm has ES = −9 µm.
@@ -91,6 +92,8 @@ function shaftLower(letter: string, grade: number, size: number, field: string):
       return grade <= 7 ? band(SHAFT_DEVIATIONS.k, size) : 0;
     case 'r':
       return SHAFT_R.find(([upTo]) => size <= upTo)![1];
+    case 's':
+      return SHAFT_S.find(([upTo]) => size <= upTo)![1];
     default:
       return band(SHAFT_DEVIATIONS[letter as 'm' | 'n' | 'p'], size);
   }

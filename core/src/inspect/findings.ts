@@ -147,6 +147,10 @@ export const FINDINGS = {
     'Fit lost; the hole no longer meets its feed.',
   ),
   rollersWorn: replace('Rollers worn or marked', 'Dirt, or one roller too few.'),
+  rollersSkidded: replace(
+    'Flats or smears: they skidded',
+    'Too much clearance or too little load: measure bore, journal and the new rollers.',
+  ),
   springLost: replace('Lost its spring or shape', 'Opened too far.'),
   keySheared: replace(
     'Sheared, rolled or loose',

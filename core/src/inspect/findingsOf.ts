@@ -31,7 +31,7 @@ const FINDINGS_OF: Readonly<Partial<Record<StationKind, readonly FindingId[]>>> 
   cylindricalRoller: ROLLING,
   drawnCup: ['sound', 'rough', 'ringBlued', 'trackPitted', 'spunInBore'],
   needleThrust: ['sound', 'rough', 'ringBlued', 'cageDamaged'],
-  looseRollers: ['sound', 'rollersWorn', 'ringBlued'],
+  looseRollers: ['sound', 'rollersWorn', 'rollersSkidded', 'ringBlued'],
   plainBearing: [
     'sound',
     'wornThin',

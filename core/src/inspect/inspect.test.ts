@@ -124,7 +124,10 @@ describe('where sizes are taken', () => {
   });
   test('should depend on the kind', () => {
     expect(featuresOf('ballBearing').slice(0, 2)).toEqual(['bore', 'journal']);
-    expect(featuresOf('drawnCup')).toEqual(['seatedDepth', 'fittedBore']);
+    expect(featuresOf('drawnCup')).toContain('housingBore');
+    expect(featuresOf('drawnCup')).not.toContain('journal');
+    expect(featuresOf('bush')).toEqual(expect.arrayContaining(['journal', 'holeOffset']));
+    expect(placesFor('holeOffset')).toHaveLength(1);
     expect(placesFor('seatedDepth').map(({ words }) => words)).toEqual([
       'at 0°',
       'at 60°',

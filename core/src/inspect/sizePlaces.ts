@@ -13,23 +13,60 @@ export const SIZE_FEATURES = [
   'seatedDepth',
   'fittedBore',
   'endGap',
+  'housingBore',
+  'holeOffset',
+  'foundDepth',
+  'markNear',
+  'markFar',
+  'markDatum',
+  'webGap',
+  'webGapAfter',
 ] as const;
 export type SizeFeature = (typeof SIZE_FEATURES)[number];
 
-/** What a size is called, and how far from nominal it may be before it is a slip of the unit or the point. Share of nominal. */
-export const SIZE_FEATURE_TABLE: Readonly<
-  Record<SizeFeature, { readonly words: string; readonly far: number }>
-> = {
-  bore: { words: 'Bore', far: 0.05 },
-  journal: { words: 'Journal', far: 0.05 },
-  length: { words: 'Length under the head', far: 0.5 },
-  ringOutside: { words: 'Outside of the ring', far: 0.05 },
-  ringBore: { words: 'Bore of the ring', far: 0.05 },
-  ringWidth: { words: 'Width of the ring', far: 0.1 },
-  shoulderDepth: { words: 'Depth from the face to the shoulder', far: 0.5 },
-  seatedDepth: { words: 'Depth from the face to the ring', far: 0.5 },
-  fittedBore: { words: 'Bore once fitted', far: 0.05 },
-  endGap: { words: 'Gap between its ends', far: 5 },
+/** Where a size is taken: at three angles in two planes, at three angles, once, or on each bolt. */
+type Taken = 'round' | 'ring' | 'once' | 'bolts';
+
+/** What a size is called, how it is bounded, where it is taken. */
+export interface SizeFeatureRow {
+  readonly words: string;
+  /** How far from nominal it may be before it is a slip of the unit or the point. Share of nominal. */
+  readonly far: number;
+  /** mm. What is measured from a face lies at 0 where it is flush, below it where it stands out. */
+  readonly least: number;
+  readonly most: number;
+  readonly taken: Taken;
+}
+
+const row = (
+  words: string,
+  taken: Taken,
+  far: number,
+  [least, most]: readonly [number, number],
+): SizeFeatureRow => ({ words, far, least, most, taken });
+const SIZE = [0.1, 2000] as const;
+const DEPTH = [-100, 2000] as const;
+
+/** Every feature, once. */
+export const SIZE_FEATURE_TABLE: Readonly<Record<SizeFeature, SizeFeatureRow>> = {
+  bore: row('Bore', 'round', 0.05, SIZE),
+  journal: row('Journal', 'round', 0.05, SIZE),
+  length: row('Length under the head', 'bolts', 0.5, SIZE),
+  ringOutside: row('Outside of the ring', 'ring', 0.05, SIZE),
+  ringBore: row('Bore of the ring', 'ring', 0.05, SIZE),
+  ringWidth: row('Width of the ring', 'ring', 0.1, SIZE),
+  shoulderDepth: row('Depth from the face to the shoulder', 'ring', 0.5, DEPTH),
+  seatedDepth: row('Depth from the face to the ring', 'ring', 0.5, DEPTH),
+  fittedBore: row('Bore once fitted', 'round', 0.05, SIZE),
+  endGap: row('Gap between its ends', 'once', 5, [0, 20]),
+  housingBore: row('Bore of its housing', 'round', 0.05, SIZE),
+  holeOffset: row('Oil hole and feed, centres apart', 'once', 5, [0, 60]),
+  foundDepth: row('Depth from the face to the old one', 'ring', 0.5, DEPTH),
+  markNear: row('Running mark, nearer edge from the datum', 'once', 0.5, DEPTH),
+  markFar: row('Running mark, farther edge from the datum', 'once', 0.5, DEPTH),
+  markDatum: row('Depth from the face to the datum', 'once', 0.5, [-2000, 2000]),
+  webGap: row('Gap between the webs', 'ring', 0.1, SIZE),
+  webGapAfter: row('Gap between the webs, afterwards', 'ring', 0.1, SIZE),
 };
 
 /** Whether a size as typed is so far from nominal that its unit or its point is most likely wrong. mm. */
@@ -37,18 +74,13 @@ export function isFarFrom(feature: SizeFeature, value: number, nominal: number):
   return Math.abs(value - nominal) > SIZE_FEATURE_TABLE[feature].far * nominal;
 }
 
-/** Features measured from a face: a ring that is flush lies at 0, one that stands out below it. */
-const DEPTHS: readonly SizeFeature[] = ['shoulderDepth', 'seatedDepth'];
-
 /**
  * Check a size as measured, mm.
  * @throws InputError naming `value`
  */
 export function requireSize(feature: SizeFeature, value: number): number {
-  if (feature === 'endGap') return requireNumber('value', value, { min: 0, max: 20, unit: 'mm' });
-  return DEPTHS.includes(feature)
-    ? requireNumber('value', value, { min: -100, max: 2000, unit: 'mm' })
-    : requireNumber('value', value, { min: 0.1, max: 2000, unit: 'mm' });
+  const { least, most } = SIZE_FEATURE_TABLE[feature];
+  return requireNumber('value', value, { min: least, max: most, unit: 'mm' });
 }
 
 /** Three angles at two depths, the usual way to find a bore out of round or tapered. Degrees. */
@@ -74,25 +106,52 @@ const ROUND_ONE_PLANE = ROUND.filter(({ plane }) => plane === 'outer').map((plac
 }));
 
 const OF_RINGS: readonly SizeFeature[] = ['ringOutside', 'ringBore', 'ringWidth', 'shoulderDepth'];
+const OF_MARKS: readonly SizeFeature[] = ['foundDepth', 'markNear', 'markFar', 'markDatum'];
+const OF_PRESSED: readonly SizeFeature[] = [
+  'housingBore',
+  'ringOutside',
+  'ringBore',
+  'ringWidth',
+  'fittedBore',
+  'seatedDepth',
+  'holeOffset',
+  ...OF_MARKS,
+];
+
+/** Features of kinds that have them of their own. */
+const OF_KIND: Readonly<Partial<Record<StationKind, readonly SizeFeature[]>>> = {
+  drawnCup: OF_PRESSED,
+  bush: ['bore', 'journal', ...OF_PRESSED],
+  ringSeal: ['endGap'],
+  bolts: ['length'],
+  looseRollers: ['journal', 'bore'],
+  shaftStep: ['webGap', 'webGapAfter'],
+};
+const OF_ROLLING: readonly SizeFeature[] = ['bore', 'journal', ...OF_RINGS, 'seatedDepth'];
+const OF_PLAIN: readonly SizeFeature[] = ['bore', 'journal', 'seatedDepth', 'fittedBore'];
 
 /** What can be measured on a kind of station. */
 export function featuresOf(kind: StationKind): readonly SizeFeature[] {
   const { bearing } = STATION_KIND_TABLE[kind];
-  if (kind === 'drawnCup') return ['seatedDepth', 'fittedBore'];
-  if (bearing === 'rolling') return ['bore', 'journal', ...OF_RINGS, 'seatedDepth'];
-  if (bearing === 'plain') return ['bore', 'journal', 'seatedDepth', 'fittedBore'];
-  if (kind === 'ringSeal') return ['endGap'];
-  return kind === 'bolts' ? ['length'] : kind === 'looseRollers' ? ['journal', 'bore'] : [];
+  const usual = bearing === 'rolling' ? OF_ROLLING : bearing === 'plain' ? OF_PLAIN : [];
+  return OF_KIND[kind] ?? usual;
 }
+
+const ONCE: Readonly<Partial<Record<SizeFeature, string>>> = { endGap: 'in its bore' };
 
 /** Where a feature is measured; `count` is how many bolts there are. */
 export function placesFor(feature: SizeFeature, count = 1): readonly SizePlace[] {
-  if (feature === 'bore' || feature === 'journal' || feature === 'fittedBore') return ROUND;
-  if (feature === 'endGap') return [{ id: 'gap', words: 'in its bore', plane: null }];
-  if (feature !== 'length') return ROUND_ONE_PLANE;
-  return Array.from({ length: count }, (_, at) => ({
-    id: `bolt-${at + 1}`,
-    words: `bolt ${at + 1}`,
-    plane: null,
-  }));
+  const bolts = () =>
+    Array.from({ length: count }, (_, at) => ({
+      id: `bolt-${at + 1}`,
+      words: `bolt ${at + 1}`,
+      plane: null,
+    }));
+  const places: Readonly<Record<Taken, () => readonly SizePlace[]>> = {
+    round: () => ROUND,
+    ring: () => ROUND_ONE_PLANE,
+    once: () => [{ id: 'gap', words: ONCE[feature] ?? 'once', plane: null }],
+    bolts,
+  };
+  return places[SIZE_FEATURE_TABLE[feature].taken]();
 }

@@ -44,6 +44,7 @@ import { stationsPlaced } from './events/stationsPlaced.ts';
 import { stationRemoved } from './events/stationRemoved.ts';
 import { stepDone } from './events/stepDone.ts';
 import { stepSetAside } from './events/stepSetAside.ts';
+import { stopBuilt } from './events/stopBuilt.ts';
 import { temperatureRead } from './events/temperatureRead.ts';
 import { torqueRead } from './events/torqueRead.ts';
 import { undone } from './events/undone.ts';
@@ -93,6 +94,7 @@ export const JOB_EVENTS = {
   SeatTried: seatTried,
   SeatChecked: seatChecked,
   WayChosen: wayChosen,
+  StopBuilt: stopBuilt,
   LimitSet: limitSet,
   StepDone: stepDone,
   StepSetAside: stepSetAside,

@@ -32,13 +32,20 @@ test('should fold the jobs of version 1 to the state that they had', () => {
     const flat = Object.assign({ unit, specs, steps }, ...Object.values(parts)) as object;
     // A clock did not know then what its part was to be brought to.
     const clocks = state.clocks.map((clock) => ({ ...clock, heat: null }));
-    expect(plain(flat)).toEqual({ ...state, clocks, start: 'running', renew: [], accepted: {} });
+    expect(plain(flat)).toEqual({
+      ...state,
+      clocks,
+      start: 'running',
+      renew: [],
+      accepted: {},
+      stops: {},
+    });
   }
 });
 
 test('should fold the workshop of version 1 to the state that it had', () => {
-  // It kept no drivers and no rods.
-  const kept = { ...OLD.workshop.state, drivers: [], rods: [] };
+  // It kept no drivers, rods and spacers.
+  const kept = { ...OLD.workshop.state, drivers: [], rods: [], spacers: [] };
   expect(plain(foldWorkshop(OLD.workshop.events))).toEqual(kept);
 });
 

@@ -12,6 +12,7 @@ import type {
   TakenFigure,
   Clock,
   ChosenWay,
+  StopRow,
   OfferedBearing,
   TorqueRecord,
   StepRecord,
@@ -125,6 +126,8 @@ export interface Fitting {
   >;
   /** Ways in that were chosen, by station and ring. */
   readonly ways: Readonly<Record<string, Readonly<Partial<Record<'outer' | 'inner', ChosenWay>>>>>;
+  /** Driver and stop that were set up, by station. */
+  readonly stops: Readonly<Record<string, StopRow>>;
 }
 
 /** How far the log is folded. */

@@ -1,6 +1,7 @@
 import type { Band, ChainLength, IndicatorSetting, Instrument } from '../measure/index.ts';
 import type { SizeFeature } from '../inspect/index.ts';
 import type { WayId } from '../heat/index.ts';
+import type { Driver, StopPiece } from '../pressTools/index.ts';
 import type { FigureKind } from '../figures/index.ts';
 import type { PlannedHeat, ClockKind, MeasuredPiece, RunStage } from './kinds.ts';
 import type { TorqueReading } from './setRows.ts';
@@ -106,6 +107,18 @@ export interface Clock {
   readonly target?: number;
   /** The heat of its part as it was set when it began; null where none was. A plan that is changed later does not change it. */
   readonly heat: PlannedHeat | null;
+}
+
+/** The driver that was set up for something pressed in, and the stop under its collar. */
+export interface StopRow {
+  readonly driver: Driver;
+  readonly pieces: readonly StopPiece[];
+  /** From the underside of the stack to the end of the nose, mm; null where it was not measured. */
+  readonly measured: {
+    readonly length: number;
+    readonly typed: string;
+    readonly instrument: Instrument;
+  } | null;
 }
 
 /** A way in that was chosen, and what the press stood on the day, N. */

@@ -11,6 +11,7 @@ import { sizeReceived } from './workshopEvents/sizeReceived.ts';
 import { sizeStocked } from './workshopEvents/sizeStocked.ts';
 import { templateRemoved } from './workshopEvents/templateRemoved.ts';
 import { templateSaved } from './workshopEvents/templateSaved.ts';
+import { spacerKept } from './workshopEvents/spacerKept.ts';
 import { torqueToolAdded } from './workshopEvents/torqueToolAdded.ts';
 import { workshopNamed } from './workshopEvents/workshopNamed.ts';
 import { workshopUndone } from './workshopEvents/workshopUndone.ts';
@@ -30,6 +31,7 @@ export const WORKSHOP_EVENTS = {
   PressRated: pressRated,
   DriverKept: driverKept,
   RodKept: rodKept,
+  SpacerKept: spacerKept,
   PressToolRemoved: pressToolRemoved,
   PersonAdded: personAdded,
   Undone: workshopUndone,

@@ -1,6 +1,6 @@
 import type { Material } from '../materials/index.ts';
 import type { Instrument } from '../measure/index.ts';
-import type { Driver, Rod } from '../pressTools/index.ts';
+import type { Driver, Rod, Spacer } from '../pressTools/index.ts';
 import type { TorqueTool } from '../preload/index.ts';
 import type { ShimSize } from '../shims/index.ts';
 import type { Unit } from '../unit/index.ts';
@@ -62,6 +62,8 @@ export interface WorkshopState {
   /** Drivers, tubes and discs, and rods to draw with. */
   readonly drivers: readonly Driver[];
   readonly rods: readonly Rod[];
+  /** Spacers and washers that a driver is stopped with. */
+  readonly spacers: readonly Spacer[];
   /** What the press stands, N; null while nobody has said. */
   readonly pressRating: number | null;
 }
@@ -78,5 +80,6 @@ export const EMPTY_WORKSHOP: WorkshopState = {
   torqueTools: [],
   drivers: [],
   rods: [],
+  spacers: [],
   pressRating: null,
 };

@@ -34,7 +34,7 @@ const NEEDED = new Set<DetailName>([
   'lead',
   'oilHole',
   'feedHole',
-  'holeOffset',
+  'material',
 ]);
 
 /** Details that a kind has, and that no number of its plan is worked out from. */

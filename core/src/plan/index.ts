@@ -53,16 +53,20 @@ export { heatNow, type HeatNow, type RingNow } from './heatNow.ts';
 export { innerNow, type InnerNow } from './innerNow.ts';
 export { heatOfPart, jobHeat, type HeatOfPart, type JobHeat } from './jobHeat.ts';
 export { bodyOf, heatedParts, leftOut, ringLimitFor } from './ovenSeats.ts';
-export { pressedWith, type PressedWith } from './pressedWith.ts';
+export { pressedWith, type JudgedDriver, type PressedWith } from './pressedWith.ts';
 export { ringWaysOut } from './ringWaysOut.ts';
-export { partWithSeat, ringWays, snapRingUnder } from './ringWays.ts';
+export { partWithSeat, ringWays, snapRingUnder, wayFor } from './ringWays.ts';
 export { depthVerdict, expectedDepth, seatingChecks, seatingDone } from './seating.ts';
 export { measuredSuggestions, type MeasuredSuggestion } from './measuredSuggestions.ts';
+export { clearanceLimits } from './measuredClearance.ts';
+export { depthFound, type DepthFound } from './depthFound.ts';
+export { stopSet, type StopSet } from './stops.ts';
 export { nominalOf } from './nominal.ts';
 export { planInSystem } from './planInSystem.ts';
 export { stepMarks, type FaceMark, type ForcedRing, type StepMarks } from './stepMarks.ts';
 export { stepPicture, type PicturedStation, type Piece, type StepPicture } from './stepPicture.ts';
-export { isSealed, ringWords, seatsOf, seatVerdict } from './seats.ts';
+export { isSealed } from './closureOfStation.ts';
+export { meanSize, ringWords, seatsOf, seatVerdict } from './seats.ts';
 export { rollingVerdict } from './torqueProgress.ts';
 export {
   closingProgress,
@@ -83,3 +87,4 @@ export {
   type StepForm,
   type StepStatus,
 } from './step.ts';
+export { FACE_TO_WORDS } from './step.ts';

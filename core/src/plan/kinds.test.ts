@@ -108,7 +108,8 @@ describe('a unit of every kind', () => {
     });
     const lacking = (id: string, names: readonly (keyof Station)[]) =>
       new Bench(bare(id, names)).step(`inspect:${id}`).missing.map(({ field }) => field);
-    expect(lacking('bush', ['oilHole', 'holeOffset'])).toEqual(['oilHole', 'holeOffset']);
+    expect(lacking('bush', ['oilHole'])).toEqual(['linesUp']);
+    expect(lacking('bush', ['feedHole', 'holeOffset'])).toEqual(['feedHole']);
     expect(lacking('rollers', ['rollerDiameter'])).toEqual(['rollerDiameter']);
     expect(lacking('rollers', ['rollerCount'])).toEqual(['rollerCount']);
   });

@@ -8,7 +8,7 @@ import type { JobState } from '../job/index.ts';
 import { measuredClearance } from './measuredClearance.ts';
 import { LEAST_OPENING, oilHoleOpening, usualClearance } from '../plain/index.ts';
 import { fullComplement } from '../rollers/index.ts';
-import { isTight, knownSize, STATION_KIND_TABLE, type Station } from '../unit/index.ts';
+import { knownSize, sitsTight, STATION_KIND_TABLE, type Station } from '../unit/index.ts';
 import { ringWords, seatInterference, seatsOf, seatVerdict, sizeUncertainty } from './seats.ts';
 
 /** What a measured or described figure of a station comes to. */
@@ -59,7 +59,7 @@ function roundness(state: JobState, station: Station): readonly MeasuredSuggesti
 
 function looseness(state: JobState, station: Station): readonly MeasuredSuggestion[] {
   return (['outer', 'inner'] as const).flatMap((ring): readonly MeasuredSuggestion[] => {
-    if (!isTight(station, ring)) return [];
+    if (!sitsTight(station, ring)) return [];
     const fit = seatInterference(state, station, ring);
     if (fit === null || fit.most > 0) return [];
     const { repair, reason } = looseBoreRemedy(-fit.mean);

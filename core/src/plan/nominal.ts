@@ -20,6 +20,14 @@ const NOMINAL: Readonly<Record<SizeFeature, (station: Station) => number | undef
   shoulderDepth: ({ boreDepth }) => boreDepth,
   seatedDepth: ({ depth }) => depth,
   fittedBore: ({ inside }) => inside,
+  housingBore: ({ outside }) => outside,
+  holeOffset: () => undefined,
+  foundDepth: ({ depth }) => depth,
+  markNear: () => undefined,
+  markFar: () => undefined,
+  markDatum: () => undefined,
+  webGap: ({ webGap }) => webGap,
+  webGapAfter: ({ webGap }) => webGap,
   endGap: ({ gapLeast, gapMost }) =>
     gapLeast === undefined || gapMost === undefined ? undefined : (gapLeast + gapMost) / 2,
 };
@@ -32,6 +40,7 @@ const DRAWN_AS: Readonly<Partial<Record<SizeFeature, SizeName>>> = {
   ringBore: 'inside',
   ringWidth: 'width',
   fittedBore: 'inside',
+  housingBore: 'outside',
 };
 
 /** What a size of a station is described as, mm; null where nothing says. */

@@ -7,10 +7,12 @@ import {
 } from '../heat/index.ts';
 import type { JobState } from '../job/index.ts';
 import type { LumpedBody } from '../thermal/index.ts';
-import { geometryFaults, type Axis, type Part, type Station } from '../unit/index.ts';
+import { materialOf } from '../materials/index.ts';
+import { geometryFaults, isPressed, type Axis, type Part, type Station } from '../unit/index.ts';
 import { atFitting } from './compound.ts';
 import { lacksSizes } from './figures.ts';
-import { closureOfStation, outerSeatsIn, seatInterference } from './seats.ts';
+import { closureOfStation } from './closureOfStation.ts';
+import { outerSeatsIn, seatInterference } from './seats.ts';
 import { goesIn } from './scope.ts';
 import type { Missing } from './step.ts';
 
@@ -23,6 +25,18 @@ const BY_ITSELF: readonly string[] = [
   'dryIce',
 ] satisfies readonly WayId[];
 
+/** Ways in by the oven: what is pressed in as a rule is warmed for where one of them was chosen. */
+const BY_OVEN: readonly string[] = ['ovenOnly', 'ovenAndFreezer'] satisfies readonly WayId[];
+
+/** Everything that a part may be warmed for: its tight rings, and what is pressed in where the oven was chosen for it. */
+function warmedFor({ unit, fitting: { ways } }: JobState, partId: string): readonly Station[] {
+  const pressed = unit!.axes
+    .flatMap(({ stations }) => stations)
+    .filter((station) => station.partId === partId && isPressed(station))
+    .filter(({ id }) => BY_OVEN.includes(ways[id]?.outer?.way ?? ''));
+  return [...outerSeatsIn(unit!, partId), ...pressed];
+}
+
 /**
  * Rings that go into a part from the oven's heat: the tight ones, unless another way was chosen for them or they are held
  * by compound, which goes on cold. A station that
@@ -34,7 +48,7 @@ export function ovenSeats(state: JobState, partId: string): readonly Station[] {
     fitting: { ways },
   } = state;
   const faulty = geometryFaults(unit!);
-  return outerSeatsIn(unit!, partId).filter(
+  return warmedFor(state, partId).filter(
     (station) =>
       faulty[station.id] === undefined &&
       goesIn(state, station) &&
@@ -53,10 +67,10 @@ export function leftOut(state: JobState, partId: string): readonly Station[] {
   );
 }
 
-/** Parts of a unit that are heated: those in which rings are tight. */
-export function heatedParts({ unit }: JobState): readonly Part[] {
-  return unit!.parts.filter(
-    ({ id, kind }) => kind !== 'shaft' && outerSeatsIn(unit!, id).length > 0,
+/** Parts of a unit that are heated: those in which rings are tight, or for which the oven was chosen. */
+export function heatedParts(state: JobState): readonly Part[] {
+  return state.unit!.parts.filter(
+    ({ id, kind }) => kind !== 'shaft' && warmedFor(state, id).length > 0,
   );
 }
 
@@ -86,11 +100,16 @@ export function heatSeatOf(state: JobState, station: Station): HeatSeat | null {
     fit,
     after: blockedBy(axis, station),
     ringLimit: ringLimitFor(state, station),
+    ...(station.material === undefined ? {} : { bush: station.material }),
   };
 }
 
-/** What a bearing stands: as set for this job, else as is usual. */
+/** What a bearing stands: as set for this job, else as is usual; of a bush what its material stands. */
 export function ringLimitFor({ heating: { limits } }: JobState, station: Station): HeatLimit {
+  if (station.material !== undefined) {
+    const { hottest, hottestReason } = materialOf(station.material);
+    return limits[station.id] ?? { limit: hottest, reason: hottestReason };
+  }
   const { closure, unread } = closureOfStation(station);
   return limits[station.id] ?? ringLimitOf(closure, unread);
 }

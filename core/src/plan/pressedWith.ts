@@ -8,22 +8,62 @@ import {
   type DriverVerdict,
   type DriverWanted,
   type Rod,
+  type Spacer,
+  type StopVerdict,
 } from '../pressTools/index.ts';
 import type { JobState } from '../job/index.ts';
-import { findStation } from '../unit/index.ts';
+import { findStation, isPressed, isSeparable, type Station } from '../unit/index.ts';
 import { lacksForHeat } from './ovenSeats.ts';
 import { ringWays } from './ringWays.ts';
+import { ringWords } from './seats.ts';
+import { placeOfStop, stopFor } from './stops.ts';
+
+/** A driver of the workshop: whether it does, and what stops it at its depth; null where it is driven to no depth. */
+export interface JudgedDriver {
+  readonly driver: Driver;
+  readonly verdict: DriverVerdict;
+  readonly stop: StopVerdict | null;
+}
 
 /** What a ring is pressed or drawn in with: what is wanted, and what the workshop has. */
 export interface PressedWith {
   readonly wanted: DriverWanted;
+  /** The face that it presses on, in words; and whether the old one does as a driver. */
+  readonly onIts: string;
+  readonly oldOne: string | null;
   /** Those that fit, the one that takes most of the face first; then the nearest misses. */
-  readonly drivers: readonly { readonly driver: Driver; readonly verdict: DriverVerdict }[];
+  readonly drivers: readonly JudgedDriver[];
   /** N, usual and the most; null where it is not known how tight it sits. */
   readonly force: { readonly usual: number; readonly most: number } | null;
   readonly rods: readonly { readonly rod: Rod; readonly verdict: DrawVerdict }[];
   /** The thinnest rod that would do; null where none to M30 does, or the force is not known. */
   readonly would: Pick<Rod, 'thread' | 'pitch' | 'strength'> | null;
+}
+
+/** What the driver meets: a bush is solid, a cup goes in without what runs in it. */
+function bodyOfDriven(station: Station): 'solid' | 'cup' | 'whole' {
+  if (station.kind === 'bush') return 'solid';
+  return isSeparable(station) || isPressed(station) ? 'cup' : 'whole';
+}
+
+/** What it presses on; a bearing's old outer ring drives the new one, where nothing has to be seen through it. */
+function facesOf(station: Station, ring: 'outer' | 'inner'): Pick<PressedWith, 'onIts' | 'oldOne'> {
+  if (isPressed(station))
+    return {
+      onIts:
+        station.kind === 'bush'
+          ? 'its face, a pilot in its bore,'
+          : 'its marked end, a nose in its bore,',
+      oldOne: null,
+    };
+  const name = ringWords(station)[ring];
+  return {
+    onIts: `the ${name}`,
+    oldOne:
+      ring === 'inner'
+        ? null
+        : `The old ${name} does as well, its outside ground down until it is loose in the bore.`,
+  };
 }
 
 /** How many drivers that do not fit are shown. */
@@ -37,7 +77,11 @@ export function pressedWith(
   state: JobState,
   stationId: string,
   ring: 'outer' | 'inner',
-  tools: { readonly drivers: readonly Driver[]; readonly rods: readonly Rod[] },
+  tools: {
+    readonly drivers: readonly Driver[];
+    readonly rods: readonly Rod[];
+    readonly spacers: readonly Spacer[];
+  },
 ): PressedWith | null {
   const found = findStation(state.unit!, stationId);
   if (found === null || lacksForHeat(found.station).length > 0) return null;
@@ -46,20 +90,28 @@ export function pressedWith(
     ring,
     diameter: ring === 'outer' ? outside : inside,
     other: ring === 'outer' ? inside : outside,
-    bush: null,
+    body: bodyOfDriven(found.station),
   });
   const way = ringWays(state, stationId, ring).find(({ force }) => force !== null);
   const force =
     way?.force == null || way.forceMost === null ? null : { usual: way.force, most: way.forceMost };
-  const judged = tools.drivers.map((driver) => ({ driver, verdict: judgeDriver(wanted, driver) }));
+  const judged = tools.drivers.map((driver) => ({
+    driver,
+    verdict: judgeDriver(wanted, driver),
+    stop: stopFor(state, found.station, driver, tools.spacers),
+  }));
   const fitting = judged
     .filter(({ verdict }) => verdict.fits)
-    .toSorted((a, b) => shareOf(b.verdict) - shareOf(a.verdict));
+    .toSorted(
+      (a, b) =>
+        placeOfStop(a.stop) - placeOfStop(b.stop) || shareOf(b.verdict) - shareOf(a.verdict),
+    );
   const missing = judged
     .filter(({ verdict }) => !verdict.fits)
     .toSorted((a, b) => byOf(a.verdict) - byOf(b.verdict));
   return {
     wanted,
+    ...facesOf(found.station, ring),
     drivers: [...fitting, ...missing.slice(0, NEAR)],
     force,
     rods: force === null ? [] : tools.rods.map((rod) => ({ rod, verdict: drawWith(rod, force) })),

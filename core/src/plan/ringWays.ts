@@ -1,14 +1,29 @@
-import { dropsIn, waysIn, type WayId, type WayIn, type WayInput } from '../heat/index.ts';
+import {
+  dropsIn,
+  wayToTake,
+  waysIn,
+  type WayId,
+  type WayIn,
+  type WayInput,
+} from '../heat/index.ts';
 import type { JobState } from '../job/index.ts';
 import { grooveLoad } from '../pressFit/index.ts';
 import { figure, range, words } from './figures.ts';
 import type { CautionId } from './cautions.ts';
 import type { Figure } from './step.ts';
 import { SOURCES } from '../sources/index.ts';
-import { findStation, type Axis, type Part, type Station, type Unit } from '../unit/index.ts';
+import {
+  findStation,
+  isPressed,
+  type Axis,
+  type Part,
+  type Station,
+  type Unit,
+} from '../unit/index.ts';
 import { heatOfPart } from './jobHeat.ts';
 import { bodyOf, heatSeatOf, lacksForHeat, partLimitFor, ringLimitFor } from './ovenSeats.ts';
-import { comesAsOne, isSealed, seatInterference } from './seats.ts';
+import { isSealed } from './closureOfStation.ts';
+import { comesAsOne, seatInterference } from './seats.ts';
 
 /** A snap ring counts as under a ring when it lies within this of the face that leads, mm. A rule of this program. */
 const UNDER = 3;
@@ -59,6 +74,8 @@ export function ringWays(
   const fit = found === null ? null : seatInterference(state, found.station, ring);
   if (found === null || fit === null || lacksForHeat(found.station).length > 0) return [];
   const { station } = found;
+  // What a bush is made of decides how hard it presses: without that there is no number.
+  if (station.kind === 'bush' && station.material === undefined) return [];
   const part = partWithSeat(state.unit!, station, ring);
   const body = part === null ? null : bodyOf(part);
   const [diameter, other] =
@@ -73,9 +90,20 @@ export function ringWays(
     pressRating,
     material: part?.material ?? null,
     ringLimit: ringLimitFor(state, station),
+    ...(station.material === undefined ? {} : { bush: station.material }),
     ...(body === null ? {} : { body }),
     ...(ring === 'outer' ? ofOuter(state, found, part) : ofInner(state, station)),
   });
+}
+
+/**
+ * The way to take where none was chosen: what is pressed in is pressed where that can be had, all else goes by the least trouble.
+ */
+export function wayFor(station: Station, ways: readonly WayIn[]): WayIn | undefined {
+  const pressed = isPressed(station)
+    ? ways.find(({ id, stands }) => id === 'coldPress' && stands)
+    : undefined;
+  return pressed ?? wayToTake(ways);
 }
 
 /** What an outer ring's ways rest on besides its own seat: the other rings of the part, its limit, what it is pressed on. */

@@ -1,9 +1,13 @@
 import { waysOut, type WayOut } from '../heat/index.ts';
 import type { JobState } from '../job/index.ts';
-import { findStation, isTight } from '../unit/index.ts';
+import { findStation, sitsTight, type Station } from '../unit/index.ts';
 import { lacksForHeat, bodyOf, partLimitFor, ringLimitFor } from './ovenSeats.ts';
 import { partWithSeat } from './ringWays.ts';
 import { seatInterference } from './seats.ts';
+
+/** A bush of which nobody has said what it is made of: how hard it presses is not known. */
+const isBushUnknown = ({ kind, material }: Station): boolean =>
+  kind === 'bush' && material === undefined;
 
 /**
  * Ways to get a tight ring of a station out; none where its sizes are not known. Before its seat is measured its fit is known by
@@ -19,7 +23,7 @@ export function ringWaysOut(
   const found = findStation(state.unit!, stationId);
   if (found === null || lacksForHeat(found.station).length > 0) return [];
   const { station } = found;
-  if (!isTight(station, ring)) return [];
+  if (!sitsTight(station, ring)) return [];
   const part = partWithSeat(state.unit!, station, ring);
   const [diameter, other] =
     ring === 'outer' ? [station.outside, station.inside] : [station.inside, station.outside];
@@ -28,9 +32,9 @@ export function ringWaysOut(
     diameter,
     other,
     width: station.width,
-    fit: seatInterference(state, station, ring),
+    fit: isBushUnknown(station) ? null : seatInterference(state, station, ring),
     material: part?.material ?? null,
-    bush: null,
+    bush: station.material ?? null,
     body: part === null ? null : bodyOf(part),
     partLimit: part === null || ring === 'inner' ? null : partLimitFor(state, part),
     ringLimit: ringLimitFor(state, station),

@@ -1,16 +1,15 @@
-import { assemblyOf, eventOfPart, type EventKey } from '../assembly/index.ts';
+import { assemblyOf, type EventKey } from '../assembly/index.ts';
 import type { JobStart, JobState } from '../job/index.ts';
-import { STATION_KIND_TABLE, type Axis, type Station, type StationKind } from '../unit/index.ts';
-import { buildsUp } from './buildEvents.ts';
+import { type Axis, type Station } from '../unit/index.ts';
 import { comesOffForPlay, offForPlay } from './offForPlay.ts';
 import { motionOf } from './motions.ts';
 import type { Phase } from './phases.ts';
 import { playStage } from './playProgress.ts';
-import { reachedBy, ringsUnder, type Reached } from './reached.ts';
+import { isOuterOut, WANTED } from './wantedToRenew.ts';
+import { reachedBy, ringsUnder } from './reached.ts';
 import type { RuleFor, Subject } from './rule.ts';
 import type { RuleId } from './ruleIds.ts';
 import { settersOf } from './setters.ts';
-import { seatInterference } from './seats.ts';
 
 /** Steps that fall away by how the unit came: what was done before it came to the bench. */
 const DONE_BEFORE: Readonly<Record<JobStart, ReadonlySet<RuleId>>> = {
@@ -31,7 +30,7 @@ const DONE_BEFORE: Readonly<Record<JobStart, ReadonlySet<RuleId>>> = {
       'loosenInside',
     ] as const),
     'takeOutPiston',
-    ...(['takeOffHub', 'takeOutShaft', 'pullSeal', 'pull', 'clean'] as const),
+    ...(['takeOffHub', 'takeOutShaft', 'pullSeal', 'recordDepth', 'pull', 'clean'] as const),
   ]),
   onePart: new Set([
     ...(['drain', 'asFound', 'mark', 'markCaps', 'liftOff', 'takeOutShaft', 'clean'] as const),
@@ -51,112 +50,6 @@ function isUndoneBefore(start: JobStart, rule: RuleId, subject: Subject): boolea
     joints.some(({ bolts }) => bolts.includes(subject.station.id))
   );
 }
-
-type Wanted = (subject: Subject, reached: Reached) => boolean;
-
-const always: Wanted = () => true;
-const never: Wanted = () => false;
-const comesOut: Wanted = (subject, { stations, events }) => {
-  if (subject.about === 'station') return stations.has(subject.station.id);
-  if (subject.about !== 'part') return true;
-  const event = eventOfPart(assemblyOf(subject.unit), subject.part.id);
-  return event !== null && events.has(event);
-};
-const isRenewed: Wanted = (subject, { renewed }) =>
-  subject.about === 'station' && renewed.has(subject.station.id);
-/** What comes out on the way and goes back as it is, is looked at before: bearings, whose rings were pulled on. */
-const goesBack: Wanted = (subject, reached) =>
-  subject.about === 'station' &&
-  comesOut(subject, reached) &&
-  !isRenewed(subject, reached) &&
-  STATION_KIND_TABLE[subject.station.kind].bearing === 'rolling';
-const isMoved: Wanted = (subject, { moved }) => 'axis' in subject && moved.has(subject.axis.id);
-const isSet: Wanted = (subject, { set }) => 'axis' in subject && set.has(subject.axis.id);
-const ring =
-  (which: 'cup' | 'cone'): Wanted =>
-  (subject, { events }) =>
-    subject.about === 'station' &&
-    (events.has(`take:${subject.station.id}:${which}`) || events.has(`take:${subject.station.id}`));
-/** A fit is decided on where it is measured and does not hold; where it holds, the heat says it. */
-const isLoose =
-  (which: 'outer' | 'inner'): Wanted =>
-  (subject, reached) =>
-    isRenewed(subject, reached) &&
-    subject.about === 'station' &&
-    (seatInterference(subject.state, subject.station, which)?.mean ?? 1) <= 0;
-const isHot: Wanted = (subject, { events }) =>
-  subject.about === 'part' &&
-  subject.unit.axes.some((axis) =>
-    axis.stations.some((one) => one.partId === subject.part.id && isOuterOut(one, events)),
-  );
-const isBuilt: Wanted = (subject, { together }) =>
-  subject.about === 'axis' && buildsUp(subject.unit, subject.axis, together, 'first');
-const opensUp: Wanted = (_, { events, moved }) =>
-  moved.size > 0 || [...events].some((event) => event.startsWith('part:'));
-const seals: Wanted = (subject, { stations, events }) =>
-  [...events].some((event) => event.startsWith('part:')) ||
-  subject.unit.axes.some((axis) =>
-    axis.stations.some(({ id, kind }) => stations.has(id) && SEALS.has(kind)),
-  );
-const SEALS: ReadonlySet<StationKind> = new Set(['seal', 'oRing', 'ringSeal', 'pistonSeal']);
-const turns: Wanted = (_, { events }) => events.size > 0;
-const gears: Wanted = (subject, { stations }) =>
-  subject.about === 'axis' &&
-  subject.axis.stations.some(({ id, kind }) => kind === 'gear' && stations.has(id));
-
-/** In a job to renew something: what each rule is wanted for. What moves something is wanted where that moves. */
-const WANTED: Readonly<Partial<Record<RuleId, Wanted>>> = {
-  mend: always,
-  findWay: always,
-  setSpec: isMoved,
-  drain: turns,
-  asFound: isMoved,
-  mark: comesOut,
-  markCaps: comesOut,
-  clean: opensUp,
-  inspectPart: never,
-  measureSeats: isRenewed,
-  measureBolts: comesOut,
-  inspect: goesBack,
-  compare: isRenewed,
-  measureDepth: isRenewed,
-  newPart: comesOut,
-  measureGap: comesOut,
-  fitOuter: isLoose('outer'),
-  fitInner: isLoose('inner'),
-  heat: isHot,
-  checkSeat: ring('cup'),
-  checkCone: ring('cone'),
-  gauge: comesOut,
-  gaugeShells: comesOut,
-  dressShaft: gears,
-  assemble: isBuilt,
-  layIn: always,
-  checkBeforeClamp: isSet,
-  clamp: isSet,
-  relieveAgain: isMoved,
-  relieve: isMoved,
-  measure: isSet,
-  choosePack: isSet,
-  fitPack: isSet,
-  setAdjuster: isMoved,
-  trySpacer: isSet,
-  chooseSpacer: isSet,
-  turnAdjuster: isMoved,
-  checkStack: isMoved,
-  prove: isMoved,
-  provePreload: isMoved,
-  sealDrag: isMoved,
-  proveFigure: isMoved,
-  prepare: comesOut,
-  lock: comesOut,
-  fitORing: comesOut,
-  spin: turns,
-  tryPiston: comesOut,
-  leakTest: seals,
-  fill: turns,
-  finish: always,
-};
 
 /** Where the cause of something is found. */
 const FOUND_IN: ReadonlySet<Phase> = new Set(['bookIn', 'strip', 'inspect', 'record']);
@@ -211,10 +104,6 @@ export function isInScope(rule: RuleFor<Subject>, subject: Subject, state: JobSt
   const motion = motionOf(rule.id, subject);
   return motion === null ? true : motion.events.some((event) => reached.events.has(event));
 }
-
-/** Whether the outer ring of a station, or all of it, comes out. */
-const isOuterOut = ({ id }: Pick<Station, 'id'>, events: ReadonlySet<EventKey>): boolean =>
-  events.has(`take:${id}:cup`) || events.has(`take:${id}`);
 
 /** Whether something comes out on a job: all of it, but where only some things are renewed. */
 export const isOut = ({ unit, sheet }: JobState, event: EventKey): boolean =>

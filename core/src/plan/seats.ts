@@ -1,4 +1,4 @@
-import { closureOf, decodeDesignation, inchTaper } from '../bearings/index.ts';
+import { decodeDesignation, inchTaper, taperedBore } from '../bearings/index.ts';
 import {
   interference,
   ringLimits,
@@ -20,11 +20,12 @@ import { oncePerObject, oncePerPair } from '../memo/index.ts';
 import { nominalOf } from './nominal.ts';
 import {
   isDrawn,
+  isPressed,
   isSeparable,
   isTight,
+  sitsTight,
   STATION_KIND_TABLE,
   type Station,
-  type StationKind,
   type Unit,
 } from '../unit/index.ts';
 
@@ -40,12 +41,22 @@ export function seatsOf(station: Station): readonly SizeFeature[] {
   return bearing === 'plain' || station.kind === 'looseRollers' ? ['bore', 'journal'] : [];
 }
 
-/** The rings of a bearing that are fitted tight, as they can be measured themselves. */
+/** The rings that are fitted tight, as they can be measured themselves; of a bush its bore too, which closes in. */
 export function ringFeatures(station: Station): readonly SizeFeature[] {
+  const hasBore = isTight(station, 'inner') || station.kind === 'bush';
   return [
-    ...(isTight(station, 'outer') ? (['ringOutside'] as const) : []),
-    ...(isTight(station, 'inner') ? (['ringBore'] as const) : []),
+    ...(sitsTight(station, 'outer') ? (['ringOutside'] as const) : []),
+    ...(hasBore ? (['ringBore'] as const) : []),
   ];
+}
+
+/** The seat that a ring goes on or into, as it is measured: of what is pressed in, its housing. */
+export function seatFeature(
+  station: Station,
+  ring: Ring,
+): Extract<SizeFeature, 'bore' | 'journal' | 'housingBore'> {
+  if (ring === 'inner') return 'journal';
+  return isPressed(station) ? 'housingBore' : 'bore';
 }
 
 /** Sizes of a feature in the order they were taken; mean and standard uncertainty. mm. */
@@ -69,7 +80,7 @@ export function meanSize(
 }
 
 /** Standard uncertainty of a size: the graduation's and the calibration's, in quadrature. mm. */
-export function sizeUncertainty({ instrument }: MeasuredSize): number {
+export function sizeUncertainty({ instrument }: Pick<MeasuredSize, 'instrument'>): number {
   return Math.hypot(instrument.graduation / Math.sqrt(12), instrument.calibrationUncertainty);
 }
 
@@ -118,11 +129,13 @@ function measuredRange(state: JobState, station: Station, feature: SizeFeature):
     : { least: measured.mean - measured.expanded, most: measured.mean + measured.expanded };
 }
 
-/** A ring's size: measured, else by its Normal class. */
-function ringSize(state: JobState, station: Station, ring: Ring): SizeRange {
+/** A ring's size: measured, else by its Normal class; of what is pressed in, by the class described. */
+function ringSize(state: JobState, station: Station, ring: Ring): SizeRange | null {
   const measured = measuredRange(state, station, ring === 'outer' ? 'ringOutside' : 'ringBore');
   if (measured !== null) return measured;
   const size = ring === 'outer' ? station.outside : station.inside;
+  if (isPressed(station))
+    return station.outsideClass === undefined ? null : toleranceClass(station.outsideClass, size);
   const rows = familiesOf(station).map((family) => ringLimits(size, ring, family));
   return {
     least: Math.min(...rows.map(({ least }) => least)),
@@ -144,11 +157,11 @@ function familiesOf({ kind, designation, inside, outside }: Station): readonly R
 function seatSize(
   state: JobState,
   station: Station,
-  feature: 'bore' | 'journal',
+  feature: ReturnType<typeof seatFeature>,
 ): SizeRange | null {
   const measured = measuredRange(state, station, feature);
   if (measured !== null) return measured;
-  const name = feature === 'bore' ? station.boreClass : station.journalClass;
+  const name = feature === 'journal' ? station.journalClass : station.boreClass;
   const nominal = nominalOf(station, feature);
   return name === undefined || nominal === null ? null : toleranceClass(name, nominal);
 }
@@ -176,11 +189,13 @@ const INTERFERENCES = {
 } as const;
 
 function interferenceOf(state: JobState, station: Station, ring: Ring): Interference | null {
-  const feature = ring === 'outer' ? 'bore' : 'journal';
   if (isDrawn(station, 'inside', 'outside')) return null;
+  // On a taper it is how far it is driven up that makes the fit, not two diameters.
+  if (ring === 'inner' && taperedBore(station.designation) !== null) return null;
   try {
-    const seat = seatSize(state, station, feature);
-    return seat === null ? null : interference(ring, ringSize(state, station, ring), seat);
+    const seat = seatSize(state, station, seatFeature(station, ring));
+    const own = ringSize(state, station, ring);
+    return seat === null || own === null ? null : interference(ring, own, seat);
   } catch (error) {
     if (error instanceof InputError) return null;
     throw error;
@@ -189,7 +204,7 @@ function interferenceOf(state: JobState, station: Station, ring: Ring): Interfer
 
 /** Whether a ring's fit rests on a measured seat. */
 export function isSeatMeasured(state: JobState, station: Station, ring: Ring): boolean {
-  return seatVerdict(state, station, ring === 'outer' ? 'bore' : 'journal') !== null;
+  return seatVerdict(state, station, seatFeature(station, ring)) !== null;
 }
 
 /** Whether a ring itself was measured. */
@@ -209,24 +224,6 @@ const outerSeats = oncePerObject(({ axes }: Unit): ReadonlyMap<string, readonly 
 /** Stations of a part whose outer ring is tight in it. */
 export const outerSeatsIn = (unit: Unit, partId: string): readonly Station[] =>
   outerSeats(unit).get(partId) ?? [];
-
-/** Whether a bearing has seals or shields with grease: by its kind, by what is printed on it, by what is described. */
-export const closureOfStation = oncePerObject(
-  ({ kind, designation, shield }: Station): ReturnType<typeof closureOf> => {
-    if (!CAN_BE_CLOSED.has(kind)) return { closure: 'open', unread: [] };
-    if (shield !== undefined) return { closure: 'closed', unread: [] };
-    return closureOf(designation ?? '');
-  },
-);
-
-/** Kinds that are made with seals or shields. */
-const CAN_BE_CLOSED: ReadonlySet<StationKind> = new Set(['ballBearing']);
-
-/** Whether it is told as closed: one of which it is not known is taken so, the safe side. */
-export const isSealed = (station: Station): boolean => {
-  const { closure } = closureOfStation(station);
-  return closure === 'closed' || closure === 'unknown';
-};
 
 /** What the trade calls the rings of a bearing. */
 export function ringWords({ kind }: Station): Readonly<Record<Ring, string>> {

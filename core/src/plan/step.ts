@@ -46,7 +46,15 @@ export interface Missing {
 export interface Orientation {
   readonly feature: string;
   readonly side: Side;
+  /** Whether that face goes in first, away from the driver, or faces it; null where the way in is not known. */
+  readonly to: 'leads' | 'faces' | null;
 }
+
+/** What is said of a face that leads, and of one that faces the driver. */
+export const FACE_TO_WORDS: Readonly<Record<NonNullable<Orientation['to']>, string>> = {
+  leads: 'goes in first, away from the driver',
+  faces: 'towards the driver',
+};
 
 /** How a step is done on screen. */
 export type StepForm =

@@ -11,6 +11,7 @@ import {
 } from '../unit/index.ts';
 import type { ActId } from './act.ts';
 import { partWithSeat } from './ringWays.ts';
+import { BACK_FACES } from './rules/orientation.ts';
 import { expectedDepth } from './seating.ts';
 import type { Step } from './step.ts';
 import type { PicturedStation, StepPicture } from './stepPicture.ts';
@@ -122,6 +123,9 @@ const facesOf = ({ orientation }: Step, { id }: Station): readonly FaceMark[] =>
 /** What a face is called in the picture, by the words of the detail; which way it goes in is said by the arrow. */
 const FACES: ReadonlyMap<string, string> = new Map([
   [DETAIL_TABLE.lettering.words, 'markings'],
+  [DETAIL_TABLE.innerLettering.words, 'markings'],
+  [BACK_FACES.outer, 'thick back face'],
+  [BACK_FACES.inner, 'back face'],
   [DETAIL_TABLE.radius.words, 'large radius'],
   [DETAIL_TABLE.groove.words, 'groove'],
   [DETAIL_TABLE.shield.words, 'shield or seal'],

@@ -1,4 +1,5 @@
 export { clearanceLeft, type ClearanceInput } from './clearanceLeft.ts';
+export { closingIn, type PressedBush } from './closingIn.ts';
 export { drawScrew, NUT_FACTOR } from './drawScrew.ts';
 export { grooveLoad } from './grooveLoad.ts';
 export { pressFit, USUAL_FRICTION, type PressFit, type PressFitInput } from './pressFit.ts';

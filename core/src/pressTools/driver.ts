@@ -1,6 +1,6 @@
 import { requireNumber } from '../faults/index.ts';
 import { RING_SHARE, type SeatedRing } from '../pressFit/index.ts';
-import { identifier, millimetres, record, text, type TypeOf } from '../schema/index.ts';
+import { identifier, leftOut, millimetres, record, text, type TypeOf } from '../schema/index.ts';
 
 /** A driver, tube or disc that things are pressed with. mm; a disc has a bore of 0. */
 export const DRIVER_SCHEMA = record({
@@ -8,6 +8,9 @@ export const DRIVER_SCHEMA = record({
   name: text(80, 1),
   outside: millimetres(3, 500),
   bore: millimetres(0, 490),
+  /** From its collar to its end, and within what that is known; absent where it has no collar. */
+  nose: leftOut(millimetres(0.5, 500)),
+  noseWithin: leftOut(millimetres(0, 1)),
 });
 export type Driver = TypeOf<typeof DRIVER_SCHEMA>;
 
@@ -15,7 +18,21 @@ export type Driver = TypeOf<typeof DRIVER_SCHEMA>;
 export function requireDriver(driver: Driver): Driver {
   requireNumber('driver.outside', driver.outside, { min: 3, max: 500, unit: 'mm' });
   requireNumber('driver.bore', driver.bore, { min: 0, below: driver.outside, unit: 'mm' });
+  if (driver.nose !== undefined || driver.noseWithin !== undefined) {
+    requireNumber('driver.nose', driver.nose ?? NaN, { min: 0.5, max: 500, unit: 'mm' });
+    requireNumber('driver.noseWithin', driver.noseWithin ?? NaN, { min: 0, max: 1, unit: 'mm' });
+  }
   return driver;
+}
+
+/** From the collar of a driver to its end, and within what that is known, to both sides; null where it has no collar. mm. */
+export function noseOf({
+  nose,
+  noseWithin,
+}: Driver): { readonly length: number; readonly within: number } | null {
+  return nose === undefined || noseWithin === undefined
+    ? null
+    : { length: nose, within: noseWithin };
 }
 
 /** A driver goes into the bore behind its ring, and over a journal, with this much room, mm. A rule of this program. */
@@ -33,18 +50,22 @@ export interface DriverWanted {
 
 /**
  * The driver for a ring or bush: on the face of the ring that is tight and on no other, into the bore behind it or over the
- * journal. A bush, or a cup without an inner ring, may be driven by a disc.
+ * journal. A bush, or a cup that goes in without its inner ring, may be driven by a disc.
+ *
+ * @param body `solid`: a bush, whose face is all of its wall; `cup`: an outer ring by itself; `whole`: a bearing with both rings
  */
 export function driverFor({
   ring,
   diameter,
   other,
-  bush,
-}: Pick<SeatedRing, 'ring' | 'diameter' | 'other' | 'bush'>): DriverWanted {
+  body,
+}: Pick<SeatedRing, 'ring' | 'diameter' | 'other'> & {
+  readonly body: 'solid' | 'cup' | 'whole';
+}): DriverWanted {
   const section = RING_SHARE * Math.abs(diameter - other);
   if (ring === 'outer') {
-    const inside = bush === null ? diameter - section : other;
-    const shoulder = bush === null ? other + section : 0;
+    const inside = body === 'solid' ? other : diameter - section;
+    const shoulder = body !== 'whole' ? 0 : other + section;
     return {
       face: { from: inside, to: diameter },
       outside: { least: inside + SHARE_OF_FACE * (diameter - inside), most: diameter - ROOM },

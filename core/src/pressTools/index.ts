@@ -12,8 +12,19 @@ export {
   DRIVER_SCHEMA,
   driverFor,
   judgeDriver,
+  noseOf,
   requireDriver,
   type Driver,
   type DriverVerdict,
   type DriverWanted,
 } from './driver.ts';
+export { requireSpacer, SPACER_SCHEMA, type Spacer } from './spacer.ts';
+export {
+  crossCheck,
+  stackOf,
+  stopStack,
+  type StopPiece,
+  type StopStack,
+  type StopVerdict,
+  type StopWanted,
+} from './stopStack.ts';

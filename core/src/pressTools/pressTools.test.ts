@@ -7,9 +7,7 @@ const RING = {
   ring: 'outer' as const,
   diameter: 52,
   other: 25,
-  width: 15,
-  material: 'castAluminium' as const,
-  bush: null,
+  body: 'whole' as const,
 };
 const tube = (outside: number, bore: number): Driver => ({ id: 'd', name: 'Tube', outside, bore });
 const rod = (thread: number, pitch: number, strength: Rod['strength']): Rod => ({
@@ -37,7 +35,7 @@ describe('a driver', () => {
   });
 
   test('should let a disc drive a bush, and take at least half of any face that it fits', () => {
-    const bush = driverFor({ ...RING, diameter: 30, other: 25, bush: 'bronze' });
+    const bush = driverFor({ ...RING, diameter: 30, other: 25, body: 'solid' });
     expect(judgeDriver(bush, tube(29.5, 0))).toMatchObject({ fits: true });
     fc.assert(
       fc.property(

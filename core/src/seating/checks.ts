@@ -28,6 +28,20 @@ export const SEATING_CHECKS = {
     remedy:
       'Drag or a rough spot: brinelled, crooked or its clearance is gone. Do not build on it.',
   },
+  inLine: {
+    words: 'Mark on mark: what has to line up stands at its place',
+    remedy:
+      'It turned as it went in. It is not turned in its bore: press it out, and a new one in by its marks.',
+  },
+  rollersGoRound: {
+    words: 'Turned by hand under side load, every roller goes round with it',
+    remedy:
+      'One that slides skids when it runs: too little grease film, too much clearance, or one roller of another size. Measure the rollers, look for flats.',
+  },
+  lastGap: {
+    words: 'The gap that is left is smaller than a roller',
+    remedy: 'One roller is missing: count them again, and look for it in the case.',
+  },
   shoulderGap: {
     words: `A feeler of ${SHOULDER_FEELER} mm does not enter between ring and shoulder`,
     remedy: 'It crept back while it cooled. Warm it again and hold it home until it grips.',

@@ -58,6 +58,10 @@ export const SOURCES = {
     title: 'Usual for aluminium and magnesium cases; check with a drop test',
     standing: 'practice',
   },
+  rootSumSquare: {
+    title: 'Root of the sum of squares of limits that do not depend on one another',
+    standing: 'practice',
+  },
   seatFriction: {
     title: 'Lamé; friction 0.08 to 0.16 as it is pressed, 0.10 to 0.20 as it lets go',
     standing: 'practice',

@@ -1,4 +1,5 @@
 import { GAIN_TABLE, UNKNOWN_PLACE } from '../arrangement/index.ts';
+import { MATERIAL_IDS, MATERIALS } from '../materials/index.ts';
 import type { QuantityKind } from '../units/index.ts';
 import { SIDES } from './side.ts';
 import {
@@ -6,6 +7,7 @@ import {
   BOLT_PATTERNS,
   DEPTH_RULES,
   HANDS,
+  LINES_UP,
   LOCKS,
   RETENTIONS,
   RING_ENDS,
@@ -65,6 +67,10 @@ function choice<Value extends string>(
   return { words, type: 'choice', values, valueWords };
 }
 
+const MATERIAL_WORDS = Object.fromEntries(
+  MATERIAL_IDS.map((id) => [id, MATERIALS[id].words]),
+) as Readonly<Record<(typeof MATERIAL_IDS)[number], string>>;
+
 const PLACE_WORDS = {
   ...Object.fromEntries(GAIN_TABLE.map(({ place, words }) => [place, words])),
   [UNKNOWN_PLACE]: 'not known: two trial builds tell which way it works',
@@ -81,8 +87,16 @@ export const DETAIL_TABLE: Readonly<Record<DetailName, DetailRow>> = {
     outer: 'outer ring',
     both: 'both rings',
   }),
-  boreClass: { words: 'Class of its bore', type: 'text', longest: 6 },
+  boreClass: { words: 'Class of its housing bore', type: 'text', longest: 6 },
   journalClass: { words: 'Class of its journal', type: 'text', longest: 6 },
+  outsideClass: { words: 'Class of its outside', type: 'text', longest: 6 },
+  material: choice('Made of', MATERIAL_IDS, MATERIAL_WORDS),
+  linesUp: choice('Has to line up', LINES_UP, {
+    nothing: 'nothing',
+    oilHole: 'an oil hole',
+    pin: 'a pin',
+    both: 'an oil hole and a pin',
+  }),
   retention: choice('Held by', RETENTIONS, {
     fitOnly: 'its fit alone',
     shoulder: 'a shoulder',
@@ -95,6 +109,8 @@ export const DETAIL_TABLE: Readonly<Record<DetailName, DetailRow>> = {
   }),
   wayIn: side('Fitted towards'),
   lettering: side('Markings face'),
+  innerWayIn: side('Inner ring fitted towards'),
+  innerLettering: side('Markings of the inner ring face'),
   radius: side('Large radius'),
   groove: side('Groove'),
   shield: side('Shield or seal'),
@@ -123,7 +139,7 @@ export const DETAIL_TABLE: Readonly<Record<DetailName, DetailRow>> = {
   rollerCount: whole('Rollers in the set', 3, 200),
   oilHole: length('Hole in the bush', 0.5, 60),
   feedHole: length('Hole in the housing', 0.5, 60),
-  holeOffset: length('Centres apart', 0, 60),
+  holeOffset: length('Centres found apart', 0, 60),
   clearanceLeast: length('Min clearance', 0, 5),
   clearanceMost: length('Max clearance', 0, 5),
   ends: choice('Its ends', RING_ENDS, {
@@ -139,6 +155,7 @@ export const DETAIL_TABLE: Readonly<Record<DetailName, DetailRow>> = {
     hole: 'a bleed hole',
     ball: 'a check ball',
   }),
+  webGap: length('Gap between crank webs', 1, 200),
   spacerType: choice('Spacer', SPACER_TYPES, {
     solid: 'solid',
     collapsible: 'collapsible, once only',

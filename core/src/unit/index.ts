@@ -17,10 +17,10 @@ export {
   requireStation,
   requireUnit,
 } from './requireUnit.ts';
-export { isSeparable, isTight } from './rings.ts';
+export { isPressed, isSeparable, isTight, sitsTight } from './rings.ts';
 export { opposite, SIDES, type Side } from './side.ts';
 export { DETAIL_NAMES, DETAIL_TABLE, detailWords, type DetailRow } from './detailTable.ts';
-export type { DetailName, RingEnds, StationDetails } from './stationDetails.ts';
+export type { DetailName, LinesUp, RingEnds, StationDetails } from './stationDetails.ts';
 export { isDrawn, knownSize, SIZE_WORDS, withSaid } from './sizes.ts';
 export { STATION_KIND_TABLE, type StationKindRow } from './stationKinds.ts';
 export { unitFromTemplate } from './templates.ts';

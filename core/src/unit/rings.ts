@@ -8,6 +8,14 @@ export function isTight(station: Station, ring: 'inner' | 'outer'): boolean {
   return tight === 'both' || tight === ring;
 }
 
+/** Whether it is one thin piece that is pressed into its bore: a bush or a drawn cup. */
+export const isPressed = ({ kind }: Pick<Station, 'kind'>): boolean =>
+  STATION_KIND_TABLE[kind].pressed === true;
+
+/** Whether a ring, or what is pressed in as one piece, sits tight on its seat. */
+export const sitsTight = (station: Station, ring: 'inner' | 'outer'): boolean =>
+  isTight(station, ring) || (ring === 'outer' && isPressed(station));
+
 /** Whether the rings come apart, so that each goes to its own seat. */
 export function isSeparable({ kind }: Station): boolean {
   return kind === 'taperedRoller' || kind === 'cylindricalRoller';

@@ -1,4 +1,5 @@
 import type { ShimPlace } from '../arrangement/index.ts';
+import type { MaterialId } from '../materials/index.ts';
 import type { Side } from './side.ts';
 
 /** Which ring of a bearing is fitted tight. */
@@ -33,6 +34,10 @@ export const LOCKS = [
 /** How the bolts lie, which decides the order of tightening. */
 export const BOLT_PATTERNS = ['circle', 'pan', 'row'] as const;
 
+/** What of a ring or bush has to come to its place in the bore. */
+export const LINES_UP = ['nothing', 'oilHole', 'pin', 'both'] as const;
+export type LinesUp = (typeof LINES_UP)[number];
+
 /** How the ends of a sealing ring meet. */
 export const RING_ENDS = ['butt', 'hooked', 'scarf', 'whole'] as const;
 export type RingEnds = (typeof RING_ENDS)[number];
@@ -55,10 +60,17 @@ export interface StationDetails {
   /** Tolerance class of the bore or journal, such as N7 or k5: taken where the seat was not measured. */
   readonly boreClass?: string;
   readonly journalClass?: string;
+  /** Bush: tolerance class of its outside before it is pressed in, such as s6, and what it is made of. */
+  readonly outsideClass?: string;
+  readonly material?: MaterialId;
+  readonly linesUp?: LinesUp;
   readonly retention?: (typeof RETENTIONS)[number];
   /** Side from which it goes in. */
   readonly wayIn?: Side;
   readonly lettering?: Side;
+  /** Bearings that come apart: the same of the inner ring, which goes on by itself. */
+  readonly innerWayIn?: Side;
+  readonly innerLettering?: Side;
   readonly radius?: Side;
   readonly groove?: Side;
   readonly shield?: Side;
@@ -76,7 +88,7 @@ export interface StationDetails {
   readonly rating?: number;
   readonly rollerDiameter?: number;
   readonly rollerCount?: number;
-  /** Bush: hole in the bush, hole in the housing, and how far their centres are apart. */
+  /** Bush: hole in the bush, hole in the housing, and how far their centres were found apart. */
   readonly oilHole?: number;
   readonly feedHole?: number;
   readonly holeOffset?: number;
@@ -87,6 +99,8 @@ export interface StationDetails {
   readonly gapLeast?: number;
   readonly gapMost?: number;
   readonly bleed?: (typeof BLEEDS)[number];
+  /** Crank: gap between the webs on both sides of its pin, which closes where something is pressed on its end. */
+  readonly webGap?: number;
   readonly spacerType?: (typeof SPACER_TYPES)[number];
   readonly lead?: number;
   readonly notches?: number;

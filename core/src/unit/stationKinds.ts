@@ -8,6 +8,8 @@ export interface StationKindRow {
   readonly form: 'ring' | 'body' | 'loose';
   /** `rolling`: has rings, seats and a designation. */
   readonly bearing: 'rolling' | 'plain' | null;
+  /** One thin piece that is pressed into its bore as it is, and is not used again once it is out. */
+  readonly pressed?: true;
   readonly details: readonly DetailName[];
 }
 
@@ -23,7 +25,9 @@ const ROLLING = [
   'groove',
   'shield',
   'shoulder',
+  'linesUp',
 ] as const;
+const SEPARABLE = ['innerWayIn', 'innerLettering'] as const;
 const FIXING = ['torqueLeast', 'torqueMost', 'lock'] as const;
 
 function rolling(words: string, ...more: readonly DetailName[]): StationKindRow {
@@ -31,6 +35,14 @@ function rolling(words: string, ...more: readonly DetailName[]): StationKindRow 
 }
 function plain(words: string, ...details: readonly DetailName[]): StationKindRow {
   return { words, form: 'ring', bearing: 'plain', details };
+}
+function pressed(
+  words: string,
+  bearing: StationKindRow['bearing'],
+  ...details: readonly DetailName[]
+): StationKindRow {
+  const common = ['wayIn', 'depth', 'linesUp'] as const;
+  return { words, form: 'ring', bearing, pressed: true, details: [...common, ...details] };
 }
 function ring(words: string, ...details: readonly DetailName[]): StationKindRow {
   return { words, form: 'ring', bearing: null, details };
@@ -44,10 +56,10 @@ function body(words: string): StationKindRow {
 
 /** Every kind of station. */
 export const STATION_KIND_TABLE: Readonly<Record<StationKind, StationKindRow>> = {
-  taperedRoller: rolling('Tapered roller bearing', 'thrust', 'contactAngle'),
+  taperedRoller: rolling('Tapered roller bearing', 'thrust', 'contactAngle', ...SEPARABLE),
   ballBearing: rolling('Ball bearing', 'thrust'),
-  cylindricalRoller: rolling('Cylindrical roller bearing'),
-  drawnCup: ring('Needle bearing or drawn cup', 'designation', 'wayIn', 'lettering', 'depth'),
+  cylindricalRoller: rolling('Cylindrical roller bearing', ...SEPARABLE),
+  drawnCup: pressed('Needle bearing or drawn cup', null, 'designation', 'lettering', 'boreClass'),
   needleThrust: ring('Needle thrust bearing', 'designation', 'lip', 'bevel'),
   looseRollers: ring(
     'Loose rollers',
@@ -57,10 +69,12 @@ export const STATION_KIND_TABLE: Readonly<Record<StationKind, StationKindRow>> =
     'clearanceMost',
   ),
   plainBearing: plain('Plain bearing or shells', 'clearanceLeast', 'clearanceMost', 'oilHole'),
-  bush: plain(
-    'Bush with oil hole',
-    'wayIn',
-    'depth',
+  bush: pressed(
+    'Bush',
+    'plain',
+    'material',
+    'boreClass',
+    'outsideClass',
     'oilHole',
     'feedHole',
     'holeOffset',
@@ -101,5 +115,5 @@ export const STATION_KIND_TABLE: Readonly<Record<StationKind, StationKindRow>> =
   },
   housing: body('Housing'),
   cover: body('Cover'),
-  shaftStep: body('Shaft'),
+  shaftStep: { ...body('Shaft'), details: ['webGap'] },
 };

@@ -100,6 +100,54 @@ const DRIVERS = [
   { id: 'driver-34', name: 'Tube 34 × 25.5', outside: 34, bore: 25.5 },
   { id: 'driver-40', name: 'Tube 40 × 30.5', outside: 40, bore: 30.5 },
   { id: 'driver-29', name: 'Disc 29', outside: 29, bore: 0 },
+  {
+    id: 'driver-stepped-25',
+    name: 'Stepped driver 25.5',
+    outside: 25.5,
+    bore: 0,
+    nose: 12,
+    noseWithin: 0.02,
+  },
+  {
+    id: 'driver-stepped-31',
+    name: 'Stepped driver 31.5',
+    outside: 31.5,
+    bore: 0,
+    nose: 20,
+    noseWithin: 0.02,
+  },
+] as const;
+
+/** Spacers for under their collars: as turned, and washers from the bin, each measured. mm. */
+const SPACERS = [
+  {
+    id: 'spacer-10',
+    name: 'Spacer 10',
+    thickness: 10,
+    within: 0.01,
+    count: 1,
+    bore: 32,
+    outside: 50,
+  },
+  { id: 'spacer-5', name: 'Spacer 5', thickness: 5, within: 0.01, count: 2, bore: 32, outside: 50 },
+  {
+    id: 'spacer-2',
+    name: 'Washer 2',
+    thickness: 2.04,
+    within: 0.03,
+    count: 3,
+    bore: 32,
+    outside: 48,
+  },
+  {
+    id: 'spacer-1',
+    name: 'Washer 1',
+    thickness: 1.02,
+    within: 0.03,
+    count: 2,
+    bore: 32,
+    outside: 48,
+  },
 ] as const;
 
 /** What the workshop draws with. */
@@ -147,6 +195,7 @@ export function workshopLog(): DemoLog<WorkshopEventData> {
   log.add('TorqueToolAdded', { tool: TORQUE_TOOLS.beam, deviceId: 'wrench-a' });
   log.add('TorqueToolAdded', { tool: TORQUE_TOOLS.scale, deviceId: null });
   for (const driver of DRIVERS) log.add('DriverKept', { driver });
+  for (const spacer of SPACERS) log.add('SpacerKept', { spacer });
   for (const rod of RODS) log.add('RodKept', { rod });
   for (const [thickness, count] of BOX)
     log.add('SizeStocked', {

@@ -34,7 +34,7 @@ export function WorkshopPage() {
       </Main>
     );
   const { name, instruments, sizes, people, materials, orders, torqueTools } = workshop.data;
-  const { pressRating, drivers, rods } = workshop.data;
+  const { pressRating, drivers, rods, spacers } = workshop.data;
   return (
     <Main title="Workshop" className="mx-auto grid w-full max-w-6xl gap-6 p-6 lg:grid-cols-2">
       <h1 className="m-0 text-4xl lg:col-span-2">{name === '' ? 'The workshop' : name}</h1>
@@ -42,7 +42,7 @@ export function WorkshopPage() {
         <StockPanel sizes={sizes} held={use.data?.used ?? {}} orders={orders} />
         <OrdersPanel sizes={sizes} orders={orders} />
         <PressPanel rating={pressRating} />
-        <PressToolPanel drivers={drivers} rods={rods} />
+        <PressToolPanel drivers={drivers} rods={rods} spacers={spacers} />
       </div>
       <div className="grid content-start gap-6">
         <NamePanel key={name} name={name} />

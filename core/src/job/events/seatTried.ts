@@ -1,3 +1,4 @@
+import type { SizeFeature } from '../../inspect/index.ts';
 import { OUTCOME_WORDS } from '../kinds.ts';
 import { identifier, oneOf, record } from '../../schema/index.ts';
 import { jobEvent } from '../eventRow.ts';
@@ -28,8 +29,15 @@ export const seatTried = jobEvent({
     },
 });
 
-/** Sizes as measured, without the bore of what goes in anew: it closes in by another amount. */
+/** What is measured of a ring once it is in: it says nothing of one that goes in anew. */
+const OF_FITTED: readonly SizeFeature[] = ['fittedBore', 'seatedDepth', 'holeOffset'];
+
+/** Sizes as measured, without those of what was in. */
 function withoutFitted({ inspection: { sizes } }: JobState, stationId: string) {
-  const { fittedBore: gauged, ...rest } = sizes[stationId] ?? {};
-  return gauged === undefined ? sizes : { ...sizes, [stationId]: rest };
+  const taken = sizes[stationId];
+  if (taken === undefined || !OF_FITTED.some((feature) => feature in taken)) return sizes;
+  const rest = Object.entries(taken).filter(
+    ([feature]) => !OF_FITTED.some((one) => one === feature),
+  );
+  return { ...sizes, [stationId]: Object.fromEntries(rest) };
 }

@@ -1,3 +1,4 @@
+import { taperedBore } from '../../bearings/index.ts';
 import { effectiveInterference, type Interference } from '../../fits/index.ts';
 import { USUAL_WORK } from '../../heat/index.ts';
 import { looseBoreRemedy, REPAIRS } from '../../inspect/index.ts';
@@ -5,7 +6,7 @@ import type { JobState } from '../../job/index.ts';
 import { NORMAL_FACTOR } from '../../measure/index.ts';
 import { DEPTH_REMEDIES } from '../../seating/index.ts';
 import { SOURCES } from '../../sources/index.ts';
-import type { Station } from '../../unit/index.ts';
+import { isPressed, type Station } from '../../unit/index.ts';
 import { figure, lacksOfPart, lacksStep, numbers, range, words } from '../figures.ts';
 import type { Numbers, StationSubject } from '../rule.ts';
 import { clearanceInService } from '../clearanceInService.ts';
@@ -17,18 +18,16 @@ import type { Figure, Missing } from '../step.ts';
 /** Interference of a ring on its seat, what the peaks of a turned seat leave of it, and, where it is loose, what to do. */
 export function fitNumbers({ state, station }: StationSubject, ring: 'inner' | 'outer'): Numbers {
   const fit = seatInterference(state, station, ring);
-  if (fit === null) {
-    const seat = ring === 'outer' ? 'bore' : 'journal';
-    return numbers(lacksStep(`measured ${seat} of ${station.name}`, `measureSeats:${station.id}`));
-  }
+  const taper = ring === 'inner' ? taperedBore(station.designation) : null;
+  if (taper !== null) return numbers(words('Fit', onTaper(taper), 'Common practice'));
+  if (fit === null) return numbers(lacksOfFit(state, station, ring));
   const { mean, least, most, working } = fit;
   const loose = mean <= 0 ? looseBoreRemedy(-mean) : null;
   const seat = isSeatMeasured(state, station, ring)
     ? 'seat as measured'
     : 'seat by its class, not measured';
-  const from = isRingMeasured(state, station, ring)
-    ? `Ring as measured; ${seat}`
-    : `${SOURCES.iso492.title}; ${seat}`;
+  const byClass = isPressed(station) ? SOURCES.iso286.title : SOURCES.iso492.title;
+  const from = `${isRingMeasured(state, station, ring) ? 'Ring as measured' : byClass}; ${seat}`;
   const diameter = ring === 'outer' ? station.outside : station.inside;
   return numbers(
     range('Interference', 'length', { least, most }, from, {
@@ -49,6 +48,37 @@ export function fitNumbers({ state, station }: StationSubject, ring: 'inner' | '
       : words('Loose', `${REPAIRS[loose.repair].words}: ${loose.reason}`, 'Common practice'),
     clearanceNumbers(state, station, ring),
   );
+}
+
+/** How a tapered bore is fitted: no two diameters say how tight it sits. */
+const onTaper = (taper: number): string =>
+  `Tapered bore, 1:${taper}: drive it up until its internal clearance is less by what its maker says, a feeler under the rollers; ${taper} mm along the taper is 1 mm on the diameter`;
+
+/** What is to be measured before a fit is known. */
+function lacksOfFit(
+  state: JobState,
+  station: Station,
+  ring: 'inner' | 'outer',
+): readonly Missing[] {
+  if (!isPressed(station)) {
+    const seat = ring === 'outer' ? 'bore' : 'journal';
+    return [lacksStep(`measured ${seat} of ${station.name}`, `measureSeats:${station.id}`)];
+  }
+  const { boreClass, outsideClass } = station;
+  const newOne = station.kind === 'bush' ? 'measureNew' : 'compare';
+  return [
+    ...(boreClass !== undefined || isSeatMeasured(state, station, 'outer')
+      ? []
+      : [
+          lacksStep(
+            `measured housing bore of ${station.name}, or its class`,
+            `measureHousing:${station.id}`,
+          ),
+        ]),
+    ...(outsideClass !== undefined || isRingMeasured(state, station, 'outer')
+      ? []
+      : [lacksStep(`measured outside of the new ${station.name}`, `${newOne}:${station.id}`)]),
+  ];
 }
 
 /** Tight whatever the sizes are within what is known of them, loose whatever they are, or neither. */
@@ -102,7 +132,7 @@ function runningSource(state: JobState, { partId }: Station): string {
 
 /** How deep a ring lies when it is home, and how deep it was found to lie. */
 export function depthNumbers({ state, station }: StationSubject): Numbers {
-  if (!wantsDepth(station)) return numbers();
+  if (!wantsDepth(state, station)) return numbers();
   const expected = expectedDepth(state, station);
   if (expected === null)
     return numbers(

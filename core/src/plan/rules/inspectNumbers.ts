@@ -1,12 +1,13 @@
 import { decide, NORMAL_FACTOR } from '../../measure/index.ts';
-import { LEAST_OPENING, oilHoleOpening, usualClearance } from '../../plain/index.ts';
+import { LEAST_OPENING, oilHoleOpening } from '../../plain/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { STATION_KIND_TABLE, type Station } from '../../unit/index.ts';
 import { bandFigure, figure, lacksDetail, numbers, range, words } from '../figures.ts';
 import type { Numbers, StationSubject } from '../rule.ts';
 import { rollersFound } from './rollerNumbers.ts';
-import { measuredClearance } from '../measuredClearance.ts';
+import { clearanceLimits, measuredClearance } from '../measuredClearance.ts';
 import { nominalOf } from '../nominal.ts';
+import { hasOilHole } from '../oilFeed.ts';
 import { meanSize, seatsOf, seatVerdict } from '../seats.ts';
 import type { Figure, Missing } from '../step.ts';
 
@@ -16,9 +17,12 @@ export const KIND_NUMBERS: Readonly<
 > = {
   bush: ({ station }) => {
     const { oilHole, feedHole, holeOffset } = station;
+    const wanted = hasOilHole(station);
+    if (wanted === null) return numbers(lacksDetail(station, 'linesUp'));
+    if (!wanted) return numbers();
     if (oilHole === undefined || feedHole === undefined || holeOffset === undefined)
       return numbers(
-        (['oilHole', 'feedHole', 'holeOffset'] as const)
+        (['oilHole', 'feedHole'] as const)
           .filter((name) => station[name] === undefined)
           .map((name) => lacksDetail(station, name)),
       );
@@ -114,14 +118,7 @@ function clearanceNumbers(
   station: Station,
   of: 'bore' | 'fittedBore',
 ): readonly Figure[] {
-  const stated = {
-    lower: station.clearanceLeast ?? null,
-    upper: station.clearanceMost ?? null,
-    target: null,
-  };
-  const silent = stated.lower === null && stated.upper === null;
-  const band = silent ? usualClearance(station.inside) : stated;
-  const source = silent ? SOURCES.usualClearance.title : SOURCES.asBookedIn.title;
+  const { band, source } = clearanceLimits(station);
   const limits = bandFigure('Clearance, limits', 'length', band, source);
   const measured = measuredClearance(state, station, of);
   if (measured === null) return [limits];

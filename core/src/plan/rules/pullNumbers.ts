@@ -1,7 +1,7 @@
 import { supportFor, usualHeat, type WayOut } from '../../heat/index.ts';
 import { SOURCES } from '../../sources/index.ts';
-import { isTight, STATION_KIND_TABLE } from '../../unit/index.ts';
-import { figure, numbers, range, words } from '../figures.ts';
+import { isPressed, sitsTight } from '../../unit/index.ts';
+import { figure, lacksDetail, numbers, range, words } from '../figures.ts';
 import { lacksForHeat } from '../ovenSeats.ts';
 import { ringWaysOut } from '../ringWaysOut.ts';
 import { partWithSeat } from '../ringWays.ts';
@@ -12,11 +12,13 @@ import type { Figure } from '../step.ts';
 /** What it takes to get each tight ring of a bearing out, and what holds its part meanwhile. */
 export function pullNumbers(subject: StationSubject): Numbers {
   const { station } = subject;
-  if (STATION_KIND_TABLE[station.kind].bearing !== 'rolling') return numbers();
   if (lacksForHeat(station).length > 0) return numbers();
   return numbers(
+    station.kind === 'bush' && station.material === undefined
+      ? lacksDetail(station, 'material')
+      : null,
     (['outer', 'inner'] as const)
-      .filter((ring) => isTight(station, ring))
+      .filter((ring) => sitsTight(station, ring))
       .flatMap((ring) => ringFigures(subject, ring)),
   );
 }
@@ -26,7 +28,7 @@ function ringFigures(
   ring: 'outer' | 'inner',
 ): readonly Figure[] {
   const ways = ringWaysOut(state, station.id, ring);
-  const name = ringWords(station)[ring];
+  const name = isPressed(station) ? '' : ` (${ringWords(station)[ring]})`;
   const [diameter, other] =
     ring === 'outer' ? [station.outside, station.inside] : [station.inside, station.outside];
   const { opening, openingMost, travel } = supportFor({
@@ -42,14 +44,14 @@ function ringFigures(
     }),
     ...forceOut(ways, name),
     range(
-      `Support, open (${name})`,
+      `Support, open${name}`,
       'length',
       { least: opening, most: openingMost },
       ring === 'outer'
         ? 'Clear of the ring, under the boss of 1.6 its bore: a rule of this program'
         : 'Clear of the journal, under the inner ring: a rule of this program',
     ),
-    figure(`Falls free after (${name})`, 'length', travel, SOURCES.asBookedIn.title),
+    figure(`Falls free after${name}`, 'length', travel, SOURCES.asBookedIn.title),
   ];
 }
 
@@ -62,23 +64,31 @@ function heatOut(
   const coolest = warmed.toSorted((a, b) => a.temperature! - b.temperature!)[0];
   if (coolest !== undefined)
     return [
-      figure(`Lets go at (${name})`, 'temperature', coolest.temperature!, SOURCES.thermalFit.title),
-      words(`By heat (${name})`, `${coolest.words}: ${coolest.limit}`, SOURCES.thermalFit.title),
+      figure(`Lets go at${name}`, 'temperature', coolest.temperature!, SOURCES.thermalFit.title),
+      words(`By heat${name}`, `${coolest.words}: ${coolest.limit}`, SOURCES.thermalFit.title),
     ];
   const usual = usualHeat(material);
   const isUnknown = ways.some(({ force }) => force === null);
   return usual === null || !isUnknown || !ways.some(({ id }) => id === 'partOven')
     ? []
-    : [range(`Usual heat (${name})`, 'temperature', usual, SOURCES.usualHeat.title)];
+    : [range(`Usual heat${name}`, 'temperature', usual, SOURCES.usualHeat.title)];
 }
 
 function forceOut(ways: readonly WayOut[], name: string): readonly Figure[] {
   const pulled = ways.find(({ force, forceMost }) => force !== null && forceMost !== null);
-  return pulled === undefined || pulled.forceMost === 0
+  if (pulled === undefined)
+    return [
+      words(
+        `Force to get it out${name}`,
+        'Not known: neither sizes nor classes of its fit are',
+        'As described',
+      ),
+    ];
+  return pulled.forceMost === 0
     ? []
     : [
         range(
-          `Force to get it out (${name})`,
+          `Force to get it out${name}`,
           'force',
           { least: pulled.force, most: pulled.forceMost },
           `${SOURCES.seatFriction.title}: usual, and the most`,

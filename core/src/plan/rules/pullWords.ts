@@ -1,10 +1,16 @@
-import { isTight, STATION_KIND_TABLE, type Station, type StationKind } from '../../unit/index.ts';
+import {
+  isPressed,
+  isTight,
+  STATION_KIND_TABLE,
+  type Station,
+  type StationKind,
+} from '../../unit/index.ts';
 
 /** Which ring takes the pull, by which is tight. */
 const PULL_HOW: Readonly<Record<string, string>> = {
   inner: 'Pull on the inner ring only. Pulled through the rollers it is scrap.',
   outer: 'Push or draw on the outer ring only. The part rests clear of it; a soft catch under it.',
-  bush: 'Press it out with a stepped driver, its part supported round the bore. It is spoiled by that: a new one goes in.',
+  bush: 'Press it out with a stepped driver, its part supported round the bore. It is spoiled by that: a new one goes in. From a blind bore: an expanding puller, or a thread tapped into it and a screw against the bottom.',
   both: 'Warm the case first; then press on the ring that is still tight. Case supported round the bore, crank held; a soft plug in its end takes the press.',
 };
 
@@ -13,9 +19,10 @@ const PRESSED: Readonly<Partial<Record<StationKind, string>>> = { drawnCup: 'out
 
 const BLIND = 'Its bore is blind: warm the boss, then an expanding puller behind the outer ring.';
 
-/** Whether it is a bearing whose rings are tight: it has ways out of its own. */
+/** Whether it is a bearing whose rings are tight, or is pressed in itself: it has ways out of its own. */
 export const hasWaysOut = ({ kind, tightRing }: Station): boolean =>
-  STATION_KIND_TABLE[kind].bearing === 'rolling' && tightRing !== undefined;
+  isPressed({ kind }) ||
+  (STATION_KIND_TABLE[kind].bearing === 'rolling' && tightRing !== undefined);
 
 /** Which ring takes the pull; from a blind bore nothing can be pushed from behind. */
 export function pullHow(station: Station): string {

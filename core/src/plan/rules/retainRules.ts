@@ -5,7 +5,7 @@ import { nameOf, onTrial, type Rule } from '../rule.ts';
 import { placesFor } from '../../inspect/index.ts';
 import { gaugedNumbers } from './inspectNumbers.ts';
 import { orientationOf } from './orientation.ts';
-import { rollerNumbers } from './rollerNumbers.ts';
+import { rollerNumbers, skidNumbers } from './rollerNumbers.ts';
 import { torqueNumbers } from './seatNumbers.ts';
 import { READY } from './seated.ts';
 import { comesAsOne } from '../seats.ts';
@@ -87,6 +87,23 @@ export const RETAIN_RULES: readonly Rule[] = [
     numbers: rollerNumbers,
     consumables: ['assembly grease'],
     after: READY,
+  },
+  {
+    id: 'tryRollers',
+    phase: 'seat',
+    on: 'station',
+    kinds: ['looseRollers'],
+    form: 'seating',
+    title: (subject) => `Do all of ${nameOf(subject)} go round?`,
+    how: 'The journal in, or a bar of its size. Turn it slowly, a hand pressing it to one side, and watch the ends of the rollers.',
+    reason: 'A roller that slides instead of rolling wears a flat, and the journal with it.',
+    numbers: skidNumbers,
+    checks: () => ['lastGap', 'rollersGoRound'],
+    after: [{ rule: 'loadRollers', of: 'station' }],
+    done: ({ state, station }) =>
+      (['lastGap', 'rollersGoRound'] as const).every(
+        (check) => state.fitting.seating[station.id]?.[check]?.good === true,
+      ),
   },
   {
     id: 'shells',

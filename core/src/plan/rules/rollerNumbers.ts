@@ -91,3 +91,38 @@ function rollerClearance(state: StationSubject['state'], station: Station): read
     ),
   ];
 }
+
+/** Above this share of its journal loose rollers have so much clearance that the unloaded ones slide. A rule of this program. */
+const SKIDS_ABOVE = 0.0015;
+
+/** Whether there is so much room that rollers would slide rather than roll. */
+export function skidNumbers({ state, station }: StationSubject): Numbers {
+  const told = rollerClearance(state, station);
+  const clearance = told.find((one) => one.name === 'Clearance with the rollers in');
+  if (clearance === undefined || clearance.form === 'text') return numbers(told);
+  const most = SKIDS_ABOVE * station.inside;
+  const { expanded: guard = 0 } = clearance;
+  const { word } = decide(
+    clearance.most!,
+    clearance.most!,
+    { lower: null, upper: most, target: null },
+    guard,
+  );
+  return numbers(
+    told,
+    range(
+      'Clearance without skidding',
+      'length',
+      { least: null, most },
+      '0.15 % of the journal: a rule of this program',
+      { word },
+    ),
+    word === 'doesNotConform'
+      ? words(
+          'Skidding',
+          'With this much clearance rollers out of the load slide: thicker rollers, or another journal',
+          'Common practice',
+        )
+      : null,
+  );
+}

@@ -9,6 +9,7 @@ import { INSPECT_RULES } from './inspectRules.ts';
 import { RETAIN_RULES } from './retainRules.ts';
 import { SEAT_RULES } from './seatRules.ts';
 import { PRELOAD_RULES } from './preloadRules.ts';
+import { PULL_RULES } from './pullRules.ts';
 import { SET_RULES } from './setRules.ts';
 import { SMALL_RULES } from './smallRules.ts';
 import { STRIP_RULES } from './stripRules.ts';
@@ -17,6 +18,7 @@ import { STRIP_RULES } from './stripRules.ts';
 export const RULES: readonly Rule[] = [
   ...BOOK_IN_RULES,
   ...STRIP_RULES,
+  ...PULL_RULES,
   ...REACH_RULES,
   ...INSPECT_RULES,
   ...RENEW_RULES,

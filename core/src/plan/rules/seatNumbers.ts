@@ -1,34 +1,20 @@
 import { torqueStages } from '../../fasteners/index.ts';
 import { wayToTake } from '../../heat/index.ts';
 import { SOURCES } from '../../sources/index.ts';
-import { STATION_KIND_TABLE } from '../../unit/index.ts';
-import { figure, fromDetail, lacksDetail, lacksOfPart, numbers, range, words } from '../figures.ts';
+import { isPressed } from '../../unit/index.ts';
+import { figure, lacksDetail, lacksOfPart, numbers, range, words } from '../figures.ts';
 import type { Numbers, StationSubject } from '../rule.ts';
 import { atFitting } from '../compound.ts';
 import { ringLimitFor } from '../ovenSeats.ts';
 import { chosenWay, ringWays, snapRingUnder, wayFigures } from '../ringWays.ts';
+import { pressedNumbers } from './bushNumbers.ts';
 import { fitNumbers } from './fitNumbers.ts';
 import { dropNumbers } from './heatNumbers.ts';
 
 /** How the ring goes in, with the temperature it needs. */
 export function seatNumbers(subject: StationSubject): Numbers {
   const { state, station, part, axis } = subject;
-  if (STATION_KIND_TABLE[station.kind].bearing !== 'rolling')
-    return numbers(
-      fromDetail(station, 'depth', (depth) => [
-        figure('Depth from the face', 'length', depth, SOURCES.asBookedIn.title),
-        ...(depth > 0
-          ? [
-              figure(
-                'Nose of the driver, to its collar',
-                'length',
-                depth,
-                'The collar comes to rest on the face as it is at its depth: geometry',
-              ),
-            ]
-          : []),
-      ]),
-    );
+  if (isPressed(station)) return pressedNumbers(subject);
   if (part?.material == null)
     return part === null ? numbers() : numbers(lacksOfPart(part, 'material'));
   if (atFitting(state, station, 'outer') !== null) return fitNumbers(subject, 'outer');

@@ -1,31 +1,51 @@
 import type { JobState } from '../../job/index.ts';
 import { materialOf } from '../../materials/index.ts';
 import {
+  isPressed,
   isSeparable,
   isTight,
+  sitsTight,
   STATION_KIND_TABLE,
   STATION_KINDS,
   type Station,
+  type StationKind,
 } from '../../unit/index.ts';
 import { numbers } from '../figures.ts';
-import { placesFor } from '../../inspect/index.ts';
 import { ringsIn } from '../ringsIn.ts';
-import { nameOf, type Rule, type StationSubject } from '../rule.ts';
-import { gaugedNumbers } from './inspectNumbers.ts';
+import { afterAll, nameOf, type Numbers, type Rule, type StationSubject } from '../rule.ts';
 import { comesAsOne, ringWords, seatInterference } from '../seats.ts';
 import type { CautionId } from '../cautions.ts';
 import { atFitting, besideCompound } from '../compound.ts';
 import { ovenSeats } from '../ovenSeats.ts';
 import { WAY_CAUTIONS } from '../ringWays.ts';
-import { seatingChecks, seatingDone, wantsDepth } from '../seating.ts';
+import { homeSizes, seatingChecks, seatingDone, wantsDepth } from '../seating.ts';
+import { BUSH_RULES } from './bushRules.ts';
+import { feedNumbers, pressedFitNumbers } from './bushNumbers.ts';
+import { DEPTH_RULES } from './depthRules.ts';
 import { orientationOf } from './orientation.ts';
 import { heatNumbers } from './heatNumbers.ts';
 import { innerNumbers, seatNumbers } from './seatNumbers.ts';
 import { depthNumbers, fitNumbers } from './fitNumbers.ts';
 import { LAY_RULES } from './layRules.ts';
 import { READY } from './seated.ts';
+import { WEB_RULES } from './webRules.ts';
 
 const ROLLING = STATION_KINDS.filter((kind) => STATION_KIND_TABLE[kind].bearing === 'rolling');
+
+const PRESSED = STATION_KINDS.filter((kind) => STATION_KIND_TABLE[kind].pressed === true);
+
+/** How a thin piece is pressed home. Common practice, no source. */
+const PRESSED_HOW: Readonly<Partial<Record<StationKind, string>>> = {
+  drawnCup:
+    'Press on the marked end with a stepped driver, its nose in the cup; square, in one stroke, and stop at the depth.',
+  bush: 'Edge of the bore broken, bush oiled. A driver with a pilot that fills its bore; start it square, look at the marks, then in one stroke to its depth.',
+};
+
+/** How deep it lies, and how much of its oil hole is open. */
+function homeNumbers(subject: StationSubject): Numbers {
+  const [depth, feed] = [depthNumbers(subject), feedNumbers(subject)];
+  return numbers(depth.figures, depth.missing, feed.figures, feed.missing);
+}
 
 /** Whether the last try put the ring home. */
 function isSeated({ fitting: { tries } }: JobState, { id }: Station): boolean {
@@ -57,15 +77,18 @@ export const SEAT_RULES: readonly Rule[] = [
     id: ring === 'outer' ? 'fitOuter' : 'fitInner',
     phase: 'fits',
     on: 'station',
-    kinds: ROLLING,
+    kinds: ring === 'outer' ? [...ROLLING, ...PRESSED] : ROLLING,
     form: 'tick',
-    when: ({ station }) => isTight(station, ring),
+    when: ({ station }) => sitsTight(station, ring),
     title: ({ station }) =>
-      `Fit of ${station.name}, ${ringWords(station)[ring]} ${ring === 'outer' ? 'in its bore' : 'on its journal'}`,
+      isPressed(station)
+        ? `Fit of ${station.name} in its housing`
+        : `Fit of ${station.name}, ${ringWords(station)[ring]} ${ring === 'outer' ? 'in its bore' : 'on its journal'}`,
     how: 'Worked out from the sizes measured. Where it is loose, decide on the remedy before heating anything.',
     reason: 'No heat is chosen before the fit is known.',
-    numbers: (subject) => fitNumbers(subject, ring),
-    after: [...READY, { rule: 'measureSeats', of: 'station' }],
+    numbers: (subject) =>
+      isPressed(subject.station) ? pressedFitNumbers(subject) : fitNumbers(subject, ring),
+    after: [...READY, ...afterAll('station', 'measureSeats', 'measureHousing', 'measureNew')],
     done: ({ state, station }) => (seatInterference(state, station, ring)?.mean ?? 0) > 0,
   })),
   {
@@ -86,6 +109,7 @@ export const SEAT_RULES: readonly Rule[] = [
     ],
     tools: ['oven', 'contact thermometer', 'dry heat-proof gloves'],
     after: [
+      { rule: 'markLine', of: 'part' },
       { rule: 'fitOuter', of: 'part' },
       { rule: 'compare', of: 'part' },
       { rule: 'repairPart', of: 'part' },
@@ -99,19 +123,15 @@ export const SEAT_RULES: readonly Rule[] = [
     ring: 'outer',
     phase: 'seat',
     on: 'station',
-    kinds: [...ROLLING, 'drawnCup', 'bush'],
+    kinds: [...ROLLING, ...PRESSED],
     form: 'tick',
-    when: ({ station }) =>
-      STATION_KIND_TABLE[station.kind].bearing !== 'rolling' || isTight(station, 'outer'),
+    when: ({ station }) => sitsTight(station, 'outer'),
     title: ({ station, part }) =>
       `Seat ${station.name}${isSeparable(station) ? `, ${ringWords(station).outer},` : ''} in ${part?.name ?? 'its bore'}`,
     how: ({ state, station }) =>
       atFitting(state, station, 'outer') ??
-      (station.kind === 'drawnCup'
-        ? 'Press on the marked end with a stepped driver; stop at the depth.'
-        : station.kind === 'bush'
-          ? 'Oil hole in line with its feed; press with a pilot; check the hole, then the bore.'
-          : 'Straight in with one movement. Hold it down until it grips, listen for the note to change, check from behind, turn it by hand.'),
+      PRESSED_HOW[station.kind] ??
+      'Straight in with one movement. Hold it down until it grips, listen for the note to change, check from behind, turn it by hand.',
     reason: ({ state, station, part }) =>
       part !== null && ovenSeats(state, part.id).some(({ id }) => id === station.id)
         ? 'The part is hot now; rings that others would block go in first.'
@@ -121,38 +141,34 @@ export const SEAT_RULES: readonly Rule[] = [
     cautions: ({ state, station }) =>
       atFitting(state, station, 'outer') !== null
         ? ['compound']
-        : STATION_KIND_TABLE[station.kind].bearing === 'rolling'
-          ? waysCautions(state, station, 'outer', ['hotParts'])
-          : ['press'],
+        : waysCautions(state, station, 'outer', isPressed(station) ? ['press'] : ['hotParts']),
     tools: ({ station }) =>
-      STATION_KIND_TABLE[station.kind].bearing === 'rolling'
-        ? ['driver on the outer ring']
-        : ['press', 'stepped driver'],
+      isPressed(station) ? ['press', 'stepped driver'] : ['driver on the outer ring'],
     done: ({ state, station }) => isSeated(state, station),
-    after: [...READY, { rule: 'heat', of: 'part' }, { rule: 'fitOuter', of: 'station' }],
+    after: [...READY, { rule: 'heat', of: 'part' }, ...afterAll('station', 'fitOuter', 'markLine')],
   },
   ...(['outer', 'inner'] as const).map((ring): Rule => ({
     id: ring === 'outer' ? 'checkSeat' : 'checkCone',
     phase: 'seat',
     ...(ring === 'outer' ? { block: afterItsPart } : {}),
     on: 'station',
-    kinds: ring === 'outer' ? [...ROLLING, 'drawnCup', 'bush'] : ROLLING,
+    kinds: ring === 'outer' ? [...ROLLING, ...PRESSED] : ROLLING,
     form: 'seating',
     when: ({ station }) =>
       ring === 'inner'
         ? isSeparable(station) && isTight(station, 'inner')
-        : STATION_KIND_TABLE[station.kind].bearing !== 'rolling' || isTight(station, 'outer'),
+        : sitsTight(station, 'outer'),
     title: ({ station }) =>
       `Is ${station.name}${isSeparable(station) ? `, ${ringWords(station)[ring]},` : ''} home?`,
     how: 'When it has gripped and can be touched. Answer each check; a “no” shows what to do.',
     reason: 'A ring that is not home moves under load, and every figure taken after it is wrong.',
-    numbers: (subject) => (ring === 'outer' ? depthNumbers(subject) : numbers()),
+    numbers: (subject) => (ring === 'outer' ? homeNumbers(subject) : numbers()),
     checks: ({ state, station }) => seatingChecks(state, station, ring),
-    sizes: ({ station }) => (ring === 'outer' && wantsDepth(station) ? ['seatedDepth'] : []),
-    tools: ({ station }) =>
+    sizes: ({ state, station }) => (ring === 'outer' ? homeSizes(state, station) : []),
+    tools: ({ state, station }) =>
       ring === 'inner'
         ? ['feeler, 0.03 mm']
-        : wantsDepth(station)
+        : wantsDepth(state, station)
           ? ['depth gauge']
           : ['lamp', 'mirror'],
     after: [
@@ -161,23 +177,9 @@ export const SEAT_RULES: readonly Rule[] = [
     ],
     done: ({ state, station }) => seatingDone(state, station, ring),
   })),
-  {
-    id: 'gauge',
-    phase: 'seat',
-    on: 'station',
-    kinds: ['bush', 'drawnCup'],
-    form: 'sizes',
-    title: (subject) => `Gauge the bore of ${nameOf(subject)} in place`,
-    how: 'Three angles at two depths, once it is home and cold. Too tight: ream or hone it in place, and gauge it again.',
-    reason: 'The bore closes in by pressing: the clearance is what it is now.',
-    numbers: gaugedNumbers,
-    sizes: () => ['fittedBore'],
-    tools: ['bore gauge'],
-    after: [{ rule: 'checkSeat', of: 'station' }],
-    done: ({ state, station }) =>
-      Object.keys(state.inspection.sizes[station.id]?.fittedBore ?? {}).length >=
-      placesFor('fittedBore').length,
-  },
+  ...BUSH_RULES,
+  ...DEPTH_RULES,
+  ...WEB_RULES,
   ...LAY_RULES,
   {
     id: 'seatInner',
@@ -199,7 +201,7 @@ export const SEAT_RULES: readonly Rule[] = [
         : 'Warm it evenly, slide it home against the shoulder and hold it there until it grips. Check the gap to the shoulder with a feeler when cold.'),
     reason: 'The journal is sound and the ring is the right one.',
     numbers: innerNumbers,
-    orientation: ({ station }) => orientationOf(station),
+    orientation: ({ station }) => orientationOf(station, 'inner'),
     cautions: ({ state, station }) => waysCautions(state, station, 'inner', ['hotParts', 'press']),
     tools: ['induction heater, oven or oil-free bath', 'tube on the inner ring'],
     after: [
@@ -207,7 +209,7 @@ export const SEAT_RULES: readonly Rule[] = [
       { rule: 'fitInner', of: 'station' },
       { rule: 'checkSeat', of: 'axis' },
       { rule: 'placeShims', of: 'axis' },
-      { rule: 'dressShaft', of: 'axis' },
+      ...afterAll('axis', 'dressShaft', 'supportWebs'),
     ],
   },
 ];

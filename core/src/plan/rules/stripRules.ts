@@ -1,23 +1,13 @@
 import { assemblyOf, eventOfPart } from '../../assembly/index.ts';
 import { FIGURES } from '../../figures/index.ts';
-import {
-  isTight,
-  STATION_KINDS,
-  STATION_KIND_TABLE,
-  type Part,
-  type StationKind,
-  type Unit,
-} from '../../unit/index.ts';
+import { type Part, type StationKind, type Unit } from '../../unit/index.ts';
 import { bandFigure, fromDetail, numbers, words } from '../figures.ts';
 import { capsOn } from '../buildUp.ts';
 import { nameOf, type Rule, type StationSubject } from '../rule.ts';
 import { setterAt } from '../setters.ts';
-
-import { pullNumbers } from './pullNumbers.ts';
-import { hasWaysOut, pullHow } from './pullWords.ts';
+import { partingHow, partingNumbers } from './partNumbers.ts';
 import { isReachedInside, loosenNumbers } from './reachRules.ts';
 
-const ROLLING = STATION_KINDS.filter((kind) => STATION_KIND_TABLE[kind].bearing === 'rolling');
 const FIXINGS: readonly StationKind[] = ['bolts', 'retainer', 'nut', 'adjuster'];
 
 /** Whether a part comes off another: of two halves the one that is lifted; a carrier also where no joint is described. */
@@ -163,10 +153,14 @@ export const STRIP_RULES: readonly Rule[] = [
     form: 'tick',
     when: ({ unit, part }) => comesOff(unit, part),
     title: (subject) => `Take off ${nameOf(subject)}`,
-    how: ({ unit, part }) =>
-      `${fouls(unit, part)}Tap on the lugs; never lever between the joint faces. Keep gasket or shims together.`,
+    how: (subject) =>
+      `${fouls(subject.unit, subject.part)}Tap on the lugs; never lever between the joint faces. Keep gasket or shims together.${partingHow(subject)}`,
+    numbers: partingNumbers,
     reason: 'The fixings are out.',
-    cautions: ['heavyFalls'],
+    cautions: (subject) => [
+      'heavyFalls',
+      ...(partingHow(subject) === '' ? [] : (['hotParts'] as const)),
+    ],
     tools: ['soft hammer'],
     after: [
       { rule: 'asFound', of: 'all' },
@@ -217,28 +211,6 @@ export const STRIP_RULES: readonly Rule[] = [
     title: (subject) => `Take out ${nameOf(subject)}`,
     how: 'Note its depth and which way the lip faces. Lever on its shell, never against the bore.',
     reason: 'It is in the way of the bearing, and is replaced anyway.',
-    after: [
-      { rule: 'asFound', of: 'axis' },
-      { rule: 'drain', of: 'all' },
-    ],
-  },
-  {
-    id: 'pull',
-    phase: 'strip',
-    on: 'station',
-    kinds: [...ROLLING, 'drawnCup', 'bush'],
-    form: 'tick',
-    title: ({ station }) => `Take off ${station.name}`,
-    how: ({ station }) => pullHow(station),
-    reason: 'Nothing is in front of it any more.',
-    numbers: pullNumbers,
-    beside: ({ station }) => (hasWaysOut(station) ? ['waysOut'] : []),
-    cautions: ['splinters', 'press', 'heavyFalls'],
-    tools: ({ station }) => [
-      isTight(station, 'inner')
-        ? 'puller behind the inner ring'
-        : 'expanding puller or press and ring',
-    ],
     after: [
       { rule: 'asFound', of: 'axis' },
       { rule: 'drain', of: 'all' },

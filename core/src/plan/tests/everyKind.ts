@@ -77,6 +77,7 @@ export const UNIT: Unit = {
           oilHole: 4,
           feedHole: 4,
           holeOffset: 2,
+          material: 'bronze',
           depth: 1,
         }),
         at('cup', 'drawnCup', 40, { depth: 2, designation: 'HK 3012' }),

@@ -68,6 +68,8 @@ export const SUPPLY: Readonly<Partial<Record<DetailName, string | number>>> = {
   notches: 24,
   oilHole: 4,
   feedHole: 4,
+  linesUp: 'oilHole',
+  material: 'bronze',
   holeOffset: 0,
   longest: 40,
   ends: 'butt',

@@ -87,15 +87,18 @@ export interface Seating {
   readonly name?: string;
 }
 
-/** The left or right bearing. It goes in from its own end of the case, its lettering towards the tool. */
+/**
+ * The left or right bearing. It goes in from its own end of the case, its lettering towards the tool; of cup and cone it is not known
+ * on which face they are marked.
+ */
 export function bearing(side: Side, input: TemplateInput, at: number, seating: Seating): Station {
   const { designation, family, dimensions } = input[side];
   const { width, bore, outside } = dimensions;
   const kind = family === null ? seating.kind : KIND_OF_FAMILY[family];
-  const ends =
-    side === 'left'
-      ? ({ wayIn: 'right', lettering: 'left' } as const)
-      : ({ wayIn: 'left', lettering: 'right' } as const);
+  const ends = {
+    wayIn: opposite(side),
+    ...(kind === 'taperedRoller' ? {} : { lettering: side }),
+  };
   const thrust =
     seating.thrust !== undefined && kind !== 'cylindricalRoller' && kind !== 'drawnCup'
       ? { thrust: seating.thrust }

@@ -1,12 +1,17 @@
 import { useCallback, useId } from 'react';
 
-import { typedSizes, type BearingFamily } from '@wendaxis/core/bearings';
+import {
+  printedAs,
+  typedSizes,
+  type BearingDimensions,
+  type BearingFamily,
+} from '@wendaxis/core/bearings';
 
 import { Button } from '../../ui/Button.tsx';
 import { QuantityField } from '../../ui/QuantityField.tsx';
 import { useShortcut } from '../../ui/useShortcut.ts';
 import { useUnits } from '../../ui/useUnits.ts';
-import { decodeEntry, type BearingEntry } from './bearingEntry.ts';
+import { decodeEntry, readBearing, type BearingEntry } from './bearingEntry.ts';
 
 const FAMILY_WORDS: Readonly<Record<BearingFamily, string>> = {
   deepGrooveBall: 'Deep groove ball bearing',
@@ -73,16 +78,57 @@ export function BearingFields({ label, entry, onEntry, same }: Props) {
           </>
         )}
       </p>
-      {decoded?.status !== 'known' && typed === null && (
-        <div className="grid grid-cols-3 gap-3">
-          <QuantityField label="Bore" text={entry.bore} onText={set('bore')} quiet />
-          <QuantityField label="Outside" text={entry.outside} onText={set('outside')} quiet />
-          <QuantityField label="Width" text={entry.width} onText={set('width')} quiet />
-        </div>
+      {decoded?.status !== 'known' && (
+        <PrintedAs
+          sizes={readBearing(entry, units.system)?.dimensions ?? null}
+          onTake={set('designation')}
+        />
       )}
+      {decoded?.status !== 'known' && typed === null && <Sizes entry={entry} set={set} />}
     </fieldset>
   );
 }
+
+/** Its three dimensions, where nothing printed says them. */
+function Sizes({
+  entry,
+  set,
+}: {
+  readonly entry: BearingEntry;
+  readonly set: (name: keyof BearingEntry) => (text: string) => void;
+}) {
+  return (
+    <div className="grid grid-cols-3 gap-3">
+      <QuantityField label="Bore" text={entry.bore} onText={set('bore')} quiet />
+      <QuantityField label="Outside" text={entry.outside} onText={set('outside')} quiet />
+      <QuantityField label="Width" text={entry.width} onText={set('width')} quiet />
+    </div>
+  );
+}
+
+/** What may be printed on a bearing of these sizes, each one press from being taken. */
+function PrintedAs({
+  sizes,
+  onTake,
+}: {
+  readonly sizes: BearingDimensions | null;
+  readonly onTake: (text: string) => void;
+}) {
+  const found = sizes === null ? [] : printedAs(sizes).slice(0, MOST_SHOWN);
+  return found.length === 0 ? null : (
+    <div className="flex flex-wrap items-center gap-3">
+      <span className="small-label">These sizes have</span>
+      {found.map(({ designation }) => (
+        <Button key={designation} onClick={() => onTake(designation)}>
+          {designation}
+        </Button>
+      ))}
+    </div>
+  );
+}
+
+/** Most numbers that are offered for some sizes. */
+const MOST_SHOWN = 3;
 
 interface SameProps {
   readonly words: string;

@@ -1,54 +1,71 @@
-import { pressedWith, type PressedWith } from '@wendaxis/core/plan';
-import type { DrawVerdict, DriverVerdict } from '@wendaxis/core/pressTools';
+import { pressedWith, stopSet, type JudgedDriver, type PressedWith } from '@wendaxis/core/plan';
+import type { DrawVerdict, DriverVerdict, StopVerdict } from '@wendaxis/core/pressTools';
 import type { JobState } from '@wendaxis/core/job';
+import type { Station } from '@wendaxis/core/unit';
 
 import { Link } from 'react-router';
 
+import { record } from '../../stores/jobSync.ts';
 import { useWorkshop } from '../../stores/useWorkshop.ts';
+import { Button } from '../../ui/Button.tsx';
 import { Panel } from '../../ui/Panel.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import type { ScreenUnits } from '../../wording/screenUnits.ts';
+import { StopDrawn } from './StopDrawn.tsx';
+import { StopMeasured } from './StopMeasured.tsx';
 
 interface Props {
+  readonly jobId: string;
   readonly state: JobState;
-  readonly stationId: string;
+  readonly station: Station;
   readonly ring: 'outer' | 'inner';
   /** Whether it is drawn in by a screw rather than pressed. */
   readonly isDrawn: boolean;
 }
 
-/** What a ring is pressed or drawn in with: between which diameters, and what of the workshop's own does. */
-export function PressedWithPanel({ state, stationId, ring, isDrawn }: Props) {
+/** What a ring is pressed or drawn in with: between which diameters, what of the workshop's own does, and what stops it at its depth. */
+export function PressedWithPanel({ jobId, state, station, ring, isDrawn }: Props) {
   const units = useUnits();
   const { data: workshop } = useWorkshop();
-  const { drivers = [], rods = [] } = workshop ?? {};
-  const told = pressedWith(state, stationId, ring, { drivers, rods });
+  const { drivers = [], rods = [], spacers = [] } = workshop ?? {};
+  const told = pressedWith(state, station.id, ring, { drivers, rods, spacers });
   if (told === null) return null;
   const { wanted } = told;
+  const set = stopSet(state, station);
   return (
     <Panel title={isDrawn ? 'Drawn in with' : 'Pressed with'}>
       <p className="m-0 text-lg">
         {ring === 'outer' ? 'Driver' : 'Tube'}: outside{' '}
         <strong className="figure">{units.range(wanted.outside.least, wanted.outside.most)}</strong>
         , bore{' '}
-        <strong className="figure">{units.range(wanted.bore.least, wanted.bore.most)}</strong>: on
-        the {ring === 'outer' ? 'outer' : 'inner'} ring and on nothing else.
+        <strong className="figure">{units.range(wanted.bore.least, wanted.bore.most)}</strong>: on{' '}
+        {told.onIts} and on nothing else.
       </p>
-      {ring === 'outer' && (
-        <p className="m-0">
-          The old outer ring does as well, its outside ground down until it is loose in the bore.
-        </p>
-      )}
+      {told.oldOne !== null && <p className="m-0">{told.oldOne}</p>}
       <ul className="m-0 list-none p-0" aria-label="Drivers of the workshop">
-        {told.drivers.map(({ driver, verdict }) => (
-          <li key={driver.id} className="border-edge border-t py-2 text-lg">
-            <span className={`font-bold ${verdict.fits ? 'text-good' : ''}`}>
-              {verdict.fits ? '✓ ' : '✕ '}
-            </span>
-            {driver.name}: {driverWords(verdict, units)}
-          </li>
+        {told.drivers.map((row) => (
+          <DriverRow
+            key={row.driver.id}
+            row={row}
+            units={units}
+            isUsed={state.fitting.stops[station.id]?.driver.id === row.driver.id}
+            onUse={() =>
+              record(jobId, 'StopBuilt', {
+                stationId: station.id,
+                driver: row.driver,
+                pieces: piecesOf(row.stop),
+                measured: null,
+              })
+            }
+          />
         ))}
       </ul>
+      {set?.stack != null && (
+        <>
+          <StopDrawn station={station} set={set} stack={set.stack} />
+          <StopMeasured jobId={jobId} stationId={station.id} set={set} />
+        </>
+      )}
       {workshop !== undefined && told.drivers.length === 0 && (
         <p className="m-0">
           The workshop has no drivers listed.{' '}
@@ -60,6 +77,58 @@ export function PressedWithPanel({ state, stationId, ring, isDrawn }: Props) {
       {isDrawn && <Rods told={told} units={units} />}
     </Panel>
   );
+}
+
+interface DriverRowProps {
+  readonly row: JudgedDriver;
+  readonly units: ScreenUnits;
+  readonly isUsed: boolean;
+  readonly onUse: () => void;
+}
+
+/** A driver, whether it does, what stops it, and a button that takes it. */
+function DriverRow({ row: { driver, verdict, stop }, units, isUsed, onUse }: DriverRowProps) {
+  return (
+    <li className="border-edge grid gap-1 border-t py-2 text-lg">
+      <span>
+        <span className={`font-bold ${verdict.fits ? 'text-good' : ''}`}>
+          {verdict.fits ? '✓ ' : '✕ '}
+        </span>
+        {driver.name}: {driverWords(verdict, units)}
+      </span>
+      {verdict.fits && stop !== null && (
+        <span className={stop.status === 'known' ? '' : 'text-soft'}>{stopWords(stop, units)}</span>
+      )}
+      {verdict.fits && (
+        <span>
+          <Button
+            aria-pressed={isUsed}
+            className={isUsed ? 'border-plate! bg-plate text-scribe' : ''}
+            onClick={onUse}
+          >
+            {isUsed ? '✓ This driver' : 'Use this driver'}
+          </Button>
+        </span>
+      )}
+    </li>
+  );
+}
+
+/** The spacers that go under its collar; none where nothing stops it. */
+const piecesOf = (stop: StopVerdict | null) => (stop?.status === 'known' ? stop.pieces : []);
+
+function stopWords(stop: StopVerdict, units: ScreenUnits): string {
+  if (stop.status === 'noNose')
+    return 'No collar: nothing stops it. Mark the depth on it, and measure.';
+  if (stop.status === 'tooShort') return `Its nose is ${units.show(stop.by)} too short.`;
+  if (stop.status === 'noSpacer')
+    return 'Its nose is too long, and no spacer of the workshop passes over it and rests on the face.';
+  const pieces = stop.pieces.map(({ spacer, count }) => `${count} × ${spacer.name}`);
+  const under = pieces.length === 0 ? 'on its collar alone' : `with ${pieces.join(', ')}`;
+  const ends = `${under} it stops at ${units.show(stop.ends)}`;
+  return stop.status === 'noSum'
+    ? `The nearest: ${ends}. No spacers of the workshop come nearer.`
+    : `${ends.charAt(0).toUpperCase()}${ends.slice(1)}, ± ${units.show(stop.worst)} at the worst, ± ${units.show(stop.likely)} as a rule.`;
 }
 
 /** Rods of the workshop, and the thinnest that would do. */

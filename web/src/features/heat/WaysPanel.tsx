@@ -1,6 +1,6 @@
-import { BENCH_PRESS, RING_HARDNESS_LIMIT, wayToTake } from '@wendaxis/core/heat';
-import { partWithSeat, ringLimitFor, ringWays } from '@wendaxis/core/plan';
-import { findStation } from '@wendaxis/core/unit';
+import { BENCH_PRESS, RING_HARDNESS_LIMIT } from '@wendaxis/core/heat';
+import { partWithSeat, ringLimitFor, ringWays, wayFor } from '@wendaxis/core/plan';
+import { findStation, isPressed } from '@wendaxis/core/unit';
 
 import { Link } from 'react-router';
 
@@ -29,7 +29,7 @@ export function WaysPanel({ job, stationId, ring }: Props) {
   if (ways.length === 0 || found === null) return null;
   const seat = partWithSeat(state.unit!, found.station, ring);
   const chosen = state.fitting.ways[stationId]?.[ring]?.way;
-  const way = ways.find(({ id }) => id === chosen) ?? wayToTake(ways);
+  const way = ways.find(({ id }) => id === chosen) ?? wayFor(found.station, ways);
   return (
     <Panel title={`Methods for this seat`}>
       {seat !== null && seat.material === null && (
@@ -54,8 +54,9 @@ export function WaysPanel({ job, stationId, ring }: Props) {
       />
       {way?.force != null && way.force > 0 && (
         <PressedWithPanel
+          jobId={jobId}
           state={state}
-          stationId={stationId}
+          station={found.station}
           ring={ring}
           isDrawn={way.id === 'drawTool'}
         />
@@ -65,7 +66,7 @@ export function WaysPanel({ job, stationId, ring }: Props) {
         jobId={jobId}
         state={state}
         targetId={stationId}
-        name="the bearing"
+        name={isPressed(found.station) ? found.station.name : 'the bearing'}
         most={RING_HARDNESS_LIMIT}
         usual={ringLimitFor(state, found.station)}
       />

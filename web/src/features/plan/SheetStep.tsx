@@ -1,4 +1,4 @@
-import { isBehind, type Step } from '@wendaxis/core/plan';
+import { FACE_TO_WORDS, isBehind, type Step } from '@wendaxis/core/plan';
 import { SEATING_CHECKS } from '@wendaxis/core/seating';
 import { SIZE_FEATURE_TABLE } from '@wendaxis/core/inspect';
 
@@ -39,7 +39,12 @@ export function SheetStep({ job, step, number, cautioned }: Props) {
           <Cautions cautions={step.cautions.filter((one) => !cautioned.has(one))} />
           {step.orientation.length > 0 && (
             <p className="m-0 font-semibold">
-              {step.orientation.map(({ feature, side }) => `${feature}: ${side}`).join(' · ')}
+              {step.orientation
+                .map(
+                  ({ feature, side, to }) =>
+                    `${feature}: ${side}${to === null ? '' : `, ${FACE_TO_WORDS[to]}`}`,
+                )
+                .join(' · ')}
             </p>
           )}
           <dl className="m-0">

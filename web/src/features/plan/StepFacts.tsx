@@ -1,4 +1,4 @@
-import type { Step } from '@wendaxis/core/plan';
+import { FACE_TO_WORDS, type Step } from '@wendaxis/core/plan';
 
 import type { OpenJob } from '../../stores/useJob.ts';
 import { Panel } from '../../ui/Panel.tsx';
@@ -27,12 +27,15 @@ export function StepFacts({ job, step: { orientation, ring, stationId } }: Props
       {orientation.length > 0 && (
         <Panel title="Which way round, as drawn">
           <ul className="m-0 list-none p-0">
-            {orientation.map(({ feature, side }) => (
+            {orientation.map(({ feature, side, to }) => (
               <li key={feature} className="flex items-center gap-3 py-1 text-lg">
                 <span aria-hidden="true" className="text-3xl leading-none font-bold">
                   {side === 'left' ? '←' : '→'}
                 </span>
-                {feature}: {side}
+                <span>
+                  {feature}: {side}
+                  {to !== null && <span className="text-soft block">{FACE_TO_WORDS[to]}</span>}
+                </span>
               </li>
             ))}
           </ul>

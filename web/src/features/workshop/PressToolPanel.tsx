@@ -2,7 +2,7 @@ import { useCallback, useState } from 'react';
 import { v4 as uuid } from 'uuid';
 
 import { COARSE_PITCH, STRENGTH_CLASSES } from '@wendaxis/core/fasteners';
-import type { Driver, Rod } from '@wendaxis/core/pressTools';
+import type { Driver, Rod, Spacer } from '@wendaxis/core/pressTools';
 
 import { useWorkshopRecord } from '../../stores/useWorkshopRecord.ts';
 import { FormQuantity, FormSelect, FormText } from '../../ui/form/fields.tsx';
@@ -14,32 +14,43 @@ import {
   driverFrom,
   EMPTY_DRIVER,
   EMPTY_ROD,
+  EMPTY_SPACER,
   rodFrom,
+  spacerFrom,
   type DriverTexts,
   type RodTexts,
+  type SpacerTexts,
 } from './pressToolEntry.ts';
 
 interface Props {
   readonly drivers: readonly Driver[];
   readonly rods: readonly Rod[];
+  readonly spacers: readonly Spacer[];
 }
 
-/** What things are pressed and drawn in with: drivers, tubes, discs, and rods. */
-export function PressToolPanel({ drivers, rods }: Props) {
+/** What things are pressed and drawn in with: drivers, tubes, discs, the spacers under their collar, and rods. */
+export function PressToolPanel({ drivers, rods, spacers }: Props) {
   const units = useUnits();
   const { save } = useWorkshopRecord();
-  const [adding, setAdding] = useState<'driver' | 'rod' | null>(null);
+  const [adding, setAdding] = useState<'driver' | 'rod' | 'spacer' | null>(null);
   const remove = (toolId: string): void => void save('PressToolRemoved', { toolId });
   return (
     <section
       className="bg-panel border-edge rounded-[3px] border-2 p-5"
       aria-label="Drivers and draw rods"
     >
-      <h2 className="m-0 text-2xl">Drivers and draw rods</h2>
+      <h2 className="m-0 text-2xl">Drivers, spacers and draw rods</h2>
       <ul className="m-0 mb-2 list-none p-0">
-        {drivers.map(({ id, name, outside, bore }) => (
+        {drivers.map(({ id, name, outside, bore, nose, noseWithin = 0 }) => (
           <Row key={id} name={name} onRemove={() => remove(id)}>
             {units.show(outside)} outside, {bore === 0 ? 'a disc' : `${units.show(bore)} bore`}
+            {nose !== undefined && `, nose ${units.show(nose)} ± ${units.show(noseWithin)}`}
+          </Row>
+        ))}
+        {spacers.map(({ id, name, thickness, within, count, bore, outside }) => (
+          <Row key={id} name={name} onRemove={() => remove(id)}>
+            {count} × {units.show(thickness)} ± {units.show(within)}, {units.range(bore, outside)}{' '}
+            across
           </Row>
         ))}
         {rods.map(({ id, name, thread, pitch, strength }) => (
@@ -50,9 +61,11 @@ export function PressToolPanel({ drivers, rods }: Props) {
       </ul>
       {adding === 'driver' && <AddDriver onDone={() => setAdding(null)} />}
       {adding === 'rod' && <AddRod onDone={() => setAdding(null)} />}
+      {adding === 'spacer' && <AddSpacer onDone={() => setAdding(null)} />}
       {adding === null && (
         <div className="flex flex-wrap gap-3">
           <Button onClick={() => setAdding('driver')}>Add a driver</Button>
+          <Button onClick={() => setAdding('spacer')}>Add a spacer</Button>
           <Button onClick={() => setAdding('rod')}>Add a rod</Button>
         </div>
       )}
@@ -100,6 +113,41 @@ function AddDriver({ onDone }: { readonly onDone: () => void }) {
       <FormText control={control} name="name" label="Name" max={80} />
       <FormQuantity control={control} kind="length" name="outside" label="Outside" />
       <FormQuantity control={control} kind="length" name="bore" label="Bore; 0 for a disc" />
+      <FormQuantity
+        control={control}
+        kind="length"
+        name="nose"
+        label="Nose, from its collar; empty without one"
+      />
+      <FormQuantity control={control} kind="length" name="noseWithin" label="Known within ±" />
+      <CardFormFoot saving={saving} onLeave={onDone} />
+    </form>
+  );
+}
+
+function AddSpacer({ onDone }: { readonly onDone: () => void }) {
+  const { system } = useUnits();
+  const { saving, save } = useWorkshopRecord();
+  const read = useCallback(
+    (texts: SpacerTexts) => spacerFrom(texts, `spacer-${uuid().slice(0, 8)}`, system),
+    [system],
+  );
+  const { control, handleSubmit } = useCoreForm(EMPTY_SPACER, read);
+  const submit = handleSubmit(({ value: spacer }) =>
+    save('SpacerKept', { spacer }).then((taken) => taken && onDone()),
+  );
+  return (
+    <form
+      onSubmit={(event) => void submit(event)}
+      className="grid grid-cols-2 gap-x-3 gap-y-2"
+      aria-label="A spacer"
+    >
+      <FormText control={control} name="name" label="Name" max={80} />
+      <FormText control={control} name="count" label="How many" max={3} />
+      <FormQuantity control={control} kind="length" name="thickness" label="Thickness" />
+      <FormQuantity control={control} kind="length" name="within" label="Known within ±" />
+      <FormQuantity control={control} kind="length" name="bore" label="Bore" />
+      <FormQuantity control={control} kind="length" name="outside" label="Outside" />
       <CardFormFoot saving={saving} onLeave={onDone} />
     </form>
   );

@@ -1,6 +1,13 @@
-import { InputError, requireText } from '@wendaxis/core/faults';
+import { InputError, requireInteger, requireText } from '@wendaxis/core/faults';
 import type { StrengthClass } from '@wendaxis/core/fasteners';
-import { requireDriver, requireRod, type Driver, type Rod } from '@wendaxis/core/pressTools';
+import {
+  requireDriver,
+  requireRod,
+  requireSpacer,
+  type Driver,
+  type Rod,
+  type Spacer,
+} from '@wendaxis/core/pressTools';
 import type { UnitSystem } from '@wendaxis/core/units';
 
 import { readField } from '../../ui/QuantityField.tsx';
@@ -10,8 +17,35 @@ export interface DriverTexts {
   readonly name: string;
   readonly outside: string;
   readonly bore: string;
+  /** From collar to end, and within what; empty where it has no collar. */
+  readonly nose: string;
+  readonly noseWithin: string;
 }
-export const EMPTY_DRIVER: DriverTexts = { name: '', outside: '', bore: '' };
+export const EMPTY_DRIVER: DriverTexts = {
+  name: '',
+  outside: '',
+  bore: '',
+  nose: '',
+  noseWithin: '',
+};
+
+/** A spacer's card as typed. */
+export interface SpacerTexts {
+  readonly name: string;
+  readonly thickness: string;
+  readonly within: string;
+  readonly count: string;
+  readonly bore: string;
+  readonly outside: string;
+}
+export const EMPTY_SPACER: SpacerTexts = {
+  name: '',
+  thickness: '',
+  within: '',
+  count: '1',
+  bore: '',
+  outside: '',
+};
 
 /** A rod's card as typed. */
 export interface RodTexts {
@@ -30,6 +64,24 @@ export function driverFrom(texts: DriverTexts, id: string, system: UnitSystem) {
       name: requireText('name', texts.name, 80).trim(),
       outside: lengthOf(texts.outside, system),
       bore: lengthOf(texts.bore, system),
+      ...(texts.nose.trim() === ''
+        ? {}
+        : { nose: lengthOf(texts.nose, system), noseWithin: lengthOf(texts.noseWithin, system) }),
+    }),
+  );
+}
+
+/** The card, or what is wrong with it. */
+export function spacerFrom(texts: SpacerTexts, id: string, system: UnitSystem) {
+  return checked((): Spacer =>
+    requireSpacer({
+      id,
+      name: requireText('name', texts.name, 80).trim(),
+      thickness: lengthOf(texts.thickness, system),
+      within: lengthOf(texts.within, system),
+      count: requireInteger('spacer.count', Number(texts.count), { min: 1, max: 50 }),
+      bore: lengthOf(texts.bore, system),
+      outside: lengthOf(texts.outside, system),
     }),
   );
 }
