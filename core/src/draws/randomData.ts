@@ -184,6 +184,31 @@ const MADE: Readonly<Partial<Record<JobEventType, (of: Drawn) => object>>> = {
     way: draws.one(Object.keys(WAYS)),
     pressRating: draws.whole(1000, 100_000),
   }),
+  StopBuilt: ({ draws, stationId }) => ({
+    stationId,
+    driver: {
+      id: 'driver',
+      name: 'Stepped driver',
+      outside: draws.whole(20, 60),
+      bore: 0,
+      ...(draws.chance(0.7) ? { nose: draws.whole(5, 60), noseWithin: 0.02 } : {}),
+    },
+    pieces: Array.from({ length: draws.whole(0, 3) }, (_, at) => ({
+      spacer: {
+        id: `spacer-${at}`,
+        name: 'Washer',
+        thickness: draws.whole(1, 20),
+        within: 0.03,
+        count: 3,
+        bore: 20,
+        outside: 40,
+      },
+      count: draws.whole(1, 3),
+    })),
+    measured: draws.chance(0.5)
+      ? { length: draws.whole(0, 60), typed: '', instrument: dial }
+      : null,
+  }),
   LimitSet: ({ draws, stationId, partId }) => ({
     targetId: draws.chance(0.5) ? stationId : partId,
     limit: draws.whole(30, 300),

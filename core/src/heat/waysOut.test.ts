@@ -18,6 +18,7 @@ const OUTER: WayOutInput = {
   fit: fit(0.01, 0.03),
   material: 'castAluminium',
   bush: null,
+  pressed: false,
   body: CASE,
   partLimit: null,
   ringLimit: ringLimitOf('open'),

@@ -20,6 +20,8 @@ export interface WayOutInput {
   /** Of the part with the seat; null where it is not known. */
   readonly material: MaterialChoice | null;
   readonly bush: MaterialChoice | null;
+  /** Whether it is a bush or a drawn cup rather than a bearing's ring. */
+  readonly pressed: boolean;
   readonly body: LumpedBody | null;
   readonly partLimit: HeatLimit | null;
   /** What the bearing bears where it is to be used again. */
@@ -57,8 +59,10 @@ const JOURNAL_FOLLOWS = 0.25;
  */
 export function waysOut(input: WayOutInput): readonly WayOut[] {
   const table: Readonly<Record<WayOutId, WayOutRow>> = WAYS_OUT;
+  const body = input.pressed ? 'pressed' : 'bearing';
   return (Object.keys(WAYS_OUT) as WayOutId[])
     .filter((id) => table[id].ring === input.ring)
+    .filter((id) => (table[id].body ?? body) === body)
     .map((id) => ({ id, ...table[id], ...costOf(id, input) }));
 }
 
@@ -105,6 +109,9 @@ const COSTS: Readonly<Record<WayOutId, ((input: Known) => Cost) | null>> = {
   pushFromBehind: pressed,
   blindPuller: pulled,
   splitOuter: null,
+  pressOut: pressed,
+  pullOut: pulled,
+  slit: null,
   pullInner: pulled,
   pressInner: pressed,
   heatInner,

@@ -1,6 +1,8 @@
-/** One way of the trade to get a ring off its seat. `spoils`: it is not used again after that. */
+/** One way of the trade to get a ring, bush or drawn cup off its seat. `spoils`: it is not used again after that. */
 export interface WayOutRow {
   readonly ring: 'outer' | 'inner';
+  /** What it is for: a bearing's ring, or a bush or drawn cup; both where it is absent. */
+  readonly body?: 'bearing' | 'pressed';
   readonly words: string;
   readonly risks: string;
   readonly spoils?: true;
@@ -21,19 +23,46 @@ export const WAYS_OUT = {
   },
   pushFromBehind: {
     ring: 'outer',
+    body: 'bearing',
     words: 'Pressed or drifted from behind, on the outer ring',
     risks: 'Square on the ring, all round: a ring that goes crooked shaves its bore.',
   },
   blindPuller: {
     ring: 'outer',
+    body: 'bearing',
     words: 'Expanding puller, from a blind bore',
     risks: 'It grips behind the outer ring, not the balls. Warm the boss: half the pull does.',
   },
   splitOuter: {
     ring: 'outer',
+    body: 'bearing',
     words: 'Ring split by grinding',
     risks:
       'Shields, eye protection. Ground nearly through, never into the bore, then cracked with a chisel; every other opening covered.',
+    spoils: true,
+    lastResort: true,
+  },
+  pressOut: {
+    ring: 'outer',
+    body: 'pressed',
+    words: 'Pressed out from behind with a stepped driver',
+    risks: 'Driver smaller than the housing bore, nose in the bore; the part supported round it.',
+    spoils: true,
+  },
+  pullOut: {
+    ring: 'outer',
+    body: 'pressed',
+    words: 'From a blind bore: expanding puller, or a thread cut in it and a screw',
+    risks:
+      'The screw against a pad on the bottom of the bore. Thin shells are drawn by their far edge.',
+    spoils: true,
+  },
+  slit: {
+    ring: 'outer',
+    body: 'pressed',
+    words: 'Slit along, and folded inwards',
+    risks:
+      'The blade nearly through and no further: never into the housing. Oilways plugged, chips out.',
     spoils: true,
     lastResort: true,
   },

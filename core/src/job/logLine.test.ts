@@ -173,6 +173,16 @@ describe('entries of the log in words', () => {
       'Way in for Left cup: Torch on the boss',
     ],
     [
+      'StopBuilt',
+      {
+        stationId: 'left',
+        driver: { name: 'Stepped' },
+        pieces: [{ spacer: { name: 'Washer' }, count: 2 }],
+        measured: { length: 7.95 },
+      },
+      'Driver for Left cup: Stepped, 2 × Washer, measured 7.950 mm',
+    ],
+    [
       'LimitSet',
       { targetId: 'half', limit: 110, reason: 'varnish' },
       'Heat limit of half: 110 °C. varnish',

@@ -1,6 +1,6 @@
 import { waysOut, type WayOut } from '../heat/index.ts';
 import type { JobState } from '../job/index.ts';
-import { findStation, sitsTight, type Station } from '../unit/index.ts';
+import { findStation, isPressed, sitsTight, type Station } from '../unit/index.ts';
 import { lacksForHeat, bodyOf, partLimitFor, ringLimitFor } from './ovenSeats.ts';
 import { partWithSeat } from './ringWays.ts';
 import { seatInterference } from './seats.ts';
@@ -35,6 +35,7 @@ export function ringWaysOut(
     fit: isBushUnknown(station) ? null : seatInterference(state, station, ring),
     material: part?.material ?? null,
     bush: station.material ?? null,
+    pressed: isPressed(station),
     body: part === null ? null : bodyOf(part),
     partLimit: part === null || ring === 'inner' ? null : partLimitFor(state, part),
     ringLimit: ringLimitFor(state, station),

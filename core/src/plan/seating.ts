@@ -22,7 +22,10 @@ export function seatingChecks(
 ): readonly SeatingCheckId[] {
   if (ring === 'inner') return ['shoulderGap'];
   const inLine = hasToLineUp(station) ? (['inLine'] as const) : [];
-  if (isPressed(station)) return inLine;
+  if (isPressed(station)) {
+    const isDeepUnknown = expectedDepth(state, station) === null;
+    return [...(isDeepUnknown ? (['bottom'] as const) : []), ...inLine];
+  }
   const driven = state.fitting.tries[station.id]?.at(-1)?.outcome !== 'droppedIn';
   return [
     ...(driven ? (['note'] as const) : []),

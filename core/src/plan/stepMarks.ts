@@ -4,6 +4,7 @@ import type { JobState } from '../job/index.ts';
 import { SHOULDER_FEELER } from '../seating/index.ts';
 import {
   DETAIL_TABLE,
+  isPressed,
   opposite,
   STATION_KIND_TABLE,
   type Side,
@@ -152,6 +153,7 @@ const entryOf = ({ wayIn }: Station): Side | null => (wayIn === undefined ? null
 
 /** The ring that is tight takes the force; of a bearing of which nobody has said it none is shown. */
 function ringOf({ ring }: Step, { kind, tightRing }: Station): ForcedRing | null {
+  if (isPressed({ kind })) return 'whole';
   if (ring !== null) return ring;
   if (STATION_KIND_TABLE[kind].bearing !== 'rolling') return kind === 'seal' ? 'outer' : 'whole';
   return tightRing === 'outer' || tightRing === 'inner' ? tightRing : null;

@@ -75,7 +75,7 @@ export const DEPTH_RULES: readonly Rule[] = [
     form: 'sizes',
     when: ({ station }) => hasToFindDepth(station),
     title: ({ station }) => `Read the mark that ${station.name} ran on its shaft`,
-    how: 'Take a datum on the shaft, a shoulder or its end. Both edges of the mark from it, inwards more; then from the face of the bore to the same datum, the shaft home. Where there is no mark: not needed.',
+    how: 'Take a datum on the shaft, a shoulder or its end. Both edges of the mark from it, inwards more; then from the face of the bore to the same datum, the shaft home; outside the face counts below zero. Where there is no mark: not needed.',
     reason:
       'The middle of the mark lies over the middle of what ran there: a second way to the same depth.',
     numbers: foundNumbers,

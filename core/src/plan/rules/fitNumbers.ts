@@ -147,7 +147,7 @@ export function depthNumbers({ state, station }: StationSubject): Numbers {
     'length',
     expected.depth,
     station.depth === undefined ? SOURCES.asMeasured.title : SOURCES.asBookedIn.title,
-    { expanded: NORMAL_FACTOR * expected.uncertainty },
+    expected.uncertainty === 0 ? {} : { expanded: NORMAL_FACTOR * expected.uncertainty },
   );
   if (verdict === null) return numbers(wanted);
   const { proud, decision, word, working } = verdict;

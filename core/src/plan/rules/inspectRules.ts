@@ -122,6 +122,8 @@ export const INSPECT_RULES: readonly Rule[] = [
       { rule: 'clean', of: 'all' },
       { rule: 'measureSeats', of: 'station' },
       { rule: 'measureBolts', of: 'station' },
+      { rule: 'measureHousing', of: 'station' },
+      { rule: 'readMarks', of: 'station' },
     ],
     done: ({ state, station }) => state.inspection.decisions[station.id] !== undefined,
   },

@@ -42,7 +42,7 @@ function ringFigures(
       name,
       material: partWithSeat(state.unit!, station, ring)?.material ?? null,
     }),
-    ...forceOut(ways, name),
+    ...(station.kind === 'bush' && station.material === undefined ? [] : forceOut(ways, name)),
     range(
       `Support, open${name}`,
       'length',
@@ -80,7 +80,7 @@ function forceOut(ways: readonly WayOut[], name: string): readonly Figure[] {
     return [
       words(
         `Force to get it out${name}`,
-        'Not known: neither sizes nor classes of its fit are',
+        'Not known: nobody has measured or described its fit',
         'As described',
       ),
     ];

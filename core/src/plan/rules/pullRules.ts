@@ -18,7 +18,11 @@ export const PULL_RULES: readonly Rule[] = [
     reason: 'Nothing is in front of it any more.',
     numbers: pullNumbers,
     beside: ({ station }) => (hasWaysOut(station) ? ['waysOut'] : []),
-    cautions: ['splinters', 'press', 'heavyFalls'],
+    cautions: ({ station }) => [
+      ...(station.kind === 'bush' ? [] : (['splinters'] as const)),
+      'press',
+      'heavyFalls',
+    ],
     tools: ({ station }) => [
       isTight(station, 'inner')
         ? 'puller behind the inner ring'

@@ -41,7 +41,8 @@ export function StopMeasured({ jobId, stationId, set: { driver, pieces, check } 
   const submit = (event: FormEvent): void => {
     event.preventDefault();
     if (value === null) return;
-    const measured = { length: value, typed: text.trim(), instrument };
+    const { deviceId: _, ...card } = instrument;
+    const measured = { length: value, typed: text.trim(), instrument: card };
     record(jobId, 'StopBuilt', { stationId, driver, pieces: [...pieces], measured });
     setText('');
   };

@@ -1,7 +1,7 @@
 import type { WayOut } from '@wendaxis/core/heat';
 import type { JobState } from '@wendaxis/core/job';
 import { ringWaysOut, ringWords } from '@wendaxis/core/plan';
-import { findStation } from '@wendaxis/core/unit';
+import { findStation, isPressed } from '@wendaxis/core/unit';
 
 import { useWorkshop } from '../../stores/useWorkshop.ts';
 import { Panel } from '../../ui/Panel.tsx';
@@ -22,10 +22,12 @@ export function WaysOutPanel({ state, stationId }: Props) {
   if (found === null) return null;
   return (['outer', 'inner'] as const).map((ring) => {
     const ways = ringWaysOut(state, stationId, ring, press);
-    const name = ringWords(found.station)[ring];
+    const name = isPressed(found.station)
+      ? found.station.name
+      : `the ${ringWords(found.station)[ring]}`;
     return ways.length === 0 ? null : (
-      <Panel key={ring} title={`Ways out of the ${name}`}>
-        <ul className="m-0 list-none p-0" aria-label={`Ways out of the ${name}`}>
+      <Panel key={ring} title={`Ways out of ${name}`}>
+        <ul className="m-0 list-none p-0" aria-label={`Ways out of ${name}`}>
           {ways.map((way) => (
             <Way key={way.id} way={way} units={units} />
           ))}
@@ -53,7 +55,7 @@ function Way({ way, units }: { readonly way: WayOut; readonly units: ScreenUnits
         <span className="block">{units.told(way.limit)}</span>
         <span className="small-label block">
           {way.risks}
-          {way.spoils === true ? ' The ring is scrap.' : ''}
+          {way.spoils === true ? ' It is scrap after that.' : ''}
         </span>
       </span>
     </li>

@@ -26,7 +26,18 @@ export function WaysPanel({ job, stationId, ring }: Props) {
   const pressRating = useWorkshop().data?.pressRating ?? null;
   const ways = ringWays(state, stationId, ring, pressRating);
   const found = findStation(state.unit!, stationId);
-  if (ways.length === 0 || found === null) return null;
+  if (found === null) return null;
+  const pressed = (isDrawn: boolean) => (
+    <PressedWithPanel
+      jobId={jobId}
+      state={state}
+      station={found.station}
+      ring={ring}
+      isDrawn={isDrawn}
+    />
+  );
+  // What is pressed in as a rule has its driver and its stop before its force is known.
+  if (ways.length === 0) return isPressed(found.station) ? pressed(false) : null;
   const seat = partWithSeat(state.unit!, found.station, ring);
   const chosen = state.fitting.ways[stationId]?.[ring]?.way;
   const way = ways.find(({ id }) => id === chosen) ?? wayFor(found.station, ways);
@@ -40,8 +51,9 @@ export function WaysPanel({ job, stationId, ring }: Props) {
           </Link>
         </Notice>
       )}
+      {way?.force != null && way.force > 0 && pressed(way.id === 'drawTool')}
       <WayList
-        ways={ways}
+        ways={way === undefined ? ways : [way, ...ways.filter(({ id }) => id !== way.id)]}
         chosen={chosen}
         onChoose={(id) =>
           record(jobId, 'WayChosen', {
@@ -52,15 +64,6 @@ export function WaysPanel({ job, stationId, ring }: Props) {
           })
         }
       />
-      {way?.force != null && way.force > 0 && (
-        <PressedWithPanel
-          jobId={jobId}
-          state={state}
-          station={found.station}
-          ring={ring}
-          isDrawn={way.id === 'drawTool'}
-        />
-      )}
       <RingRun job={job} station={found.station} ring={ring} way={way} />
       <LimitForm
         jobId={jobId}
