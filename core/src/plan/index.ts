@@ -50,12 +50,13 @@ export {
 export { comparisonOf } from './comparison.ts';
 export { clearanceInService, type ClearanceInService } from './clearanceInService.ts';
 export { heatNow, type HeatNow, type RingNow } from './heatNow.ts';
-export { innerNow, type InnerNow } from './innerNow.ts';
+export { innerNow, isOnHeater, type InnerNow } from './innerNow.ts';
 export { heatOfPart, jobHeat, type HeatOfPart, type JobHeat } from './jobHeat.ts';
 export { bodyOf, heatedParts, leftOut, ringLimitFor } from './ovenSeats.ts';
 export { pressedWith, type JudgedDriver, type PressedWith } from './pressedWith.ts';
 export { ringWaysOut } from './ringWaysOut.ts';
-export { partWithSeat, ringWays, snapRingUnder, wayFor } from './ringWays.ts';
+export { snapRingUnder } from './snapRingUnder.ts';
+export { partWithSeat, ringOfShaft, ringWays, wayFor } from './ringWays.ts';
 export { depthVerdict, expectedDepth, seatingChecks, seatingDone } from './seating.ts';
 export { measuredSuggestions, type MeasuredSuggestion } from './measuredSuggestions.ts';
 export { clearanceLimits } from './measuredClearance.ts';

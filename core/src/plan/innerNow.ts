@@ -95,3 +95,10 @@ function clockOf(state: JobState, { id }: Station, now: string): Clock | null {
   const isOld = last.stoppedAt !== null && secondsBetween(last.stoppedAt, now) > LOOKED_AFTER;
   return isOld ? null : last;
 }
+
+/** Whether a ring of a station is on its heater at this moment. */
+export const isOnHeater = ({ heating: { clocks } }: JobState, stationId: string): boolean =>
+  clocks.some(
+    ({ kind, targetId, stoppedAt }) =>
+      kind === 'ringWarming' && targetId === stationId && stoppedAt === null,
+  );

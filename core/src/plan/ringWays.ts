@@ -7,7 +7,6 @@ import {
   type WayInput,
 } from '../heat/index.ts';
 import type { JobState } from '../job/index.ts';
-import { grooveLoad } from '../pressFit/index.ts';
 import { figure, range, words } from './figures.ts';
 import type { CautionId } from './cautions.ts';
 import type { Figure } from './step.ts';
@@ -15,6 +14,7 @@ import { SOURCES } from '../sources/index.ts';
 import {
   findStation,
   isPressed,
+  isTight,
   type Axis,
   type Part,
   type Station,
@@ -24,40 +24,7 @@ import { heatOfPart } from './jobHeat.ts';
 import { bodyOf, heatSeatOf, lacksForHeat, partLimitFor, ringLimitFor } from './ovenSeats.ts';
 import { isSealed } from './closureOfStation.ts';
 import { comesAsOne, seatInterference } from './seats.ts';
-
-/** A snap ring counts as under a ring when it lies within this of the face that leads, mm. A rule of this program. */
-const UNDER = 3;
-
-/** The snap ring that a ring comes to rest on, and what its groove takes. N; null where the groove is not described. */
-export interface SnapRingUnder {
-  readonly snapRing: Station;
-  readonly load: number | null;
-}
-
-/** The snap ring under a ring, on the side towards which it is pushed in; null when there is none. */
-export function snapRingUnder(
-  { stations }: Axis,
-  station: Station,
-  part: Part | null,
-): SnapRingUnder | null {
-  if (station.wayIn === undefined) return null;
-  const gap = ({ at, width }: Station) =>
-    station.wayIn === 'right' ? at - (station.at + station.width) : station.at - (at + width);
-  const snapRing = stations.find(
-    (one) =>
-      one.kind === 'snapRing' &&
-      one.partId === station.partId &&
-      gap(one) > -0.1 &&
-      gap(one) <= UNDER,
-  );
-  if (snapRing === undefined) return null;
-  const { grooveDepth: depth } = snapRing;
-  const load =
-    depth === undefined || part?.material == null
-      ? null
-      : grooveLoad({ diameter: station.outside, depth, material: part.material });
-  return { snapRing, load };
-}
+import { snapRingUnder } from './snapRingUnder.ts';
 
 /**
  * Ways to get a ring of a station on its seat; none while its fit is not known. Where the material of the part with the
@@ -168,6 +135,17 @@ function shaftUnder({ parts, axes }: Unit, station: Station): Part | null {
   );
   const partId = (under ?? on[0])?.partId;
   return shafts.find(({ id }) => id === partId) ?? (shafts.length === 1 ? shafts[0]! : null);
+}
+
+/** The bearing for whose inner ring a shaft is cooled: the one for which that was chosen, else the first on it; null where none is. */
+export function ringOfShaft(
+  { unit, fitting: { ways } }: JobState,
+  shaftId: string,
+): Station | null {
+  const on = unit!.axes
+    .flatMap(({ stations }) => stations)
+    .filter((station) => isTight(station, 'inner') && shaftUnder(unit!, station)?.id === shaftId);
+  return on.find(({ id }) => ways[id]?.inner !== undefined) ?? on[0] ?? null;
 }
 
 /** The way that was chosen for a ring, as it stands now; null where none was, or its fit is not known. */

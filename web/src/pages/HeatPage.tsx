@@ -1,8 +1,15 @@
 import { useDeferredValue, useMemo, useState } from 'react';
-import { useSearchParams } from 'react-router';
+import { Navigate, useSearchParams } from 'react-router';
 import type { JobState } from '@wendaxis/core/job';
 import type { HeatSettings, PartHeat } from '@wendaxis/core/heat';
-import { CAUTIONS, heatedParts, heatNow, jobHeat, type JobHeat } from '@wendaxis/core/plan';
+import {
+  CAUTIONS,
+  heatedParts,
+  heatNow,
+  jobHeat,
+  ringOfShaft,
+  type JobHeat,
+} from '@wendaxis/core/plan';
 import { materialOf } from '@wendaxis/core/materials';
 import { HeatLive } from '../features/heat/HeatLive.tsx';
 import { HeatRun } from '../features/heat/HeatRun.tsx';
@@ -29,10 +36,19 @@ export function HeatPage() {
   const { state, jobId } = useOpenJob();
   const [query, setQuery] = useSearchParams();
   const parts = heatedParts(state);
+  const cooled = ringOfShaft(state, query.get('part') ?? '');
   const [changed, setChanged] = useState<Readonly<Record<string, Partial<HeatSettings>>>>({});
   const settings = useDeferredValue(changed);
   const heat = useMemo(() => planned(state, query.get('part'), settings), [state, query, settings]);
   const part = heat?.part;
+  // A shaft is cooled for a ring of its own: what there is to see of it stands at that step.
+  if (cooled !== null)
+    return (
+      <Navigate
+        to={`/jobs/${jobId}/step/${encodeURIComponent(`seatInner:${cooled.id}`)}`}
+        replace
+      />
+    );
   if (part === undefined || heat === null)
     return (
       <PageNotice title="No ring is tight in a part of this unit">
@@ -43,18 +59,11 @@ export function HeatPage() {
     <Main title={`Heat ${part.name}`} className="grid gap-4 p-5">
       <div className="flex flex-wrap items-center justify-between gap-3">
         <h1 className="m-0 text-[2.1rem] leading-tight">Heat {part.name}</h1>
-        <div role="group" aria-label="Parts" className="flex flex-wrap gap-2">
-          {parts.map(({ id, name }) => (
-            <Button
-              key={id}
-              aria-pressed={id === part.id}
-              className={id === part.id ? 'border-plate! bg-plate text-scribe' : ''}
-              onClick={() => setQuery({ part: id }, { replace: true })}
-            >
-              {name}
-            </Button>
-          ))}
-        </div>
+        <PartKeys
+          parts={parts}
+          chosen={part.id}
+          onChoose={(id) => setQuery({ part: id }, { replace: true })}
+        />
       </div>
       <LeftOut jobId={jobId} state={state} partId={part.id} />
       {heat.plan === null ? (
@@ -78,6 +87,30 @@ export function HeatPage() {
         />
       )}
     </Main>
+  );
+}
+
+interface PartKeysProps {
+  readonly parts: readonly Part[];
+  readonly chosen: string;
+  readonly onChoose: (id: string) => void;
+}
+
+/** The parts that are heated, one of which is looked at. */
+function PartKeys({ parts, chosen, onChoose }: PartKeysProps) {
+  return (
+    <div role="group" aria-label="Parts" className="flex flex-wrap gap-2">
+      {parts.map(({ id, name }) => (
+        <Button
+          key={id}
+          aria-pressed={id === chosen}
+          className={id === chosen ? 'border-plate! bg-plate text-scribe' : ''}
+          onClick={() => onChoose(id)}
+        >
+          {name}
+        </Button>
+      ))}
+    </div>
   );
 }
 

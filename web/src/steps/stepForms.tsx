@@ -6,7 +6,6 @@ import { InspectForm } from '../features/plan/InspectForm.tsx';
 import { FigureForm } from '../features/plan/FigureForm.tsx';
 import { MarkForm } from '../features/plan/MarkForm.tsx';
 import { SeatingForm } from '../features/plan/SeatingForm.tsx';
-import { TickForm } from '../features/plan/TickForm.tsx';
 import { TorqueForm } from '../features/preload/TorqueForm.tsx';
 import { AdjusterForm } from '../features/setting/AdjusterForm.tsx';
 import { SpacerForm } from '../features/setting/SpacerForm.tsx';
@@ -19,6 +18,7 @@ import { SizesStep } from './SizesStep.tsx';
 import { SleeveStep, SleeveStepPicture } from './SleeveStep.tsx';
 import { SpecStep } from './SpecStep.tsx';
 import type { StepProps } from './stepProps.ts';
+import { TickStep } from './TickStep.tsx';
 
 /** A way of doing a step on screen. */
 interface StepFormRow {
@@ -41,7 +41,7 @@ type Parts = Pick<StepProps, 'step' | 'onDone'> & Pick<StepProps['job'], 'jobId'
 
 /** Every form of a step: the page of a step knows none of them by name. */
 export const STEP_FORMS: Readonly<Record<StepForm, StepFormRow>> = {
-  tick: { Form: of(TickForm) },
+  tick: { Form: TickStep },
   heat: { Form: HeatStep },
   mark: { Form: of(MarkForm) },
   figure: { Form: of(FigureForm) },

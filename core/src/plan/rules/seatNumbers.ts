@@ -6,7 +6,8 @@ import { figure, lacksDetail, lacksOfPart, numbers, range, words } from '../figu
 import type { Numbers, StationSubject } from '../rule.ts';
 import { atFitting } from '../compound.ts';
 import { ringLimitFor } from '../ovenSeats.ts';
-import { chosenWay, ringWays, snapRingUnder, wayFigures } from '../ringWays.ts';
+import { chosenWay, ringWays, wayFigures } from '../ringWays.ts';
+import { snapRingUnder } from '../snapRingUnder.ts';
 import { pressedNumbers } from './bushNumbers.ts';
 import { fitNumbers } from './fitNumbers.ts';
 import { dropNumbers } from './heatNumbers.ts';

@@ -15,10 +15,12 @@ interface Props {
   readonly words?: string;
   /** It is the one thing to do on its page all the same. */
   readonly inHand?: true;
+  /** Something of it is still under way: Enter does not say that it is done. */
+  readonly underWay?: boolean;
 }
 
 /** Say that a step is done, with a note where there is something to say. */
-export function TickForm({ jobId, step, onDone, words, inHand }: Props) {
+export function TickForm({ jobId, step, onDone, words, inHand, underWay = false }: Props) {
   const [note, setNote] = useState('');
   const waits = step.status === 'waiting';
   const main = !waits && words === undefined;
@@ -29,7 +31,11 @@ export function TickForm({ jobId, step, onDone, words, inHand }: Props) {
   }, [jobId, step.id, note, onDone]);
   return (
     <div className="flex flex-wrap items-end gap-3">
-      {main && <MainAction onClick={done}>Done</MainAction>}
+      {main && (
+        <MainAction onClick={done} {...(underWay ? { pressOnly: true as const } : {})}>
+          Done
+        </MainAction>
+      )}
       {!main && inHand !== undefined && !waits && (
         <MainAction onClick={done} pressOnly>
           {words}
