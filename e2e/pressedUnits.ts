@@ -1,4 +1,10 @@
-import type { Station, Unit } from '@wendaxis/core/unit';
+import { decodeDesignation } from '@wendaxis/core/bearings';
+import {
+  unitFromTemplate,
+  type Station,
+  type TemplateBearing,
+  type Unit,
+} from '@wendaxis/core/unit';
 
 const PARTS: Unit['parts'] = [
   {
@@ -79,3 +85,40 @@ export const NEEDLES_IN_ONE_BORE: Unit = unit('Eider idler block', [
     linesUp: 'nothing',
   }),
 ]);
+
+const bearing = (designation: string): TemplateBearing => {
+  const read = decodeDesignation(designation);
+  if (read.status !== 'known') throw new Error(designation);
+  return { designation, family: read.family, dimensions: read.dimensions };
+};
+
+/** What a template leaves open, of the kinds in an engine case. */
+const SAID: Readonly<Partial<Record<Station['kind'], Partial<Station>>>> = {
+  ballBearing: { retention: 'fitOnly' },
+  seal: { boreDepth: 9, depthRule: 'flush', depth: 0, lip: 'right' },
+  bolts: { count: 8, pattern: 'pan', torqueLeast: 8, torqueMost: 10, lock: 'none', longest: 45 },
+  dowel: { count: 2 },
+};
+
+/** Two aluminium halves with a crank and two gearbox shafts from half to half, every size said. Invented. */
+export function engineCase(): Unit {
+  const unit = unitFromTemplate('crankGearbox', {
+    name: 'Merganser engine case',
+    left: bearing('6205'),
+    right: bearing('6206'),
+    span: 70,
+  });
+  return {
+    ...unit,
+    parts: unit.parts.map((part) => ({
+      ...part,
+      ...(part.kind === 'shaft'
+        ? { material: 'carbonSteel' as const, mass: 1.5, area: 0.03 }
+        : { material: 'castAluminium' as const, mass: 2.4, area: 0.12, wall: 5 }),
+    })),
+    axes: unit.axes.map((axis) => ({
+      ...axis,
+      stations: axis.stations.map(({ drawn: _drawn, ...one }) => ({ ...SAID[one.kind], ...one })),
+    })),
+  };
+}

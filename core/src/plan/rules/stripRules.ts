@@ -18,9 +18,14 @@ const comesOff = (unit: Unit, { id, kind }: Part): boolean =>
 
 /** What holds a part in its joint besides its bolts, so that it is looked for before anything is forced. */
 function fouls(unit: Unit, { id }: Part): string {
+  // What stands in one half holds the other.
+  const halves = assemblyOf(unit)
+    .joints.filter((joint) => joint.halves && (joint.part === id || joint.to === id))
+    .flatMap(({ part, to }) => [part, to]);
   const names = unit.axes
     .flatMap(({ stations }) => stations)
-    .filter(({ kind, partId }) => partId === id && (kind === 'dowel' || kind === 'stud'))
+    .filter(({ kind }) => kind === 'dowel' || kind === 'stud')
+    .filter(({ partId }) => partId === id || halves.includes(partId))
     .map(({ name }) => name);
   return names.length === 0
     ? 'Feel for a dowel, rod or hidden bolt that still holds it. '
