@@ -15,4 +15,4 @@ export { interference, type Interference, type SizeRange } from './interference.
 export { ringLimits, type Ring, type RingFamily } from './ringTolerance.ts';
 export { effectiveInterference, FINISHES, type Finish } from './roughnessLoss.ts';
 export { GRADES, standardTolerance, type Grade } from './standardTolerance.ts';
-export { toleranceClass, type ToleranceClass } from './toleranceClass.ts';
+export { sizeByClass, toleranceClass, type ToleranceClass } from './toleranceClass.ts';

@@ -1,4 +1,4 @@
-import { refuse, requireNumber, requireText } from '../faults/index.ts';
+import { InputError, refuse, requireNumber, requireText } from '../faults/index.ts';
 import {
   DEVIATION_BANDS,
   HOLE_J,
@@ -66,6 +66,24 @@ export function toleranceClass(
     least,
     most: micro(size, lower + width),
   };
+}
+
+/**
+ * The limits of a size by a class that somebody typed, if it is one of a hole, or of a shaft, as it has to be; null where it is not, or
+ * the standard does not have it at that size.
+ */
+export function sizeByClass(
+  text: string,
+  size: number,
+  side: ToleranceClass['side'],
+): SizeRange | null {
+  try {
+    const read = toleranceClass(text, size);
+    return read.side === side ? read : null;
+  } catch (error) {
+    if (error instanceof InputError) return null;
+    throw error;
+  }
 }
 
 /** Lower deviation of a shaft, µm. */

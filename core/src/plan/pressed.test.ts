@@ -156,6 +156,14 @@ describe('a bush that is pressed in', () => {
     );
   });
 
+  test('should be put right where a class is none of an outside', () => {
+    for (const outsideClass of ['H7', 'X9']) {
+      const bench = new Pressed(block({ ...BUSH, boreClass: 'H7', outsideClass }));
+      expect(pressedBore(bench.state, bench.now('bush'))).toBeNull();
+      expect(bench.step('mend:bush')!.faults.map(({ field }) => field)).toEqual(['outsideClass']);
+    }
+  });
+
   test('should be finished to size only where it is proven too close, and then no more', () => {
     const bench = measured().size('bush', 'fittedBore', ...Array<number>(6).fill(28.005));
     expect(bench.step('finishBore:bush')).toBeDefined();

@@ -2,7 +2,7 @@ import { decodeDesignation, inchTaper, taperedBore } from '../bearings/index.ts'
 import {
   interference,
   ringLimits,
-  toleranceClass,
+  sizeByClass,
   type Interference,
   type Ring,
   type RingFamily,
@@ -135,7 +135,9 @@ function ringSize(state: JobState, station: Station, ring: Ring): SizeRange | nu
   if (measured !== null) return measured;
   const size = ring === 'outer' ? station.outside : station.inside;
   if (isPressed(station))
-    return station.outsideClass === undefined ? null : toleranceClass(station.outsideClass, size);
+    return station.outsideClass === undefined
+      ? null
+      : sizeByClass(station.outsideClass, size, 'shaft');
   const rows = familiesOf(station).map((family) => ringLimits(size, ring, family));
   return {
     least: Math.min(...rows.map(({ least }) => least)),
@@ -163,7 +165,9 @@ function seatSize(
   if (measured !== null) return measured;
   const name = feature === 'journal' ? station.journalClass : station.boreClass;
   const nominal = nominalOf(station, feature);
-  return name === undefined || nominal === null ? null : toleranceClass(name, nominal);
+  return name === undefined || nominal === null
+    ? null
+    : sizeByClass(name, nominal, feature === 'journal' ? 'shaft' : 'hole');
 }
 
 /**

@@ -67,7 +67,13 @@ function torqueBand({ torqueLeast, torqueMost }: Station): readonly InputFault[]
 }
 
 /** A class that the standard does not have, for the size it stands at. */
-function seatClasses({ boreClass, journalClass, inside, outside }: Station): readonly InputFault[] {
+function seatClasses({
+  boreClass,
+  journalClass,
+  outsideClass,
+  inside,
+  outside,
+}: Station): readonly InputFault[] {
   const check = (field: string, name: string | undefined, size: number): readonly InputFault[] => {
     if (name === undefined) return [];
     try {
@@ -81,6 +87,7 @@ function seatClasses({ boreClass, journalClass, inside, outside }: Station): rea
   };
   return [
     ...check('boreClass', boreClass, outside),
+    ...check('outsideClass', outsideClass, outside),
     ...check('journalClass', journalClass, inside),
   ];
 }

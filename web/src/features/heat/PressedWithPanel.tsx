@@ -1,7 +1,7 @@
 import { pressedWith, stopSet, type JudgedDriver, type PressedWith } from '@wendaxis/core/plan';
 import type { DrawVerdict, DriverVerdict, StopVerdict } from '@wendaxis/core/pressTools';
 import type { JobState } from '@wendaxis/core/job';
-import type { Station } from '@wendaxis/core/unit';
+import { isPressed, type Station } from '@wendaxis/core/unit';
 
 import { Link } from 'react-router';
 
@@ -74,7 +74,12 @@ export function PressedWithPanel({ jobId, state, station, ring, isDrawn }: Props
           </Link>
         </p>
       )}
-      {isDrawn && <Rods told={told} units={units} />}
+      {(isDrawn || (isPressed(station) && told.force !== null)) && (
+        <>
+          {!isDrawn && <h3 className="m-0 text-lg">Or drawn in by a screw through it</h3>}
+          <Rods told={told} units={units} />
+        </>
+      )}
     </Panel>
   );
 }
