@@ -143,5 +143,5 @@ test('readings that cannot be used are told, and change nothing', async ({ page,
   await field.press('Enter');
   await expect(page.getByText('No cycle yet.')).toBeVisible();
   await typeReadings(page, ['0', '0.3', '0.2']);
-  await expect(page.getByText('Did not come back to zero.')).toBeVisible();
+  await expect(page.getByText('Stayed above zero.')).toBeVisible();
 });

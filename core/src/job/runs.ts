@@ -1,22 +1,35 @@
 import { FIGURES } from '../figures/index.ts';
-import { judgeLengths, judgeRun, type RunVerdict } from '../measure/index.ts';
-import { oncePerPair } from '../memo/index.ts';
+import { judgeLengths, judgeRun, type Band, type RunVerdict } from '../measure/index.ts';
+import { oncePerObject, oncePerPair } from '../memo/index.ts';
+import { setsZeroPlay } from '../unit/index.ts';
 import { withItemAt } from './growing.ts';
 import { cyclesOf } from './cycles.ts';
 import type { JobState } from './state.ts';
 import type { Run, Spec } from './stateRows.ts';
 
 /** A run is judged once, and its verdict carried with it: another reading makes another run, another band another spec. */
-const judged = oncePerPair(({ band }: Spec, run: Run): RunVerdict => {
+const judged = oncePerPair((band: Band, run: Run): RunVerdict => {
   const { instrument, indicator, shaftHeld, lengths } = run;
   if (lengths !== undefined) return judgeLengths(instrument, lengths, band);
   return judgeRun({ instrument, indicator, shaftHeld, band, cycles: cyclesOf(run).complete });
 });
 
+const withoutLower = oncePerObject((band: Band): Band => ({ ...band, lower: null }));
+
+/**
+ * The limits that a run is held against. Where a hub is to have no play to speak of, nothing below zero can be read: only that it has no
+ * more than it may is decided; that it is not preloaded is felt by turning it.
+ */
+function judgedBy({ unit }: JobState, { band, axisId, kind }: Spec): Band {
+  const axis = unit?.axes.find(({ id }) => id === axisId);
+  const isZero = kind === 'endPlay' && band.lower === 0 && band.upper !== null;
+  return isZero && axis !== undefined && setsZeroPlay(axis) ? withoutLower(band) : band;
+}
+
 /** The verdict of a run as it stands; null when its spec is gone. */
-export function verdictOf({ specs }: JobState, run: Run) {
-  const spec = specs.find(({ specId }) => specId === run.specId);
-  return spec === undefined ? null : judged(spec, run);
+export function verdictOf(state: JobState, run: Run) {
+  const spec = state.specs.find(({ specId }) => specId === run.specId);
+  return spec === undefined ? null : judged(judgedBy(state, spec), run);
 }
 
 /** The spec of a run that is to begin; or why none can. */

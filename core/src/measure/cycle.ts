@@ -11,8 +11,11 @@ export interface Cycle {
   readonly position: number | null;
 }
 
-/** Why a cycle does not count. */
-export type CycleFlaw = 'drift' | 'wrongWay' | 'beyondRange';
+/**
+ * Why a cycle does not count. `drift`: it came back above its zero, so stand or shaft gave way or was not let home; `settledLower`: below
+ * it, so the rollers were not seated when zero was taken.
+ */
+export type CycleFlaw = 'drift' | 'settledLower' | 'wrongWay' | 'beyondRange';
 
 /** A cycle with what follows from it. */
 export interface JudgedCycle extends Cycle {
@@ -75,7 +78,8 @@ function findFlaw(
   if (Math.max(...readings) - Math.min(...readings) > instrument.range + EQUAL)
     return 'beyondRange';
   if (travel < -instrument.graduation - EQUAL) return 'wrongWay';
-  return Math.abs(drift) > driftLimit(instrument, band) + EQUAL ? 'drift' : null;
+  if (Math.abs(drift) <= driftLimit(instrument, band) + EQUAL) return null;
+  return drift > 0 ? 'drift' : 'settledLower';
 }
 
 /** Whether values lie within one graduation of each other; equality passes. */

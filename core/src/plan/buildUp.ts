@@ -10,9 +10,9 @@ import {
 } from '../assembly/index.ts';
 import { FIGURES } from '../figures/index.ts';
 import { oncePerObject, oncePerPair } from '../memo/index.ts';
-import type { Axis, Part, Station, Unit } from '../unit/index.ts';
+import { setsZeroPlay, type Axis, type Part, type Station, type Unit } from '../unit/index.ts';
 import { nameOfRing } from './nameOfEvent.ts';
-import { setsZeroPlay } from './sleeveProgress.ts';
+
 import { sleeveNut } from './sleeves.ts';
 
 /** Whether an axis is built up once to be measured, before it is built up for good. */

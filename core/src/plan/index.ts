@@ -71,12 +71,11 @@ export { meanSize, ringWords, seatsOf, seatVerdict } from './seats.ts';
 export { rollingVerdict } from './torqueProgress.ts';
 export {
   closingProgress,
-  setsZeroPlay,
   sleeveProgress,
+  type RestFrom,
   type SleeveProgress,
 } from './sleeveProgress.ts';
 export { sealDragOf, torqueSpec, wantsSealDrag } from './torqueReadings.ts';
-export { sleeveOf } from './sleeves.ts';
 export { STATION_STATES, stationStates, type StationState } from './stationStates.ts';
 export {
   isBehind,

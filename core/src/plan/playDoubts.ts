@@ -1,6 +1,6 @@
 import { packUncertainty, verdictOf, type JobState, type Run } from '../job/index.ts';
 import { NORMAL_FACTOR } from '../measure/index.ts';
-import type { Axis } from '../unit/index.ts';
+import { setsZeroPlay, type Axis } from '../unit/index.ts';
 import { gainAt } from './gains.ts';
 import { playShift, type JudgedVerdict } from './playProgress.ts';
 import { settersOf } from './setters.ts';
@@ -38,6 +38,12 @@ export const PLAY_DOUBTS = {
       'There is no play that this indicator can tell from zero. The shaft may be preloaded; an indicator cannot show by how much.',
     remedy: 'Fit a pack that is sure to leave play, and measure with that.',
   },
+  noneAsWanted: {
+    words:
+      'There is no play that this indicator can tell from zero, as it is to be. Whether it is preloaded an indicator cannot show.',
+    remedy:
+      'Turn it by hand: free, without drag. Where it drags the sleeve is crushed too far: a new one.',
+  },
 } as const satisfies Record<string, { readonly words: string; readonly remedy: string }>;
 export type PlayDoubtId = keyof typeof PLAY_DOUBTS;
 
@@ -70,7 +76,7 @@ export function playDoubts(
   if (positions !== null && width !== null && high - low > width / 2)
     doubts.push({ id: 'followsAngle', expected: null });
   if (mean <= uncertainty.expanded && (spec?.band.lower ?? 0) > -1e-9 && spec?.kind === 'endPlay')
-    doubts.push({ id: 'none', expected: null });
+    doubts.push({ id: setsZeroPlay(axis) ? 'noneAsWanted' : 'none', expected: null });
   const before = expectedPlay(state, axis, run);
   if (before === null) return doubts;
   const { value: expected, uncertainty: own } = before;

@@ -15,9 +15,9 @@ import {
 } from '../assembly/index.ts';
 import type { JobState } from '../job/index.ts';
 import { oncePerPair } from '../memo/index.ts';
-import { isTight, type Axis, type StationKind, type Unit } from '../unit/index.ts';
+import { sleeveOf, isTight, type Axis, type StationKind, type Unit } from '../unit/index.ts';
 import { settersOf } from './setters.ts';
-import { sleeveNut, sleeveOf } from './sleeves.ts';
+import { sleeveNut } from './sleeves.ts';
 import { spacerSetter } from './spacerProgress.ts';
 
 /** What a job to renew something takes apart. */

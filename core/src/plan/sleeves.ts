@@ -1,12 +1,4 @@
-import type { Axis, Station } from '../unit/index.ts';
-
-/** The sleeve of an axis that is crushed to its preload. */
-export function sleeveOf({ stations }: Axis): Station | null {
-  return (
-    stations.find(({ kind, spacerType }) => kind === 'spacer' && spacerType === 'collapsible') ??
-    null
-  );
-}
+import { sleeveOf, type Axis, type Station } from '../unit/index.ts';
 
 /**
  * The nut whose last turn crushes the sleeve of an axis: of several the one nearest to the sleeve. It is only snug

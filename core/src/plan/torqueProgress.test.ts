@@ -1,6 +1,6 @@
 import type { JobEventData } from '../job/index.ts';
 import { Recorder } from '../job/tests/recorder.ts';
-import { unitFromTemplate } from '../unit/index.ts';
+import { unitFromTemplate, type Unit } from '../unit/index.ts';
 import { compilePlan } from './compilePlan.ts';
 import { playStage } from './playProgress.ts';
 import { rollingVerdict } from './torqueProgress.ts';
@@ -62,7 +62,11 @@ describe('crushing a sleeve in a job', () => {
     expect(sealDragOf(drag(log).state, log.axis)).toMatchObject({ value: 0.3 });
     expect(sleeveProgress(log.state, log.axis)?.forecast.status).toBe('free');
     const included = new Log('included').read(0.3, { angle: 0 });
-    expect(sleeveProgress(included.state, included.axis)?.forecast).toMatchObject({ above: 0.3 });
+    expect(sleeveProgress(included.state, included.axis)).toMatchObject({
+      forecast: { above: 0, status: 'free' },
+      rest: { value: 0.3, from: 'lowest' },
+      band: { lower: expect.closeTo(0.4, 9), upper: expect.closeTo(0.8, 9) },
+    });
     expect(compilePlan(included.state).steps.some(({ rule }) => rule === 'sealDrag')).toBe(false);
   });
 
@@ -101,6 +105,46 @@ describe('crushing a sleeve in a job', () => {
     expect(new Log().read(rest.value ?? 0.9, rest).state.log.ignored).toEqual([
       expect.objectContaining({ reason: expect.stringMatching(reason) }),
     ]);
+  });
+
+  test('should take the seal’s drag from what was read while there was play, where the limits have it in', () => {
+    const log = new Log('included')
+      .read(0.4, { angle: 0, endPlay: 0.2 })
+      .read(0.42, { angle: 15, endPlay: 0.1 })
+      .read(0.41, { angle: 30, endPlay: 0.04 });
+    // The seal drags in every reading: no roller bears yet, and the limits are 0.29 to 0.69 N·m above it.
+    expect(sleeveProgress(log.state, log.axis)).toMatchObject({
+      rest: { value: expect.closeTo(0.41, 9), from: 'loose' },
+      forecast: { status: 'free' },
+      band: { lower: expect.closeTo(0.29, 9) },
+    });
+    // In its limits with the seal: 0.9 of 0.7 to 1.1 N·m.
+    log.read(0.9, { angle: 120, endPlay: 0 });
+    expect(sleeveProgress(log.state, log.axis)!.forecast.status).toBe('inBand');
+  });
+
+  test('should see a solid stop by the rise of the nut alone, and say nothing else beside it', () => {
+    const log = drag(new Log());
+    for (const [angle, nutTorque] of [
+      [0, 20],
+      [15, 60],
+      [20, 150],
+      [22, 180],
+    ] as const)
+      log.read(0.3, { angle, nutTorque, endPlay: 0.2 });
+    const bare: Unit = {
+      ...UNIT,
+      axes: UNIT.axes.map((axis) => ({
+        ...axis,
+        stations: axis.stations.map(({ torqueMost: _unsaid, ...one }) => one),
+      })),
+    };
+    const unlimited = { ...log.state, unit: bare };
+    expect(sleeveProgress(unlimited, bare.axes[0]!)).toMatchObject({
+      solid: { stopped: true },
+      forecast: { status: 'solid', step: 0 },
+    });
+    expect(isCrushed(unlimited, bare.axes[0]!)).toBe(false);
   });
 
   test('should have a solid stop seen from nut torque, play and drag together', () => {

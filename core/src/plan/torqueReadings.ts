@@ -1,7 +1,6 @@
 import type { JobState, Spec, TorqueRecord } from '../job/index.ts';
 import { judgeRolling, type RollingVerdict } from '../preload/index.ts';
-import type { Axis } from '../unit/index.ts';
-import { sleeveOf } from './sleeves.ts';
+import { sleeveOf, type Axis } from '../unit/index.ts';
 
 /** The spec of rolling torque of an axis. */
 export function torqueSpec({ specs }: JobState, axisId: string): Spec | null {

@@ -9,6 +9,16 @@ describe('a collapsible sleeve', () => {
   const ask = (points: readonly SleevePoint[]) =>
     sleeveForecast({ points, band: BAND, sealDrag: 0.4, uncertainty: 0.025 });
 
+  test('should say that it does not know where the readings leave everything open', () => {
+    // Two readings that hardly differ: by the law the limits could be a turn away, or ten.
+    const vague = ask([
+      { angle: 90, torque: 0.46 },
+      { angle: 92, torque: 0.461 },
+    ]);
+    expect(vague).toMatchObject({ status: 'unclear', step: 8 });
+    expect('toLower' in vague).toBe(false);
+  });
+
   test('should be free to tighten while there is play', () => {
     expect(
       ask([

@@ -20,9 +20,9 @@ export type SleeveForecast = {
   readonly step: number;
   readonly working: readonly WorkingLine[];
 } &
-  /** Still play, or too few points on the rise: tightening is safe in steps. */
+  /** Still play, too few points on the rise, or points that do not tell how far it is: tightening is safe in steps. */
   (
-    | { readonly status: 'free' | 'closing' }
+    | { readonly status: 'free' | 'closing' | 'unclear' }
     | {
         /** `near`: the next step may reach the band, so it is small. */
         readonly status: 'forecast' | 'near';
@@ -63,6 +63,9 @@ export const EXPONENTS = { least: 1, likely: 1.2, most: 1.5 } as const;
 
 /** So many standard uncertainties above the lower limit it is taken to be in band. A rule of this program. */
 const PROOF = 2.5;
+
+/** A forecast that leaves more than this open tells nothing, degrees. A rule of this program. */
+const MOST_OPEN = 180;
 
 /** Points of the rise that are fitted. */
 const LAST_POINTS = 5;
@@ -108,12 +111,9 @@ export function sleeveForecast(question: SleeveQuestion): SleeveForecast {
   );
   const [, likely] = fits;
   if (fits.some((fit) => fit === null)) return { ...common, status: 'closing', step: CLOSING_STEP };
-  const angleTo = (torque: number) => rangeTo(fits as readonly Fitted[], torque, last.angle);
-  const [toLower, toTarget, toUpper] = [
-    angleTo(lower),
-    angleTo(bandTarget({ lower, upper: band.upper, target: band.target })),
-    angleTo(Number.isFinite(upper) ? upper : lower),
-  ];
+  const { toLower, toTarget, toUpper } = anglesTo(fits as readonly Fitted[], band, last.angle);
+  if (toLower.most - toLower.least > MOST_OPEN || toLower.likely - last.angle > 2 * MOST_OPEN)
+    return { ...common, status: 'unclear', step: CLOSING_STEP };
   // Towards the likely place of the band, but never to where its upper limit may be at the earliest.
   const step = Math.max(
     FINEST_STEP,
@@ -134,6 +134,21 @@ export function sleeveForecast(question: SleeveQuestion): SleeveForecast {
     toUpper,
     stopLine: Math.max(last.angle, toLower.least),
     working: workingOf({ sealDrag, exponent, contact, stiffness, lower, toLower }),
+  };
+}
+
+/** Where the fitted laws meet the limits; one that is open above is met where the lower one is. */
+function anglesTo(
+  fits: readonly Fitted[],
+  band: Band,
+  now: number,
+): Readonly<Record<'toLower' | 'toTarget' | 'toUpper', AngleRange>> {
+  const lower = band.lower ?? 0;
+  const to = (torque: number) => rangeTo(fits, torque, now);
+  return {
+    toLower: to(lower),
+    toTarget: to(bandTarget({ ...band, lower })),
+    toUpper: to(band.upper ?? lower),
   };
 }
 

@@ -30,10 +30,10 @@ const STEEP = 3;
 const FALLS = 0.01;
 
 /**
- * Whether the nut has come solid without preload: its torque at 90 % of its limit or rising steeply with the angle, the
+ * Whether the nut has come solid without preload: its torque at 90 % of its limit or steeper with the angle than it began, the
  * play no longer falling, and the rolling torque still that of the seal. Common practice, no source.
  *
- * @param nutLimit highest torque the nut may be given, N·m
+ * @param nutLimit highest torque the nut may be given, N·m; null where nobody has said: the rise alone tells then
  * @throws InputError naming `sealDrag` or `nutLimit`
  */
 export function solidStop(
@@ -42,26 +42,31 @@ export function solidStop(
     sealDrag,
     nutLimit,
     uncertainty,
-  }: { readonly sealDrag: number; readonly nutLimit: number; readonly uncertainty: number },
+  }: { readonly sealDrag: number; readonly nutLimit: number | null; readonly uncertainty: number },
 ): SolidStop {
   requireNumber('sealDrag', sealDrag, { min: 0, max: 100, unit: 'N·m' });
-  requireNumber('nutLimit', nutLimit, { above: 0, max: 5000, unit: 'N·m' });
+  if (nutLimit !== null) requireNumber('nutLimit', nutLimit, { above: 0, max: 5000, unit: 'N·m' });
   requireNumber('uncertainty', uncertainty, { min: 0, max: 10, unit: 'N·m' });
   const last = points.at(-1);
   const nuts = points.filter((point) => point.nutTorque !== null);
   const plays = points.filter((point) => point.endPlay !== null).slice(-2);
-  const nutTight = (nuts.at(-1)?.nutTorque ?? 0) >= TIGHT_SHARE * nutLimit || steepens(nuts);
+  const atLimit = nutLimit !== null && (nuts.at(-1)?.nutTorque ?? 0) >= TIGHT_SHARE * nutLimit;
+  const nutTight = atLimit || steepens(nuts);
   const playStays =
     plays.length === 2 && plays[0]!.endPlay! - plays[1]!.endPlay! < FALLS && plays[1]!.endPlay! > 0;
   const noPreload = last !== undefined && last.rolling - sealDrag <= 2 * uncertainty;
   return { nutTight, playStays, noPreload, stopped: nutTight && playStays && noPreload };
 }
 
-/** Whether the last step took three times the torque a degree of the ones before it. */
+/** Whether the last step took three times the torque a degree of the gentlest one before it: once stiff, it stays stiff. */
 function steepens(nuts: readonly StopPoint[]): boolean {
   if (nuts.length < 3) return false;
-  const slope = (a: StopPoint, b: StopPoint) =>
-    (b.nutTorque! - a.nutTorque!) / Math.max(1e-6, b.angle - a.angle);
-  const [before, middle, last] = nuts.slice(-3) as [StopPoint, StopPoint, StopPoint];
-  return slope(middle, last) > STEEP * Math.max(0.05, slope(before, middle));
+  const slopes = nuts
+    .slice(1)
+    .map(
+      (to, at) =>
+        (to.nutTorque! - nuts[at]!.nutTorque!) / Math.max(1e-6, to.angle - nuts[at]!.angle),
+    );
+  const last = slopes.at(-1)!;
+  return last > STEEP * Math.max(0.05, Math.min(...slopes.slice(0, -1)));
 }

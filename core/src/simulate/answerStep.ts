@@ -1,7 +1,7 @@
 import type { JobEventData, JobState } from '../job/index.ts';
 import { bandTarget, type Band, type Instrument } from '../measure/index.ts';
-import { adjusterProgress, setsZeroPlay, spacerProgress, type Step } from '../plan/index.ts';
-import { findStation, type Station } from '../unit/index.ts';
+import { adjusterProgress, spacerProgress, type Step } from '../plan/index.ts';
+import { findStation, setsZeroPlay, type Station } from '../unit/index.ts';
 import type { Recorded, WorkHabits } from './recorded.ts';
 import { crush, round, torques } from './torqueAnswers.ts';
 import { inspected, sizes } from './sizeAnswers.ts';

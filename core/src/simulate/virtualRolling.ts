@@ -1,7 +1,7 @@
 import type { JobState } from '../job/index.ts';
 import { bandTarget } from '../measure/index.ts';
-import { playSpec, settersOf, sleeveOf, spacerSetter, torqueSpec } from '../plan/index.ts';
-import type { Axis } from '../unit/index.ts';
+import { playSpec, settersOf, spacerSetter, torqueSpec } from '../plan/index.ts';
+import { sleeveOf, type Axis } from '../unit/index.ts';
 import { virtualPlay } from './virtualPlay.ts';
 import { shownTorque, trueRolling, virtualSleeve, type VirtualSleeve } from './virtualSleeve.ts';
 

@@ -1,4 +1,4 @@
-import { setsZeroPlay } from '@wendaxis/core/plan';
+import { setsZeroPlay } from '@wendaxis/core/unit';
 
 import { SleeveForm, SleevePicture } from '../features/preload/SleeveForm.tsx';
 import { ClosingForm, ClosingPicture } from '../features/setting/ClosingForm.tsx';

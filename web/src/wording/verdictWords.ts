@@ -9,7 +9,9 @@ export const DECISION_WORDS: Readonly<Record<DecisionWord, string>> = {
 
 /** Why a cycle does not count, and what to do. */
 export const FLAW_WORDS: Readonly<Record<CycleFlaw, string>> = {
-  drift: 'Did not come back to zero. Check the stand and take it again.',
+  drift: 'Stayed above zero. Check the stand, let the shaft right home, and take it again.',
+  settledLower:
+    'Came to rest below zero: the rollers were not seated. Turn the shaft both ways under load, set zero there, and take it again.',
   wrongWay: 'The needle went the wrong way. Check which way the plunger sits.',
   beyondRange: 'Beyond the indicator’s travel. Take one with more.',
 };
@@ -25,7 +27,8 @@ export function sideWords({ word, limit }: Decision): string {
 
 /** What would decide, as an instruction. `length` shows a length in the screen's units. */
 export function remedyWords(remedy: Remedy, length: (mm: number) => string): string {
-  if (remedy.kind === 'movePlay') return 'Too near the limit for any indicator: change the pack.';
+  if (remedy.kind === 'movePlay')
+    return 'Too near the limit for any indicator: move the play away from it.';
   const outcome = DECISION_WORDS[remedy.expected].toLowerCase();
   if (remedy.kind === 'moreCycles')
     return `${remedy.extra} more ${remedy.extra === 1 ? 'cycle' : 'cycles'} at the same scatter would show: ${outcome}.`;

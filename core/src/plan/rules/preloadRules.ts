@@ -5,13 +5,13 @@ import { acceptedFigure } from './acceptedFigure.ts';
 import { bandFigure, figure, lacksSizes, numbers } from '../figures.ts';
 import { judgedFigures } from '../judgedFigures.ts';
 import { playSpec } from '../playProgress.ts';
-import { sleeveNut, sleeveOf } from '../sleeves.ts';
+import { sleeveNut } from '../sleeves.ts';
 import type { Numbers, Rule, FigureSubject } from '../rule.ts';
 import { afterAll, nameOf } from '../rule.ts';
 import type { Figure, Missing } from '../step.ts';
-import { isDrawn, type Station } from '../../unit/index.ts';
+import { setsZeroPlay, sleeveOf, isDrawn, type Station } from '../../unit/index.ts';
 import { rollingVerdict } from '../torqueProgress.ts';
-import { isCrushed, setsZeroPlay } from '../sleeveProgress.ts';
+import { isCrushed } from '../sleeveProgress.ts';
 import { sealDragOf, torqueSpec, wantsSealDrag } from '../torqueReadings.ts';
 
 /** How long a sleeve is before it is crushed. */

@@ -1,7 +1,7 @@
 import type { JobState, Spec } from '../../job/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { FIGURES } from '../../figures/index.ts';
-import type { Axis } from '../../unit/index.ts';
+import { setsZeroPlay, type Axis } from '../../unit/index.ts';
 import { figure, fromDetail, lacksDetail, numbers } from '../figures.ts';
 import {
   isProvenPlay,
@@ -13,7 +13,7 @@ import {
 import { afterAll, nameOf, onTrial, type Rule, type Subject } from '../rule.ts';
 import { sleeveNut } from '../sleeves.ts';
 import { isIn, setterAt } from '../setters.ts';
-import { setsZeroPlay } from '../sleeveProgress.ts';
+
 import { playNumbers } from './playNumbers.ts';
 import { buildsUp } from '../buildEvents.ts';
 import { offForPack, offWords } from '../buildUp.ts';

@@ -1,6 +1,5 @@
 import { useCallback } from 'react';
 
-import type { Band } from '@wendaxis/core/measure';
 import type { SleeveProgress } from '@wendaxis/core/plan';
 
 import { Chart, type Ink } from '../../ui/Chart.tsx';
@@ -9,22 +8,18 @@ import { sleeveChartOption } from './sleeveChartOption.ts';
 
 interface Props {
   readonly progress: SleeveProgress;
-  readonly band: Band;
-  readonly sealDrag: number;
 }
 
 /** Rolling torque against nut angle: readings, the rise as it is forecast, the band, and where to stop. */
-export function SleeveChart({ progress, band, sealDrag }: Props) {
+export function SleeveChart({ progress }: Props) {
   const units = useUnits();
   const option = useCallback(
     (ink: Ink) =>
       sleeveChartOption(progress, {
-        band,
-        sealDrag,
         ink,
         digits: (torque) => units.digits(torque, 'torque'),
       }),
-    [progress, band, sealDrag, units],
+    [progress, units],
   );
   const last = progress.points.at(-1)!;
   const words = `Rolling torque against nut angle, ${progress.points.length} points, the last ${units.show(last.torque, 'torque')} at ${Math.round(last.angle)}°`;

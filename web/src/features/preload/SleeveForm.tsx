@@ -4,6 +4,7 @@ import {
   sealDragOf,
   sleeveProgress,
   torqueSpec,
+  type RestFrom,
   type SleeveProgress,
   type Step,
 } from '@wendaxis/core/plan';
@@ -55,12 +56,9 @@ export function SleeveForm({ jobId, step, state, onDone }: Props) {
         planned={turn.planned}
         sleeveId={step.stationId!}
       />
-      {turn.progress?.solid?.stopped === true && (
-        <Notice
-          tone="warn"
-          title="A solid stop: the nut is tight, the play stays, and there is no preload"
-        >
-          Do not tighten further. Likeliest first: {STOP_CAUSES.join('; ')}.
+      {turn.progress?.solid.stopped === true && (
+        <Notice tone="warn" title="Why it stopped">
+          Likeliest first: {STOP_CAUSES.join('; ')}. Put it right, then read again.
         </Notice>
       )}
       {turn.progress?.forecast.status !== 'overshoot' && (
@@ -113,13 +111,11 @@ function useSleeveTurn({ state, axis }: UseSleeveTurnInput) {
 export function SleevePicture({ step, state }: Pick<Props, 'step' | 'state'>) {
   const axis = state.unit!.axes.find(({ id }) => id === step.axisId)!;
   const { unit } = useUnits();
-  const spec = torqueSpec(state, axis.id);
   const progress = sleeveProgress(state, axis);
-  if (spec === null || progress === null) return null;
-  const drag = spec.sealDrag === 'included' ? 0 : (sealDragOf(state, axis)?.value ?? 0);
+  if (progress === null) return null;
   return (
     <Panel title={`Rolling torque as read, ${unit('torque')}, against the nut`}>
-      <SleeveChart progress={progress} band={spec.band} sealDrag={drag} />
+      <SleeveChart progress={progress} />
     </Panel>
   );
 }
@@ -132,6 +128,7 @@ interface StandingProps {
 }
 
 function Standing({ jobId, progress, planned, sleeveId }: StandingProps) {
+  const units = useUnits();
   if (progress === null)
     return (
       <p className="m-0 text-2xl font-bold">
@@ -157,6 +154,9 @@ function Standing({ jobId, progress, planned, sleeveId }: StandingProps) {
         </p>
       )}
       <p className="m-0 text-lg">{now}</p>
+      <p className="m-0">
+        {REST_WORDS[progress.rest.from](units.show(progress.rest.value, 'torque'))}
+      </p>
       {forecast.status === 'overshoot' && (
         <MainAction
           pressOnly
@@ -174,9 +174,18 @@ function Standing({ jobId, progress, planned, sleeveId }: StandingProps) {
   );
 }
 
+/** From what it is known how hard it turns with play. */
+const REST_WORDS: Readonly<Record<RestFrom, (torque: string) => string>> = {
+  measured: (torque) => `The seal alone drags ${torque}, as measured.`,
+  loose: (torque) => `It turned with ${torque} while there was play: taken as the seal’s drag.`,
+  lowest: (torque) =>
+    `Nobody has measured the seal’s drag: the least that was read, ${torque}, is taken for it. Read the play with it, or measure the seal alone.`,
+};
+
 const TONE: Readonly<Partial<Record<SleeveProgress['forecast']['status'], string>>> = {
   inBand: 'text-good',
   atLimit: 'text-open',
+  solid: 'text-bad',
   overshoot: 'text-bad',
 };
 

@@ -5,7 +5,7 @@ import { SLEEVE_WORDS, torqueAdvice } from './torqueWords.ts';
 
 const BAND = { lower: 0.7, upper: 1.1, target: null };
 const DRAG = 0.4;
-const LOOK = { band: BAND, sealDrag: DRAG, ink: (name: string) => name, digits: String };
+const LOOK = { ink: (name: string) => name, digits: String };
 /** Rises from the drag of the seal by a straight law from 60° on. */
 const rising = (to: number): readonly SleevePoint[] =>
   Array.from({ length: to / 10 + 1 }, (_, at) => ({
@@ -14,7 +14,8 @@ const rising = (to: number): readonly SleevePoint[] =>
   }));
 function chart(points: readonly SleevePoint[]) {
   const forecast = sleeveForecast({ points, band: BAND, sealDrag: DRAG, uncertainty: 0.01 });
-  const progress = { points, forecast, solid: null, readingsHere: 1 };
+  const rest = { value: DRAG, from: 'measured' as const };
+  const progress = { points, forecast, band: BAND, rest };
   const [ahead, read] = sleeveChartOption(progress, LOOK).series;
   return { forecast, ahead, read, axes: sleeveChartOption(progress, LOOK) };
 }

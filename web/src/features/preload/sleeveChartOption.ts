@@ -1,4 +1,3 @@
-import type { Band } from '@wendaxis/core/measure';
 import { sleeveCurve } from '@wendaxis/core/preload';
 import type { SleeveProgress } from '@wendaxis/core/plan';
 
@@ -6,20 +5,21 @@ import type { Ink } from '../../ui/Chart.tsx';
 import { angleFrame, chartText } from '../../ui/chartFrame.ts';
 
 interface Look {
-  readonly band: Band;
-  readonly sealDrag: number;
   readonly ink: Ink;
   readonly digits: (torque: number) => string;
 }
 
 /** What the chart of a sleeve shows, from its points and forecast. Torque as read, with the seal. */
 export function sleeveChartOption(
-  { points, forecast }: SleeveProgress,
-  { band, sealDrag, ink, digits }: Look,
+  {
+    points,
+    forecast,
+    band,
+    rest: { value: rest },
+  }: Pick<SleeveProgress, 'points' | 'forecast' | 'band' | 'rest'>,
+  { ink, digits }: Look,
 ) {
-  const limits = [band.lower, band.upper].map((limit) =>
-    limit === null ? null : limit + sealDrag,
-  );
+  const limits = [band.lower, band.upper].map((limit) => (limit === null ? null : limit + rest));
   const most =
     Math.max(...points.map(({ torque }) => torque), ...limits.map((limit) => limit ?? 0)) * 1.15;
   const furthest =
@@ -28,7 +28,7 @@ export function sleeveChartOption(
   const curve =
     fitted === null
       ? []
-      : sleeveCurve(fitted, furthest).map(({ angle, torque }) => [angle, sealDrag + torque]);
+      : sleeveCurve(fitted, furthest).map(({ angle, torque }) => [angle, rest + torque]);
   const { stop, reach } = marksOf(forecast, ink);
   return {
     ...angleFrame(ink, { furthest, digits, most: Math.ceil(most * 10) / 10 }),

@@ -1,4 +1,5 @@
-import type { SleeveForecast, RollingVerdict } from '@wendaxis/core/preload';
+import type { SleeveProgress } from '@wendaxis/core/plan';
+import type { RollingVerdict } from '@wendaxis/core/preload';
 
 /** What to do after a run of rolling torque as it stands. */
 export function torqueAdvice(verdict: RollingVerdict): string {
@@ -23,12 +24,20 @@ export function torqueAdvice(verdict: RollingVerdict): string {
 
 /** How crushing stands: a word, and what to do now. */
 export const SLEEVE_WORDS: Readonly<
-  Record<SleeveForecast['status'], { readonly words: string; readonly now: string }>
+  Record<SleeveProgress['forecast']['status'], { readonly words: string; readonly now: string }>
 > = {
   free: { words: 'Still play', now: 'Tightening is safe. Turn the shaft after each step.' },
   closing: {
     words: 'The rollers begin to bear',
     now: 'Small steps now, until the rise tells how far it is.',
+  },
+  unclear: {
+    words: 'Not clear yet',
+    now: 'The readings do not tell how far it is. Small steps, two readings at each, and the play with them.',
+  },
+  solid: {
+    words: 'Solid stop',
+    now: 'Do not tighten further: the nut is tight, the play stays, and there is no preload.',
   },
   forecast: {
     words: 'On the rise',
