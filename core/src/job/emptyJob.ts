@@ -22,6 +22,7 @@ export const EMPTY_JOB: JobState = {
     chosen: {},
     setAfter: {},
     moved: {},
+    cutUp: {},
     shelf: {},
     turned: {},
     sleeveSince: {},

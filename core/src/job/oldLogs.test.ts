@@ -39,6 +39,7 @@ test('should fold the jobs of version 1 to the state that they had', () => {
       renew: [],
       accepted: {},
       stops: {},
+      cutUp: {},
     });
   }
 });

@@ -62,6 +62,8 @@ export interface Setting {
   readonly setAfter: Readonly<Record<string, SetAfter>>;
   /** By station: when something at it that can change a figure was last moved, among all that happened. */
   readonly moved: Readonly<Record<string, number>>;
+  /** Lengths of spacers that others were turned down from, by spacer station: they are gone. mm. */
+  readonly cutUp: Readonly<Record<string, readonly number[]>>;
   /** Spacers on the shelf, by spacer station. */
   readonly shelf: Readonly<Record<string, readonly ShelfSpacer[]>>;
   /** By adjuster: how far it was turned inwards in all, degrees. */

@@ -1,4 +1,6 @@
 import { Bench, DIAL, unitOf } from './tests/bench.ts';
+import { playDoubts } from './playDoubts.ts';
+import { playVerdict } from './playProgress.ts';
 import { closingProgress, isCrushed } from './sleeveProgress.ts';
 import { sets } from './tests/settingBench.ts';
 
@@ -35,5 +37,30 @@ describe('a hub on a sleeve without preload', () => {
       data: { stationId: 'nut', angle: 0, play: 0, typed: null, instrument: DIAL },
     });
     expect(bench.state.log.ignored.at(-1)!.reason).toBe('no sleeve nut');
+  });
+
+  test('should be proven at zero from one side: nothing below it can be read, and turning it tells the rest', () => {
+    const hub = new Bench(sets(unitOf('pinionSleeve'), 'endPlay'), 'overhaul')
+      .band('endPlay', 0, 0.03)
+      .run(0.005, 'endPlay', 'final');
+    const verdict = playVerdict(hub.state, 'endPlay')!;
+    expect(verdict.decision.word).toBe('conforms');
+    const none = hub.run(0, 'endPlay', 'final');
+    const run = none.state.measured.runs.at(-1)!;
+    const zero = playVerdict(none.state, 'endPlay')!;
+    expect(zero.decision.word).toBe('conforms');
+    expect(playDoubts(none.state, none.axis, run, zero).map(({ id }) => id)).toContain(
+      'noneAsWanted',
+    );
+    const wide = new Bench(sets(unitOf('pinionSleeve'), 'endPlay'), 'overhaul')
+      .band('endPlay', 0, 0.03)
+      .run(0.08, 'endPlay', 'final');
+    expect(playVerdict(wide.state, 'endPlay')!.decision).toMatchObject({
+      word: 'doesNotConform',
+      limit: 'upper',
+    });
+    // Where a pack sets it, zero is a limit like any other.
+    const pack = new Bench(unitOf('coverShims')).band('endPlay', 0, 0.03).run(0);
+    expect(playVerdict(pack.state, 'endPlay')!.decision.word).toBe('cannotDecide');
   });
 });

@@ -35,13 +35,43 @@ describe('a solid spacer in a job', () => {
     if (progress.answer?.status !== 'known') throw new Error('unknown');
     expect(progress.answer.wanted).toBeGreaterThan(58.88);
     expect(progress.answer.wanted).toBeLessThan(58.91);
-    // The one in place is too short: the longest that was tried is turned down.
+    // The one in place is too short: the other that was tried is turned down, while there is one.
     expect(progress.cut).toMatchObject({ from: 59 });
     expect(bench.status('chooseSpacer:spacer')).not.toBe('done');
     bench.spacer(58.895, false);
     expect(bench.status('chooseSpacer:spacer')).toBe('done');
     bench.torque(2, { stage: 'final' }).torque(2, { stage: 'final' });
     expect(bench.status('chooseSpacer:spacer')).not.toBe('done');
+  });
+
+  test('should take nothing off a spacer that was turned down itself, and leave one that is right', () => {
+    const bench = pinion()
+      .spacer(59)
+      .record({ type: 'SpacerFelt', data: { stationId: 'spacer', feel: 'loose', play: 0.06 } })
+      .record({
+        type: 'SpacerFitted',
+        data: { stationId: 'spacer', length: 58.86, uncertainty: 0.001, trial: true, cutFrom: 59 },
+      })
+      .torque(1.6)
+      .torque(1.6);
+    const cut = spacerProgress(bench.state, bench.axis)!;
+    expect(cut.answer).toMatchObject({ status: 'known', basis: 'torque' });
+    expect(cut).toMatchObject({ cut: null, isRight: false });
+    bench.record({
+      type: 'SpacersListed',
+      data: { stationId: 'spacer', spacers: [{ id: 'a', length: 59.2, uncertainty: 0.001 }] },
+    });
+    expect(spacerProgress(bench.state, bench.axis)!.cut).toMatchObject({ from: 59.2 });
+    const byPlay = new Bench(sets(unitOf('pinionSolid'), 'endPlay'))
+      .band('endPlay', -0.06, -0.02)
+      .spacer(59)
+      .run(0.1);
+    expect(spacerProgress(byPlay.state, byPlay.axis)).toMatchObject({
+      cut: { from: 59 },
+      isRight: false,
+    });
+    byPlay.spacer(58.862, false);
+    expect(spacerProgress(byPlay.state, byPlay.axis)).toMatchObject({ cut: null, isRight: true });
   });
 
   test('should rank the shelf, and say why trials contradict each other', () => {

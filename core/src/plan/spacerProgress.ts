@@ -11,6 +11,7 @@ import {
 } from '../preload/index.ts';
 import { packThickness } from '../shims/index.ts';
 import type { Axis, Station } from '../unit/index.ts';
+import { longEnough } from './longEnough.ts';
 import { playShift, playSpec } from './playProgress.ts';
 import { settersOf, solidSpacerOf } from './setters.ts';
 import { sealDragOf, torqueSpec, wantsSealDrag } from './torqueReadings.ts';
@@ -36,8 +37,10 @@ export interface SpacerProgress {
   readonly trials: readonly SpacerTrial[];
   /** The length wanted, or why the trials do not tell. */
   readonly answer: SpacerLength | { readonly status: 'refused'; readonly fault: InputFault } | null;
-  /** From the spacer in place, or from the longest that was tried where that one is too short. */
+  /** From the spacer in place, or, where that one is too short, from the shortest of the others that is long enough. What was cut is gone. */
   readonly cut: (SpacerCut & { readonly from: number }) | null;
+  /** Whether the one in place is right as it is. */
+  readonly isRight: boolean;
   readonly shelf: readonly RankedSpacer[];
 }
 
@@ -67,18 +70,25 @@ export function spacerProgress(state: JobState, axis: Axis): SpacerProgress | nu
     return {
       ...shared,
       cut: null,
+      isRight: false,
       shelf: (state.setting.shelf[spacer.id] ?? []).map((one) => ({
         ...one,
         off: 0,
         use: 'turn' as const,
       })),
     };
-  const longest = Math.max(...trials.map(({ length }) => length), inPlace ?? 0);
-  const from = inPlace !== null && inPlace >= answer.wanted ? inPlace : longest;
+  const isRight =
+    inPlace !== null &&
+    answer.allowed !== null &&
+    inPlace >= answer.allowed.from &&
+    inPlace <= answer.allowed.to;
+  const tried = trials.map(({ length }) => length);
+  const from = longEnough(state, spacer, { inPlace, tried, wanted: answer.wanted });
   return {
     ...shared,
+    isRight,
     cut:
-      from > answer.wanted
+      !isRight && from !== null
         ? orRefused(
             () => ({ ...spacerCut(from, answer.wanted), from }),
             () => null,

@@ -17,8 +17,18 @@ export interface AdjusterTurn {
   readonly decision: Decision;
   /** What one notch does to the play; null without notches. */
   readonly perNotch: number | null;
+  /** How far the turn itself can be off, mm of play, to each side. */
+  readonly setWithin: number;
   readonly working: readonly WorkingLine[];
 }
+
+/** How well an angle is set: by eye against a mark, and by a notch that is counted. Degrees, to each side. Common practice, no source. */
+const SET_BY = { mark: 3, notch: 0.5 } as const;
+/** Play of an adjuster's thread in its bore, as a share of its lead: taken up by turning in, open again by turning out. A rule of this program. */
+const THREAD_SLACK = 0.04;
+
+/** One-sided 95 % of a value that lies anywhere within a half width: 0.9 of it. */
+const RECTANGULAR_95 = 0.9;
 
 /**
  * The turn that brings the play to its target: `angle = (play − target)·360/lead`, to the nearest notch.
@@ -48,6 +58,10 @@ export function adjusterTurn(input: {
   const change = (inwards: number) =>
     adjusterPlay({ lead, clockwiseAngle: clockwise(inwards), hand: input.hand });
   const expectedPlay = play + change(set);
+  const byAngle = (lead * SET_BY[whole === null ? 'mark' : 'notch']) / 360;
+  // Outwards the thread first gives its slack before the ring moves.
+  const setWithin = byAngle + (set < 0 ? THREAD_SLACK * lead : 0);
+  const expanded = Math.hypot(guard, RECTANGULAR_95 * setWithin);
   return {
     angle,
     set,
@@ -55,7 +69,8 @@ export function adjusterTurn(input: {
     expectedPlay,
     direction: clockwise(set) >= 0 ? 'clockwise' : 'anticlockwise',
     inwards: set >= 0,
-    decision: decide(expectedPlay, expectedPlay, band, guard),
+    setWithin,
+    decision: decide(expectedPlay, expectedPlay, band, expanded),
     perNotch: notches === null ? null : lead / notches,
     working: workingOf({ play, target, lead, angle, whole, notches, set, expectedPlay }),
   };

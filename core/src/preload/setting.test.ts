@@ -48,6 +48,24 @@ describe('the turn of an adjuster', () => {
     expect(adjusterTurn({ ...base, notches: 4 }).decision.word).toBe('doesNotConform');
   });
 
+  test('should be no surer than an angle is set by eye, and less where the thread has to give its slack', () => {
+    const of = (play: number, notches: number | null) =>
+      adjusterTurn({
+        play,
+        guard: 0.003,
+        band: { lower: 0.05, upper: 0.15, target: 0.1 },
+        lead: 1.5,
+        notches,
+        hand: 'right',
+      });
+    // 3° of a lead of 1.5 mm are 0.0125 mm to each side, 0.9 of it at 95 % (rectangular, JCGM 100).
+    const inwards = of(0.2, null);
+    expect(inwards.setWithin).toBeCloseTo(0.0125, 9);
+    expect(inwards.decision.guard).toBeCloseTo(Math.hypot(0.003, 0.9 * 0.0125), 9);
+    expect(of(0.2, 60).setWithin).toBeLessThan(inwards.setWithin);
+    expect(of(0.02, null).setWithin).toBeGreaterThan(inwards.setWithin);
+  });
+
   test('should name what it cannot use', () => {
     expect(() => adjusterTurn({ ...base, lead: 0 })).toThrow(/lead/);
     expect(() => adjusterTurn({ ...base, notches: 0.5 })).toThrow(/notches/);

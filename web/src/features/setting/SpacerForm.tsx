@@ -82,6 +82,7 @@ export function SpacerForm({ jobId, step, state }: Props) {
       <FitSpacer
         jobId={jobId}
         stationId={stationId}
+        inPlace={progress.inPlace}
         label={
           progress.cut?.rest === true ? 'Turned down for a trial, now' : 'The next one, measured'
         }
@@ -92,7 +93,7 @@ export function SpacerForm({ jobId, step, state }: Props) {
 
 function Wanted({ progress }: { readonly progress: SpacerProgress }) {
   const units = useUnits();
-  const { answer, cut, inPlace } = progress;
+  const { answer, cut, inPlace, isRight } = progress;
   if (answer === null) return null;
   if (answer.status === 'refused')
     return (
@@ -123,7 +124,9 @@ function Wanted({ progress }: { readonly progress: SpacerProgress }) {
       )}
       {cut === null ? (
         <p className="m-0 text-xl font-bold">
-          Every one that was tried is too short: take a longer one.
+          {isRight
+            ? 'The one in place is right: leave it as it is.'
+            : `The one in place is too short: take another, ${units.show(answer.wanted)} long or longer.`}
         </p>
       ) : (
         <p className="m-0 text-2xl font-bold">
@@ -171,16 +174,21 @@ function FitSpacer({
   jobId,
   stationId,
   label,
+  inPlace = null,
 }: {
   readonly jobId: string;
   readonly stationId: string;
   readonly label: string;
+  /** Length of the one that it comes after, mm; null where it is the first. */
+  readonly inPlace?: number | null;
 }) {
   const units = useUnits();
   const form = useId();
   const [text, setText] = useState('');
+  const [isCut, setCut] = useState(false);
   const reading = readField(text, 'length', units.system);
   const length = lengthUpTo(LONGEST, reading);
+  const mayBeCut = inPlace !== null && length !== null && length < inPlace;
   const fit = (trial: boolean): void => {
     if (length !== null)
       record(jobId, 'SpacerFitted', {
@@ -188,8 +196,10 @@ function FitSpacer({
         length,
         uncertainty: MICROMETER_UNCERTAINTY.spacer,
         trial,
+        ...(mayBeCut && isCut ? { cutFrom: inPlace } : {}),
       });
     setText('');
+    setCut(false);
   };
   const submit = (event: FormEvent): void => {
     event.preventDefault();
@@ -206,11 +216,35 @@ function FitSpacer({
       <Button className="mt-6" disabled={length === null} onClick={() => fit(false)}>
         Fitted for good
       </Button>
+      {mayBeCut && <TurnedDown from={inPlace} isCut={isCut} onCut={setCut} />}
       {reading.status === 'read' && length === null && (
         <p role="alert" className="text-bad m-0 basis-full font-semibold">
           More than 0 and at most {units.show(LONGEST)}.
         </p>
       )}
     </form>
+  );
+}
+
+interface TurnedDownProps {
+  /** Length of the one in place, mm. */
+  readonly from: number;
+  readonly isCut: boolean;
+  readonly onCut: (isCut: boolean) => void;
+}
+
+/** Whether the next one is the one in place, turned down: then that length is to be had no more. */
+function TurnedDown({ from, isCut, onCut }: TurnedDownProps) {
+  const units = useUnits();
+  return (
+    <label className="flex min-h-12 basis-full items-center gap-3 text-lg">
+      <input
+        type="checkbox"
+        className="size-6"
+        checked={isCut}
+        onChange={(event) => onCut(event.target.checked)}
+      />
+      It is the {units.show(from)} in place, turned down: that one is gone.
+    </label>
   );
 }
