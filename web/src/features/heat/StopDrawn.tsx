@@ -43,13 +43,13 @@ export function StopDrawn({ station, set: { driver, pieces }, stack }: Props) {
           {layers.map(({ id, bore, outside, at, thickness: high }) => (
             <Box key={id} from={[bore / 2, at - high]} to={[outside / 2, at]} fill="tape" />
           ))}
-          <Box from={[driver.bore / 2, -thickness]} to={[driver.outside / 2, ends]} fill="plate" />
-          <Box
-            from={[driver.bore / 2, -thickness - collar]}
-            to={[wide * 0.96, -thickness]}
-            fill="plate"
-          />
         </Mirrored>
+        <DriverDrawn
+          bore={driver.bore}
+          nose={[driver.outside, ends]}
+          collar={[1.92 * wide, collar]}
+          top={-thickness}
+        />
         <Measure x={right} from={0} to={ends} letter={letter}>
           {units.show(ends)}
         </Measure>
@@ -63,6 +63,32 @@ export function StopDrawn({ station, set: { driver, pieces }, stack }: Props) {
         Collar, spacers on the face, nose on {station.name}. To scale.
       </figcaption>
     </figure>
+  );
+}
+
+interface DriverDrawnProps {
+  readonly bore: number;
+  /** Across, and where it ends. */
+  readonly nose: readonly [across: number, ends: number];
+  readonly collar: readonly [across: number, high: number];
+  /** Underside of the collar. */
+  readonly top: number;
+}
+
+/** Nose and collar: of a tube both walls, of a disc one body. */
+function DriverDrawn({ bore, nose: [nose, ends], collar: [across, high], top }: DriverDrawnProps) {
+  const body = (from: number) => (
+    <>
+      <Box from={[from, top]} to={[nose / 2, ends]} fill="plate" />
+      <Box from={[from, top - high]} to={[across / 2, top]} fill="plate" />
+    </>
+  );
+  if (bore > 0) return <Mirrored>{body(bore / 2)}</Mirrored>;
+  return (
+    <>
+      <Box from={[-nose / 2, top]} to={[nose / 2, ends]} fill="plate" />
+      <Box from={[-across / 2, top - high]} to={[across / 2, top]} fill="plate" />
+    </>
   );
 }
 

@@ -58,7 +58,7 @@ export function SleeveForm({ jobId, step, state, onDone }: Props) {
       />
       {turn.progress?.solid.stopped === true && (
         <Notice tone="warn" title="Why it stopped">
-          Likeliest first: {STOP_CAUSES.join('; ')}. Put it right, then read again.
+          Likeliest first: {STOP_CAUSES.join('; ')}. Correct it, then read again.
         </Notice>
       )}
       {turn.progress?.forecast.status !== 'overshoot' && (
