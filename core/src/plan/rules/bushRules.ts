@@ -1,4 +1,3 @@
-import { placesFor, type SizeFeature } from '../../inspect/index.ts';
 import { decide } from '../../measure/index.ts';
 import { isPressed, STATION_KIND_TABLE, STATION_KINDS, type Station } from '../../unit/index.ts';
 import { numbers } from '../figures.ts';
@@ -9,13 +8,9 @@ import { ringFeatures, seatInterference } from '../seats.ts';
 import { finishTo, housingNumbers, pressedFitNumbers } from './bushNumbers.ts';
 import { gaugedNumbers } from './inspectNumbers.ts';
 import { READY } from './seated.ts';
+import { isMeasured } from './measured.ts';
 
 const PRESSED = STATION_KINDS.filter((kind) => STATION_KIND_TABLE[kind].pressed === true);
-
-/** Whether a feature was measured at every place. */
-const isMeasured = ({ state, station }: StationSubject, feature: SizeFeature): boolean =>
-  Object.keys(state.inspection.sizes[station.id]?.[feature] ?? {}).length >=
-  placesFor(feature).length;
 
 /** Whether what was gauged leaves less clearance than it may. */
 function isTooClose({ state, station }: StationSubject): boolean {

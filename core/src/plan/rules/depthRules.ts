@@ -1,15 +1,11 @@
-import { placesFor, type SizeFeature } from '../../inspect/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { STATION_KIND_TABLE, STATION_KINDS } from '../../unit/index.ts';
 import { depthFound, hasToFindDepth } from '../depthFound.ts';
 import { figure, lacksSizes, numbers, words } from '../figures.ts';
 import type { Numbers, Rule, StationSubject } from '../rule.ts';
+import { isMeasured } from './measured.ts';
 
 const PRESSED = STATION_KINDS.filter((kind) => STATION_KIND_TABLE[kind].pressed === true);
-
-const isMeasured = ({ state, station }: StationSubject, feature: SizeFeature): boolean =>
-  Object.keys(state.inspection.sizes[station.id]?.[feature] ?? {}).length >=
-  placesFor(feature).length;
 
 /** The depth as far as it was found, and whether what was found agrees. */
 function foundNumbers({ state, station }: StationSubject): Numbers {

@@ -1,10 +1,11 @@
-import { judgeBoltLength, placesFor } from '../../inspect/index.ts';
+import { judgeBoltLength } from '../../inspect/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { STATION_KIND_TABLE, STATION_KINDS } from '../../unit/index.ts';
 import { figure, numbers, range } from '../figures.ts';
 import { nameOf, type Rule } from '../rule.ts';
 import { seatsOf, sizeUncertainty } from '../seats.ts';
 import { KIND_NUMBERS, seatNumbers } from './inspectNumbers.ts';
+import { isMeasured } from './measured.ts';
 import { INSPECTED } from './renewRules.ts';
 
 const SEATED = STATION_KINDS.filter((kind) => STATION_KIND_TABLE[kind].bearing !== null);
@@ -58,11 +59,7 @@ export const INSPECT_RULES: readonly Rule[] = [
       seatsOf(station).map((seat) => (seat === 'bore' ? 'bore gauge' : 'micrometer')),
     after: [{ rule: 'clean', of: 'all' }],
     done: ({ state, station }) =>
-      seatsOf(station).every(
-        (feature) =>
-          Object.keys(state.inspection.sizes[station.id]?.[feature] ?? {}).length >=
-          placesFor(feature).length,
-      ),
+      seatsOf(station).every((feature) => isMeasured({ state, station }, feature)),
   },
   {
     id: 'measureBolts',
@@ -100,9 +97,7 @@ export const INSPECT_RULES: readonly Rule[] = [
     sizes: () => ['length'],
     tools: ['caliper or micrometer'],
     after: [{ rule: 'clean', of: 'all' }],
-    done: ({ state, station }) =>
-      Object.keys(state.inspection.sizes[station.id]?.['length'] ?? {}).length >=
-      placesFor('length', station.count).length,
+    done: (subject) => isMeasured(subject, 'length'),
   },
   {
     id: 'inspect',

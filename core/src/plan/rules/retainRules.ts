@@ -2,11 +2,11 @@ import { besideThreadlocker } from '../compound.ts';
 import { standsInPart } from '../buildUp.ts';
 import { numbers } from '../figures.ts';
 import { nameOf, onTrial, type Rule } from '../rule.ts';
-import { placesFor } from '../../inspect/index.ts';
 import { gaugedNumbers } from './inspectNumbers.ts';
 import { orientationOf } from './orientation.ts';
 import { rollerNumbers, skidNumbers } from './rollerNumbers.ts';
 import { torqueNumbers } from './seatNumbers.ts';
+import { isMeasured } from './measured.ts';
 import { READY } from './seated.ts';
 import { comesAsOne } from '../seats.ts';
 
@@ -133,8 +133,6 @@ export const RETAIN_RULES: readonly Rule[] = [
     sizes: () => ['fittedBore'],
     tools: ['bore gauge', 'torque wrench'],
     after: [{ rule: 'shells', of: 'station' }],
-    done: ({ state, station }) =>
-      Object.keys(state.inspection.sizes[station.id]?.fittedBore ?? {}).length >=
-      placesFor('fittedBore').length,
+    done: (subject) => isMeasured(subject, 'fittedBore'),
   },
 ];

@@ -1,12 +1,12 @@
 import type { RingEnds, Station, StationKind } from '../../unit/index.ts';
 import { bandFigure, figure, lacksDetail, numbers } from '../figures.ts';
 import { decide, NORMAL_FACTOR } from '../../measure/index.ts';
-import { placesFor } from '../../inspect/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { besideThreadlocker } from '../compound.ts';
 import { meanSize } from '../seats.ts';
 import { nameOf, type Numbers, type Rule, type StationSubject } from '../rule.ts';
 import { orientationOf } from './orientation.ts';
+import { isMeasured } from './measured.ts';
 import { READY } from './seated.ts';
 
 /** What stays in its part for good, and is only put in anew where it is renewed. */
@@ -90,9 +90,7 @@ export const SMALL_RULES: readonly Rule[] = [
     sizes: () => ['endGap'],
     tools: ['feeler gauges'],
     after: READY,
-    done: ({ state, station }) =>
-      Object.keys(state.inspection.sizes[station.id]?.endGap ?? {}).length >=
-      placesFor('endGap').length,
+    done: (subject) => isMeasured(subject, 'endGap'),
   },
   {
     id: 'fitGrooveSeal',

@@ -1,18 +1,14 @@
-import { placesFor, type SizeFeature } from '../../inspect/index.ts';
 import { decide, NORMAL_FACTOR } from '../../measure/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { figure, numbers, range, words } from '../figures.ts';
 import { nameOf, type Numbers, type Rule, type StationSubject } from '../rule.ts';
 import { meanSize } from '../seats.ts';
+import { isMeasured } from './measured.ts';
 
 /** The spacer between the webs goes in by hand with this much room at the most, mm. A rule of this program. */
 const ROOM = 0.05;
 /** Webs that were pressed together by more than this are not straight any more, mm. A rule of this program. */
 const CLOSED_BY = 0.03;
-
-const isMeasured = ({ state, station }: StationSubject, feature: SizeFeature): boolean =>
-  Object.keys(state.inspection.sizes[station.id]?.[feature] ?? {}).length >=
-  placesFor(feature).length;
 
 /** What bears the press between the webs, from the gap as it was measured. */
 function spacerNumbers({ state, station }: StationSubject): Numbers {
