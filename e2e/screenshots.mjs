@@ -170,7 +170,7 @@ try {
   await page.getByText('push: outer ring only').waitFor();
   await shot('step');
   await page.goto(`${moth}/describe?station=bearing-left`);
-  await page.getByLabel('Class of its bore').fill('N7');
+  await page.getByLabel('Class of its housing bore').fill('N7');
   await press('Enter');
   await page.goto(`${moth}/heat?part=half-left`);
   await page.getByRole('button', { name: 'Into the oven' }).click();
