@@ -1,22 +1,9 @@
 import type { Page } from '@playwright/test';
 
-import type { WorkHabits } from '@wendaxis/core/simulate';
-
+import { HABITS } from './habits.ts';
 import { engineCase } from './pressedUnits.ts';
 import { bookIn, jobAt, workTo } from './workTo.ts';
 import { expect, expectAccessible, test } from './workshopTest.ts';
-
-const HABITS: WorkHabits = {
-  instrument: {
-    id: 'gauge',
-    name: 'Bore gauge',
-    graduation: 0.001,
-    calibrationUncertainty: 0.001,
-    range: 1,
-  },
-  bands: { endPlay: { lower: 0.1, upper: 0.3, target: null } },
-  source: 'sheet',
-};
 
 /** The stand-in thermometer on the part, and its reading taken. */
 async function touch(page: Page): Promise<void> {

@@ -1,24 +1,6 @@
-import type { WorkHabits } from '@wendaxis/core/simulate';
-
+import { HABITS } from './habits.ts';
 import { jobOf, workTo } from './workTo.ts';
 import { expect, expectAccessible, test } from './workshopTest.ts';
-
-const GAUGE = {
-  id: 'gauge',
-  name: 'Bore gauge',
-  graduation: 0.001,
-  calibrationUncertainty: 0.001,
-  range: 1,
-};
-const HABITS: WorkHabits = {
-  instrument: GAUGE,
-  bands: {
-    endPlay: { lower: 0.1, upper: 0.3, target: null },
-    rollingTorque: { lower: 0.7, upper: 1.1, target: null },
-    backlash: { lower: 0.1, upper: 0.2, target: null },
-  },
-  source: 'sheet',
-};
 
 test('both halves are heated and filled against the clock, with one ring that stops half way', async ({
   page,

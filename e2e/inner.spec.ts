@@ -1,23 +1,6 @@
-import type { WorkHabits } from '@wendaxis/core/simulate';
-
+import { HABITS } from './habits.ts';
 import { jobOf, workTo } from './workTo.ts';
 import { expect, expectAccessible, test } from './workshopTest.ts';
-
-const HABITS: WorkHabits = {
-  instrument: {
-    id: 'gauge',
-    name: 'Bore gauge',
-    graduation: 0.001,
-    calibrationUncertainty: 0.001,
-    range: 1,
-  },
-  bands: {
-    endPlay: { lower: 0.1, upper: 0.3, target: null },
-    rollingTorque: { lower: 0.7, upper: 1.1, target: null },
-    backlash: { lower: 0.1, upper: 0.2, target: null },
-  },
-  source: 'sheet',
-};
 
 test('a cone comes off its carrier and goes on hot: too late once, warmed again, and home', async ({
   page,

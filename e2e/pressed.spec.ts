@@ -1,22 +1,9 @@
 import type { Page } from '@playwright/test';
 
-import type { WorkHabits } from '@wendaxis/core/simulate';
-
+import { HABITS } from './habits.ts';
 import { BUSH_IN_BLOCK, NEEDLES_IN_ONE_BORE } from './pressedUnits.ts';
 import { bookIn, jobAt, workTo } from './workTo.ts';
 import { expect, expectAccessible, test } from './workshopTest.ts';
-
-const HABITS: WorkHabits = {
-  instrument: {
-    id: 'gauge',
-    name: 'Bore gauge',
-    graduation: 0.001,
-    calibrationUncertainty: 0.001,
-    range: 1,
-  },
-  bands: {},
-  source: 'sheet',
-};
 
 /** Type sizes at the places of a feature, one after the other. */
 async function measure(page: Page, feature: string, values: readonly string[]): Promise<void> {
