@@ -32,7 +32,7 @@ export const INSTRUMENT_KINDS = {
     contacts: [],
     sizes: ['shoulderDepth', 'seatedDepth', 'foundDepth', 'markDatum'],
   },
-  feeler: { words: 'Feeler gauges', contacts: [], sizes: ['endGap', 'webGap', 'webGapAfter'] },
+  feeler: { words: 'Feeler gauges', contacts: [], sizes: ['endGap'] },
   caliper: {
     words: 'Caliper',
     contacts: [],
