@@ -88,6 +88,39 @@ describe('a unit of every kind', () => {
     });
   });
 
+  test('should tell that rollers skid where they have more room than 0.15 % of their journal', () => {
+    const skid = (bore: number) => {
+      const bench = new Bench();
+      for (const [feature, value] of [
+        ['bore', bore],
+        ['journal', 20],
+      ] as const)
+        bench.record({
+          type: 'SizeMeasured',
+          data: {
+            stationId: 'rollers',
+            feature,
+            place: 'outer-0',
+            value,
+            typed: null,
+            instrument: GAUGE,
+          },
+        });
+      return bench;
+    };
+    // Two rollers of 3 mm: 26.06 − 20 − 6 = 0.06 mm, against 0.03 mm.
+    const wide = skid(26.06);
+    expect(wide.figure('tryRollers:rollers', 'Clearance with the rollers in')).toMatchObject({
+      most: expect.closeTo(0.06, 9),
+    });
+    expect(wide.figure('tryRollers:rollers', 'Clearance without skidding')).toMatchObject({
+      most: expect.closeTo(0.03, 9),
+      word: 'doesNotConform',
+    });
+    expect(wide.figure('tryRollers:rollers', 'Skidding')).toBeDefined();
+    expect(skid(26.02).figure('tryRollers:rollers', 'Skidding')).toBeUndefined();
+  });
+
   test('should say which data of a bush and of rollers are not known', () => {
     const bare = (id: string, names: readonly (keyof Station)[]): Unit => ({
       ...UNIT,

@@ -1,5 +1,5 @@
 import { taperedBore } from '../../bearings/index.ts';
-import { effectiveInterference, sizeByClass, type Interference } from '../../fits/index.ts';
+import { effectiveInterference, type Interference } from '../../fits/index.ts';
 import { USUAL_WORK } from '../../heat/index.ts';
 import { looseBoreRemedy, REPAIRS } from '../../inspect/index.ts';
 import type { JobState } from '../../job/index.ts';
@@ -7,7 +7,7 @@ import { NORMAL_FACTOR } from '../../measure/index.ts';
 import { DEPTH_REMEDIES } from '../../seating/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { isPressed, type Station } from '../../unit/index.ts';
-import { figure, lacksDetail, lacksOfPart, lacksStep, numbers, range, words } from '../figures.ts';
+import { figure, lacksOfPart, lacksStep, numbers, range, words } from '../figures.ts';
 import type { Numbers, StationSubject } from '../rule.ts';
 import { clearanceInService } from '../clearanceInService.ts';
 import { partWithSeat } from '../ringWays.ts';
@@ -54,38 +54,25 @@ export function fitNumbers({ state, station }: StationSubject, ring: 'inner' | '
 const onTaper = (taper: number): string =>
   `Tapered bore, 1:${taper}: drive it up until its internal clearance is less by what its maker says, a feeler under the rollers; ${taper} mm along the taper is 1 mm on the diameter`;
 
-/** What is to be measured before a fit is known, and which class that was typed is none of its size. */
+/** What is to be measured before a fit is known; a class that is none of its size is put right at its own step. */
 function lacksOfFit(
   state: JobState,
   station: Station,
   ring: 'inner' | 'outer',
 ): readonly Missing[] {
-  const { boreClass, journalClass, outsideClass, outside, inside } = station;
-  const isByClass = (name: string | undefined, size: number, side: 'hole' | 'shaft') =>
-    name !== undefined && size > 0 && sizeByClass(name, size, side) !== null;
+  const { id, kind, name, boreClass, outsideClass } = station;
   if (!isPressed(station)) {
     const seat = ring === 'outer' ? 'bore' : 'journal';
-    const name = ring === 'outer' ? 'boreClass' : 'journalClass';
-    const typed = ring === 'outer' ? boreClass : journalClass;
-    const [size, side] = ring === 'outer' ? [outside, 'hole' as const] : [inside, 'shaft' as const];
-    return [
-      lacksStep(`measured ${seat} of ${station.name}`, `measureSeats:${station.id}`),
-      ...(typed === undefined || isByClass(typed, size, side) ? [] : [lacksDetail(station, name)]),
-    ];
+    return [lacksStep(`measured ${seat} of ${name}`, `measureSeats:${id}`)];
   }
-  const newOne = station.kind === 'bush' ? 'measureNew' : 'compare';
+  const newOne = kind === 'bush' ? 'measureNew' : 'compare';
   return [
-    ...(isByClass(boreClass, outside, 'hole') || isSeatMeasured(state, station, 'outer')
+    ...(boreClass !== undefined || isSeatMeasured(state, station, 'outer')
       ? []
-      : [
-          lacksStep(
-            `measured housing bore of ${station.name}, or its class`,
-            `measureHousing:${station.id}`,
-          ),
-        ]),
-    ...(isByClass(outsideClass, outside, 'shaft') || isRingMeasured(state, station, 'outer')
+      : [lacksStep(`measured housing bore of ${name}, or its class`, `measureHousing:${id}`)]),
+    ...(outsideClass !== undefined || isRingMeasured(state, station, 'outer')
       ? []
-      : [lacksStep(`measured outside of the new ${station.name}`, `${newOne}:${station.id}`)]),
+      : [lacksStep(`measured outside of the new ${name}`, `${newOne}:${id}`)]),
   ];
 }
 

@@ -46,14 +46,15 @@ export function rollersFound({ state, station }: StationSubject): Numbers {
   );
 }
 
-/** Running clearance of loose rollers from their bore and journal as measured: what two rollers leave of the room between. */
-function rollerClearance(state: StationSubject['state'], station: Station): readonly Figure[] {
-  const { rollerDiameter, clearanceLeast, clearanceMost } = station;
-  const room = rollerDiameter === undefined ? null : measuredClearance(state, station);
-  if (room === null) return [];
-  const { guard } = room;
-  const both = 2 * rollerDiameter!;
-  const [least, most] = [room.least - both, room.most - both];
+/** Running clearance of loose rollers from their bore and journal as measured: what two rollers leave of the room between. mm. */
+function runningClearance(
+  state: StationSubject['state'],
+  station: Station,
+): ReturnType<typeof measuredClearance> {
+  const { rollerDiameter: roller } = station;
+  const room = roller === undefined ? null : measuredClearance(state, station);
+  if (room === null) return null;
+  const [least, most] = [room.least - 2 * roller!, room.most - 2 * roller!];
   const working = [
     ...room.working,
     ...(['least', 'most'] as const).map((which) =>
@@ -62,13 +63,22 @@ function rollerClearance(state: StationSubject['state'], station: Station): read
         'cr = c − 2·dr',
         [
           ['c', room[which], 'length'],
-          ['dr', rollerDiameter!, 'length'],
+          ['dr', roller!, 'length'],
         ],
-        ['cr', room[which] - both, 'length'],
+        ['cr', { least, most }[which], 'length'],
         'clearanceSizes',
       ),
     ),
   ];
+  return { ...room, least, most, working };
+}
+
+/** The running clearance against its limits, where any are stated. */
+function rollerClearance(state: StationSubject['state'], station: Station): readonly Figure[] {
+  const running = runningClearance(state, station);
+  if (running === null) return [];
+  const { least, most, guard, working } = running;
+  const { clearanceLeast, clearanceMost } = station;
   const band = { lower: clearanceLeast ?? null, upper: clearanceMost ?? null, target: null };
   const isStated = band.lower !== null || band.upper !== null;
   return [
@@ -98,16 +108,11 @@ const SKIDS_ABOVE = 0.0015;
 /** Whether there is so much room that rollers would slide rather than roll. */
 export function skidNumbers({ state, station }: StationSubject): Numbers {
   const told = rollerClearance(state, station);
-  const clearance = told.find((one) => one.name === 'Clearance with the rollers in');
-  if (clearance === undefined || clearance.form === 'text') return numbers(told);
+  const running = runningClearance(state, station);
+  if (running === null) return numbers(told);
   const most = SKIDS_ABOVE * station.inside;
-  const { expanded: guard = 0 } = clearance;
-  const { word } = decide(
-    clearance.most!,
-    clearance.most!,
-    { lower: null, upper: most, target: null },
-    guard,
-  );
+  const band = { lower: null, upper: most, target: null };
+  const { word } = decide(running.most, running.most, band, running.guard);
   return numbers(
     told,
     range(
