@@ -1,6 +1,4 @@
 export { adjusterPlay, THREAD_HANDS, type ThreadHand } from './adjusterPlay.ts';
-export { carrierSplit, type CarrierSplit } from './carrierSplit.ts';
-export { bevelBacklash, type BacklashFactor, type BevelPair } from './bevelBacklash.ts';
 export { findGain } from './findGain.ts';
 export {
   GAIN_TABLE,

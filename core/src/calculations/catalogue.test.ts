@@ -291,6 +291,46 @@ const SOUND: Readonly<Record<string, readonly [input: object, expected: object]>
     },
     { notches: 1, direction: 'anticlockwise' },
   ],
+  'backlash-per-move': [
+    {
+      driverTeeth: 10,
+      drivenTeeth: 40,
+      pressureAngle: null,
+      spiralAngle: null,
+      contact: 'squareToFlank',
+    },
+    { ring: { value: 0.7 }, pinion: { value: 0.175 }, by: 'usual' },
+  ],
+  'split-turns': [
+    {
+      travel: { gear: 0.15, other: -0.075 },
+      thread: { gear: { lead: 1.5, notches: 20 }, other: { lead: 1.5, notches: 20 } },
+    },
+    { gear: { notches: 2 }, other: { notches: -1 } },
+  ],
+  'judge-backlash': [
+    {
+      places: [0, 90, 180, 270].map((angle) => ({ angle, value: 0.16, face: null })),
+      band: { lower: 0.1, upper: 0.2, target: null },
+      instrument: { id: 'd', name: 'd', graduation: 0.01, calibrationUncertainty: 0, range: 10 },
+      factor: 0.7,
+    },
+    { status: 'judged', decision: { word: 'conforms' } },
+  ],
+  'depth-shim': [
+    {
+      method: 'oldShim',
+      lengths: { oldShim: 1.2, oldEtching: 0.05, etching: -0.03 },
+      sign: 'plusLarger',
+      thicker: 'towards',
+      uncertainty: 0.003,
+    },
+    { status: 'known', shim: { thickness: expect.closeTo(1.28, 9) } },
+  ],
+  'judge-pattern': [
+    { drive: { length: -0.1, height: 0 }, coast: { length: -0.1, height: 0 }, cut: null },
+    { status: 'judged', good: true },
+  ],
   'carrier-split': [
     {
       gearSide: 1.5,

@@ -2,6 +2,7 @@ import { refuse } from '../faults/index.ts';
 import { checkShape } from '../shape/index.ts';
 import type { Calculation } from './calculation.ts';
 import { FITTING_CALCULATIONS } from './fittingCalculations.ts';
+import { GEAR_CALCULATIONS } from './gearCalculations.ts';
 import { HEAT_CALCULATIONS } from './heatCalculations.ts';
 import { PRESS_CALCULATIONS } from './pressCalculations.ts';
 import { PLAY_CALCULATIONS } from './playCalculations.ts';
@@ -16,6 +17,7 @@ export const CATALOGUE: readonly Calculation[] = [
   ...HEAT_CALCULATIONS,
   ...PRELOAD_CALCULATIONS,
   ...PLAY_CALCULATIONS,
+  ...GEAR_CALCULATIONS,
 ];
 
 /**

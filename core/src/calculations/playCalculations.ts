@@ -1,5 +1,4 @@
 import {
-  carrierSplit,
   PLAY_TERM_KINDS,
   termShift,
   type Arrangement,
@@ -13,22 +12,8 @@ import { jointPacks, type JointQuestion } from '../shims/index.ts';
 import { field, type Calculation } from './calculation.ts';
 import { length, band } from './preloadFields.ts';
 
-/** Carriers, what differs between trial and final build, dependent sites, odds. */
+/** What differs between trial and final build, dependent sites, odds. */
 export const PLAY_CALCULATIONS: readonly Calculation[] = [
-  {
-    name: 'carrier-split',
-    summary: 'Shims at the two sides of a carrier for preload and backlash',
-    fields: [
-      length('gearSide', '0 to 50', 'shims at the back of the ring gear'),
-      length('otherSide', '0 to 50', 'shims at the other side'),
-      length('play', '0 to 50', 'with these'),
-      length('preload', '0 to 50', 'interference wanted'),
-      length('backlash', '0 to 50', 'held against the other side'),
-      length('target', '0 to 50', 'backlash wanted'),
-      field('factor', 'number', '', '0.2 to 2', '∂(backlash)/∂(shift)'),
-    ],
-    run: (input: Parameters<typeof carrierSplit>[0]) => carrierSplit(input),
-  },
   {
     name: 'play-terms',
     summary: 'What differs between trial and final build, and what it does to the play',

@@ -1,12 +1,10 @@
 import {
   adjusterPlay,
-  bevelBacklash,
   GAIN_TABLE,
   shimGain,
   THREAD_HANDS,
   trialGain,
   type Arrangement,
-  type BevelPair,
   type ShimPlace,
 } from '../arrangement/index.ts';
 import {
@@ -17,6 +15,7 @@ import {
   type ClearanceClass,
   type ClearanceType,
 } from '../bearings/index.ts';
+import { bevelBacklash, type BevelPair } from '../gears/index.ts';
 import {
   cosineCorrection,
   judgeRun,

@@ -167,6 +167,24 @@ export const WANTED = {
   ),
   mostGraduations: row(() => 'no more than five graduations: is the unit right?'),
 
+  // Ring and pinion.
+  ratioOfPair: row<{ readonly ratio: number; readonly min: number; readonly max: number }>(
+    ({ ratio, min, max }) =>
+      `teeth that give a ratio of ${min} to ${max}; these give ${ratio.toFixed(2)}`,
+  ),
+  placeOfItsOwn: row<{ readonly apart: number }>(
+    ({ apart }, tell) => `a place at least ${tell(degrees(apart))} from the others`,
+  ),
+  oldAndNew: row(() => 'both, old and new: one without the other says nothing'),
+  gaugeTowards: row(
+    () =>
+      'another way: gauged from the seat only a shim that moves the pinion towards the ring gear can be worked out',
+  ),
+  shimThatCanBe: row<{ readonly thickness: number }>(
+    ({ thickness }, tell) =>
+      `lengths that leave room for a shim; these give ${tell(mm(thickness))}: check them, and the sign of the etching`,
+  ),
+
   // Spacers, sleeves, torque.
   neverBackedOff: row<{ readonly angle: number }>(
     ({ angle }, tell) =>

@@ -33,6 +33,23 @@ export const SOURCES = {
     title: 'Bevel pair: axial shift resolved along the tooth flank',
     standing: 'geometry',
   },
+  usualBacklashFactor: {
+    title:
+      'Backlash moves about 0.7 of the shift of the ring gear; pairs lie between 0.56 and 0.98',
+    standing: 'practice',
+  },
+  backlashPlaces: {
+    title: 'Backlash at four places or more; the smallest governs',
+    standing: 'practice',
+  },
+  depthChain: {
+    title: 'Axial chain of the pinion, from its seat to its mark',
+    standing: 'geometry',
+  },
+  patternRules: {
+    title: 'Where contact marks move to; directions common practice, sizes learned from the tries',
+    standing: 'practice',
+  },
   driftRule: {
     title: 'Return to zero within one graduation or a tenth of the tolerance, the larger',
     standing: 'practice',

@@ -35,6 +35,35 @@ describe('the side-to-side split of a carrier', () => {
     );
   });
 
+  test('should land there from either side it was held against, and from a preload that is there already', () => {
+    const factor = 0.8;
+    // The gear's place in the case, by springs of equal stiffness at both cups. Nothing of the split is used.
+    const placed = (gear: number, other: number, held: 'gear' | 'other' | 'preload') => {
+      const play = 3.2 - gear - other;
+      const at = play > 0 ? (held === 'gear' ? other + play : other) : other - -play / 2;
+      return { play, backlash: 0.1 + factor * (at - 1.3) };
+    };
+    for (const [gear, other, held] of [
+      [1.4, 1.6, 'other'],
+      [1.4, 1.6, 'gear'],
+      [1.75, 1.62, 'preload'],
+    ] as const) {
+      const read = placed(gear, other, held);
+      const split = carrierSplit({
+        gearSide: gear,
+        otherSide: other,
+        preload: 0.12,
+        target: 0.15,
+        factor,
+        held,
+        ...read,
+      });
+      const after = placed(split.gearSide, split.otherSide, 'preload');
+      expect(after.play).toBeCloseTo(-0.12, 9);
+      expect(after.backlash).toBeCloseTo(0.15, 9);
+    }
+  });
+
   test('should refuse what no shim can do', () => {
     const good = {
       gearSide: 1,

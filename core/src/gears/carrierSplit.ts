@@ -1,13 +1,17 @@
 import { requireNumber } from '../faults/index.ts';
 import { line, type WorkingLine } from '../working/index.ts';
 
+/** How a carrier stood while its backlash was read: pushed against either side, or held by preload. */
+export const CARRIER_HOLDS = ['other', 'gear', 'preload'] as const;
+export type CarrierHold = (typeof CARRIER_HOLDS)[number];
+
 /** Shims at the two sides of a carrier that give its preload and its backlash. mm. */
 export interface CarrierSplit {
   readonly total: number;
   /** At the side of the ring gear's back, and at the other. */
   readonly gearSide: number;
   readonly otherSide: number;
-  /** How far the carrier moves towards the pinion. */
+  /** How far the carrier moves towards the pinion, by its backlash. */
   readonly shift: number;
   readonly working: readonly WorkingLine[];
 }
@@ -16,54 +20,68 @@ export interface CarrierSplit {
 export interface CarrierQuestion {
   readonly gearSide: number;
   readonly otherSide: number;
+  /** Free travel with the shims now in place; below zero it is preloaded by that much. */
   readonly play: number;
+  /** Interference wanted; below zero it keeps that much play. */
   readonly preload: number;
   readonly backlash: number;
   readonly target: number;
   readonly factor: number;
+  /** Against what it was held while the backlash was read; the other side where it is not said. */
+  readonly held?: CarrierHold;
+}
+
+/**
+ * Where the gear of a carrier stands away from the pinion, from a place that is fixed in the case, mm: on the shims of the other side,
+ * on those of its own, or between both, each bearing giving way by half of the preload.
+ */
+export function carrierPlace(otherSide: number, play: number, held: CarrierHold): number {
+  if (play <= 0 || held === 'preload') return otherSide + play / 2;
+  return held === 'gear' ? otherSide + play : otherSide;
 }
 
 /**
  * The side-to-side split: `total = shims now + play + preload`, then off one side and on to the other by
  * `(backlash − target)/factor`. A thicker shim at the back of the ring gear pushes it towards the pinion, which takes
- * backlash away.
+ * backlash away; it does so outboard of the cup, behind the cone and as an adjuster screwed inwards.
  *
- * The backlash counts with the carrier held against the shims of the other side, so that the play is all on the gear's
- * side while it is read.
- *
- * @param input lengths in mm; `play` is the free travel with the shims now in place; `preload` the interference wanted;
- *   `factor` ∂(backlash)/∂(shift)
- * @throws InputError naming the field; `contradiction` where a side would come out below 0
+ * @param input lengths in mm; `factor` ∂(backlash)/∂(shift)
+ * @throws InputError naming the field; `outOfRange` where a side would come out below 0
  * @example carrierSplit({ gearSide: 1.5, otherSide: 1.5, play: 0.1, preload: 0.2, backlash: 0.3, target: 0.16, factor: 0.7 })
  */
 export function carrierSplit(input: CarrierQuestion): CarrierSplit {
   const length = { min: 0, max: 50, unit: 'mm' };
-  for (const name of ['gearSide', 'otherSide', 'play', 'preload', 'backlash', 'target'] as const)
+  for (const name of ['gearSide', 'otherSide', 'backlash', 'target'] as const)
     requireNumber(name, input[name], length);
+  for (const name of ['play', 'preload'] as const)
+    requireNumber(name, input[name], { min: -5, max: 50, unit: 'mm' });
   requireNumber('factor', input.factor, { min: 0.2, max: 2 });
-  const { gearSide, otherSide, play, preload, backlash, target, factor } = input;
+  const { gearSide, otherSide, play, preload, backlash, target, factor, held = 'other' } = input;
   const total = gearSide + otherSide + play + preload;
   const shift = (backlash - target) / factor;
-  // The other side's shims held it when the backlash was read; half of the preload deflects each bearing.
-  const other = requireNumber('otherSide', otherSide - shift + preload / 2, {
-    min: 0,
-    max: 50,
-    unit: 'mm',
-  });
-  const gear = requireNumber('gearSide', total - other, { min: 0, max: 50, unit: 'mm' });
+  const place = carrierPlace(otherSide, play, held);
+  // Half of the preload deflects each bearing; a carrier that keeps its play is read against the other side.
+  const other = requireNumber('otherSide', place - shift + Math.max(0, preload) / 2, length);
+  const gear = requireNumber('gearSide', total - other, length);
   return {
     total,
     gearSide: gear,
     otherSide: other,
     shift,
-    working: workingOf(input, { total, shift, other, gear }),
+    working: workingOf(input, { total, shift, place, other, gear }),
   };
 }
 
 /** The total, the move, and both sides. */
 function workingOf(
   { gearSide, otherSide, play, preload, backlash, target, factor }: CarrierQuestion,
-  { total, shift, other, gear }: Readonly<Record<'total' | 'shift' | 'other' | 'gear', number>>,
+  {
+    total,
+    shift,
+    place,
+    other,
+    gear,
+  }: Readonly<Record<'total' | 'shift' | 'place' | 'other' | 'gear', number>>,
 ): readonly WorkingLine[] {
   return [
     line(
@@ -91,11 +109,11 @@ function workingOf(
     ),
     line(
       'Other side',
-      't₂* = t₂ − x + preload/2',
+      't₂* = p − x + preload/2, p where the gear stood',
       [
-        ['t₂', otherSide, 'length'],
+        ['p', place, 'length'],
         ['x', shift, 'length'],
-        ['preload', preload, 'length'],
+        ['preload', Math.max(0, preload), 'length'],
       ],
       ['t₂*', other, 'length'],
       'loop',

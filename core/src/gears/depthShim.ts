@@ -1,0 +1,261 @@
+import { refuse, requireNumber } from '../faults/index.ts';
+import { line, type WorkingLine } from '../working/index.ts';
+
+/** How the depth of a pinion is found. */
+export const DEPTH_METHODS = ['gauge', 'head', 'oldShim', 'witness'] as const;
+export type DepthMethod = (typeof DEPTH_METHODS)[number];
+
+/** What a plus etched on a pinion means: its mounting distance is larger, or its shim is to be thicker. */
+export const ETCHING_SIGNS = ['plusLarger', 'plusThicker'] as const;
+export type EtchingSign = (typeof ETCHING_SIGNS)[number];
+
+/** Every length that a depth can be worked out from. mm. */
+export const DEPTH_LENGTHS = [
+  'seatToAxis',
+  'headToAxis',
+  'mountingDistance',
+  'bearingHeight',
+  'etching',
+  'oldShim',
+  'oldEtching',
+  'oldHeight',
+  'depthBefore',
+  'depthNow',
+] as const;
+export type DepthLength = (typeof DEPTH_LENGTHS)[number];
+
+/** A length of a method: what it is, where it may lie, and whether it can be left out. */
+interface LengthRow {
+  readonly words: string;
+  readonly least: number;
+  readonly most: number;
+  /** Etched or read off a drawing: it has no uncertainty of the bench. */
+  readonly exact?: true;
+}
+
+/** What the lengths are called, and their bounds. mm. */
+export const DEPTH_LENGTH_TABLE: Readonly<Record<DepthLength, LengthRow>> = {
+  seatToAxis: {
+    words: 'From the seat of the shim to the ring gear’s axis, as gauged',
+    least: 5,
+    most: 1000,
+  },
+  headToAxis: {
+    words: 'From the pinion’s head to the ring gear’s axis, as gauged',
+    least: 1,
+    most: 1000,
+  },
+  mountingDistance: {
+    words: 'Nominal mounting distance of the pinion',
+    least: 1,
+    most: 1000,
+    exact: true,
+  },
+  bearingHeight: { words: 'Height of the head bearing that goes in', least: 3, most: 200 },
+  etching: { words: 'Etched on the pinion that goes in', least: -2, most: 2, exact: true },
+  oldShim: { words: 'Shim that was in, measured', least: 0, most: 20 },
+  oldEtching: { words: 'Etched on the pinion that was in', least: -2, most: 2, exact: true },
+  oldHeight: { words: 'Height of the head bearing that was in', least: 3, most: 200 },
+  depthBefore: {
+    words: 'From a face at the ring gear’s side down to the pinion, as it ran',
+    least: 0,
+    most: 1000,
+  },
+  depthNow: {
+    words: 'From the same face to the pinion, with this shim in',
+    least: 0,
+    most: 1000,
+  },
+};
+
+/** A way of finding a depth: what it needs, and what it can be helped by. */
+interface MethodRow {
+  readonly words: string;
+  readonly how: string;
+  readonly needs: readonly DepthLength[];
+  /** Pairs that are given together or not at all: what is not renewed does not change. */
+  readonly pairs?: readonly (readonly [DepthLength, DepthLength])[];
+  /** Can be left out: nothing is etched. */
+  readonly open?: readonly DepthLength[];
+}
+
+/** The ways of finding a depth. */
+export const DEPTH_METHOD_TABLE: Readonly<Record<DepthMethod, MethodRow>> = {
+  gauge: {
+    words: 'Depth gauge, from the seat of the shim',
+    how: 'The arbor of the gauge lies in the carrier’s saddles, caps at their torque; read down to the seat, with no shim or with the mock-up bearing taken off.',
+    needs: ['seatToAxis', 'mountingDistance', 'bearingHeight'],
+    open: ['etching'],
+  },
+  head: {
+    words: 'Depth gauge, on the pinion as it is built in',
+    how: 'A known shim is in and the bearings are at their preload. Arbor in the saddles, caps at their torque; read down to the face of the pinion’s head.',
+    needs: ['headToAxis', 'mountingDistance', 'oldShim'],
+    open: ['etching'],
+  },
+  oldShim: {
+    words: 'From the shim that was in',
+    how: 'It ran well before. What is renewed is given old and new: the pinion by its etchings, the head bearing by its height under load.',
+    needs: ['oldShim'],
+    pairs: [
+      ['oldEtching', 'etching'],
+      ['oldHeight', 'bearingHeight'],
+    ],
+  },
+  witness: {
+    words: 'Where it ran: depth from a face of the case',
+    how: 'Read with a depth micrometer from the same face to the same place of the pinion, before it came out and again with this shim in.',
+    needs: ['oldShim', 'depthBefore', 'depthNow'],
+  },
+};
+
+/** What a depth is worked out from. */
+export interface DepthQuestion {
+  readonly method: DepthMethod;
+  /** mm; null where it was not read. */
+  readonly lengths: Readonly<Partial<Record<DepthLength, number | null>>>;
+  /** Null where it is not known which the maker uses: both are worked out. */
+  readonly sign: EtchingSign | null;
+  /** Where a thicker shim moves the pinion. */
+  readonly thicker: 'towards' | 'away';
+  /** Standard uncertainty of a length read at the bench, mm. */
+  readonly uncertainty: number;
+}
+
+/** A shim for a depth. mm. */
+export interface DepthShim {
+  readonly thickness: number;
+  readonly uncertainty: number;
+  readonly working: readonly WorkingLine[];
+}
+
+/** The shim that is wanted; by both meanings of the plus where the maker's is not known and it makes a difference. */
+export type DepthAnswer =
+  | { readonly status: 'known'; readonly shim: DepthShim }
+  | {
+      readonly status: 'askSign';
+      readonly bySign: Readonly<Record<EtchingSign, DepthShim>>;
+      /** By how much they differ, mm. */
+      readonly apart: number;
+    };
+
+/**
+ * The shim that puts a pinion at its depth. A pinion whose mounting distance is larger by its etching stands further from the
+ * ring gear's axis, by a thinner shim where a thicker one moves it towards it:
+ * gauge `t = (seat to axis) − A − e − h`; head `t = t₀ + x − (A + e)`; old shim `t = t₀ − (e − e₀) + (h₀ − h)`; witness
+ * `t = t₀ + (x − x₀)`. Where a thicker shim moves it away every change is the other way.
+ *
+ * @throws InputError naming the length that is missing, out of its bounds or without its other half; `contradiction` where
+ *   the shim would be thinner than nothing or thicker than 20 mm
+ * @example depthShim({ method: 'oldShim', lengths: { oldShim: 1.2, oldEtching: 0.05, etching: -0.03 }, sign: 'plusLarger', thicker: 'towards', uncertainty: 0.003 })
+ */
+export function depthShim(question: DepthQuestion): DepthAnswer {
+  const { sign } = requireDepth(question);
+  const etched = ['etching', 'oldEtching'] as const;
+  if (sign !== null) return { status: 'known', shim: shimBy(question, sign) };
+  if (etched.every((name) => (question.lengths[name] ?? 0) === 0))
+    return { status: 'known', shim: shimBy(question, 'plusLarger') };
+  const [larger, thicker] = ETCHING_SIGNS.map((one) => shimBy(question, one)) as [
+    DepthShim,
+    DepthShim,
+  ];
+  const apart = Math.abs(larger.thickness - thicker.thickness);
+  return apart < 1e-9
+    ? { status: 'known', shim: larger }
+    : { status: 'askSign', bySign: { plusLarger: larger, plusThicker: thicker }, apart };
+}
+
+function requireDepth(question: DepthQuestion): DepthQuestion {
+  const { method, lengths } = question;
+  const { needs, pairs = [] } = DEPTH_METHOD_TABLE[method];
+  for (const name of DEPTH_LENGTHS) {
+    const value = lengths[name] ?? null;
+    const { least, most } = DEPTH_LENGTH_TABLE[name];
+    if (value !== null) requireNumber(name, value, { min: least, max: most, unit: 'mm' });
+    else if (needs.includes(name)) refuse('missing', name, value, { id: 'given' });
+  }
+  for (const [one, other] of pairs)
+    if (isGiven(lengths[one]) !== isGiven(lengths[other]))
+      refuse('missing', isGiven(lengths[one]) ? other : one, null, { id: 'oldAndNew' });
+  if (method === 'gauge' && question.thicker === 'away')
+    refuse('contradiction', 'method', method, { id: 'gaugeTowards' });
+  requireNumber('uncertainty', question.uncertainty, { min: 0, max: 1, unit: 'mm' });
+  return question;
+}
+
+const isGiven = (value: number | null | undefined): value is number =>
+  value !== null && value !== undefined;
+
+function shimBy(
+  { method, lengths, thicker, uncertainty }: DepthQuestion,
+  sign: EtchingSign,
+): DepthShim {
+  const of = (name: DepthLength) => lengths[name] ?? 0;
+  // By its etching the mounting distance is larger by e; where the plus is of the shim, smaller.
+  const etched = (name: 'etching' | 'oldEtching') => (sign === 'plusLarger' ? 1 : -1) * of(name);
+  const towards = thicker === 'towards' ? 1 : -1;
+  const formulas: Readonly<Record<DepthMethod, readonly [formula: string, thickness: number]>> = {
+    gauge: [
+      't = s − A − e − h',
+      of('seatToAxis') - of('mountingDistance') - etched('etching') - of('bearingHeight'),
+    ],
+    head: [
+      `t = t₀ ${towards > 0 ? '+' : '−'} (x − (A + e))`,
+      of('oldShim') + towards * (of('headToAxis') - of('mountingDistance') - etched('etching')),
+    ],
+    oldShim: [
+      `t = t₀ ${towards > 0 ? '−' : '+'} (e − e₀) ${towards > 0 ? '+' : '−'} (h₀ − h)`,
+      of('oldShim') +
+        towards *
+          (etched('oldEtching') - etched('etching') + of('oldHeight') - of('bearingHeight')),
+    ],
+    witness: [
+      `t = t₀ ${towards > 0 ? '+' : '−'} (x − x₀)`,
+      of('oldShim') + towards * (of('depthNow') - of('depthBefore')),
+    ],
+  };
+  const [formula, thickness] = formulas[method];
+  if (thickness < -1e-9 || thickness > 20)
+    refuse('contradiction', DEPTH_METHOD_TABLE[method].needs[0]!, thickness, {
+      id: 'shimThatCanBe',
+      thickness,
+    });
+  const given = DEPTH_LENGTHS.filter((name) => isGiven(lengths[name]) && isUsed(method, name));
+  const read = given.filter((name) => DEPTH_LENGTH_TABLE[name].exact !== true);
+  return {
+    thickness: Math.max(0, thickness),
+    uncertainty: uncertainty * Math.sqrt(read.length),
+    working: [
+      line(
+        sign === 'plusLarger' || !given.some((name) => name === 'etching' || name === 'oldEtching')
+          ? 'Depth shim'
+          : 'Depth shim, a plus being a thicker shim',
+        formula,
+        given.map((name) => [SYMBOLS[name], signed(name, of(name), sign), 'length'] as const),
+        ['t', Math.max(0, thickness), 'length'],
+        'depthChain',
+      ),
+    ],
+  };
+}
+
+const signed = (name: DepthLength, value: number, sign: EtchingSign): number =>
+  (name === 'etching' || name === 'oldEtching') && sign === 'plusThicker' ? -value : value;
+
+function isUsed(method: DepthMethod, name: DepthLength): boolean {
+  const { needs, pairs = [], open = [] } = DEPTH_METHOD_TABLE[method];
+  return [...needs, ...pairs.flat(), ...open].includes(name);
+}
+
+const SYMBOLS: Readonly<Record<DepthLength, string>> = {
+  seatToAxis: 's',
+  headToAxis: 'x',
+  mountingDistance: 'A',
+  bearingHeight: 'h',
+  etching: 'e',
+  oldShim: 't₀',
+  oldEtching: 'e₀',
+  oldHeight: 'h₀',
+  depthBefore: 'x₀',
+  depthNow: 'x',
+};

@@ -1,0 +1,71 @@
+export { bevelBacklash, type BacklashFactor, type BevelPair } from './bevelBacklash.ts';
+export {
+  backlashPerMove,
+  pinionOf,
+  USUAL_FACTOR,
+  USUAL_HEEL,
+  type BacklashPerMove,
+  type Known,
+} from './backlashFactor.ts';
+export {
+  judgeBacklash,
+  PLACES_NEEDED,
+  USUAL_RANGE,
+  type BacklashPlace,
+  type BacklashVerdict,
+  type Wave,
+} from './backlashRound.ts';
+export {
+  CARRIER_HOLDS,
+  carrierPlace,
+  carrierSplit,
+  type CarrierHold,
+  type CarrierQuestion,
+  type CarrierSplit,
+} from './carrierSplit.ts';
+export {
+  DEPTH_LENGTH_TABLE,
+  DEPTH_LENGTHS,
+  DEPTH_METHOD_TABLE,
+  DEPTH_METHODS,
+  depthShim,
+  ETCHING_SIGNS,
+  type DepthAnswer,
+  type DepthLength,
+  type DepthMethod,
+  type DepthQuestion,
+  type DepthShim,
+  type EtchingSign,
+} from './depthShim.ts';
+export {
+  BACKLASH_CONTACTS,
+  ratioOf,
+  requirePair,
+  TOOTH_CUTS,
+  type BacklashContact,
+  type GearPair,
+  type ToothCut,
+} from './gearPair.ts';
+export { learnFactor, type PairTry } from './learnFactor.ts';
+export {
+  pairForecast,
+  pairOdds,
+  type PairFigure,
+  type PairForecast,
+  type PairMove,
+} from './pairOdds.ts';
+export { splitTurns, type SideThread, type SideTurn, type SplitTurns } from './splitTurns.ts';
+export {
+  FLANKS,
+  judgePattern,
+  learnResponse,
+  PATTERN_IDEAL,
+  PATTERN_LIMIT,
+  patternMiss,
+  type ContactMark,
+  type ContactPattern,
+  type Flank,
+  type MarkOff,
+  type PatternTry,
+  type PatternVerdict,
+} from './toothPattern.ts';

@@ -1,0 +1,260 @@
+import { requireNumber } from '../faults/index.ts';
+import { line, type WorkingLine } from '../working/index.ts';
+import type { Known } from './backlashFactor.ts';
+import type { ToothCut } from './gearPair.ts';
+
+/** The middle of a contact mark on a flank of the ring gear, in halves of the tooth. */
+export interface ContactMark {
+  /** −1 at the toe (inside), 0 in the middle, +1 at the heel. */
+  readonly length: number;
+  /** −1 at the root, 0 in the middle, +1 at the face (tip). */
+  readonly height: number;
+}
+
+/** Flanks of a ring gear's tooth: convex where it is driven forwards, and concave. */
+export const FLANKS = ['drive', 'coast'] as const;
+export type Flank = (typeof FLANKS)[number];
+
+/** The marks of one try; null where a flank was not painted or not placed. */
+export type ContactPattern = Readonly<Record<Flank, ContactMark | null>>;
+
+/** Where the marks of a pair that is right lie without load, and how far off they may be, in halves of the tooth. */
+export const PATTERN_IDEAL: ContactMark = { length: -0.1, height: 0 };
+export const PATTERN_LIMIT: ContactMark = { length: 0.4, height: 0.35 };
+
+/** A mark placed by eye is that sure, in halves of the tooth. A rule of this program. */
+const BY_EYE = 0.12;
+
+/**
+ * How the marks move, in halves of the tooth for each mm: by the pinion towards the ring gear with the backlash kept, and by the
+ * ring gear towards the pinion. Directions are common practice, no source; the sizes are a start, for a pair of about 200 mm,
+ * and are learned from the tries.
+ */
+interface Response {
+  readonly height: number;
+  readonly length: Readonly<Record<Flank, number>>;
+}
+const RESPONSES: Readonly<Record<ToothCut, Readonly<Record<'pinion' | 'ring', Response>>>> = {
+  // Tapered depth: the pinion also drives the marks apart along the tooth, to the toe where it drives, to the heel where it coasts.
+  faceMilled: {
+    pinion: { height: -4, length: { drive: -2.4, coast: 2.4 } },
+    ring: { height: -1, length: { drive: -3, coast: -3 } },
+  },
+  // Uniform depth: the pinion moves them between face and root, the backlash between toe and heel.
+  faceHobbed: {
+    pinion: { height: -4, length: { drive: -0.8, coast: 0.8 } },
+    ring: { height: -0.6, length: { drive: -3, coast: -3 } },
+  },
+};
+/** How far the sizes of a pair differ from these, as a share, standard. */
+const RESPONSE_SPREAD = 0.4;
+/** How far off a pair is found before anything is known of it, standard, mm. */
+const FOUND_OFF = 0.15;
+/** The most that is moved at one go, mm. */
+const MOST_MOVE = 0.25;
+
+/** What marks say. Moves in mm. */
+export interface PatternVerdict {
+  /** `contradictory`: no move of either gear explains both marks. `oneFlank`: judged by one alone. */
+  readonly status: 'judged' | 'contradictory' | 'oneFlank' | 'noMarks';
+  /** Whether every mark that was placed is within limits; null without marks. */
+  readonly good: boolean | null;
+  /** What each mark is, off its middle. */
+  readonly off: Readonly<Record<Flank, readonly MarkOff[]>>;
+  /** What to move next: the pinion towards the ring gear, and the ring gear towards the pinion; null where nothing is said. */
+  readonly move: { readonly pinion: Known; readonly ring: Known } | null;
+  /** How far the marks are from being explained by the move, against what the eye misses by: above 1 is not. */
+  readonly contradiction: number;
+  readonly working: readonly WorkingLine[];
+}
+
+/** A way in which a mark is off. */
+export type MarkOff = 'toe' | 'heel' | 'face' | 'root';
+
+/**
+ * Judge the marks of a pair and say what to move next. With `y` the marks off their middle and `R` how they move, the errors `e`
+ * of both gears are the ridge solution of `y = −R·e`: `(Rᵀ·W·R + P)·e = −Rᵀ·W·y`, `P` what was to be expected before.
+ *
+ * @param cut null where it is not known: both are taken, half and half, and the sizes are less sure
+ * @param scale by how much the marks of this pair move more than usual, as its tries say; 1 before
+ * @throws InputError naming `drive.length`, `drive.height`, `coast.length` or `coast.height`
+ */
+export function judgePattern(
+  pattern: ContactPattern,
+  cut: ToothCut | null,
+  scale: Known = { value: 1, uncertainty: RESPONSE_SPREAD },
+): PatternVerdict {
+  const rows = rowsOf(pattern, cut, scale.value);
+  const off = {
+    drive: offOf(pattern.drive),
+    coast: offOf(pattern.coast),
+  };
+  if (rows.length === 0)
+    return { status: 'noMarks', good: null, off, move: null, contradiction: 0, working: [] };
+  const one = pattern.drive === null || pattern.coast === null;
+  const solved = solve(rows);
+  const { pinion, ring } = solved;
+  const contradiction = one ? 0 : misfit(rows, solved, scale.uncertainty);
+  const contradictory = contradiction > 1;
+  const good = off.drive.length === 0 && off.coast.length === 0;
+  const move = {
+    pinion: bounded(pinion, solved.spread.pinion),
+    ring: bounded(ring, solved.spread.ring),
+  };
+  return {
+    status: contradictory ? 'contradictory' : one ? 'oneFlank' : 'judged',
+    good: contradictory ? false : good,
+    off,
+    move: contradictory ? null : move,
+    contradiction,
+    working: [
+      line(
+        'Pinion towards the ring gear',
+        'least squares over the marks, e = −(RᵀWR + P)⁻¹RᵀW·y',
+        rows.map(({ name, off: y }) => [name, y, 'number'] as const),
+        ['pinion', move.pinion.value, 'length'],
+        'patternRules',
+      ),
+      line(
+        'Ring gear towards the pinion',
+        'by the same',
+        [],
+        ['ring', move.ring.value, 'length'],
+        'patternRules',
+      ),
+    ],
+  };
+}
+
+/** A try of the pattern: the marks, and where the gears stood when they were made. mm. */
+export interface PatternTry {
+  readonly pattern: ContactPattern;
+  /** Pinion towards the ring gear, ring gear towards the pinion, from any fixed place. */
+  readonly pinion: number;
+  readonly ring: number;
+}
+
+/**
+ * By how much the marks of this pair move more than usual: each change between two tries against the change to be expected from
+ * what was moved, weighed with what was known before.
+ */
+export function learnResponse(tries: readonly PatternTry[], cut: ToothCut | null): Known {
+  const prior = 1 / RESPONSE_SPREAD ** 2;
+  let [weight, sum] = [prior, prior];
+  tries.slice(1).forEach((next, at) => {
+    const last = tries[at]!;
+    const [before, after] = [last, next].map(({ pattern }) => rowsOf(pattern, cut, 1));
+    for (const row of after!) {
+      const same = before!.find(({ name }) => name === row.name);
+      if (same === undefined) continue;
+      const expected =
+        row.of[0] * (next.pinion - last.pinion) + row.of[1] * (next.ring - last.ring);
+      // A mark at the end of its tooth cannot go further: it says nothing of how far it would have gone.
+      if (isAtEnd(row.at) || isAtEnd(same.at)) continue;
+      const spread = Math.SQRT2 * BY_EYE;
+      weight += (expected / spread) ** 2;
+      sum += (expected * (row.off - same.off)) / spread ** 2;
+    }
+  });
+  return {
+    value: Math.min(3, Math.max(0.3, sum / weight)),
+    uncertainty: 1 / Math.sqrt(weight),
+  };
+}
+
+/** How far the marks of a try are off their middle, as one number: what has to fall from try to try. */
+export function patternMiss(pattern: ContactPattern): number | null {
+  const rows = rowsOf(pattern, null, 1);
+  return rows.length === 0
+    ? null
+    : Math.hypot(...rows.map(({ off }) => off)) / Math.sqrt(rows.length);
+}
+
+const isAtEnd = (at: number): boolean => Math.abs(at) > 0.9;
+
+interface Row {
+  readonly name: string;
+  /** Where it lies, and how far off its middle that is. */
+  readonly at: number;
+  readonly off: number;
+  /** ∂/∂(pinion towards the ring gear), ∂/∂(ring gear towards the pinion). */
+  readonly of: readonly [pinion: number, ring: number];
+}
+
+function rowsOf(pattern: ContactPattern, cut: ToothCut | null, scale: number): readonly Row[] {
+  return FLANKS.flatMap((flank): readonly Row[] => {
+    const mark = pattern[flank];
+    if (mark === null) return [];
+    return (['length', 'height'] as const).map((along) => {
+      const at = requireNumber(`${flank}.${along}`, mark[along], { min: -1, max: 1 });
+      const gain = (of: 'pinion' | 'ring'): number => {
+        const cuts: readonly ToothCut[] = cut === null ? ['faceMilled', 'faceHobbed'] : [cut];
+        const sum = cuts.reduce((total, one) => {
+          const { height, length } = RESPONSES[one][of];
+          return total + (along === 'height' ? height : length[flank]);
+        }, 0);
+        return (scale * sum) / cuts.length;
+      };
+      return {
+        name: `${flank} ${along === 'length' ? 'toe to heel' : 'root to face'}`,
+        at,
+        off: at - PATTERN_IDEAL[along],
+        of: [gain('pinion'), gain('ring')] as const,
+      };
+    });
+  });
+}
+
+interface Solved {
+  readonly pinion: number;
+  readonly ring: number;
+  readonly spread: { readonly pinion: number; readonly ring: number };
+}
+
+/** Ridge least squares of two unknowns. */
+function solve(rows: readonly Row[]): Solved {
+  const weight = 1 / BY_EYE ** 2;
+  const prior = 1 / FOUND_OFF ** 2;
+  const sum = (of: (row: Row) => number) => rows.reduce((total, row) => total + of(row), 0);
+  const pp = weight * sum(({ of }) => of[0] ** 2) + prior;
+  const rr = weight * sum(({ of }) => of[1] ** 2) + prior;
+  const pr = weight * sum(({ of }) => of[0] * of[1]);
+  const [p, r] = [0, 1].map((at) => -weight * sum(({ of, off }) => of[at]! * off)) as [
+    number,
+    number,
+  ];
+  const whole = pp * rr - pr ** 2;
+  return {
+    pinion: (rr * p - pr * r) / whole,
+    ring: (pp * r - pr * p) / whole,
+    spread: { pinion: Math.sqrt(rr / whole), ring: Math.sqrt(pp / whole) },
+  };
+}
+
+/**
+ * What the move does not explain, against three times what the eye and the sizes of the response leave: both heights at opposite ends
+ * cannot come from where the gears stand.
+ */
+function misfit(rows: readonly Row[], { pinion, ring }: Solved, spread: number): number {
+  const worst = rows.map(({ off, of }) => {
+    const moved = of[0] * pinion + of[1] * ring;
+    return Math.abs(off + moved) / (3 * Math.hypot(BY_EYE, spread * moved));
+  });
+  return Math.max(...worst);
+}
+
+const bounded = (value: number, uncertainty: number): Known => ({
+  value: Math.max(-MOST_MOVE, Math.min(MOST_MOVE, value)),
+  uncertainty,
+});
+
+function offOf(mark: ContactMark | null): readonly MarkOff[] {
+  if (mark === null) return [];
+  const [length, height] = [mark.length - PATTERN_IDEAL.length, mark.height - PATTERN_IDEAL.height];
+  return [
+    ...(length < -PATTERN_LIMIT.length ? (['toe'] as const) : []),
+    ...(length > PATTERN_LIMIT.length ? (['heel'] as const) : []),
+    ...(height > PATTERN_LIMIT.height ? (['face'] as const) : []),
+    ...(height < -PATTERN_LIMIT.height ? (['root'] as const) : []),
+  ];
+}
