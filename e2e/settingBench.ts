@@ -21,6 +21,7 @@ export const BANDS = {
   sideClearance: { lower: 0.15, upper: 0.25, target: null },
   rollingTorque: { lower: 0.7, upper: 1.1, target: null },
   backlash: { lower: 0.12, upper: 0.2, target: null },
+  depth: { lower: -0.03, upper: 0.03, target: null },
 };
 export const habits = (bands: Partial<WorkHabits['bands']> = {}): WorkHabits => ({
   instrument: GAUGE,

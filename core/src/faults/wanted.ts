@@ -168,6 +168,10 @@ export const WANTED = {
   mostGraduations: row(() => 'no more than five graduations: is the unit right?'),
 
   // Ring and pinion.
+  gearOfUnit: row(() => 'a gear of this unit'),
+  gearOfAnotherAxis: row(() => 'a gear of another axis'),
+  settingOfAxis: row(() => 'a shim site or adjuster on the axis of its gear'),
+  otherSideOfCarrier: row(() => 'the other side of the carrier'),
   ratioOfPair: row<{ readonly ratio: number; readonly min: number; readonly max: number }>(
     ({ ratio, min, max }) =>
       `teeth that give a ratio of ${min} to ${max}; these give ${ratio.toFixed(2)}`,

@@ -5,8 +5,8 @@ export const backlash = {
   quantity: 'length',
   least: 0,
   most: 10,
-  taken: 'figure',
-  how: 'Indicator square to a tooth at the heel, at four places round the gear; the smallest governs.',
+  taken: 'places',
+  how: 'Indicator at the heel of a tooth, at four places or more round the gear, the pinion held; the smallest governs.',
   tool: 'dial indicator on a firm stand',
   dependsOn: ['distance', 'clamp', 'mesh'],
 } as const satisfies FigureRow;

@@ -13,8 +13,11 @@ export interface FigureRow {
   /** Limits may lie between these, in core units. */
   readonly least: number;
   readonly most: number;
-  /** By a guided run of an indicator, by readings of a torque tool, or read off as one figure. */
-  readonly taken: 'run' | 'torque' | 'figure';
+  /**
+   * By a guided run of an indicator, by readings of a torque tool, at places round a gear, worked out from lengths, or read off
+   * as one figure.
+   */
+  readonly taken: 'run' | 'torque' | 'places' | 'depth' | 'figure';
   /** How it is taken. */
   readonly how: string;
   /** What it is taken with. */

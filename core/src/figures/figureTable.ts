@@ -1,4 +1,5 @@
 import { backlash } from './backlash.ts';
+import { depth } from './depth.ts';
 import { endPlay } from './endPlay.ts';
 import type { FigureRow } from './figureRow.ts';
 import { rollingTorque } from './rollingTorque.ts';
@@ -10,6 +11,7 @@ export const FIGURES = {
   sideClearance,
   rollingTorque,
   backlash,
+  depth,
 } as const satisfies Record<string, FigureRow>;
 
 export type FigureKind = keyof typeof FIGURES;

@@ -128,7 +128,11 @@ const WIDEST_GAP = 135;
 /** Places nearer than this are one, degrees. */
 const APART = 5;
 
-function requirePlaces(places: readonly BacklashPlace[]): void {
+/**
+ * Check the places of a round.
+ * @throws InputError naming `places`, `places[i].value`, `.angle` or `.face`; `contradiction` where an angle stands twice
+ */
+export function requirePlaces(places: readonly BacklashPlace[]): void {
   if (places.length === 0) refuse('missing', 'places', null, { id: 'list', least: 1, most: 36 });
   places.forEach(({ angle, value, face }, at) => {
     requireNumber(`places[${at}].angle`, angle, { min: 0, max: 360, unit: '°' });

@@ -27,6 +27,8 @@ export interface CarrierQuestion {
   readonly backlash: number;
   readonly target: number;
   readonly factor: number;
+  /** Sides by threaded adjusters: counted from where they stood, outwards below zero. */
+  readonly threaded?: boolean;
   /** Against what it was held while the backlash was read; the other side where it is not said. */
   readonly held?: CarrierHold;
 }
@@ -51,8 +53,9 @@ export function carrierPlace(otherSide: number, play: number, held: CarrierHold)
  */
 export function carrierSplit(input: CarrierQuestion): CarrierSplit {
   const length = { min: 0, max: 50, unit: 'mm' };
-  for (const name of ['gearSide', 'otherSide', 'backlash', 'target'] as const)
-    requireNumber(name, input[name], length);
+  const side = input.threaded === true ? { ...length, min: -50 } : length;
+  for (const name of ['gearSide', 'otherSide'] as const) requireNumber(name, input[name], side);
+  for (const name of ['backlash', 'target'] as const) requireNumber(name, input[name], length);
   for (const name of ['play', 'preload'] as const)
     requireNumber(name, input[name], { min: -5, max: 50, unit: 'mm' });
   requireNumber('factor', input.factor, { min: 0.2, max: 2 });
@@ -61,8 +64,8 @@ export function carrierSplit(input: CarrierQuestion): CarrierSplit {
   const shift = (backlash - target) / factor;
   const place = carrierPlace(otherSide, play, held);
   // Half of the preload deflects each bearing; a carrier that keeps its play is read against the other side.
-  const other = requireNumber('otherSide', place - shift + Math.max(0, preload) / 2, length);
-  const gear = requireNumber('gearSide', total - other, length);
+  const other = requireNumber('otherSide', place - shift + Math.max(0, preload) / 2, side);
+  const gear = requireNumber('gearSide', total - other, side);
   return {
     total,
     gearSide: gear,

@@ -22,7 +22,7 @@ export interface GearPair {
 }
 
 /** Ratios that a bevel pair can have. */
-const RATIO = { min: 0.9, max: 15 };
+export const PAIR_RATIO = { min: 0.9, max: 15 };
 
 /**
  * Check a pair.
@@ -38,14 +38,19 @@ export function requirePair<Pair extends GearPair>(pair: Pair, path = ''): Pair 
     requireNumber(`${path}pressureAngle`, pressureAngle, { min: 10, max: 30, unit: '°' });
   if (spiralAngle !== null)
     requireNumber(`${path}spiralAngle`, spiralAngle, { min: 0, max: 50, unit: '°' });
-  const ratio = ratioOf(pair);
-  if (ratio !== null && (ratio < RATIO.min || ratio > RATIO.max))
+  if (!isRatio(pair))
     refuse('contradiction', `${path}drivenTeeth`, drivenTeeth, {
       id: 'ratioOfPair',
-      ratio,
-      ...RATIO,
+      ratio: ratioOf(pair)!,
+      ...PAIR_RATIO,
     });
   return pair;
+}
+
+/** Whether the teeth, as far as they are known, give a ratio that a bevel pair can have. */
+export function isRatio(teeth: Pick<GearPair, 'driverTeeth' | 'drivenTeeth'>): boolean {
+  const ratio = ratioOf(teeth);
+  return ratio === null || (ratio >= PAIR_RATIO.min && ratio <= PAIR_RATIO.max);
 }
 
 /** Turns of the pinion for one of the ring gear; null where a number of teeth is not known. */

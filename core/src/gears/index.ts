@@ -10,6 +10,7 @@ export {
 export {
   judgeBacklash,
   PLACES_NEEDED,
+  requirePlaces,
   USUAL_RANGE,
   type BacklashPlace,
   type BacklashVerdict,
@@ -39,6 +40,8 @@ export {
 } from './depthShim.ts';
 export {
   BACKLASH_CONTACTS,
+  isRatio,
+  PAIR_RATIO,
   ratioOf,
   requirePair,
   TOOTH_CUTS,

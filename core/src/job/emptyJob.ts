@@ -15,7 +15,17 @@ export const EMPTY_JOB: JobState = {
     notes: [],
     finished: null,
   },
-  measured: { runs: [], closing: {}, felt: [], figures: [], torques: [], accepted: {} },
+  measured: {
+    runs: [],
+    closing: {},
+    felt: [],
+    figures: [],
+    torques: [],
+    depths: [],
+    backlashes: [],
+    patterns: [],
+    accepted: {},
+  },
   setting: {
     packs: {},
     foundPacks: {},

@@ -66,6 +66,7 @@ export {
   type ThroughPair,
   type TorqueRecord,
 } from './stateRows.ts';
+export type { BacklashRow, DepthRow, PatternRow } from './pairRows.ts';
 export { stockAtHand, withUncertainty } from './stockAtHand.ts';
 export { requireSpecBand } from './requireSpecBand.ts';
 export { inPlaceNow } from './inPlace.ts';

@@ -2,10 +2,12 @@ import { adjusterTurned } from './events/adjusterTurned.ts';
 import { axisAdded } from './events/axisAdded.ts';
 import { axisDescribed } from './events/axisDescribed.ts';
 import { axisRemoved } from './events/axisRemoved.ts';
+import { backlashRead } from './events/backlashRead.ts';
 import { bearingOffered } from './events/bearingOffered.ts';
 import { clockStarted } from './events/clockStarted.ts';
 import { clockStopped } from './events/clockStopped.ts';
 import { closingRead } from './events/closingRead.ts';
+import { depthTaken } from './events/depthTaken.ts';
 import { figureAccepted } from './events/figureAccepted.ts';
 import { figureTaken } from './events/figureTaken.ts';
 import { findingRecorded } from './events/findingRecorded.ts';
@@ -16,12 +18,15 @@ import { jobOpened } from './events/jobOpened.ts';
 import { jobReopened } from './events/jobReopened.ts';
 import { limitSet } from './events/limitSet.ts';
 import { markMade } from './events/markMade.ts';
+import { meshDescribed } from './events/meshDescribed.ts';
+import { meshRemoved } from './events/meshRemoved.ts';
 import { noteWritten } from './events/noteWritten.ts';
 import { packChosen } from './events/packChosen.ts';
 import { packFitted } from './events/packFitted.ts';
 import { packRecorded } from './events/packRecorded.ts';
 import { partDescribed } from './events/partDescribed.ts';
 import { partRemoved } from './events/partRemoved.ts';
+import { patternMarked } from './events/patternMarked.ts';
 import { playTermRemoved } from './events/playTermRemoved.ts';
 import { playTermSet } from './events/playTermSet.ts';
 import { playWorkedOut } from './events/playWorkedOut.ts';
@@ -62,6 +67,8 @@ export const JOB_EVENTS = {
   AxisDescribed: axisDescribed,
   AxisAdded: axisAdded,
   AxisRemoved: axisRemoved,
+  MeshDescribed: meshDescribed,
+  MeshRemoved: meshRemoved,
   SpecSet: specSet,
   RunOpened: runOpened,
   ReadingTaken: readingTaken,
@@ -86,6 +93,9 @@ export const JOB_EVENTS = {
   FigureTaken: figureTaken,
   FigureAccepted: figureAccepted,
   TorqueRead: torqueRead,
+  DepthTaken: depthTaken,
+  BacklashRead: backlashRead,
+  PatternMarked: patternMarked,
   SleeveRenewed: sleeveRenewed,
   HeatSet: heatSet,
   ClockStarted: clockStarted,

@@ -16,6 +16,12 @@ export function missingTarget(state: JobState, targetId: string): string | null 
   return missingPart(state, targetId) === null ? null : missingStation(state, targetId);
 }
 
+/** Null where the unit has the mesh and the job is open; else why not. */
+export function missingMesh({ unit, sheet }: JobState, meshId: string): string | null {
+  if (sheet.finished !== null) return 'the job is finished';
+  return unit?.meshes?.some(({ id }) => id === meshId) === true ? null : `no mesh ${meshId}`;
+}
+
 export function hasAxis({ unit }: JobState, axisId: string): boolean {
   return unit?.axes.some(({ id }) => id === axisId) === true;
 }

@@ -3,6 +3,7 @@ import type { SeatingCheckId } from '../seating/index.ts';
 import type { Unit } from '../unit/index.ts';
 import type { JobScope, JobStart, PlannedHeat, SeatOutcome, ShelfSpacer } from './kinds.ts';
 import type { ClosingReading, PlayTermRow, SetAfter, SpacerFeel } from './setRows.ts';
+import type { BacklashRow, DepthRow, PatternRow } from './pairRows.ts';
 import type {
   AcceptedFigure,
   Spec,
@@ -43,6 +44,10 @@ export interface Measured {
   readonly figures: readonly TakenFigure[];
   /** Readings of rolling torque, in order. */
   readonly torques: readonly TorqueRecord[];
+  /** What the depths of pinions were worked out from, backlashes read round a gear, contact marks: in order. */
+  readonly depths: readonly DepthRow[];
+  readonly backlashes: readonly BacklashRow[];
+  readonly patterns: readonly PatternRow[];
   /** Accepted though not within limits, by spec. */
   readonly accepted: Readonly<Record<string, AcceptedFigure>>;
 }

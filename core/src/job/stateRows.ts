@@ -45,7 +45,7 @@ export interface Run {
   /** Where it was worked out and not read: what from. */
   readonly lengths?: readonly ChainLength[];
   readonly status: 'open' | 'closed' | 'abandoned';
-  /** Thickness or length in place at each site and spacer when it was opened, mm. */
+  /** Thickness or length in place at each site and spacer when it was opened, and how far adjusters were in, mm. */
   readonly inPlace: Readonly<Record<string, number>>;
   /** When it was opened, among all that happened. */
   readonly order: number;

@@ -1,8 +1,9 @@
 import { orRefused } from '../faults/index.ts';
 import type { JobState } from '../job/index.ts';
-import { studentFactor } from '../measure/index.ts';
+import { decide, NORMAL_FACTOR, studentFactor } from '../measure/index.ts';
 import { adjusterTurn, type AdjusterTurn } from '../preload/index.ts';
 import type { Axis, Station } from '../unit/index.ts';
+import { pairNow, pairStep } from './pairNow.ts';
 import { inFinalBuild } from './packQuestion.ts';
 import { playSpec, playVerdict } from './playProgress.ts';
 import { settersOf } from './setters.ts';
@@ -12,12 +13,43 @@ export function adjusterSetter(axis: Axis): Station | null {
   return settersOf(axis).find(({ kind }) => kind === 'adjuster')?.station ?? null;
 }
 
+/** The turn of one of a carrier's two adjusters, by play and backlash together. */
+function sideTurn(state: JobState, axis: Axis, adjuster: Station): AdjusterTurn | null {
+  const pair = pairNow(state, axis);
+  const step = pairStep(state, axis);
+  const spec = playSpec(state, axis.id, 'endPlay');
+  if (pair === null || spec === null || adjuster.lead === undefined) return null;
+  if (step.status !== 'move' || step.next.turns === null) return null;
+  const { turns, forecast, split } = step.next;
+  const turn = turns[adjuster.id === pair.of.mesh.gearSideAt ? 'gear' : 'other'];
+  const clockwise = turn.angle >= 0 === ((adjuster.hand ?? 'right') === 'right');
+  const { value, uncertainty } = forecast.play!;
+  return {
+    angle: turn.angle,
+    set: turn.angle,
+    notches: turn.notches,
+    direction: clockwise ? 'clockwise' : 'anticlockwise',
+    inwards: turn.angle >= 0,
+    expectedPlay: value,
+    decision: decide(value, value, spec.band, NORMAL_FACTOR * uncertainty),
+    perNotch: adjuster.notches === undefined ? null : adjuster.lead / adjuster.notches,
+    setWithin: 0,
+    working: split.working,
+  };
+}
+
 /**
- * How far the adjuster of an axis has to be turned; null while the play is not measured, its thread not described, or the
+ * How far an adjuster of an axis has to be turned; null while the play is not measured, its thread not described, or the
  * play further off than an adjuster goes.
  */
-export function adjusterProgress(state: JobState, axis: Axis): AdjusterTurn | null {
-  const adjuster = adjusterSetter(axis);
+export function adjusterProgress(
+  state: JobState,
+  axis: Axis,
+  station: Pick<Station, 'id'> | null = adjusterSetter(axis),
+): AdjusterTurn | null {
+  const setters = settersOf(axis).filter(({ kind }) => kind === 'adjuster');
+  const adjuster = setters.find((setter) => setter.station.id === station?.id)?.station;
+  if (adjuster !== undefined && setters.length > 1) return sideTurn(state, axis, adjuster);
   const spec = playSpec(state, axis.id, 'endPlay');
   const verdict = spec === null ? null : playVerdict(state, spec.specId);
   if (adjuster?.lead === undefined || spec === null || verdict === null) return null;

@@ -77,14 +77,12 @@ describe('the build plan', () => {
           const { [name]: _taken, ...without } = station;
           const holed = {
             ...unit,
-            axes: [
-              {
-                ...axis,
-                stations: axis.stations.map((one) =>
-                  one.id === station.id ? (without as Station) : one,
-                ),
-              },
-            ],
+            axes: unit.axes.map((one) => ({
+              ...one,
+              stations: one.stations.map((other) =>
+                other.id === station.id ? (without as Station) : other,
+              ),
+            })),
           };
           const missing = compilePlan(new Bench(holed).state).missing.filter(
             ({ on }) => on !== 'step',

@@ -37,7 +37,10 @@ describe('every arrangement', () => {
       ['pack', 'shims'],
       ['pack', 'sleeve-shims'],
     ]);
-    expect(at(unitOf('carrierAdjusters'))).toEqual([['adjuster', 'adjuster-left']]);
+    expect(at(unitOf('carrierAdjusters'))).toEqual([
+      ['adjuster', 'adjuster-left'],
+      ['adjuster', 'adjuster-right'],
+    ]);
     expect(at(unitOf('adjusterOneEnd'))).toEqual([['adjuster', 'adjuster']]);
     expect(at(unitOf('pinionSolid'))).toEqual([]);
     expect(at(sets(unitOf('pinionSolid'), 'endPlay'))).toEqual([['spacer', 'spacer']]);

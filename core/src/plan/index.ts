@@ -2,13 +2,8 @@ export { CAUTIONS, type CautionId } from './cautions.ts';
 export { compilePlan, type Plan } from './compilePlan.ts';
 export { isRenewable, wayTo, type WayTo } from './wayTo.ts';
 export { actionFor, cyclesLeft, nextAction, stageOf, type NextAction } from './nextAction.ts';
-export {
-  inFinalBuild,
-  jointQuestion,
-  kindSetAt,
-  packQuestion,
-  USUAL_MOST_PIECES,
-} from './packQuestion.ts';
+export { inFinalBuild, jointQuestion, kindSetAt, packQuestion } from './packQuestion.ts';
+export { USUAL_MOST_PIECES } from './mostPieces.ts';
 export { planFile, type PlanFile, type PlannedStep } from './planFile.ts';
 export { readJob, readState, type JobReading, type Unreadable } from './readJob.ts';
 export { ROUNDS, type Round, type RoundId, type Screen } from './rounds.ts';
@@ -29,6 +24,23 @@ export {
 } from './playProgress.ts';
 export { clampTerm } from './clampTerm.ts';
 export { expectedReading } from './expectedReading.ts';
+export { carriedPlay, type CarriedPlay } from './carriedPlay.ts';
+export { depthSpec, lengthUncertainty, type PairDepth } from './pairDepth.ts';
+export { type PairBacklash } from './pairBacklash.ts';
+export { type PairPattern } from './pairPattern.ts';
+export { judgedPlaces } from './backlashNow.ts';
+export { backlashFactor, meshAt, type AxisMesh } from './pairGears.ts';
+export {
+  PAIR_SITES,
+  pairNow,
+  pairStep,
+  wordOf,
+  type PairNext,
+  type PairNow,
+  type PairSite,
+  type PairStep,
+  type PairWaits,
+} from './pairNow.ts';
 export { adjusterProgress, adjusterSetter } from './adjusterProgress.ts';
 export { gainAt, TRIAL_APART, type Gain } from './gains.ts';
 export { PLAY_DOUBTS, playDoubts, type PlayDoubt, type PlayDoubtId } from './playDoubts.ts';

@@ -1,11 +1,15 @@
-import { FIGURES, type FigureKind } from '../figures/index.ts';
+import { FIGURES, type FigureKind, type FigureRow } from '../figures/index.ts';
 import type { AcceptedFigure, JobState, Spec } from '../job/index.ts';
-import type { DecisionWord } from '../measure/index.ts';
+import { NORMAL_FACTOR, type DecisionWord } from '../measure/index.ts';
 import { oncePerPair } from '../memo/index.ts';
 import type { RollingVerdict } from '../preload/index.ts';
 import type { Axis } from '../unit/index.ts';
+import { USUAL_FACTOR } from '../gears/index.ts';
 import { acceptance } from './acceptance.ts';
 import { lastAct } from './acts.ts';
+import { judgedPlaces, lastBacklash } from './backlashNow.ts';
+import { pairDepth } from './pairDepth.ts';
+import { meshAt } from './pairGears.ts';
 import { currentRun, isProvenPlay, playVerdict } from './playProgress.ts';
 import { rollingVerdict } from './torqueProgress.ts';
 
@@ -28,7 +32,7 @@ export interface JudgedFigure {
 type Judge = (state: JobState, axis: Axis, spec: Spec) => JudgedFigure | null;
 
 /** By the way a figure is taken: how it is judged. */
-const JUDGES: Readonly<Record<(typeof FIGURES)[FigureKind]['taken'], Judge>> = {
+const JUDGES: Readonly<Record<FigureRow['taken'], Judge>> = {
   run: (state, axis, spec) => {
     const run = currentRun(state, spec.specId);
     const verdict = playVerdict(state, spec.specId);
@@ -54,6 +58,42 @@ const JUDGES: Readonly<Record<(typeof FIGURES)[FigureKind]['taken'], Judge>> = {
     if (figure !== null && figure.stage !== 'asFound') return figure;
     const found = rollingVerdict(state, axis, 'asFound');
     return found?.status === 'judged' ? { ...rolled(found, 'asFound'), accepted: null } : figure;
+  },
+  places: (state, axis, spec) => {
+    const row = lastBacklash(state, spec.specId, ['final', 'trial', 'asFound']);
+    const verdict = row === null ? null : judgedPlaces(row, spec.band, USUAL_FACTOR.value);
+    const typed = state.measured.figures.findLast(({ specId }) => specId === spec.specId);
+    if (row === null || verdict === null || (typed?.order ?? 0) > row.order)
+      return readOff(state, axis, spec);
+    const { smallest, largest, expanded, decision, status } = verdict;
+    return {
+      value: smallest,
+      low: smallest,
+      high: largest,
+      expanded,
+      // Of fewer places than are wanted only that they are out can be said.
+      word:
+        status === 'judged' || decision.word === 'doesNotConform' ? decision.word : 'cannotDecide',
+      stage: row.stage,
+      asBuilt: row.stage === 'final' && row.order > lastAct(state, axis, 'backlash'),
+      accepted: acceptance(state, spec.specId, row.order),
+    };
+  },
+  depth: (state, axis, spec) => {
+    const of = meshAt(state.unit!, axis);
+    const depth = of === null || of.pinion?.id !== axis.id ? null : pairDepth(state, of);
+    if (depth?.off == null || depth.decision === null) return null;
+    const { value, uncertainty } = depth.off;
+    return {
+      value,
+      low: value,
+      high: value,
+      expanded: NORMAL_FACTOR * uncertainty,
+      word: depth.decision.word,
+      stage: 'final',
+      asBuilt: true,
+      accepted: acceptance(state, spec.specId, depth.row.order),
+    };
   },
   figure: readOff,
 };

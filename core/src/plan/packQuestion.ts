@@ -6,8 +6,10 @@ import {
   type PackQuestion,
   type ShimSize,
 } from '../shims/index.ts';
-import { findStation, type Axis, type Station } from '../unit/index.ts';
+import { carrierSides, findStation, type Axis, type Station } from '../unit/index.ts';
+import { carrierPacks } from './carrierPacks.ts';
 import { gainAt } from './gains.ts';
+import { USUAL_MOST_PIECES } from './mostPieces.ts';
 import {
   currentRun,
   playShift,
@@ -16,9 +18,6 @@ import {
   type JudgedVerdict,
 } from './playProgress.ts';
 import { PLAY_KINDS, settersOf, tableGain, type PlayKind } from './setters.ts';
-
-/** Most pieces in a pack, unless the unit says otherwise. */
-export const USUAL_MOST_PIECES = 4;
 
 /** The play that a site sets: the end play where it moves it, else the side clearance of the gear. */
 export function kindSetAt(axis: Axis, site: Station): PlayKind {
@@ -82,6 +81,8 @@ export function jointQuestion(
   const sites = settersOf(axis)
     .filter(({ kind }) => kind === 'pack')
     .map(({ station }) => station);
+  if (sites.length === 2 && carrierSides(axis) !== null && axis.sets.includes('backlash'))
+    return carrierPacks(state, axis, stock);
   const kinds = PLAY_KINDS.filter((kind) => axis.sets.includes(kind));
   if (sites.length < 2 || sites.length !== kinds.length) return null;
   const specs = kinds.flatMap((kind) => {

@@ -1,7 +1,7 @@
 import type { EventKey } from '../assembly/index.ts';
 import type { Draft } from './draftSteps.ts';
 import type { Motion } from './motions.ts';
-import { meshRole, type MeshRole } from './meshes.ts';
+import { meshRole, meshRoleOfPart, type MeshRole } from './meshes.ts';
 import { NumberSet } from './numberSet.ts';
 import { placeOf, type After, type Subject } from './rule.ts';
 import type { RuleId } from './ruleIds.ts';
@@ -117,19 +117,27 @@ const relationOf = {
   part: (_, { partId }) => partId,
   axis: (_, { axisId }) => axisId,
   drivers: ({ subject }) => (roleOf(subject) === 'driver' ? MESH : null),
+  driven: ({ subject }) => (roleOf(subject) === 'driven' ? MESH : null),
 } as const satisfies Readonly<Record<After['of'], (draft: Draft, place: Place) => string | null>>;
 
 const MESH = 'mesh';
-const roleOf = (subject: Subject): MeshRole | null =>
-  'axis' in subject ? meshRole(subject.unit, subject.axis) : null;
+const roleOf = (subject: Subject): MeshRole | null => {
+  if ('axis' in subject) return meshRole(subject.unit, subject.axis);
+  return subject.about === 'part' ? meshRoleOfPart(subject.unit, subject.part) : null;
+};
 
-/** By what a step asks for others: drivers are asked for by what they drive. */
-const asked = (of: After['of'], draft: Draft, place: Place): string | null =>
-  of === 'drivers'
-    ? roleOf(draft.subject) === 'driven'
-      ? MESH
-      : 'none'
-    : relationOf[of](draft, place);
+/** Of what a relation of gears asks: a driver for what it drives, what is driven for its drivers. */
+const ASKED_BY: Readonly<Partial<Record<After['of'], MeshRole>>> = {
+  drivers: 'driven',
+  driven: 'driver',
+};
+
+/** By what a step asks for others. */
+const asked = (of: After['of'], draft: Draft, place: Place): string | null => {
+  const role = ASKED_BY[of];
+  if (role === undefined) return relationOf[of](draft, place);
+  return roleOf(draft.subject) === role ? MESH : 'none';
+};
 const RELATIONS = Object.keys(relationOf) as After['of'][];
 
 /** The steps of each rule, by what they can be asked for. */
@@ -146,6 +154,7 @@ function relatedSteps(
       part: new Map(),
       axis: new Map(),
       drivers: new Map(),
+      driven: new Map(),
     };
     found.set(rule.id, same);
     for (const of of RELATIONS) {

@@ -2,10 +2,11 @@ import { termShift } from '../arrangement/index.ts';
 import { verdictOf, type JobState, type Run, type SetAfter, type Spec } from '../job/index.ts';
 import type { Band, RunVerdict } from '../measure/index.ts';
 import { oncePerObject, oncePerPair } from '../memo/index.ts';
-import type { Axis } from '../unit/index.ts';
+import type { Axis, Station } from '../unit/index.ts';
 import { acceptance } from './acceptance.ts';
 import { lastAct, torqueIsOpen } from './acts.ts';
-import { PLAY_KINDS, settersOf, type PlayKind } from './setters.ts';
+import { backlashIsOff } from './backlashNow.ts';
+import { PLAY_KINDS, settersOf, type PlayKind, type Setter } from './setters.ts';
 
 /** A verdict with a value. */
 export type JudgedVerdict = Extract<RunVerdict, { status: 'judged' }>;
@@ -89,6 +90,8 @@ export const playStage = oncePerPair((state: JobState, axis: Axis): PlayStage =>
   if (specs.length < kinds.length || specs.length === 0) return 'measure';
   const setters = settersOf(axis);
   if (setters.some(({ station }) => state.setting.chosen[station.id] !== undefined)) return 'fit';
+  if (isHalfTurned(state, setters)) return 'fit';
+  if (setters.length > 1 && backlashIsOff(state, axis)) return 'choose';
   const verdicts = specs.map(({ specId }) => playVerdict(state, specId));
   const set = fittedAfter(state, axis) > 0 || lastSet(state, axis)?.trial === false;
   if (verdicts.some((verdict) => verdict === null)) {
@@ -102,6 +105,23 @@ export const playStage = oncePerPair((state: JobState, axis: Axis): PlayStage =>
   // Without a place to set it nothing can be chosen: something else has to be put right, and the play measured again.
   return setters.length === 0 ? 'prove' : 'choose';
 });
+
+/** Whether one adjuster of two was turned since the play or the backlash was last read, and the other not yet. */
+function isHalfTurned(state: JobState, setters: readonly Setter[]): boolean {
+  const adjusters = setters.filter(({ kind }) => kind === 'adjuster');
+  return adjusters.length === 2 && adjusters.filter(turnedSinceRead(state)).length === 1;
+}
+
+/** Whether an adjuster was turned since a play or a backlash was last read. */
+const turnedSinceRead = ({ measured: { runs, backlashes }, setting: { moved } }: JobState) => {
+  const read = Math.max(runs.at(-1)?.order ?? 0, backlashes.at(-1)?.order ?? 0);
+  return ({ station: { id } }: Pick<Setter, 'station'>): boolean => (moved[id] ?? 0) > read;
+};
+
+/** Whether an adjuster was turned, while the other of its axis still waits for its turn. */
+export function isTurned(state: JobState, axis: Axis, station: Station): boolean {
+  return isHalfTurned(state, settersOf(axis)) && turnedSinceRead(state)({ station });
+}
 
 /** Whether a run in band speaks for a play as built: taken after the last act that can change it, and none is left. */
 export function isProvenPlay(state: JobState, axis: Axis, { specId, kind }: Spec): boolean {

@@ -52,12 +52,12 @@ export interface Numbers {
 }
 
 /**
- * A step waits for the steps of another rule: of its own station, part or axis, of the axes whose gears drive its own, or for
+ * A step waits for the steps of another rule: of its own station, part or axis, of the axes whose gears drive its own or are driven by it, or for
  * all of them.
  */
 export interface After {
   readonly rule: RuleId;
-  readonly of: 'station' | 'part' | 'axis' | 'drivers' | 'all';
+  readonly of: 'station' | 'part' | 'axis' | 'drivers' | 'driven' | 'all';
   /** Of the step that comes after: where it need not wait. Always where it is not said. */
   readonly when?: (subject: Subject) => boolean;
 }

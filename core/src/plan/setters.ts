@@ -1,7 +1,7 @@
 import { findGain, UNKNOWN_PLACE, type Arrangement } from '../arrangement/index.ts';
 import type { JobState } from '../job/index.ts';
 import type { FigureKind } from '../figures/index.ts';
-import type { Axis, Station } from '../unit/index.ts';
+import { carrierSides, type Axis, type Station } from '../unit/index.ts';
 
 /** Kinds of spec that a thickness moves and a guided run measures. */
 export type PlayKind = Extract<FigureKind, 'endPlay' | 'sideClearance'>;
@@ -29,17 +29,25 @@ export function tableGain(
 /**
  * Where the play of an axis is set, one place for each figure that is set by a thickness: the first shim site that
  * moves it; without one a site whose place is not known (two trial builds tell), an adjuster, or a solid spacer.
- * Other shim sites keep their packs.
+ * Other shim sites keep their packs. A carrier whose backlash is set too has both of its sides.
  */
 export function settersOf(axis: Axis): readonly Setter[] {
-  const taken: Setter[] = [];
+  const taken: Setter[] = [...sideSetters(axis)];
   for (const kind of PLAY_KINDS) {
-    if (!axis.sets.includes(kind)) continue;
+    if (!axis.sets.includes(kind) || (kind === 'endPlay' && taken.length > 0)) continue;
     const setter = setterOf(axis, kind, taken);
     if (setter !== null && taken.every(({ station }) => station.id !== setter.station.id))
       taken.push(setter);
   }
   return taken;
+}
+
+/** Both sides of a carrier, where its backlash is set by them too: neither alone can do it. */
+function sideSetters(axis: Axis): readonly Setter[] {
+  const sides = axis.sets.includes('backlash') ? carrierSides(axis) : null;
+  if (sides === null || sides[0].kind !== sides[1].kind) return [];
+  const kind = sides[0].kind === 'adjuster' ? 'adjuster' : 'pack';
+  return sides.map((station) => ({ kind, station }));
 }
 
 function setterOf(axis: Axis, kind: PlayKind, taken: readonly Setter[]): Setter | null {

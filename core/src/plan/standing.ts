@@ -106,13 +106,25 @@ export function standing(
   const order = last?.order ?? orderFor(subject!, 'in');
   const isIn = (event: EventKey) => (order.places.get(event) ?? -1) <= (last?.upTo ?? -1);
   // A part that is heated is there, whatever closes it later.
-  const host = heated ?? last?.host ?? null;
+  const host = heated ?? homeOf(assembly, step, isIn) ?? last?.host ?? null;
   const own = host === null ? null : eventOfPart(assembly, host);
   const parts = host === null ? null : lyingWith(assembly, host, isIn);
   return {
     isThere: (event) => event === own || isIn(event),
     parts: heated === null ? parts : new Set([heated]),
   };
+}
+
+/** What the rings of a step's station stand in or on, as far as they are in: what was fitted elsewhere since is not looked at. */
+function homeOf(
+  { bodies, shafts }: Assembly,
+  { stationId }: Step,
+  isIn: (event: EventKey) => boolean,
+): string | null {
+  const hosts = bodies
+    .filter(({ id, station }) => station.id === stationId && isIn(`take:${id}`))
+    .map(({ host }) => host);
+  return hosts.find((host) => !shafts.includes(host)) ?? hosts[0] ?? null;
 }
 
 /** What a step moves; null where it moves nothing. Worked out once for a step of a state. */

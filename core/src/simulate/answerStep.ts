@@ -1,6 +1,8 @@
 import type { JobEventData, JobState } from '../job/index.ts';
 import { bandTarget, type Band, type Instrument } from '../measure/index.ts';
-import { adjusterProgress, spacerProgress, type Step } from '../plan/index.ts';
+import { PATTERN_IDEAL } from '../gears/index.ts';
+import { adjusterProgress, carriedPlay, meshAt, spacerProgress, type Step } from '../plan/index.ts';
+import { packThickness } from '../shims/index.ts';
 import { findStation, setsZeroPlay, type Station } from '../unit/index.ts';
 import type { Recorded, WorkHabits } from './recorded.ts';
 import { crush, round, torques } from './torqueAnswers.ts';
@@ -76,6 +78,51 @@ const ANSWERS: Readonly<Record<Step['form'], (asked: Asked) => readonly Recorded
         stage: step.stage === 'asFound' ? 'asFound' : 'final',
         value: bandTarget(spec!.band),
         typed: null,
+      },
+    },
+  ],
+  places: ({ state, step, spec, gauge }) => {
+    const loose = step.stage === 'trial';
+    const play = carriedPlay(state, axisOf(state, step))?.value ?? 0;
+    const value = bandTarget(spec!.band);
+    return [
+      {
+        type: 'BacklashRead',
+        data: {
+          specId: spec!.specId,
+          stage: step.stage ?? 'final',
+          held: loose && play > 0 ? 'other' : 'preload',
+          contact: 'squareToFlank',
+          places: [0, 90, 180, 270].map((angle) => ({ angle, value, face: null })),
+          instrument: gauge,
+        },
+      },
+    ];
+  },
+  depth: ({ state, step, gauge }) => {
+    const { mesh } = meshAt(state.unit!, axisOf(state, step))!;
+    const pack = mesh.depthAt === null ? undefined : state.setting.packs[mesh.depthAt];
+    const oldShim = pack === undefined ? 1 : packThickness(pack.pieces);
+    return [
+      {
+        type: 'DepthTaken',
+        data: {
+          meshId: mesh.id,
+          method: step.stage === 'asFound' ? 'witness' : 'oldShim',
+          lengths: { oldShim, ...(step.stage === 'asFound' ? { depthBefore: 40 } : {}) },
+          sign: null,
+          instrument: gauge,
+        },
+      },
+    ];
+  },
+  pattern: ({ state, step }) => [
+    {
+      type: 'PatternMarked',
+      data: {
+        meshId: meshAt(state.unit!, axisOf(state, step))!.mesh.id,
+        drive: PATTERN_IDEAL,
+        coast: PATTERN_IDEAL,
       },
     },
   ],
@@ -174,7 +221,7 @@ function spacer(state: JobState, step: Step): readonly Recorded[] {
 
 /** The adjuster turned as far as is worked out. */
 function turned(state: JobState, step: Step): readonly Recorded[] {
-  const turn = adjusterProgress(state, axisOf(state, step));
+  const turn = adjusterProgress(state, axisOf(state, step), { id: step.stationId! });
   return [{ type: 'AdjusterTurned', data: { stationId: step.stationId!, angle: turn?.set ?? 0 } }];
 }
 

@@ -1,4 +1,5 @@
 import { DETAIL_NAMES } from './detailTable.ts';
+import { meshesLeft } from './mesh.ts';
 import type { Axis, Part, Station, Unit } from './unit.ts';
 
 /** A unit whose stations hold only what was described of them. */
@@ -23,25 +24,25 @@ function asDescribed(station: Station): Station {
 
 /** Put a station on an axis, in place of one with its id on any axis. Stations stand in order along the axis. */
 export function withStation(unit: Unit, axisId: string, station: Station): Unit {
-  return {
+  return meshesLeft({
     ...unit,
     axes: unit.axes.map((axis) => {
       const others = axis.stations.filter(({ id }) => id !== station.id);
       if (axis.id !== axisId) return { ...axis, stations: others };
       return { ...axis, stations: inOrder([...others, asDescribed(station)]) };
     }),
-  };
+  });
 }
 
 /** Take a station away. */
 export function withoutStation(unit: Unit, stationId: string): Unit {
-  return {
+  return meshesLeft({
     ...unit,
     axes: unit.axes.map((axis) => ({
       ...axis,
       stations: axis.stations.filter(({ id }) => id !== stationId),
     })),
-  };
+  });
 }
 
 /** Put a part in, in place of one with its id. */
@@ -62,7 +63,7 @@ export function withAxis(unit: Unit, axis: Omit<Axis, 'stations'>): Unit {
 
 /** Take an axis away with what stands on it. */
 export function withoutAxis(unit: Unit, axisId: string): Unit {
-  return { ...unit, axes: unit.axes.filter(({ id }) => id !== axisId) };
+  return meshesLeft({ ...unit, axes: unit.axes.filter(({ id }) => id !== axisId) });
 }
 
 /** From left to right by the middle; what begins at the same place keeps its order. */

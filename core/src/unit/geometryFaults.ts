@@ -1,8 +1,10 @@
 import { findGain, UNKNOWN_PLACE } from '../arrangement/index.ts';
 import { exceeds, InputError, isolated, type InputFault, type Wanted } from '../faults/index.ts';
 import { toleranceClass } from '../fits/index.ts';
+import { isRatio, PAIR_RATIO, ratioOf } from '../gears/index.ts';
 import { oncePerObject } from '../memo/index.ts';
 import { isDrawn } from './sizes.ts';
+import { teethOf, type Mesh } from './mesh.ts';
 import { SIZE_NAMES } from './unit.ts';
 import { STATION_KIND_TABLE } from './stationKinds.ts';
 import type { Axis, Station, Unit } from './unit.ts';
@@ -29,8 +31,25 @@ export const geometryFaults = oncePerObject((unit: Unit): GeometryFaults => {
       ] as const;
     }),
   );
-  return Object.fromEntries(rows.filter(([, faults]) => faults.length > 0));
+  const byStation = new Map(rows.filter(([, faults]) => faults.length > 0));
+  for (const mesh of unit.meshes ?? []) {
+    const [own, ratio] = [byStation.get(mesh.drivenId) ?? [], ratioFault(unit, mesh)];
+    if (ratio !== null) byStation.set(mesh.drivenId, [...own, ratio]);
+  }
+  return Object.fromEntries(byStation);
 });
+
+/** Teeth of a mesh that give no ratio of a bevel pair. */
+function ratioFault(unit: Unit, mesh: Mesh): InputFault | null {
+  const teeth = teethOf(unit, mesh);
+  return isRatio(teeth)
+    ? null
+    : fault('teeth', teeth.drivenTeeth, {
+        id: 'ratioOfPair',
+        ratio: ratioOf(teeth)!,
+        ...PAIR_RATIO,
+      });
+}
 
 function stationFaults(station: Station, axis: Axis): readonly InputFault[] {
   return [

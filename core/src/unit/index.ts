@@ -7,6 +7,19 @@ export {
   withPart,
   withStation,
 } from './editUnit.ts';
+export {
+  DEPTH_MOVES,
+  gearsOf,
+  meshOf,
+  MOST_MESHES,
+  pairOf,
+  requireMesh,
+  withMesh,
+  withoutMesh,
+  type Mesh,
+  type MeshGear,
+} from './mesh.ts';
+export { carrierSides, likelyMesh } from './likelyMesh.ts';
 export { axisLike, type AddedAxis } from './axisLike.ts';
 export { placeBeside } from './placeBeside.ts';
 export { geometryFaults, type GeometryFaults } from './geometryFaults.ts';
@@ -53,6 +66,7 @@ export {
 export {
   AXIS_SCHEMA,
   BARE_AXIS_SCHEMA,
+  MESH_SCHEMA,
   PART_SCHEMA,
   STATION_SCHEMA,
   UNIT_SCHEMA,

@@ -13,6 +13,7 @@ import { UNIT_TABLE } from '../units/index.ts';
 import { FIGURE_KINDS } from '../figures/index.ts';
 import { DETAIL_NAMES, DETAIL_TABLE } from './detailTable.ts';
 import type { DetailName } from './stationDetails.ts';
+import { MOST_MESHES, requireMesh } from './mesh.ts';
 import { SIZE_NAMES } from './unit.ts';
 import { STATION_KIND_TABLE } from './stationKinds.ts';
 import {
@@ -45,12 +46,34 @@ export function requireUnit(unit: Unit, path = ''): Unit {
         faultsOf(() => requireStation(station, parts, `${path}axes[${a}].stations[${s}]`)),
       ),
     ),
+    ...meshFaults(unit, path),
     ...twiceFault(`${path}parts.id`, unit.parts),
     ...twiceFault(`${path}axes.id`, unit.axes),
     ...twiceFault(`${path}axes.stations.id`, unit.axes.flatMap(stationsOf)),
   ];
   if (faults.length > 0) throw new InputError(faults);
   return unit;
+}
+
+/** What cannot be so of the meshes, where axes and stations can be looked at. */
+function meshFaults(unit: Unit, path: string): readonly InputFault[] {
+  if (unit.meshes === undefined) return [];
+  if (!Array.isArray(unit.meshes) || unit.meshes.length > MOST_MESHES)
+    return [
+      {
+        code: 'missing',
+        field: `${path}meshes`,
+        value: unit.meshes,
+        wanted: { id: 'list', most: MOST_MESHES },
+      },
+    ];
+  const axes = unit.axes.map((axis) => ({ ...axis, stations: stationsOf(axis) }));
+  return [
+    ...unit.meshes.flatMap((mesh, m) =>
+      faultsOf(() => void requireMesh(mesh, { axes }, `${path}meshes[${m}]`)),
+    ),
+    ...twiceFault(`${path}meshes.id`, unit.meshes),
+  ];
 }
 
 /** Check an axis, and that there is a list of what stands on it. */

@@ -2,6 +2,7 @@ import type { BearingDimensions } from '../bearings/index.ts';
 import { requireNumber, requireOneOf, requireText } from '../faults/index.ts';
 import type { TemplateInput } from './layouts/layout.ts';
 import type { TemplateRow } from './templateRow.ts';
+import { likelyMesh } from './likelyMesh.ts';
 import { withDrawn } from './drawnSizes.ts';
 import { requireUnit } from './requireUnit.ts';
 import { TEMPLATE_TABLE, UNIT_TEMPLATES, type UnitTemplate } from './templateTable.ts';
@@ -19,7 +20,7 @@ export function unitFromTemplate(template: UnitTemplate, input: TemplateInput): 
   requireText('name', input.name, 80);
   requireNumber('span', input.span, { min: 1, max: 2000, unit: 'mm' });
   for (const side of ['left', 'right'] as const) requireBearing(side, input[side].dimensions);
-  const { parts, stations, beside = [] } = row.layout(input);
+  const { parts, stations, beside = [], mesh } = row.layout(input);
   const { axisName: name, arrangement, sets } = row;
   const axis = {
     id: 'axis',
@@ -28,13 +29,16 @@ export function unitFromTemplate(template: UnitTemplate, input: TemplateInput): 
     sets,
     stations: byMiddle(stations.map((one) => withDrawn(one, input))),
   };
-  return requireUnit({
+  const unit: Unit = {
     id: 'unit',
     name: input.name.trim(),
     description: '',
     parts,
     axes: [axis, ...beside.map(asProportion)],
-  });
+  };
+  const meshes =
+    mesh === undefined ? {} : { meshes: [likelyMesh(unit, 'mesh', mesh.driverId, mesh.drivenId)] };
+  return requireUnit({ ...unit, ...meshes });
 }
 
 const asProportion = (axis: Axis): Axis => ({

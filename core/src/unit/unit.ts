@@ -1,6 +1,7 @@
 import type { Arrangement } from '../arrangement/index.ts';
 import type { MaterialChoice } from '../materials/index.ts';
 import type { FigureKind } from '../figures/index.ts';
+import type { Mesh } from './mesh.ts';
 import type { StationDetails } from './stationDetails.ts';
 
 /** What a part of the unit is. */
@@ -93,4 +94,6 @@ export interface Unit {
   readonly description: string;
   readonly parts: readonly Part[];
   readonly axes: readonly Axis[];
+  /** Gears in mesh; absent where none are described. */
+  readonly meshes?: readonly Mesh[];
 }

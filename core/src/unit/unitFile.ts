@@ -91,6 +91,7 @@ const FIELDS: readonly Field[] = [
     ...number(`unit.parts[].${name}`),
     nullable: true,
   })),
+  { ...text('unit.meshes'), type: 'checkedLater', optional: true },
   oneOf('unit.axes[].arrangement', [...new Set(GAIN_TABLE.map(({ arrangement }) => arrangement))]),
   oneOf('unit.axes[].sets[]', FIGURE_KINDS),
   ...['id', 'name', 'partId'].map((name) => text(`${STATION}.${name}`)),

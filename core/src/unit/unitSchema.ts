@@ -1,5 +1,6 @@
 import { GAIN_TABLE } from '../arrangement/index.ts';
 import {
+  degrees,
   identifier,
   leftOut,
   list,
@@ -15,6 +16,8 @@ import {
 } from '../schema/index.ts';
 import type { MaterialChoice } from '../materials/index.ts';
 import { FIGURE_KINDS } from '../figures/index.ts';
+import { BACKLASH_CONTACTS, DEPTH_METHODS, ETCHING_SIGNS, TOOTH_CUTS } from '../gears/index.ts';
+import { DEPTH_MOVES, MOST_MESHES, type Mesh } from './mesh.ts';
 import { SIZE_NAMES } from './unit.ts';
 import { DETAIL_NAMES, DETAIL_TABLE } from './detailTable.ts';
 import type { DetailName } from './stationDetails.ts';
@@ -76,10 +79,29 @@ export const AXIS_SCHEMA: Schema<Axis> = record({
   stations: list(MOST_STATIONS, STATION_SCHEMA),
 });
 
+/** A mesh; that its gears are there is a rule that joins fields. */
+export const MESH_SCHEMA: Schema<Mesh> = record({
+  id: identifier(),
+  driverId: orNull(identifier()),
+  drivenId: identifier(),
+  pressureAngle: orNull(degrees(10, 30)),
+  spiralAngle: orNull(degrees(0, 50)),
+  cut: orNull(oneOf(TOOTH_CUTS)),
+  contact: oneOf(BACKLASH_CONTACTS),
+  depthAt: orNull(identifier()),
+  thicker: oneOf(DEPTH_MOVES),
+  depthBy: orNull(oneOf(DEPTH_METHODS)),
+  etchingSign: orNull(oneOf(ETCHING_SIGNS)),
+  mountingDistance: orNull(millimetres(1, 1000)),
+  gearSideAt: orNull(identifier()),
+  otherSideAt: orNull(identifier()),
+});
+
 export const UNIT_SCHEMA: Schema<Unit> = record({
   id: identifier(),
   name: text(80, 1),
   description: text(2000),
   parts: list(MOST_PARTS, PART_SCHEMA),
   axes: list(MOST_AXES, AXIS_SCHEMA),
+  meshes: leftOut(list(MOST_MESHES, MESH_SCHEMA)),
 });

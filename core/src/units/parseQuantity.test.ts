@@ -132,9 +132,11 @@ describe('going there and back', () => {
         fc.constantFrom('metric' as const, 'inch' as const),
         fc.double({ min: -200, max: 5000, noNaN: true }),
         (kind, system, value) => {
-          const { text, unit } = formatQuantity(value, kind, system, 6);
+          const { text, unit, unitId } = formatQuantity(value, kind, system, 6);
           const back = parseQuantity(`${text} ${unit}`, kind, assumedUnit(kind, system)).value;
-          return Math.abs(back - value) < 1e-4;
+          // Half of the last digit, in the unit that is shown.
+          const half = 0.5e-6 * UNIT_TABLE[kind].find(({ id }) => id === unitId)!.factor;
+          return Math.abs(back - value) <= half + 1e-9 * Math.abs(value);
         },
       ),
     );

@@ -91,6 +91,7 @@ export const DEMO_BANDS = {
   endPlay: { lower: 0.1, upper: 0.18, target: null },
   rollingTorque: { lower: 0.7, upper: 1.1, target: null },
   backlash: { lower: 0.12, upper: 0.2, target: null },
+  depth: { lower: -0.03, upper: 0.03, target: null },
 } as const;
 
 /** Tubes and discs by the press. mm. */

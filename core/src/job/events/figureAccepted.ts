@@ -24,10 +24,12 @@ export const figureAccepted = jobEvent({
 });
 
 /** Whether a figure was read at all. */
-function hasReading({ measured }: JobState, { specId, axisId }: Spec): boolean {
+function hasReading({ measured }: JobState, { specId, axisId, kind }: Spec): boolean {
   return (
     measured.runs.some((run) => run.specId === specId && run.status === 'closed') ||
     measured.figures.some((row) => row.specId === specId) ||
+    measured.backlashes.some((row) => row.specId === specId) ||
+    (kind === 'depth' && measured.depths.length > 0) ||
     measured.torques.some((row) => row.axisId === axisId)
   );
 }

@@ -1,4 +1,5 @@
 import type { InputFault } from '../../faults/index.ts';
+import { carrierSides } from '../../unit/index.ts';
 import { FIGURES } from '../../figures/index.ts';
 import { bandFigure, numbers } from '../figures.ts';
 import { noWayFaults, noWayIn } from '../noWay.ts';
@@ -47,8 +48,10 @@ export const BOOK_IN_RULES: readonly Rule[] = [
     on: 'spec',
     always: true,
     form: 'setSpec',
-    when: ({ state, specKind }) =>
-      state.sheet.scope !== 'setPlay' || FIGURES[specKind].taken === 'run',
+    when: ({ state, axis, specKind }) =>
+      state.sheet.scope !== 'setPlay' ||
+      FIGURES[specKind].taken === 'run' ||
+      (specKind === 'backlash' && carrierSides(axis) !== null),
     title: ({ axis, specKind }) => `Enter the ${FIGURES[specKind].words} limits, ${axis.name}`,
     how: 'From the unit’s manual, with its page and line.',
     reason: 'Every reading is judged against it.',

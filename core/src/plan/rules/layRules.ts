@@ -51,6 +51,7 @@ export const LAY_RULES: readonly Rule[] = [
       { rule: 'recordPack', of: 'station' },
       { rule: 'inspect', of: 'station' },
       { rule: 'newPart', of: 'station' },
+      ...afterAll('axis', 'chooseDepth', 'takeOffMockUp'),
     ],
   },
 ];

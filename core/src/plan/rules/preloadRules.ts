@@ -1,6 +1,8 @@
 import { NORMAL_FACTOR } from '../../measure/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { FIGURES } from '../../figures/index.ts';
+import type { JobState, Spec } from '../../job/index.ts';
+import { lastBacklash } from '../backlashNow.ts';
 import { acceptedFigure } from './acceptedFigure.ts';
 import { bandFigure, figure, lacksSizes, numbers } from '../figures.ts';
 import { judgedFigures } from '../judgedFigures.ts';
@@ -51,6 +53,14 @@ function torqueNumbersOf({ state, axis, spec }: FigureSubject): readonly Figure[
   });
 }
 
+/** What a figure was before anything was moved: the smallest of a round, else what was read off. */
+function asFoundOf(state: JobState, { specId }: Spec): number | null {
+  const round = lastBacklash(state, specId, ['asFound']);
+  if (round !== null) return Math.min(...round.places.map(({ value }) => value));
+  const { figures } = state.measured;
+  return figures.findLast((row) => row.specId === specId && row.stage === 'asFound')?.value ?? null;
+}
+
 function figureNumbers(subject: FigureSubject): Numbers {
   const { state, spec, specKind } = subject;
   if (spec === null) return numbers();
@@ -66,16 +76,12 @@ function figureNumbers(subject: FigureSubject): Numbers {
       acceptedFigure(state, spec),
     );
   const { quantity } = FIGURES[specKind];
-  const asFound = state.measured.figures.findLast(
-    (row) => row.specId === spec.specId && row.stage === 'asFound',
-  );
+  const asFound = asFoundOf(state, spec);
   const built = judgedFigures(state, subject.axis)[specKind];
   return numbers(
     acceptedFigure(state, spec),
     bandFigure('Limits', quantity, spec.band, spec.source),
-    asFound === undefined
-      ? null
-      : figure('As found', quantity, asFound.value, SOURCES.asMeasured.title),
+    asFound === null ? null : figure('As found', quantity, asFound, SOURCES.asMeasured.title),
     built?.stage !== 'final'
       ? null
       : built.asBuilt
@@ -176,7 +182,7 @@ export const PRELOAD_RULES: readonly Rule[] = [
     phase: 'final',
     on: 'spec',
     form: 'figure',
-    when: ({ specKind }) => FIGURES[specKind].taken !== 'run',
+    when: ({ specKind }) => !['run', 'depth'].includes(FIGURES[specKind].taken),
     title: ({ axis, specKind }) => `Measure the ${FIGURES[specKind].words} as built, ${axis.name}`,
     how: ({ specKind }) => FIGURES[specKind].how,
     reason: 'Only a reading proves it.',
@@ -192,6 +198,7 @@ export const PRELOAD_RULES: readonly Rule[] = [
       { rule: 'chooseSpacer', of: 'axis' },
       { rule: 'fitPack', of: 'axis' },
       { rule: 'torque', of: 'axis' },
+      { rule: 'readBacklash', of: 'axis' },
     ],
     done: ({ state, axis, specKind }) => {
       const built = judgedFigures(state, axis)[specKind];

@@ -3,7 +3,7 @@ import { tighteningOrder } from '../../fasteners/index.ts';
 import type { Station } from '../../unit/index.ts';
 import { coversSeal, isInside, standsInPart } from '../buildUp.ts';
 import { lacksDetail, numbers, words } from '../figures.ts';
-import { nameOf, type Rule, type StationSubject } from '../rule.ts';
+import { afterAll, nameOf, type Rule, type StationSubject } from '../rule.ts';
 
 /** Slackening goes the other way round from tightening. */
 function slackeningOrder({ kind, count, pattern }: Station): string | null {
@@ -107,6 +107,8 @@ export const REACH_RULES: readonly Rule[] = [
     after: [
       { rule: 'asFound', of: 'all' },
       { rule: 'drain', of: 'all' },
+      // What its gear drives lies over the head of a pinion.
+      ...afterAll('driven', 'liftOff', 'takeOutShaft'),
     ],
   },
 ];

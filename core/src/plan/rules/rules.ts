@@ -3,6 +3,7 @@ import { BOOK_IN_RULES } from './bookInRules.ts';
 import { FINISH_RULES } from './finishRules.ts';
 import { CLAMP_RULES } from './clampRules.ts';
 import { CLOSE_RULES } from './closeRules.ts';
+import { PAIR_RULES } from './pairRules.ts';
 import { REACH_RULES } from './reachRules.ts';
 import { RENEW_RULES } from './renewRules.ts';
 import { INSPECT_RULES } from './inspectRules.ts';
@@ -28,6 +29,7 @@ export const RULES: readonly Rule[] = [
   ...SET_RULES,
   ...CLAMP_RULES,
   ...PRELOAD_RULES,
+  ...PAIR_RULES,
   ...CLOSE_RULES,
   ...FINISH_RULES,
 ];

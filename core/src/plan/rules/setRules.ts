@@ -117,7 +117,10 @@ export const SET_RULES: readonly Rule[] = [
     title: (subject) => `Choose the pack for ${nameOf(subject)}`,
     how: 'From the shim box, by measured pieces.',
     reason: 'The play is measured with a known pack in place.',
-    after: [{ rule: 'measure', of: 'axis' }],
+    after: [
+      { rule: 'measure', of: 'axis' },
+      { rule: 'readBacklash', of: 'axis' },
+    ],
     done: ({ state, axis, station }) =>
       stagePassed(playStage(state, axis), 'choose') ||
       state.setting.chosen[station.id] !== undefined,

@@ -5,7 +5,7 @@ import type { SeatingCheckId } from '../../seating/index.ts';
 import type { Axis } from '../../unit/index.ts';
 import { adjusterProgress } from '../adjusterProgress.ts';
 import { bandFigure, figure, fromDetail, lacksDetail, numbers, words } from '../figures.ts';
-import { playStage, stagePassed } from '../playProgress.ts';
+import { isTurned, playStage, stagePassed } from '../playProgress.ts';
 import { afterAll, nameOf, type Numbers, type Rule, type StationSubject } from '../rule.ts';
 import { hasTrial } from '../buildUp.ts';
 import { setterAt } from '../setters.ts';
@@ -54,7 +54,7 @@ function spacerNumbers({ state, axis }: StationSubject): Numbers {
 }
 
 function adjusterNumbers({ state, axis, station }: StationSubject): Numbers {
-  const turn = adjusterProgress(state, axis);
+  const turn = adjusterProgress(state, axis, station);
   return numbers(
     fromDetail(station, 'lead', (lead) =>
       station.notches === undefined
@@ -133,10 +133,12 @@ export const SPACER_RULES: readonly Rule[] = [
     tools: ['adjuster wrench'],
     after: [
       { rule: 'measure', of: 'axis' },
+      { rule: 'readBacklash', of: 'axis' },
       ...afterAll('axis', 'assemble', 'layIn'),
       { rule: 'inspect', of: 'station' },
     ],
-    done: ({ state, axis }) => stagePassed(playStage(state, axis), 'fit'),
+    done: ({ state, axis, station }) =>
+      stagePassed(playStage(state, axis), 'fit') || isTurned(state, axis, station),
   },
   {
     id: 'checkStack',

@@ -67,6 +67,7 @@ export const STRIP_RULES: readonly Rule[] = [
     phase: 'strip',
     on: 'spec',
     form: 'run',
+    when: ({ specKind }) => FIGURES[specKind].taken !== 'depth',
     title: ({ axis, specKind }) => `Measure the ${FIGURES[specKind].words} as found, ${axis.name}`,
     how: ({ specKind }) => FIGURES[specKind].how,
     reason: 'Before anything moves: it gives the best first estimate of the new pack.',
@@ -87,7 +88,7 @@ export const STRIP_RULES: readonly Rule[] = [
           state.measured.torques.filter(
             (row) => row.axisId === spec.axisId && row.stage === 'asFound' && row.steady,
           ).length >= 2) ||
-        state.measured.figures.some(
+        [...state.measured.figures, ...state.measured.backlashes].some(
           (taken) => taken.specId === spec.specId && taken.stage === 'asFound',
         )),
   },

@@ -17,6 +17,7 @@ export const HABITS: WorkHabits = {
     endPlay: { lower: 0.1, upper: 0.2, target: null },
     rollingTorque: { lower: 0.7, upper: 1.1, target: null },
     backlash: { lower: 0.1, upper: 0.2, target: null },
+    depth: { lower: -0.03, upper: 0.03, target: null },
   },
   source: 'book',
 };

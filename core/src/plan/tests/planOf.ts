@@ -19,6 +19,7 @@ export const HABITS: WorkHabits = {
     rollingTorque: { lower: 0.7, upper: 1.1, target: null },
     sideClearance: { lower: 0.1, upper: 0.25, target: null },
     backlash: { lower: 0.12, upper: 0.2, target: null },
+    depth: { lower: -0.03, upper: 0.03, target: null },
   },
   source: 'book',
 };

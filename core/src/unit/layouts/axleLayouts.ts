@@ -176,7 +176,7 @@ function carrier(input: TemplateInput, setting: Setting): Layout {
       { pattern: 'row' },
     ),
   ];
-  return { parts: AXLE_PARTS, stations };
+  return { parts: AXLE_PARTS, stations, mesh: { driverId: null, drivenId: 'ring-gear' } };
 }
 
 /** Shims outboard of the cups. */

@@ -34,6 +34,8 @@ export interface Layout {
   readonly stations: readonly Station[];
   /** Axes beside it, of which nothing was typed: all their sizes are in proportion. */
   readonly beside?: readonly Axis[];
+  /** The gears that mesh: what drives, null where it is not part of it, and what is driven. */
+  readonly mesh?: { readonly driverId: string | null; readonly drivenId: string };
 }
 
 /** Room left of the left bearing, mm. */

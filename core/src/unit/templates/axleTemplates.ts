@@ -6,6 +6,11 @@ import {
   pinionSolid,
   pinionSpacer,
 } from '../layouts/axleLayouts.ts';
+import {
+  differentialAdjusters,
+  differentialInboard,
+  differentialOutboard,
+} from '../layouts/differentialLayouts.ts';
 import { hubFlange } from '../layouts/hubLayout.ts';
 import { BEARINGS, type TemplateRow } from '../templateRow.ts';
 
@@ -82,5 +87,35 @@ export const AXLE_TEMPLATES = {
     sets: ['endPlay', 'rollingTorque', 'backlash'],
     ends: BEARINGS,
     layout: carrierAdjusters,
+  },
+  differentialOutboard: {
+    words: 'Differential, shims outboard',
+    family: 'axle',
+    note: 'pinion with a sleeve, carrier in mesh',
+    axisName: 'Pinion',
+    arrangement: 'backToBack',
+    sets: ['depth', 'rollingTorque'],
+    ends: HEAD_TAIL,
+    layout: differentialOutboard,
+  },
+  differentialInboard: {
+    words: 'Differential, shims inboard',
+    family: 'axle',
+    note: 'pinion with a solid spacer, carrier in mesh',
+    axisName: 'Pinion',
+    arrangement: 'backToBack',
+    sets: ['depth', 'endPlay', 'rollingTorque'],
+    ends: HEAD_TAIL,
+    layout: differentialInboard,
+  },
+  differentialAdjusters: {
+    words: 'Differential, adjusters',
+    family: 'axle',
+    note: 'pinion with a sleeve, threaded rings with notches',
+    axisName: 'Pinion',
+    arrangement: 'backToBack',
+    sets: ['depth', 'rollingTorque'],
+    ends: HEAD_TAIL,
+    layout: differentialAdjusters,
   },
 } as const satisfies Record<string, TemplateRow>;

@@ -1,0 +1,61 @@
+import { orRefused } from '../faults/index.ts';
+import { inPlaceNow, packUncertainty, verdictOf, type JobState, type Run } from '../job/index.ts';
+import type { Axis } from '../unit/index.ts';
+import { playShift, playSpec } from './playProgress.ts';
+import { tableGain } from './setters.ts';
+
+/** A play as it was last measured, carried to what is in place now. mm. */
+export interface CarriedPlay {
+  readonly value: number;
+  readonly uncertainty: number;
+  /** Null when infinite. */
+  readonly degreesOfFreedom: number | null;
+}
+
+/**
+ * The end play of an axis with what is in place, also where that is preload and cannot be read: the last run that was judged, moved
+ * by what was changed since at each place by its gain. Null where nothing was measured.
+ */
+export function carriedPlay(
+  state: JobState,
+  axis: Axis,
+  inPlace: Run['inPlace'] = inPlaceNow(state),
+): CarriedPlay | null {
+  const spec = playSpec(state, axis.id, 'endPlay');
+  if (spec === null) return null;
+  const run = state.measured.runs.findLast(
+    ({ specId, status, stage }) =>
+      specId === spec.specId && status === 'closed' && stage !== 'asFound',
+  );
+  const verdict =
+    run === undefined
+      ? null
+      : orRefused(
+          () => verdictOf(state, run),
+          () => null,
+        );
+  if (run === undefined || verdict?.status !== 'judged') return null;
+  const { mean, uncertainty } = verdict.value;
+  let [value, variance] = [mean, uncertainty.standard ** 2];
+  for (const station of axis.stations) {
+    const [was, is] = [run.inPlace[station.id], inPlace[station.id]];
+    if (was === is || is === undefined) continue;
+    const gain = tableGain(axis.arrangement, station, 'endPlay');
+    // An adjuster that had not been turned yet stood where it was.
+    if (was === undefined && station.kind !== 'adjuster') continue;
+    value += (gain ?? 0) * (is - (was ?? 0));
+    const pack = state.setting.packs[station.id];
+    if (pack !== undefined) variance += 2 * packUncertainty(pack.pieces) ** 2;
+  }
+  if (run.stage === 'trial') {
+    const { shift, uncertainty: unsure } = playShift(state, axis);
+    value += shift;
+    variance += unsure ** 2;
+  }
+  const freedom = uncertainty.degreesOfFreedom;
+  return {
+    value,
+    uncertainty: Math.sqrt(variance),
+    degreesOfFreedom: Number.isFinite(freedom) ? freedom : null,
+  };
+}

@@ -1,0 +1,68 @@
+import { USUAL_FACTOR, type BacklashVerdict, type CarrierHold } from '../gears/index.ts';
+import { inPlaceNow, type BacklashRow, type JobState } from '../job/index.ts';
+import { judgedPlaces, lastBacklash } from './backlashNow.ts';
+import type { CarriedPlay } from './carriedPlay.ts';
+import { carriedPlay } from './carriedPlay.ts';
+import { backlashFactor, pinionPlace, ringPlace, type AxisMesh } from './pairGears.ts';
+
+/** The backlash of a pair as it was last read, and carried to what is in place now. mm. */
+export interface PairBacklash {
+  readonly row: BacklashRow;
+  readonly verdict: BacklashVerdict;
+  /** Whether both gears stand where they stood when it was read. */
+  readonly current: boolean;
+  /** The smallest, as both gears stand now. */
+  readonly now: CarriedPlay;
+  /** How the carrier stands as built: held as it was then while it has play, else by its preload. */
+  readonly held: CarrierHold;
+  /** The teeth hold the carrier before its bearings do: the play that was read is not the carrier's. */
+  readonly teethFirst: boolean;
+}
+
+/** Backlash below which the teeth themselves hold the gear, mm. A rule of this program. */
+const TEETH_TOUCH = 0.02;
+
+/** The backlash that speaks for a pair; null where none was read since it was taken apart. */
+export function pairBacklash(state: JobState, of: AxisMesh): PairBacklash | null {
+  const { carrier } = of;
+  const spec = state.specs.find(({ axisId, kind }) => axisId === carrier.id && kind === 'backlash');
+  const row = spec === undefined ? null : lastBacklash(state, spec.specId, ['trial', 'final']);
+  if (spec === undefined || row === null) return null;
+  const factor = backlashFactor(state, carrier);
+  const verdict = judgedPlaces(row, spec.band, factor?.ring.value ?? USUAL_FACTOR.value);
+  if (verdict === null) return null;
+  const inPlace = inPlaceNow(state);
+  const play = carriedPlay(state, carrier);
+  const held = play !== null && play.value <= 0 ? 'preload' : row.held;
+  const moved = {
+    ring: difference(
+      ringPlace(state, of, inPlace, held),
+      ringPlace(state, of, row.inPlace, row.held),
+    ),
+    pinion: difference(pinionPlace(of, inPlace), pinionPlace(of, row.inPlace)),
+  };
+  const { smallest: value, standard, degreesOfFreedom } = verdict;
+  const [ring, pinion] = [factor?.ring ?? USUAL_FACTOR, factor?.pinion ?? null];
+  return {
+    row,
+    verdict,
+    current: Math.abs(moved.ring) < SAME && Math.abs(moved.pinion) < SAME,
+    held,
+    teethFirst: row.held === 'other' && verdict.smallest < TEETH_TOUCH,
+    now: {
+      value: value + ring.value * moved.ring + (pinion?.value ?? 0) * moved.pinion,
+      uncertainty: Math.hypot(
+        standard,
+        ring.uncertainty * moved.ring,
+        (pinion?.uncertainty ?? (moved.pinion === 0 ? 0 : 1)) * moved.pinion,
+      ),
+      degreesOfFreedom: Number.isFinite(degreesOfFreedom) ? degreesOfFreedom : null,
+    },
+  };
+}
+
+/** Gears that moved by less stand where they stood, mm. */
+const SAME = 0.0005;
+
+const difference = (one: number | null, other: number | null): number =>
+  one === null || other === null ? 0 : one - other;

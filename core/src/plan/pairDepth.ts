@@ -1,0 +1,73 @@
+import { InputError, type InputFault } from '../faults/index.ts';
+import { depthShim, type DepthAnswer, type Known } from '../gears/index.ts';
+import { packUncertainty, type DepthRow, type JobState, type Spec } from '../job/index.ts';
+import { decide, NORMAL_FACTOR, type Decision, type Instrument } from '../measure/index.ts';
+import { packThickness } from '../shims/index.ts';
+import type { AxisMesh } from './pairGears.ts';
+
+/** The depth of a pinion as far as it is known. mm. */
+export interface PairDepth {
+  readonly row: DepthRow;
+  /** The shim that is wanted; or what cannot be so in what was read. */
+  readonly answer: DepthAnswer | InputFault;
+  /** Null where the sign of the etching is still asked, or it cannot be so. */
+  readonly wanted: Known | null;
+  /** What is in; null where nothing was recorded. */
+  readonly inPlace: number | null;
+  /** How far the pinion stands off its depth with that, too far from the ring gear above zero. */
+  readonly off: Known | null;
+  /** Null without limits, or without what it stands off. */
+  readonly decision: Decision | null;
+}
+
+/** The depth by what was last read of it; null where nothing was. */
+export function pairDepth(state: JobState, of: AxisMesh): PairDepth | null {
+  const { mesh, pinion } = of;
+  const row = state.measured.depths.findLast(({ meshId }) => meshId === mesh.id);
+  if (row === undefined) return null;
+  const answer = answerOf(row, of);
+  const shim = 'status' in answer && answer.status === 'known' ? answer.shim : null;
+  const wanted: Known | null =
+    shim === null ? null : { value: shim.thickness, uncertainty: shim.uncertainty };
+  const pack = mesh.depthAt === null ? undefined : state.setting.packs[mesh.depthAt];
+  const inPlace = pack === undefined ? null : packThickness(pack.pieces);
+  const off =
+    wanted === null || inPlace === null
+      ? null
+      : {
+          value: (mesh.thicker === 'towards' ? 1 : -1) * (wanted.value - inPlace),
+          uncertainty: Math.hypot(wanted.uncertainty, packUncertainty(pack!.pieces)),
+        };
+  const spec = pinion === null ? null : depthSpec(state, pinion.id);
+  const decision =
+    off === null || spec === null
+      ? null
+      : decide(off.value, off.value, spec.band, NORMAL_FACTOR * off.uncertainty);
+  return { row, answer, wanted, inPlace, off, decision };
+}
+
+/** The limits of the depth of a pinion. */
+export const depthSpec = ({ specs }: JobState, axisId: string): Spec | null =>
+  specs.find((row) => row.axisId === axisId && row.kind === 'depth') ?? null;
+
+/** Standard uncertainty of a length as it is read with an instrument, mm. */
+export const lengthUncertainty = ({ graduation, calibrationUncertainty }: Instrument): number =>
+  Math.hypot(graduation / Math.sqrt(12), calibrationUncertainty);
+
+function answerOf(
+  { method, lengths, sign, instrument }: DepthRow,
+  { mesh }: AxisMesh,
+): DepthAnswer | InputFault {
+  try {
+    return depthShim({
+      method,
+      lengths,
+      sign: sign ?? mesh.etchingSign,
+      thicker: mesh.thicker,
+      uncertainty: lengthUncertainty(instrument),
+    });
+  } catch (error) {
+    if (error instanceof InputError) return error.faults[0]!;
+    throw error;
+  }
+}

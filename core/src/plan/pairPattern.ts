@@ -1,0 +1,60 @@
+import {
+  judgePattern,
+  learnResponse,
+  patternMiss,
+  type Known,
+  type PatternVerdict,
+} from '../gears/index.ts';
+import { inPlaceNow, type JobState, type PatternRow } from '../job/index.ts';
+import { pinionPlace, ringPlace, type AxisMesh } from './pairGears.ts';
+
+/** The contact marks of a pair as they were last made. */
+export interface PairPattern {
+  readonly row: PatternRow;
+  readonly verdict: PatternVerdict;
+  /** Whether both gears stand where they stood when they were made. */
+  readonly current: boolean;
+  /** By how much the marks of this pair move more than usual. */
+  readonly scale: Known;
+  /** How far off the marks of every try were, in order; whether they come nearer. */
+  readonly misses: readonly number[];
+  readonly comesNearer: boolean | null;
+}
+
+/** The marks that were last made, judged by what the tries before them taught; null where none were. */
+export function pairPattern(state: JobState, of: AxisMesh): PairPattern | null {
+  const rows = state.measured.patterns.filter(({ meshId }) => meshId === of.mesh.id);
+  const row = rows.at(-1);
+  if (row === undefined) return null;
+  const { cut } = of.mesh;
+  const placed = rows.flatMap((one) => {
+    const places = placesOf(state, of, one.inPlace);
+    return places === null ? [] : [{ pattern: one, ...places }];
+  });
+  const scale = learnResponse(placed, cut);
+  const misses = rows.flatMap((one) => patternMiss(one) ?? []);
+  const [now, then] = [placesOf(state, of, inPlaceNow(state)), placesOf(state, of, row.inPlace)];
+  return {
+    row,
+    verdict: judgePattern(row, cut, scale),
+    current:
+      now === null ||
+      then === null ||
+      (Math.abs(now.ring - then.ring) < SAME && Math.abs(now.pinion - then.pinion) < SAME),
+    scale,
+    misses,
+    comesNearer: misses.length < 2 ? null : misses.at(-1)! < misses.at(-2)!,
+  };
+}
+
+const SAME = 0.0005;
+
+/** Pinion towards the ring gear, ring gear towards the pinion; null where a shim is not known. */
+function placesOf(
+  state: JobState,
+  of: AxisMesh,
+  inPlace: PatternRow['inPlace'],
+): { readonly pinion: number; readonly ring: number } | null {
+  const [ring, pinion] = [ringPlace(state, of, inPlace, 'preload'), pinionPlace(of, inPlace)];
+  return ring === null ? null : { ring: -ring, pinion: -(pinion ?? 0) };
+}

@@ -1,0 +1,215 @@
+import { NORMAL_FACTOR } from '../../measure/index.ts';
+import { SOURCES } from '../../sources/index.ts';
+import { DEPTH_METHOD_TABLE } from '../../gears/index.ts';
+import type { JobState } from '../../job/index.ts';
+import { carrierSides, type Axis, type Unit } from '../../unit/index.ts';
+import { bandFigure, figure, numbers } from '../figures.ts';
+import { lastBacklash } from '../backlashNow.ts';
+import { judgedFigures } from '../judgedFigures.ts';
+import { pairDepth } from '../pairDepth.ts';
+import { meshAt } from '../pairGears.ts';
+import { pairNow } from '../pairNow.ts';
+import { lastSet } from '../playProgress.ts';
+import { afterAll, type FigureSubject, type Numbers, type Rule } from '../rule.ts';
+import type { Missing } from '../step.ts';
+
+/** By which method the depth of an axis is to be found, as described. */
+const depthBy = (unit: Unit, axis: Axis) => meshAt(unit, axis)?.mesh.depthBy ?? null;
+
+/** Whether the depth of a pinion was read far enough for a rule. */
+const depthRead = (state: JobState, axis: Axis) => {
+  const of = meshAt(state.unit!, axis);
+  return of === null ? null : pairDepth(state, of);
+};
+
+/** What is not described of the pair and its numbers need. */
+function lacksMesh({ unit, axis }: FigureSubject): Missing | null {
+  return meshAt(unit, axis)?.described === true
+    ? null
+    : {
+        words: `${axis.name}: which gears mesh, and where they are set`,
+        on: 'axis',
+        id: axis.id,
+        field: 'mesh',
+      };
+}
+
+function depthNumbers(subject: FigureSubject): Numbers {
+  const { state, axis, spec } = subject;
+  const depth = depthRead(state, axis);
+  const known =
+    depth !== null && 'status' in depth.answer && depth.answer.status === 'known'
+      ? depth.answer.shim
+      : null;
+  return numbers(
+    lacksMesh(subject),
+    spec === null ? null : bandFigure('Limits', 'length', spec.band, spec.source),
+    known === null
+      ? null
+      : figure('Shim wanted', 'length', known.thickness, SOURCES.depthChain.title, {
+          expanded: NORMAL_FACTOR * known.uncertainty,
+          working: known.working,
+        }),
+    depth?.off == null
+      ? null
+      : figure(
+          'Off its depth with what is in',
+          'length',
+          depth.off.value,
+          SOURCES.depthChain.title,
+          {
+            expanded: NORMAL_FACTOR * depth.off.uncertainty,
+            ...(depth.decision === null ? {} : { word: depth.decision.word }),
+          },
+        ),
+  );
+}
+
+/** Backlash on trial, and what its factor is. */
+function trialNumbers(subject: FigureSubject): Numbers {
+  const { state, axis, spec } = subject;
+  const pair = pairNow(state, axis);
+  return numbers(
+    lacksMesh(subject),
+    spec === null ? null : bandFigure('Limits', 'length', spec.band, spec.source),
+    pair === null
+      ? null
+      : figure(
+          'Backlash by movement of the ring gear',
+          'number',
+          pair.perMove.ring.value,
+          SOURCES[pair.perMove.by === 'angles' ? 'bevelGeometry' : 'usualBacklashFactor'].title,
+          {
+            expanded: NORMAL_FACTOR * pair.perMove.ring.uncertainty,
+            working: pair.perMove.working,
+          },
+        ),
+    pair?.backlash == null
+      ? null
+      : figure(
+          'Smallest, as read',
+          'length',
+          pair.backlash.verdict.smallest,
+          SOURCES.asMeasured.title,
+          {
+            expanded: pair.backlash.verdict.expanded,
+            working: pair.backlash.verdict.working,
+          },
+        ),
+  );
+}
+
+/** Ring and pinion: depth, backlash on trial, contact marks. */
+export const PAIR_RULES: readonly Rule[] = [
+  {
+    id: 'readWitness',
+    stage: 'asFound',
+    phase: 'strip',
+    on: 'spec',
+    form: 'depth',
+    when: ({ unit, axis, specKind }) => specKind === 'depth' && depthBy(unit, axis) === 'witness',
+    title: ({ axis }) => `Read where the ${axis.name.toLowerCase()} runs, before it comes out`,
+    how: DEPTH_METHOD_TABLE.witness.how,
+    reason: 'Once it is out nothing shows where it ran.',
+    tools: ['depth micrometer'],
+    done: ({ state, axis }) => depthRead(state, axis)?.row.lengths.depthBefore !== undefined,
+  },
+  {
+    id: 'fitMockUp',
+    phase: 'compare',
+    on: 'spec',
+    form: 'tick',
+    when: ({ unit, axis, specKind }) => specKind === 'depth' && depthBy(unit, axis) === 'gauge',
+    title: ({ axis }) => `Lay in the mock-up bearing and the depth gauge, ${axis.name}`,
+    how: 'A bearing of the same type whose bore is opened until it slides; no shim under it. The arbor of the gauge in the saddles, caps the right way round and at their torque.',
+    reason:
+      'A bearing that is pressed on for a measurement is pulled off again, and is spoilt by it.',
+    tools: ['depth gauge', 'mock-up bearing'],
+    after: [...afterAll('axis', 'recordPack', 'inspect', 'compare', 'newPart')],
+  },
+  {
+    id: 'chooseDepth',
+    stage: 'trial',
+    phase: 'compare',
+    on: 'spec',
+    form: 'depth',
+    when: ({ specKind }) => specKind === 'depth',
+    title: ({ axis }) => `Find the depth shim, ${axis.name}`,
+    how: ({ unit, axis }) => {
+      const by = depthBy(unit, axis);
+      return by === null
+        ? 'From the shim that was in, by a gauge, or from where it ran. Pinion and ring gear are a pair: their numbers are the same.'
+        : DEPTH_METHOD_TABLE[by].how;
+    },
+    reason: 'The head bearing covers it: it is right before that goes on.',
+    numbers: depthNumbers,
+    tools: ['micrometer', 'depth gauge'],
+    after: [
+      { rule: 'setSpec', of: 'axis' },
+      ...afterAll('axis', 'recordPack', 'readWitness', 'fitMockUp', 'inspect', 'newPart'),
+    ],
+    done: ({ state, axis }) => {
+      const judged = judgedFigures(state, axis).depth;
+      return judged !== undefined && (judged.word === 'conforms' || judged.accepted !== null);
+    },
+  },
+  {
+    id: 'takeOffMockUp',
+    phase: 'compare',
+    on: 'spec',
+    form: 'tick',
+    when: ({ unit, axis, specKind }) => specKind === 'depth' && depthBy(unit, axis) === 'gauge',
+    title: ({ axis }) => `Take the mock-up bearing out, ${axis.name}`,
+    how: 'Gauge and caps off. The bearing that goes in is measured too: where its height differs, the shim follows it.',
+    reason: 'It is not the bearing that runs.',
+    after: [{ rule: 'chooseDepth', of: 'axis' }],
+  },
+  {
+    id: 'readBacklash',
+    stage: 'trial',
+    phase: 'trial',
+    on: 'spec',
+    always: true,
+    form: 'places',
+    when: ({ unit, axis, specKind }) =>
+      specKind === 'backlash' && carrierSides(axis) !== null && meshAt(unit, axis) !== null,
+    title: ({ axis }) => `Read the backlash with the trial packs, ${axis.name}`,
+    how: 'Push the carrier against the side away from the ring gear’s back and hold it there, the pinion held. If the teeth meet before the bearing does, take from the gear’s side and put it on the other before anything else is read.',
+    reason: 'Play and backlash together say what belongs at each side.',
+    numbers: trialNumbers,
+    tools: ['dial indicator on a firm stand'],
+    after: [
+      { rule: 'setSpec', of: 'axis' },
+      { rule: 'measure', of: 'axis' },
+      ...afterAll('axis', 'assemble', 'layIn'),
+    ],
+    done: ({ state, axis, spec }) =>
+      spec !== null &&
+      (lastBacklash(state, spec.specId, ['trial', 'final']) !== null ||
+        lastSet(state, axis)?.trial === false),
+  },
+  {
+    id: 'markPattern',
+    stage: 'final',
+    phase: 'final',
+    on: 'spec',
+    form: 'pattern',
+    when: ({ unit, axis, specKind }) => {
+      const of = specKind === 'backlash' ? meshAt(unit, axis) : null;
+      return of?.described === true && of.carrier.id === axis.id;
+    },
+    title: ({ axis }) => `Paint the teeth and read the contact marks, ${axis.name}`,
+    how: 'Marking compound thin on three or four teeth, both flanks. Turn both ways under a light drag at the ring gear, until the marks stand out. Pictures of the marks go with the job.',
+    reason: 'The marks have the last word on depth and backlash.',
+    tools: ['marking compound', 'brush'],
+    after: [
+      { rule: 'proveFigure', of: 'axis' },
+      { rule: 'torque', of: 'axis' },
+      { rule: 'readBacklash', of: 'axis' },
+    ],
+    done: ({ state, axis }) => {
+      const pattern = pairNow(state, axis)?.pattern;
+      return pattern?.current === true && pattern.verdict.good === true;
+    },
+  },
+];
