@@ -1,6 +1,7 @@
 import { exceeds } from './exceeds.ts';
 import { InputError, type FaultCode } from './fault.ts';
-import type { Bounds, Wanted } from './wanted.ts';
+import type { Bounds } from './amount.ts';
+import type { Wanted } from './wanted.ts';
 
 /** Raise the core's input error for one field. */
 export function refuse(code: FaultCode, field: string, value: unknown, wanted: Wanted): never {

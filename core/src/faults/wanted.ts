@@ -1,22 +1,4 @@
-/** A number with its unit, in core units: `mm`, `N·m`, `°C`, `°` … */
-export interface Amount {
-  readonly value: number;
-  readonly unit: string;
-}
-
-/** How amounts are told: on a screen in its reader's units, elsewhere as they are. */
-export type TellAmount = (amount: Amount) => string;
-
-/** Bounds of a number. Ends are included, rounding aside, unless `above`/`below` are used. */
-export interface Bounds {
-  readonly min?: number;
-  readonly max?: number;
-  readonly above?: number;
-  readonly below?: number;
-  /** Of the bounds and the number; none where it is a count or a share. */
-  readonly unit?: string;
-  readonly whole?: true;
-}
+import { boundsWords, plainAmount, type Amount, type Bounds, type TellAmount } from './amount.ts';
 
 type Words<Bound> = (bound: Bound, tell: TellAmount) => string;
 const row = <Bound = object>(words: Words<Bound>): Words<Bound> => words;
@@ -235,26 +217,7 @@ export type Wanted = {
   readonly [Id in WantedId]: { readonly id: Id } & Parameters<(typeof WANTED)[Id]>[0];
 }[WantedId];
 
-/** An amount in core units, to what such numbers are worth. */
-export function plainAmount({ value, unit }: Amount): string {
-  const number = String(Number(value.toPrecision(7)));
-  return unit === '°' || unit === '' ? `${number}${unit}` : `${number} ${unit}`;
-}
-
 /** What is wanted, in words. */
 export function wantedWords({ id, ...bound }: Wanted, tell: TellAmount = plainAmount): string {
   return (WANTED[id] as Words<object>)(bound, tell);
-}
-
-function boundsWords({ min, max, above, below, unit, whole }: Bounds, tell: TellAmount): string {
-  const at = (value: number) => tell({ value, unit: unit ?? '' });
-  const parts = [
-    min === undefined ? null : `at least ${at(min)}`,
-    above === undefined ? null : `more than ${at(above)}`,
-    max === undefined ? null : `at most ${at(max)}`,
-    below === undefined ? null : `less than ${at(below)}`,
-  ].filter((part) => part !== null);
-  const range = parts.join(' and ');
-  if (whole === true) return range === '' ? 'a whole number' : `a whole number, ${range}`;
-  return range === '' ? `a finite number${unit === undefined ? '' : ` in ${unit}`}` : range;
 }

@@ -1,4 +1,5 @@
-import { judgeBacklash, type BacklashPlace } from './backlashRound.ts';
+import { judgeBacklash } from './backlashRound.ts';
+import type { BacklashPlace } from './backlashWave.ts';
 
 const INSTRUMENT = {
   id: 'd',

@@ -12,10 +12,9 @@ export {
   PLACES_NEEDED,
   requirePlaces,
   USUAL_RANGE,
-  type BacklashPlace,
   type BacklashVerdict,
-  type Wave,
 } from './backlashRound.ts';
+export type { BacklashPlace, Wave } from './backlashWave.ts';
 export {
   CARRIER_HOLDS,
   carrierPlace,
@@ -29,15 +28,12 @@ export {
   DEPTH_LENGTHS,
   DEPTH_METHOD_TABLE,
   DEPTH_METHODS,
-  depthShim,
   ETCHING_SIGNS,
-  type DepthAnswer,
   type DepthLength,
   type DepthMethod,
-  type DepthQuestion,
-  type DepthShim,
   type EtchingSign,
-} from './depthShim.ts';
+} from './depthMethods.ts';
+export { depthShim, type DepthAnswer, type DepthQuestion, type DepthShim } from './depthShim.ts';
 export {
   BACKLASH_CONTACTS,
   isRatio,
@@ -60,14 +56,16 @@ export {
 export { splitTurns, type SideThread, type SideTurn, type SplitTurns } from './splitTurns.ts';
 export {
   FLANKS,
-  judgePattern,
-  learnResponse,
   PATTERN_IDEAL,
   PATTERN_LIMIT,
-  patternMiss,
   type ContactMark,
   type ContactPattern,
   type Flank,
+} from './patternResponse.ts';
+export {
+  judgePattern,
+  learnResponse,
+  patternMiss,
   type MarkOff,
   type PatternTry,
   type PatternVerdict,

@@ -1,4 +1,5 @@
-import { judgePattern, learnResponse, patternMiss, PATTERN_IDEAL } from './toothPattern.ts';
+import { PATTERN_IDEAL } from './patternResponse.ts';
+import { judgePattern, learnResponse, patternMiss } from './toothPattern.ts';
 
 const mark = (length: number, height: number) => ({ length, height });
 const both = (length: number, height: number) => ({

@@ -4,7 +4,8 @@ import { bandTarget } from '../measure/index.ts';
 import { packThickness, type JointQuestion, type ShimSize } from '../shims/index.ts';
 import type { Axis } from '../unit/index.ts';
 import { USUAL_MOST_PIECES } from './mostPieces.ts';
-import { pairNow, pairStep } from './pairNow.ts';
+import { pairNow } from './pairNow.ts';
+import { pairStep } from './pairStep.ts';
 
 /**
  * What the packs of both sides of a carrier are chosen from: play and backlash as they stand, and what a thickness at either side does

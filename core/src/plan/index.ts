@@ -30,17 +30,10 @@ export { type PairBacklash } from './pairBacklash.ts';
 export { type PairPattern } from './pairPattern.ts';
 export { judgedPlaces } from './backlashNow.ts';
 export { backlashFactor, meshAt, type AxisMesh } from './pairGears.ts';
-export {
-  PAIR_SITES,
-  pairNow,
-  pairStep,
-  wordOf,
-  type PairNext,
-  type PairNow,
-  type PairSite,
-  type PairStep,
-  type PairWaits,
-} from './pairNow.ts';
+export { PAIR_SITES, pairNow, wordOf, type PairNow, type PairSite } from './pairNow.ts';
+export { pairMove, pairStep, type PairNext, type PairStep, type PairWaits } from './pairStep.ts';
+export { pairTries, type PairTryRow } from './pairTries.ts';
+export { chosenFigures, type ChosenFigure } from './chosenFigures.ts';
 export { adjusterProgress, adjusterSetter } from './adjusterProgress.ts';
 export { gainAt, TRIAL_APART, type Gain } from './gains.ts';
 export { PLAY_DOUBTS, playDoubts, type PlayDoubt, type PlayDoubtId } from './playDoubts.ts';

@@ -1,12 +1,11 @@
 import type { JobEventData, JobState } from '../job/index.ts';
 import { bandTarget, type Band, type Instrument } from '../measure/index.ts';
-import { PATTERN_IDEAL } from '../gears/index.ts';
-import { adjusterProgress, carriedPlay, meshAt, spacerProgress, type Step } from '../plan/index.ts';
-import { packThickness } from '../shims/index.ts';
+import { adjusterProgress, spacerProgress, type Step } from '../plan/index.ts';
 import { findStation, setsZeroPlay, type Station } from '../unit/index.ts';
 import type { Recorded, WorkHabits } from './recorded.ts';
 import { crush, round, torques } from './torqueAnswers.ts';
 import { inspected, sizes } from './sizeAnswers.ts';
+import { backlashAnswer, depthAnswer, patternAnswer } from './pairAnswers.ts';
 
 /** What an answer is made from. */
 interface Asked extends Omit<WorkHabits, 'gauge' | 'findings'> {
@@ -81,51 +80,9 @@ const ANSWERS: Readonly<Record<Step['form'], (asked: Asked) => readonly Recorded
       },
     },
   ],
-  places: ({ state, step, spec, gauge }) => {
-    const loose = step.stage === 'trial';
-    const play = carriedPlay(state, axisOf(state, step))?.value ?? 0;
-    const value = bandTarget(spec!.band);
-    return [
-      {
-        type: 'BacklashRead',
-        data: {
-          specId: spec!.specId,
-          stage: step.stage ?? 'final',
-          held: loose && play > 0 ? 'other' : 'preload',
-          contact: 'squareToFlank',
-          places: [0, 90, 180, 270].map((angle) => ({ angle, value, face: null })),
-          instrument: gauge,
-        },
-      },
-    ];
-  },
-  depth: ({ state, step, gauge }) => {
-    const { mesh } = meshAt(state.unit!, axisOf(state, step))!;
-    const pack = mesh.depthAt === null ? undefined : state.setting.packs[mesh.depthAt];
-    const oldShim = pack === undefined ? 1 : packThickness(pack.pieces);
-    return [
-      {
-        type: 'DepthTaken',
-        data: {
-          meshId: mesh.id,
-          method: step.stage === 'asFound' ? 'witness' : 'oldShim',
-          lengths: { oldShim, ...(step.stage === 'asFound' ? { depthBefore: 40 } : {}) },
-          sign: null,
-          instrument: gauge,
-        },
-      },
-    ];
-  },
-  pattern: ({ state, step }) => [
-    {
-      type: 'PatternMarked',
-      data: {
-        meshId: meshAt(state.unit!, axisOf(state, step))!.mesh.id,
-        drive: PATTERN_IDEAL,
-        coast: PATTERN_IDEAL,
-      },
-    },
-  ],
+  places: ({ state, step, spec, gauge }) => backlashAnswer(state, step, spec!, gauge),
+  depth: ({ state, step, gauge }) => depthAnswer(state, step, gauge),
+  pattern: ({ state, step }) => patternAnswer(state, step),
   torque: ({ state, step, spec }) => torques(state, step, spec),
   sleeve: ({ state, step, instrument }) => {
     if (setsZeroPlay(axisOf(state, step))) return closed(state, step, instrument);

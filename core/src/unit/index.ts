@@ -7,8 +7,8 @@ export {
   withPart,
   withStation,
 } from './editUnit.ts';
+export { DEPTH_MOVES, type Mesh } from './meshRow.ts';
 export {
-  DEPTH_MOVES,
   gearsOf,
   meshOf,
   MOST_MESHES,
@@ -16,7 +16,6 @@ export {
   requireMesh,
   withMesh,
   withoutMesh,
-  type Mesh,
   type MeshGear,
 } from './mesh.ts';
 export { carrierSides, likelyMesh } from './likelyMesh.ts';

@@ -1,4 +1,4 @@
-import type { Mesh } from './mesh.ts';
+import type { Mesh } from './meshRow.ts';
 import type { Axis, Station, Unit } from './unit.ts';
 
 /**

@@ -1,7 +1,7 @@
 import type { Arrangement } from '../arrangement/index.ts';
 import type { MaterialChoice } from '../materials/index.ts';
 import type { FigureKind } from '../figures/index.ts';
-import type { Mesh } from './mesh.ts';
+import type { Mesh } from './meshRow.ts';
 import type { StationDetails } from './stationDetails.ts';
 
 /** What a part of the unit is. */

@@ -17,7 +17,8 @@ import {
 import type { MaterialChoice } from '../materials/index.ts';
 import { FIGURE_KINDS } from '../figures/index.ts';
 import { BACKLASH_CONTACTS, DEPTH_METHODS, ETCHING_SIGNS, TOOTH_CUTS } from '../gears/index.ts';
-import { DEPTH_MOVES, MOST_MESHES, type Mesh } from './mesh.ts';
+import { MOST_MESHES } from './mesh.ts';
+import { DEPTH_MOVES, type Mesh } from './meshRow.ts';
 import { SIZE_NAMES } from './unit.ts';
 import { DETAIL_NAMES, DETAIL_TABLE } from './detailTable.ts';
 import type { DetailName } from './stationDetails.ts';

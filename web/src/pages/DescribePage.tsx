@@ -13,6 +13,7 @@ import {
 } from '@wendaxis/core/unit';
 import { AxisView } from '../features/axis/AxisView.tsx';
 import { AxisPart } from '../features/describe/AxisPart.tsx';
+import { MeshPart } from '../features/describe/MeshPart.tsx';
 import { KeepPanel } from '../features/describe/KeepPanel.tsx';
 import { FIRST_IN_HAND, notYet, PutBody, putBody } from '../features/describe/PutBody.tsx';
 import { StationEditor } from '../features/describe/StationEditor.tsx';
@@ -31,6 +32,7 @@ const VIEWS = {
   put: 'Add a body',
   part: 'Parts',
   axis: 'Axes',
+  mesh: 'Gears',
   keep: 'Keep',
 } as const;
 
@@ -172,6 +174,7 @@ function Editors({ job, view, axis, station, query, go }: EditorsProps) {
   const { system } = useUnits();
   const field = query.get('field');
   if (view === 'keep') return <KeepPanel jobId={jobId} unit={unit} />;
+  if (view === 'mesh') return <MeshPart jobId={jobId} unit={unit} />;
   if (view === 'part') return <Parts job={job} first={query.get('part')} field={field} />;
   if (view === 'axis') return <AxisPart axis={axis} jobId={jobId} unit={unit} go={go} />;
   if (station === undefined) return <AddFirst onAdd={() => go({ axis: axis.id, view: 'put' })} />;

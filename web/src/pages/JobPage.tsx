@@ -11,6 +11,7 @@ import { AxisView } from '../features/axis/AxisView.tsx';
 import { StateLegend } from '../features/axis/StateLegend.tsx';
 import { SpecCards } from '../features/axis/SpecCards.tsx';
 import { SpecForm } from '../features/axis/SpecForm.tsx';
+import { PairLink } from '../features/pair/PairLink.tsx';
 import { StationCard } from '../features/axis/StationCard.tsx';
 import type { OpenJob } from '../stores/useJob.ts';
 import { Button, Key } from '../ui/Button.tsx';
@@ -97,6 +98,7 @@ function AxisPanel({ axis, axes, onAxis, job }: PanelProps) {
             plan={plan}
           />
         )}
+        <PairLink jobId={jobId} state={state} axis={axis} />
         <SpecCards jobId={jobId} axis={axis} state={state} />
       </div>
     </section>

@@ -27,6 +27,7 @@ export function Pages() {
                   <Route path="bench" element={<Later.BenchPage.Page />} />
                   <Route path="pack" element={<Later.PackPage.Page />} />
                   <Route path="pack-in-place" element={<Later.PackInPlacePage.Page />} />
+                  <Route path="pair/:axisId" element={<Later.PairPage.Page />} />
                   <Route path="plan" element={<Later.PlanPage.Page />} />
                   <Route path="sheet" element={<Later.SheetPage.Page />} />
                   <Route path="step" element={<Later.StepPage.Page />} />

@@ -6,6 +6,9 @@ import { InspectForm } from '../features/plan/InspectForm.tsx';
 import { FigureForm } from '../features/plan/FigureForm.tsx';
 import { MarkForm } from '../features/plan/MarkForm.tsx';
 import { SeatingForm } from '../features/plan/SeatingForm.tsx';
+import { DepthForm } from '../features/pair/DepthForm.tsx';
+import { PatternForm } from '../features/pair/PatternForm.tsx';
+import { PlacesForm } from '../features/pair/PlacesForm.tsx';
 import { TorqueForm } from '../features/preload/TorqueForm.tsx';
 import { AdjusterForm } from '../features/setting/AdjusterForm.tsx';
 import { SpacerForm } from '../features/setting/SpacerForm.tsx';
@@ -45,6 +48,9 @@ export const STEP_FORMS: Readonly<Record<StepForm, StepFormRow>> = {
   heat: { Form: HeatStep },
   mark: { Form: of(MarkForm) },
   figure: { Form: of(FigureForm) },
+  places: { Form: of(PlacesForm), stays: true },
+  depth: { Form: of(DepthForm), stays: true },
+  pattern: { Form: of(PatternForm), stays: true },
   inspect: { Form: of(InspectForm) },
   sizes: { Form: SizesStep, stays: true },
   torque: { Form: of(TorqueForm), stays: true },

@@ -65,25 +65,13 @@ function depthNumbers(subject: FigureSubject): Numbers {
   );
 }
 
-/** Backlash on trial, and what its factor is. */
+/** Backlash on trial against its limits. */
 function trialNumbers(subject: FigureSubject): Numbers {
   const { state, axis, spec } = subject;
   const pair = pairNow(state, axis);
   return numbers(
     lacksMesh(subject),
     spec === null ? null : bandFigure('Limits', 'length', spec.band, spec.source),
-    pair === null
-      ? null
-      : figure(
-          'Backlash by movement of the ring gear',
-          'number',
-          pair.perMove.ring.value,
-          SOURCES[pair.perMove.by === 'angles' ? 'bevelGeometry' : 'usualBacklashFactor'].title,
-          {
-            expanded: NORMAL_FACTOR * pair.perMove.ring.uncertainty,
-            working: pair.perMove.working,
-          },
-        ),
     pair?.backlash == null
       ? null
       : figure(
@@ -199,7 +187,7 @@ export const PAIR_RULES: readonly Rule[] = [
       return of?.described === true && of.carrier.id === axis.id;
     },
     title: ({ axis }) => `Paint the teeth and read the contact marks, ${axis.name}`,
-    how: 'Marking compound thin on three or four teeth, both flanks. Turn both ways under a light drag at the ring gear, until the marks stand out. Pictures of the marks go with the job.',
+    how: 'Marking compound thin on three or four teeth, both flanks. Turn both ways under a light drag at the ring gear, until the marks stand out.',
     reason: 'The marks have the last word on depth and backlash.',
     tools: ['marking compound', 'brush'],
     after: [

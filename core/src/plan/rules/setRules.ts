@@ -1,8 +1,6 @@
 import type { JobState, Spec } from '../../job/index.ts';
-import { SOURCES } from '../../sources/index.ts';
 import { FIGURES } from '../../figures/index.ts';
 import { setsZeroPlay, type Axis } from '../../unit/index.ts';
-import { figure, fromDetail, lacksDetail, numbers } from '../figures.ts';
 import {
   isProvenPlay,
   playStage,
@@ -140,27 +138,6 @@ export const SET_RULES: readonly Rule[] = [
     after: [{ rule: 'choosePack', of: 'station' }],
     done: ({ state, axis, station }) =>
       stagePassed(playStage(state, axis), 'fit') || isIn(state, axis, station),
-  },
-  {
-    id: 'setAdjuster',
-    phase: 'select',
-    on: 'station',
-    kinds: ['adjuster'],
-    form: 'tick',
-    when: ({ axis, station }) => setterAt(axis, station) === null,
-    title: (subject) => `Set ${nameOf(subject)}`,
-    how: 'One in and the other out by the same number of notches moves the gear and keeps the play. Turn the gear while tightening; approach the position from the loose side.',
-    reason: 'The carrier is in place and turns.',
-    numbers: ({ station }) =>
-      numbers(
-        station.notches === undefined ? lacksDetail(station, 'notches') : null,
-        fromDetail(station, 'lead', (lead) =>
-          station.notches === undefined
-            ? []
-            : figure('Travel of one notch', 'length', lead / station.notches, SOURCES.loop.title),
-        ),
-      ),
-    after: [...afterAll('axis', 'assemble', 'layIn'), { rule: 'inspect', of: 'station' }],
   },
   ...SPACER_RULES,
   {

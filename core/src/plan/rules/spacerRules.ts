@@ -69,6 +69,27 @@ function adjusterNumbers({ state, axis, station }: StationSubject): Numbers {
 /** Solid spacers, threaded adjusters, stacks that can slip. */
 export const SPACER_RULES: readonly Rule[] = [
   {
+    id: 'setAdjuster',
+    phase: 'select',
+    on: 'station',
+    kinds: ['adjuster'],
+    form: 'tick',
+    when: ({ axis, station }) => setterAt(axis, station) === null,
+    title: (subject) => `Set ${nameOf(subject)}`,
+    how: 'One in and the other out by the same number of notches moves the gear and keeps the play. Turn the gear while tightening; approach the position from the loose side.',
+    reason: 'The carrier is in place and turns.',
+    numbers: ({ station }) =>
+      numbers(
+        station.notches === undefined ? lacksDetail(station, 'notches') : null,
+        fromDetail(station, 'lead', (lead) =>
+          station.notches === undefined
+            ? []
+            : figure('Travel of one notch', 'length', lead / station.notches, SOURCES.loop.title),
+        ),
+      ),
+    after: [...afterAll('axis', 'assemble', 'layIn'), { rule: 'inspect', of: 'station' }],
+  },
+  {
     id: 'trySpacer',
     stage: 'trial',
     phase: 'trial',

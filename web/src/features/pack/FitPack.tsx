@@ -1,10 +1,10 @@
 import { packThickness, packWords, pieceOrder } from '@wendaxis/core/shims';
 import { useCallback } from 'react';
 
-import { verdictOf, type JobState, type MeasuredPiece } from '@wendaxis/core/job';
-import { gainAt, inFinalBuild, kindSetAt } from '@wendaxis/core/plan';
+import type { JobState, MeasuredPiece } from '@wendaxis/core/job';
+import { chosenFigures } from '@wendaxis/core/plan';
 import { FIGURES } from '@wendaxis/core/figures';
-import { findStation, type Station } from '@wendaxis/core/unit';
+import type { Station } from '@wendaxis/core/unit';
 
 import { record } from '../../stores/jobSync.ts';
 import { MainAction } from '../../ui/ActionBar.tsx';
@@ -21,7 +21,7 @@ interface Props {
 /** Put the chosen pack in: its pieces, their order, what it should do to the play, and what to look at. */
 export function FitPack({ jobId, state, site, onFitted }: Props) {
   const units = useUnits();
-  const { pieces, runId } = state.setting.chosen[site.id]!;
+  const { pieces } = state.setting.chosen[site.id]!;
   const before = packThickness(state.setting.packs[site.id]?.pieces ?? []);
   const after = packThickness(pieces);
   const fitted = useCallback(() => {
@@ -46,7 +46,13 @@ export function FitPack({ jobId, state, site, onFitted }: Props) {
         units={units}
         after={after}
         before={before}
-        playWords={playWords}
+        siteName={site.name}
+        figureWords={chosenFigures(state, site)
+          .map(
+            ({ kind, now, then }) =>
+              `${FIGURES[kind].words} from ${units.digits(now)} to ${units.show(then)}`,
+          )
+          .join(', ')}
         fitted={fitted}
       />
       <ol className="bg-panel border-edge m-0 grid list-decimal gap-2 rounded-[3px] border-2 p-5 pl-11 text-xl">
@@ -60,20 +66,6 @@ export function FitPack({ jobId, state, site, onFitted }: Props) {
       </p>
     </section>
   );
-
-  /** What the change should do to the play it was chosen from. */
-  function playWords(): string {
-    const run = state.measured.runs.find((candidate) => candidate.runId === runId);
-    const verdict = run === undefined ? null : verdictOf(state, run);
-    const found = findStation(state.unit!, site.id);
-    if (verdict?.status !== 'judged' || !found) return '';
-    const kind = kindSetAt(found.axis, site);
-    const gain = gainAt(state, found.axis, site, kind);
-    if (gain.status !== 'known') return '';
-    const { value } = inFinalBuild(state, found.axis, kind, verdict);
-    const play = value + gain.value * (after - before);
-    return `The ${FIGURES[kind].words} should go from ${units.digits(verdict.value.mean)} to ${units.show(play)}.`;
-  }
 }
 
 interface FitHeadProps {
@@ -81,21 +73,24 @@ interface FitHeadProps {
   readonly units: ScreenUnits;
   readonly after: number;
   readonly before: number;
-  readonly playWords: () => string;
+  readonly siteName: string;
+  /** What the packs that were chosen do together; empty where that cannot be told. */
+  readonly figureWords: string;
   readonly fitted: () => void;
 }
 
-function FitHead({ pieces, units, after, before, playWords, fitted }: FitHeadProps) {
+function FitHead({ pieces, units, after, before, siteName, figureWords, fitted }: FitHeadProps) {
   return (
     <div>
       <MainAction onClick={fitted}>Fitted</MainAction>
       <div>
         <h1 className="m-0 text-[2.3rem] leading-tight">
-          Fit {packWords(pieces, (mm) => units.digits(mm))}
+          Fit {packWords(pieces, (mm) => units.digits(mm))} at {siteName}
         </h1>
         <p className="m-0 text-xl">
           {units.show(after)} in all, {units.show(Math.abs(after - before))}{' '}
-          {after < before ? 'thinner' : 'thicker'} than before. {playWords()}
+          {after < before ? 'thinner' : 'thicker'} than before.
+          {figureWords !== '' && ` With all packs that were chosen: ${figureWords}.`}
         </p>
       </div>
     </div>

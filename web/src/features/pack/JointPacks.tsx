@@ -179,12 +179,23 @@ function JointHead({ question, siteName, units, answer, usable, choose }: JointH
           {question.sites
             .map(({ id }) => `${siteName(id)} ${units.digits(answer.wanted[id]!)}`)
             .join(', ')}{' '}
-          {units.unit()}. One of them moves both figures.
+          {units.unit()}. {movesWords(question)}
         </p>
       </div>
       {usable && <MainAction onClick={choose}>Use these packs</MainAction>}
     </div>
   );
+}
+
+/** Which of the places move more than one figure. */
+function movesWords({ sites, specs }: JointQuestion): string {
+  const several = sites.filter(
+    ({ gains }) => specs.filter(({ id }) => (gains[id] ?? 0) !== 0).length > 1,
+  );
+  if (several.length === 0) return 'Each place moves a figure of its own.';
+  return several.length === sites.length
+    ? 'Each place moves more than one figure: they are right only together.'
+    : 'One of them moves both figures.';
 }
 
 function Expected({

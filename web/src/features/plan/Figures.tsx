@@ -67,5 +67,6 @@ export function Figures({ jobId, figures, missing }: Props) {
 function wayTo(jobId: string, { on, id, field }: Missing): string {
   const base = `/jobs/${jobId}`;
   if (on === 'step') return `${base}/step/${encodeURIComponent(id)}`;
+  if (on === 'axis' && field === 'mesh') return `${base}/describe?view=mesh`;
   return `${base}/describe?${on}=${encodeURIComponent(id)}&field=${field}`;
 }

@@ -1,7 +1,7 @@
 import { useId, useState, type FormEvent } from 'react';
 
 import type { JobState, Spec } from '@wendaxis/core/job';
-import { adjusterProgress, playSpec, type Step } from '@wendaxis/core/plan';
+import { adjusterProgress, playSpec, settersOf, type Step } from '@wendaxis/core/plan';
 
 import { turnWords, type AdjusterTurn } from '@wendaxis/core/preload';
 
@@ -28,7 +28,7 @@ export function AdjusterForm({ jobId, step, state }: Props) {
   const axis = state.unit!.axes.find(({ id }) => id === step.axisId)!;
   const station = axis.stations.find(({ id }) => id === step.stationId)!;
   const spec = playSpec(state, axis.id, 'endPlay');
-  const turn = adjusterProgress(state, axis);
+  const turn = adjusterProgress(state, axis, station);
   if (turn === null || spec === null)
     return (
       <Notice title="The turn cannot be worked out yet">
@@ -58,7 +58,7 @@ export function AdjusterForm({ jobId, step, state }: Props) {
   };
   return (
     <div className="grid gap-4">
-      <TurnTold turn={turn} units={units} spec={spec} />
+      <TurnTold turn={turn} units={units} spec={spec} alone={settersOf(axis).length < 2} />
       <form id={form} onSubmit={submit} className="flex flex-wrap items-start gap-3">
         <div className="w-52">
           <QuantityField
@@ -86,10 +86,12 @@ interface TurnToldProps {
   readonly turn: AdjusterTurn;
   readonly units: ScreenUnits;
   readonly spec: Spec;
+  /** It is the only one that is turned. */
+  readonly alone: boolean;
 }
 
 /** The turn that is wanted, and why. */
-function TurnTold({ turn, units, spec }: TurnToldProps) {
+function TurnTold({ turn, units, spec, alone }: TurnToldProps) {
   return (
     <div role="status" className="bg-panel border-edge grid gap-1 rounded-[3px] border-2 p-4">
       <p className="m-0 text-[2.6rem] leading-tight font-bold first-letter:uppercase">
@@ -119,8 +121,9 @@ function TurnTold({ turn, units, spec }: TurnToldProps) {
         </p>
       )}
       <p className="m-0">
-        Where two adjusters hold a gear, turn half here and half at the other side to keep the gear
-        where it is.
+        {alone
+          ? 'Where two adjusters hold a gear, turn half here and half at the other side to keep the gear where it is.'
+          : 'Play and backlash together: this side by so much, the other by what its own step says.'}
       </p>
       <Working title="Turn of the adjuster: the working" lines={turn.working} />
     </div>

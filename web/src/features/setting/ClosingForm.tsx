@@ -13,6 +13,7 @@ import { readField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { closingChartOption } from './closingChartOption.ts';
 import type { ScreenUnits } from '../../wording/screenUnits.ts';
+import { cardOf } from './cardOf.ts';
 import { ClosingEntry } from './ClosingEntry.tsx';
 
 interface Props {
@@ -189,13 +190,6 @@ function ClosingTold({ progress, planned, jobId, step }: ClosingToldProps) {
       )}
     </div>
   );
-}
-
-function cardOf({
-  deviceId: _,
-  ...card
-}: WorkshopInstrument): Omit<WorkshopInstrument, 'deviceId'> {
-  return card;
 }
 
 /** The picture beside it: play against nut angle, with where it would be gone. */
