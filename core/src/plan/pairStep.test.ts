@@ -1,0 +1,227 @@
+import { Recorder } from '../job/tests/recorder.ts';
+import { pairUnit, PAIR_BANDS } from '../simulate/tests/setPair.ts';
+import { withoutStation, withStation, type Unit } from '../unit/index.ts';
+import { meshAt } from './pairGears.ts';
+import { pairNow } from './pairNow.ts';
+import { pairStep } from './pairStep.ts';
+import { pairTries } from './pairTries.ts';
+
+const DIAL = { id: 'd', name: 'd', graduation: 0.002, calibrationUncertainty: 0.0005, range: 10 };
+const [GEAR, OTHER, DEPTH] = ['carrier-shims-left', 'carrier-shims-right', 'depth-shim'] as const;
+const MIDDLE = { length: -0.1, height: 0 };
+
+/** A differential in a test: packs recorded, limits entered, then what the test reads. */
+class Pair extends Recorder {
+  constructor(unit: Unit = pairUnit(true)) {
+    super(unit);
+    for (const [kind, band] of Object.entries(PAIR_BANDS))
+      this.add('SpecSet', {
+        specId: kind,
+        axisId: kind === 'depth' ? 'axis' : 'carrier-axis',
+        kind: kind as keyof typeof PAIR_BANDS,
+        band,
+        source: 'sheet',
+      });
+    this.pack(GEAR, 1.5, 'PackRecorded').pack(OTHER, 1.5, 'PackRecorded');
+    this.pack(DEPTH, 1.3, 'PackRecorded');
+  }
+
+  pack(
+    siteId: string,
+    thickness: number,
+    type: 'PackRecorded' | 'PackFitted' = 'PackFitted',
+  ): this {
+    const pieces = [{ sizeId: `p${thickness}`, thickness, quantity: 1, uncertainty: 0.001 }];
+    return this.add(type, { siteId, pieces });
+  }
+
+  play(value: number): this {
+    return this.closedRun('endPlay', 'trial', DIAL, value);
+  }
+
+  backlash(value: number, held: 'other' | 'gear' | 'preload' = 'other'): this {
+    return this.add('BacklashRead', {
+      specId: 'backlash',
+      stage: held === 'preload' ? 'final' : 'trial',
+      held,
+      contact: 'squareToFlank',
+      places: [0, 90, 180, 270].map((angle) => ({ angle, value, face: null })),
+      instrument: DIAL,
+    });
+  }
+
+  marks(drive: typeof MIDDLE | null, coast: typeof MIDDLE | null): this {
+    return this.add('PatternMarked', { meshId: 'mesh', drive, coast });
+  }
+
+  get carrier() {
+    return this.state.unit!.axes[1]!;
+  }
+
+  get step() {
+    return pairStep(this.state, this.carrier);
+  }
+
+  get next() {
+    const { step } = this;
+    if (step.status !== 'move') throw new Error(`no move: ${JSON.stringify(step)}`);
+    return step.next;
+  }
+}
+
+describe('the next move of a pair', () => {
+  test('should say what is missing for it, one after the other', () => {
+    const pair = new Pair();
+    expect(pair.step).toEqual({ status: 'waits', for: ['play', 'backlash'] });
+    expect(pair.play(0.1).step).toEqual({ status: 'waits', for: ['backlash'] });
+    expect(pair.backlash(0.3).step.status).toBe('move');
+  });
+
+  test('should bring play and backlash to their targets together', () => {
+    const { next, carrier, state } = new Pair().play(0.1).backlash(0.3);
+    const { ring } = pairNow(state, carrier)!.perMove;
+    expect(next.ring).toBeCloseTo((0.14 - 0.3) / ring.value, 6);
+    expect(next.total).toBeCloseTo(0.18, 6);
+    expect(next.forecast.play!.value).toBeCloseTo(-0.08, 6);
+    expect(next.forecast.backlash!.value).toBeCloseTo(0.14, 6);
+    expect(next.odds).toBeGreaterThan(0.95);
+  });
+
+  test('should come out the same whichever side it was held against', () => {
+    const pair = new Pair().play(0.1);
+    const { ring } = pairNow(pair.state, pair.carrier)!.perMove;
+    const towards = new Pair().play(0.1).backlash(0.3).next.wanted;
+    const away = new Pair().play(0.1).backlash(0.3 + 0.1 * ring.value, 'gear').next.wanted;
+    expect(away.gear).toBeCloseTo(towards.gear!, 6);
+    expect(away.other).toBeCloseTo(towards.other!, 6);
+  });
+
+  test('should carry play and backlash on to packs that were fitted since, and know when all is good', () => {
+    const pair = new Pair().play(0.1).backlash(0.3);
+    const { wanted } = pair.next;
+    pair.pack(GEAR, Number(wanted.gear!.toFixed(3))).pack(OTHER, Number(wanted.other!.toFixed(3)));
+    const now = pairNow(pair.state, pair.carrier)!;
+    expect(now.play!.value).toBeCloseTo(-0.08, 2);
+    expect(now.backlash!.current).toBe(false);
+    expect(now.backlash!.now.value).toBeCloseTo(0.14, 2);
+    expect(pair.backlash(0.14, 'preload').step.status).toBe('inLimits');
+  });
+
+  test('should learn the factor from a build that came out otherwise than predicted', () => {
+    const pair = new Pair().play(0.1).backlash(0.3);
+    const before = pairNow(pair.state, pair.carrier)!.perMove;
+    const { wanted } = pair.next;
+    pair.pack(GEAR, Number(wanted.gear!.toFixed(3))).pack(OTHER, Number(wanted.other!.toFixed(3)));
+    pair.backlash(0.1, 'preload');
+    const after = pairNow(pair.state, pair.carrier)!.perMove;
+    expect(after.by).toBe('tries');
+    expect(after.ring.value).toBeGreaterThan(before.ring.value);
+    expect(after.ring.uncertainty).toBeLessThan(before.ring.uncertainty);
+    expect(pairTries(pair.state, meshAt(pair.state.unit!, pair.carrier)!)).toHaveLength(2);
+  });
+
+  test('should warn where the teeth meet before the bearing does', () => {
+    const { step } = new Pair().play(0.1).backlash(0);
+    expect(step).toEqual({ status: 'waits', for: ['teethFirst'] });
+  });
+
+  test('should say so where a side would come out thinner than nothing', () => {
+    expect(new Pair().play(0.1).backlash(2.5).step).toMatchObject({
+      status: 'refused',
+      fault: { field: 'otherSide' },
+    });
+  });
+});
+
+describe('depth and marks in the next move', () => {
+  const known = () => new Pair().play(0.1).backlash(0.3);
+  const depth = (
+    pair: Pair,
+    lengths: Readonly<Record<string, number>>,
+    sign: 'plusLarger' | null = 'plusLarger',
+  ) =>
+    pair.add('DepthTaken', { meshId: 'mesh', method: 'oldShim', lengths, sign, instrument: DIAL });
+
+  test('should move the pinion by its depth, and keep the backlash by the ring gear', () => {
+    const pair = depth(known(), { oldShim: 1.3, oldHeight: 21.1, bearingHeight: 21 });
+    const { next } = pair;
+    expect(next.pinionBy).toBe('depth');
+    expect(next.wanted.depth).toBeCloseTo(1.4, 6);
+    expect(next.pinion).toBeCloseTo(-0.1, 6);
+    expect(next.forecast.backlash!.value).toBeCloseTo(0.14, 6);
+    const { perMove } = pairNow(pair.state, pair.carrier)!;
+    expect(next.ring).toBeCloseTo(
+      (0.14 - 0.3 + 0.1 * perMove.pinion!.value) / perMove.ring.value,
+      6,
+    );
+  });
+
+  test('should ask what a plus means before it moves anything', () => {
+    const pair = depth(known(), { oldShim: 1.3, oldEtching: 0, etching: 0.1 }, null);
+    expect(pair.step).toEqual({ status: 'waits', for: ['signOfEtching'] });
+  });
+
+  test('should let the marks have the last word on the pinion', () => {
+    const pair = depth(known(), { oldShim: 1.3, oldHeight: 21.1, bearingHeight: 21 });
+    pair.marks({ length: -0.1, height: -0.8 }, { length: -0.1, height: -0.8 });
+    expect(pair.next.pinionBy).toBe('pattern');
+    expect(pair.next.pinion).toBeGreaterThan(0.05);
+    expect(pair.next.wanted.depth).toBeLessThan(1.3);
+  });
+
+  test('should not move by marks that contradict each other, nor by those of another build', () => {
+    const pair = known().marks({ length: 0, height: 0.9 }, { length: 0, height: -0.9 });
+    expect(pair.step).toEqual({ status: 'waits', for: ['contradictoryMarks'] });
+    pair.pack(DEPTH, 1.4);
+    expect(pairNow(pair.state, pair.carrier)!.pattern!.current).toBe(false);
+    expect(pair.step.status).toBe('move');
+  });
+
+  test('should keep a backlash that is good and marks that are good', () => {
+    const pair = known();
+    const { wanted } = pair.next;
+    pair.pack(GEAR, Number(wanted.gear!.toFixed(3))).pack(OTHER, Number(wanted.other!.toFixed(3)));
+    pair.backlash(0.14, 'preload').marks(MIDDLE, MIDDLE);
+    expect(pair.step.status).toBe('inLimits');
+    expect(pairNow(pair.state, pair.carrier)!.pattern!.verdict.good).toBe(true);
+  });
+});
+
+describe('a unit whose gears are described anew', () => {
+  test('should forget of a mesh what is gone, and the mesh with its ring gear', () => {
+    const unit = pairUnit(true);
+    expect(withoutStation(unit, 'depth-shim').meshes![0]!.depthAt).toBeNull();
+    expect(withoutStation(unit, 'pinion').meshes![0]!.driverId).toBeNull();
+    expect(withoutStation(unit, 'carrier-ring-gear').meshes).toEqual([]);
+    const side = unit.axes[1]!.stations.find(({ id }) => id === GEAR)!;
+    const { place: _, ...bare } = side;
+    const spacer = withStation(unit, 'carrier-axis', { ...bare, kind: 'spacer' });
+    expect(spacer.meshes![0]!.gearSideAt).toBeNull();
+  });
+
+  test('should take a mesh from the drawing where none is described, and say so', () => {
+    const { meshes: _, ...unit } = pairUnit(true);
+    const of = meshAt(unit, unit.axes[1]!)!;
+    expect(of.described).toBe(false);
+    expect(of.mesh).toMatchObject({
+      driverId: 'pinion',
+      drivenId: 'carrier-ring-gear',
+      depthAt: DEPTH,
+      gearSideAt: GEAR,
+      otherSideAt: OTHER,
+    });
+    expect(meshAt(unit, unit.axes[0]!)!.carrier.id).toBe('carrier-axis');
+  });
+
+  test('should leave the log whole when a mesh, a depth or marks name what is not there', () => {
+    const pair = new Pair();
+    const { meshes } = pair.state.unit!;
+    pair.add('MeshDescribed', { mesh: { ...meshes![0]!, id: 'other' } });
+    pair.add('MeshDescribed', { mesh: { ...meshes![0]!, drivenId: 'nut' } });
+    pair.add('MeshDescribed', { mesh: { ...meshes![0]!, driverId: 'carrier-ring-gear' } });
+    pair.add('PatternMarked', { meshId: 'gone', drive: MIDDLE, coast: null });
+    pair.add('MeshRemoved', { meshId: 'gone' });
+    expect(pair.state.log.ignored).toHaveLength(5);
+    expect(pair.state.unit!.meshes).toEqual(meshes);
+  });
+});
