@@ -1,4 +1,4 @@
-import { setPair, type SetPair } from '../core/src/simulate/tests/setPair.ts';
+import { setPair, type SetPair } from '@wendaxis/core/simulate';
 
 /**
  * Ring and pinion with a hidden geometry, set by what the program says from a trial build on, read with a dial of a hundredth:

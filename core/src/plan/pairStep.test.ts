@@ -1,5 +1,5 @@
 import { Recorder } from '../job/tests/recorder.ts';
-import { pairUnit, PAIR_BANDS } from '../simulate/tests/setPair.ts';
+import { pairUnit, PAIR_BANDS } from '../simulate/index.ts';
 import { withoutStation, withStation, type Unit } from '../unit/index.ts';
 import { meshAt } from './pairGears.ts';
 import { pairNow } from './pairNow.ts';

@@ -19,3 +19,13 @@ export {
 } from './virtualSleeve.ts';
 export { virtualRolling, type Turned } from './virtualRolling.ts';
 export { virtualPlay, type AskedPlay } from './virtualPlay.ts';
+export { PAIR_BANDS, pairUnit, setPair, type SetPair } from './setPair.ts';
+export {
+  backlashOfPair,
+  depthOfPair,
+  playOfPair,
+  shownOfPair,
+  virtualPair,
+  type PairPacks,
+  type VirtualPair,
+} from './virtualPair.ts';

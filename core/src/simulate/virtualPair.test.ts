@@ -1,5 +1,5 @@
 import { backlashOfPair, playOfPair, virtualPair } from './virtualPair.ts';
-import { setPair, type SetPair } from './tests/setPair.ts';
+import { setPair, type SetPair } from './setPair.ts';
 
 const COUNT = 20;
 const share = (rows: readonly SetPair[], is: (row: SetPair) => boolean): number =>

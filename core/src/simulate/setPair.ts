@@ -1,10 +1,16 @@
-import type { JobState } from '../../job/index.ts';
-import { Recorder } from '../../job/tests/recorder.ts';
-import type { Band, Instrument } from '../../measure/index.ts';
-import { drawsFrom } from '../../odds/index.ts';
-import { backlashFactor, jointQuestion, pairNow, pairStep } from '../../plan/index.ts';
-import { jointPacks, proposePack, type PackPiece, type ShimSize } from '../../shims/index.ts';
-import { unitFromTemplate, type Unit } from '../../unit/index.ts';
+import {
+  EVENT_VERSION,
+  foldJob,
+  type JobEvent,
+  type JobEventData,
+  type JobEventType,
+  type JobState,
+} from '../job/index.ts';
+import type { Band, Instrument } from '../measure/index.ts';
+import { drawsFrom } from '../odds/index.ts';
+import { backlashFactor, jointQuestion, pairNow, pairStep } from '../plan/index.ts';
+import { jointPacks, proposePack, type PackPiece, type ShimSize } from '../shims/index.ts';
+import { unitFromTemplate, type Unit } from '../unit/index.ts';
 import {
   backlashOfPair,
   depthOfPair,
@@ -13,7 +19,7 @@ import {
   virtualPair,
   type PairPacks,
   type VirtualPair,
-} from '../virtualPair.ts';
+} from './virtualPair.ts';
 
 export const PAIR_BANDS = {
   depth: { lower: -0.03, upper: 0.03, target: null },
@@ -29,6 +35,8 @@ const DIAL: Instrument = {
   range: 10,
 };
 const MICROMETER: Instrument = { ...DIAL, id: 'mic', name: 'Micrometer', graduation: 0.002 };
+/** When all of it happens: nothing hangs on it. */
+const AT = '2026-01-01T00:00:00.000Z';
 const FOUND: PairPacks = { depth: 1.3, gear: 1.5, other: 1.5 };
 
 /** A box as a workshop has it: graded thin shims and a few thick ones. */
@@ -104,7 +112,9 @@ export function setPair(seed: number, known: boolean, most = 2): SetPair {
   return { pair: bench.pair, inLimits, ...bench.verdict(), odds, moves };
 }
 
-class PairBench extends Recorder {
+/** A pair on a bench: what is recorded of it is a log, and what is said of it comes from that. */
+class PairBench {
+  readonly #events: JobEvent[] = [];
   readonly pair: VirtualPair;
   #packs = FOUND;
   #folded: { readonly count: number; readonly state: JobState } | null = null;
@@ -112,7 +122,7 @@ class PairBench extends Recorder {
   readonly #normal: () => number;
 
   constructor(unit: Unit, seed: number) {
-    super(unit);
+    this.add('JobOpened', { unit, reason: '', scope: 'overhaul' });
     const carrier = unit.axes[1]!;
     const perRing = backlashFactor(this.state, { ...carrier })!.ring.value;
     this.#normal = drawsFrom(seed + 1).normal;
@@ -143,10 +153,16 @@ class PairBench extends Recorder {
   }
 
   /** Folded once for what is recorded: it is asked for many times. */
-  override get state(): JobState {
-    if (this.#folded?.count !== this.events.length)
-      this.#folded = { count: this.events.length, state: super.state };
+  get state(): JobState {
+    if (this.#folded?.count !== this.#events.length)
+      this.#folded = { count: this.#events.length, state: foldJob(this.#events) };
     return this.#folded.state;
+  }
+
+  add<Type extends JobEventType>(type: Type, data: JobEventData[Type]): void {
+    const seq = this.#events.length + 1;
+    const event = { id: `e${seq}`, seq, type, version: EVENT_VERSION, at: AT, by: 'ann', data };
+    this.#events.push(event as unknown as JobEvent);
   }
 
   /** The new pinion and bearing against the old: what differs is measured, and is all that was wrong. */
@@ -175,7 +191,19 @@ class PairBench extends Recorder {
 
   /** Play and backlash with the packs that are in, the carrier held towards the pinion. */
   trial(): void {
-    this.closedRun('endPlay', 'trial', DIAL, this.#shown(playOfPair(this.pair, this.#packs)));
+    const play = this.#shown(playOfPair(this.pair, this.#packs));
+    const indicator = { contact: 'faceSquareToTravel', angle: 0 } as const;
+    const run = { runId: 'run', specId: 'endPlay', stage: 'trial', instrument: DIAL } as const;
+    this.add('RunOpened', { ...run, indicator, shaftHeld: true });
+    for (const value of [0, play, 0, 0, play, 0, 0, play, 0])
+      this.add('ReadingTaken', {
+        runId: run.runId,
+        value,
+        typed: null,
+        device: null,
+        position: null,
+      });
+    this.add('RunClosed', { runId: run.runId });
     this.#readBacklash('trial', 'other');
   }
 
