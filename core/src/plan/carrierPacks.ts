@@ -2,8 +2,8 @@ import { carrierPlace } from '../gears/index.ts';
 import { packUncertainty, type JobState } from '../job/index.ts';
 import { bandTarget } from '../measure/index.ts';
 import { packThickness, type JointQuestion, type ShimSize } from '../shims/index.ts';
-import type { Axis } from '../unit/index.ts';
-import { USUAL_MOST_PIECES } from './mostPieces.ts';
+import type { Axis, Station } from '../unit/index.ts';
+import { siteLimits, USUAL_MOST_PIECES } from './mostPieces.ts';
 import { pairNow } from './pairNow.ts';
 import { pairStep } from './pairStep.ts';
 
@@ -55,15 +55,20 @@ export function carrierPacks(
         thickness: packThickness(gear.pieces),
         uncertainty: packUncertainty(gear.pieces),
         gains: { endPlay: -1, backlash: preloaded ? -share : 0 },
+        ...siteLimits(stock, siteAt(axis, mesh.gearSideAt!)),
       },
       {
         id: mesh.otherSideAt!,
         thickness: otherSide,
         uncertainty: packUncertainty(other.pieces),
         gains: { endPlay: -1, backlash: share },
+        ...siteLimits(stock, siteAt(axis, mesh.otherSideAt!)),
       },
     ],
     stock,
     mostPieces: USUAL_MOST_PIECES,
   };
 }
+
+const siteAt = ({ stations }: Axis, siteId: string): Station =>
+  stations.find(({ id }) => id === siteId)!;

@@ -3,7 +3,7 @@ export { compilePlan, type Plan } from './compilePlan.ts';
 export { isRenewable, wayTo, type WayTo } from './wayTo.ts';
 export { actionFor, cyclesLeft, nextAction, stageOf, type NextAction } from './nextAction.ts';
 export { inFinalBuild, jointQuestion, kindSetAt, packQuestion } from './packQuestion.ts';
-export { USUAL_MOST_PIECES } from './mostPieces.ts';
+export { mostPiecesAt, packSite, stockAt, USUAL_MOST_PIECES } from './mostPieces.ts';
 export { planFile, type PlanFile, type PlannedStep } from './planFile.ts';
 export { readJob, readState, type JobReading, type Unreadable } from './readJob.ts';
 export { ROUNDS, type Round, type RoundId, type Screen } from './rounds.ts';

@@ -9,7 +9,7 @@ import {
 import { carrierSides, findStation, type Axis, type Station } from '../unit/index.ts';
 import { carrierPacks } from './carrierPacks.ts';
 import { gainAt } from './gains.ts';
-import { USUAL_MOST_PIECES } from './mostPieces.ts';
+import { mostPiecesAt, siteLimits, stockAt, USUAL_MOST_PIECES } from './mostPieces.ts';
 import {
   currentRun,
   playShift,
@@ -64,8 +64,8 @@ export function packQuestion(
       verdict.value.mean - verdict.value.low,
       verdict.value.high - verdict.value.mean,
     ),
-    stock,
-    mostPieces: USUAL_MOST_PIECES,
+    stock: stockAt(stock, site),
+    mostPieces: mostPiecesAt(site),
   };
 }
 
@@ -114,6 +114,7 @@ export function jointQuestion(
         thickness: packThickness(pack.pieces),
         uncertainty: packUncertainty(pack.pieces),
         gains: Object.fromEntries(gains) as Record<string, number>,
+        ...siteLimits(stock, site),
       },
     ];
   });

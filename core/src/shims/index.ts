@@ -1,3 +1,4 @@
+export { servesSite, stockFor, type PackSite, type Serves } from './servesSite.ts';
 export { jointPacks } from './jointPacks.ts';
 export {
   type JointAnswer,

@@ -48,8 +48,14 @@ export function jointPacks(question: JointQuestion): JointAnswer {
   const sizes = stock
     .filter(({ count }) => count > 0)
     .toSorted((a, b) => b.thickness - a.thickness || (a.id < b.id ? -1 : 1));
-  const candidates = sites.map((_, at) =>
-    candidatesNear(sizes, wanted[at]! * 1000, mostPieces, NEAREST[sites.length - 1]!),
+  const candidates = sites.map((site, at) =>
+    candidatesNear(
+      // Sizes keep their places: what cannot lie there is there none of.
+      sizes.map((size) => (site.sizes?.includes(size.id) === false ? { ...size, count: 0 } : size)),
+      wanted[at]! * 1000,
+      site.mostPieces ?? mostPieces,
+      NEAREST[sites.length - 1]!,
+    ),
   );
   const { expectedOf, rankOf } = expectation(question);
   const found: { readonly rank: readonly number[]; readonly chosen: readonly Candidate[] }[] = [];

@@ -19,6 +19,10 @@ export interface JointSite {
   readonly uncertainty: number;
   /** ∂(figure)/∂(thickness), by figure; 0 where it does not matter. */
   readonly gains: Readonly<Record<string, number>>;
+  /** Ids of the sizes that can lie there; all of them where it is not said. */
+  readonly sizes?: readonly string[];
+  /** Most pieces there, where they are fewer than elsewhere. */
+  readonly mostPieces?: number;
 }
 
 /** Sites on one shaft that depend on each other, with the box they share. */
@@ -66,13 +70,14 @@ export function requireJoint(question: JointQuestion): JointQuestion {
     requireNumber(`specs[${at}].uncertainty`, uncertainty, { min: 0, max: 1, unit: 'mm' });
     requireBand(band);
   });
-  sites.forEach(({ thickness, uncertainty, gains }, at) => {
+  sites.forEach(({ thickness, uncertainty, gains, mostPieces: most }, at) => {
     requireNumber(`sites[${at}].thickness`, thickness, { min: 0, max: 100, unit: 'mm' });
     requireNumber(`sites[${at}].uncertainty`, uncertainty, { min: 0, max: 1, unit: 'mm' });
     if (typeof gains !== 'object' || gains === null)
       refuse('missing', `sites[${at}].gains`, gains, { id: 'gainForEach' });
     for (const [id, gain] of Object.entries(gains))
       requireNumber(`sites[${at}].gains.${id}`, gain, { min: -10, max: 10 });
+    if (most !== undefined) requireInteger(`sites[${at}].mostPieces`, most, { min: 1, max: 4 });
   });
   requireStock(stock);
   requireInteger('mostPieces', mostPieces, { min: 1, max: 4 });

@@ -9,6 +9,9 @@ export interface ShimSize {
   readonly count: number;
   /** Standard uncertainty of the measured thickness of one piece, mm. */
   readonly uncertainty: number;
+  /** Diameters of a piece, mm; absent where they are not known. */
+  readonly inside?: number;
+  readonly outside?: number;
 }
 
 /** Some pieces of one size. */

@@ -19,7 +19,8 @@ export {
 } from './virtualSleeve.ts';
 export { virtualRolling, type Turned } from './virtualRolling.ts';
 export { virtualPlay, type AskedPlay } from './virtualPlay.ts';
-export { PAIR_BANDS, pairUnit, setPair, type SetPair } from './setPair.ts';
+export { PAIR_BANDS, pairUnit } from './pairUnit.ts';
+export { setPair, type SetPair } from './setPair.ts';
 export {
   backlashOfPair,
   depthOfPair,

@@ -13,6 +13,7 @@ import {
   RING_ENDS,
   SHOULDERS,
   SPACER_TYPES,
+  SITE_PIECES,
   TIGHT_RINGS,
   type DetailName,
 } from './stationDetails.ts';
@@ -81,6 +82,10 @@ export const DETAIL_TABLE: Readonly<Record<DetailName, DetailRow>> = {
   designation: { words: 'Printed on it', type: 'text', longest: 40 },
   thrust: side('The shaft pushes it'),
   place: choice('Where the thickness sits', Object.keys(PLACE_WORDS), PLACE_WORDS),
+  pieces: choice('Pieces it holds', SITE_PIECES, {
+    several: 'a pack of several',
+    single: 'one piece only, a washer',
+  }),
   contactAngle: { words: 'Contact angle', type: 'number', quantity: 'angle', least: 5, most: 45 },
   tightRing: choice('Tight ring', TIGHT_RINGS, {
     inner: 'inner ring',

@@ -41,6 +41,8 @@ export type LinesUp = (typeof LINES_UP)[number];
 /** How the ends of a sealing ring meet. */
 export const RING_ENDS = ['butt', 'hooked', 'scarf', 'whole'] as const;
 export type RingEnds = (typeof RING_ENDS)[number];
+/** How many pieces a shim site holds. */
+export const SITE_PIECES = ['several', 'single'] as const;
 /** How air gets out from behind a piston. */
 export const BLEEDS = ['none', 'hole', 'ball'] as const;
 
@@ -52,6 +54,8 @@ export interface StationDetails {
   readonly designation?: string;
   /** Bearings: the way the shaft may push it; absent when it holds no thrust or both ways. */
   readonly thrust?: Side;
+  /** Shim sites: one piece and no more, or a pack of several. */
+  readonly pieces?: (typeof SITE_PIECES)[number];
   /** Shims, spacers, adjusters: where the thickness sits in the arrangement. */
   readonly place?: ShimPlace;
   /** Tapered rollers: contact angle of the cup, degrees. */

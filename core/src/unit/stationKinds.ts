@@ -94,7 +94,7 @@ export const STATION_KIND_TABLE: Readonly<Record<StationKind, StationKindRow>> =
     'rating',
   ),
   oRing: loose('O-ring', 'designation'),
-  shimSite: ring('Shim site', 'place'),
+  shimSite: ring('Shim site', 'place', 'pieces'),
   spacer: ring('Spacer', 'spacerType', 'place'),
   adjuster: ring('Threaded adjuster', 'place', 'lead', 'hand', 'notches', 'lock'),
   gear: ring('Gear, hub or flange', 'teeth', 'bevel'),

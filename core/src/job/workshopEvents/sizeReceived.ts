@@ -20,6 +20,7 @@ export const sizeReceived = workshopEvent({
     const order = state.orders.find((row) => row.orderId === orderId);
     const before = state.sizes.find((row) => row.id === id);
     const size = {
+      ...before,
       id,
       thickness,
       uncertainty: Math.max(uncertainty, before?.uncertainty ?? 0),

@@ -1,12 +1,13 @@
-import { packThickness, packWords, pieceOrder } from '@wendaxis/core/shims';
+import { packThickness, packWords, pieceOrder, servesSite } from '@wendaxis/core/shims';
 import { useCallback } from 'react';
 
 import type { JobState, MeasuredPiece } from '@wendaxis/core/job';
-import { chosenFigures } from '@wendaxis/core/plan';
+import { chosenFigures, packSite } from '@wendaxis/core/plan';
 import { FIGURES } from '@wendaxis/core/figures';
 import type { Station } from '@wendaxis/core/unit';
 
 import { record } from '../../stores/jobSync.ts';
+import { useWorkshop } from '../../stores/useWorkshop.ts';
 import { MainAction } from '../../ui/ActionBar.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import type { ScreenUnits } from '../../wording/screenUnits.ts';
@@ -28,8 +29,18 @@ export function FitPack({ jobId, state, site, onFitted }: Props) {
     record(jobId, 'PackFitted', { siteId: site.id, pieces });
     onFitted();
   }, [jobId, site.id, pieces, onFitted]);
+  const sizes = useWorkshop().data?.sizes ?? [];
+  const untried = pieces.some(({ sizeId }) => {
+    const size = sizes.find(({ id }) => id === sizeId);
+    return size === undefined || servesSite(size, packSite(site)) === 'notKnown';
+  });
   const steps = [
     `Take the ${units.show(before)} pack out. Keep its pieces: they go back into the box.`,
+    ...(untried
+      ? [
+          'Try each piece on its seat and in its bore first: diameters are not known of all of them.',
+        ]
+      : []),
     'Wipe both faces and every piece. No burrs, no folds, no oil that holds them apart.',
     `Stack in this order: ${
       pieceOrder(pieces)

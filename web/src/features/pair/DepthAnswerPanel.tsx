@@ -4,9 +4,15 @@ import { ETCHING_SIGNS, type DepthAnswer, type EtchingSign } from '@wendaxis/cor
 import { NORMAL_FACTOR } from '@wendaxis/core/measure';
 import { orRefused } from '@wendaxis/core/faults';
 import { stockAtHand, withUncertainty, type JobState } from '@wendaxis/core/job';
-import { depthSpec, USUAL_MOST_PIECES, type AxisMesh, type PairDepth } from '@wendaxis/core/plan';
+import {
+  depthSpec,
+  mostPiecesAt,
+  stockAt,
+  type AxisMesh,
+  type PairDepth,
+} from '@wendaxis/core/plan';
 import { packWords, proposePack } from '@wendaxis/core/shims';
-import type { Axis } from '@wendaxis/core/unit';
+import { findStation, type Axis } from '@wendaxis/core/unit';
 
 import { useStockUse } from '../../api/queries.ts';
 import { record } from '../../stores/jobSync.ts';
@@ -124,7 +130,9 @@ function FromTheBox({ jobId, state, siteId, of, depth }: FromTheBoxProps) {
     [workshop.data, elsewhere.data, state, siteId],
   );
   const { off, inPlace } = depth;
-  if (stock === null || band === null || off === null || inPlace === null) return null;
+  const site = findStation(state.unit!, siteId)?.station;
+  if (stock === null || site === undefined || band === null || off === null || inPlace === null)
+    return null;
   const answer = orRefused(
     () =>
       proposePack({
@@ -132,8 +140,8 @@ function FromTheBox({ jobId, state, siteId, of, depth }: FromTheBoxProps) {
         packInPlace: { thickness: inPlace, uncertainty: 0 },
         gain: of.mesh.thicker === 'towards' ? -1 : 1,
         band: { ...band, target: 0 },
-        stock,
-        mostPieces: USUAL_MOST_PIECES,
+        stock: stockAt(stock, site),
+        mostPieces: mostPiecesAt(site),
       }),
     () => null,
   );

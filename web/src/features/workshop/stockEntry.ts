@@ -1,5 +1,7 @@
 import type { OpenOrder, StockedSize } from '@wendaxis/core/job';
 
+import type { ScreenUnits } from '../../wording/screenUnits.ts';
+
 /** A size of the box as a row: what is there, in jobs and on order, and what the pieces in the box are worth. */
 export interface StockRow {
   readonly size: StockedSize;
@@ -57,4 +59,12 @@ export function readPrice(text: string): number | null | undefined {
   if (text.trim() === '') return null;
   const price = Number(text.trim().replace(',', '.'));
   return Number.isFinite(price) && price >= 0 && price <= 100_000 ? price : undefined;
+}
+
+/** The diameters of a piece, as far as they are known. */
+export function diameterWords({ inside, outside }: StockedSize, units: ScreenUnits): string {
+  if (inside === undefined && outside === undefined) return '–';
+  const show = (value: number | undefined): string =>
+    value === undefined ? '?' : units.digits(value, 'length', 1);
+  return `${show(inside)} × ${show(outside)}`;
 }
