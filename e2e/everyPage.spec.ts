@@ -15,6 +15,7 @@ const OF_A_JOB = [
   '/describe?view=put',
   '/describe?view=part',
   '/describe?view=axis',
+  '/describe?view=mesh',
   '/describe?view=keep',
   '/heat',
   '/log',
@@ -27,7 +28,13 @@ const OF_A_JOB = [
 async function everyPage(page: Page, address: string): Promise<readonly string[]> {
   const [first] = await jobsAt(page, address);
   const ofJob = OF_A_JOB.map((path) => `jobs/${first}${path}`);
-  return ['', 'workshop', 'fits', 'book-in', 'nowhere', 'jobs/abc', ...ofJob];
+  const pairs: string[] = [];
+  for (const jobId of await jobsAt(page, address)) {
+    const { unit } = await jobAt(page, address, jobId);
+    const carrier = unit!.axes.find(({ sets }) => sets.includes('backlash'));
+    if (carrier !== undefined) pairs.push(`jobs/${jobId}/pair/${carrier.id}`);
+  }
+  return ['', 'workshop', 'fits', 'book-in', 'nowhere', 'jobs/abc', ...ofJob, ...pairs];
 }
 
 /** Of the steps of all demo jobs one of each form. */
@@ -48,7 +55,7 @@ async function jobsAt(page: Page, address: string): Promise<readonly string[]> {
 }
 
 for (const [what, addressesOf, least] of [
-  ['page', everyPage, 19],
+  ['page', everyPage, 21],
   ['form of a step', everyForm, 15],
 ] as const)
   test(`every ${what} passes the accessibility check at every level, in both themes, and fits a tablet and a telephone`, async ({

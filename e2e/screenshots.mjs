@@ -1,8 +1,8 @@
 import { chromium } from '@playwright/test';
 
-import { unitFromTemplate } from '@wendaxis/core/unit';
+import { pairUnit } from '@wendaxis/core/simulate';
 
-import { bookIn, workTo } from './workTo.ts';
+import { bookIn, recordIn, workTo } from './workTo.ts';
 
 import { CHROMIUM, ensureChromium } from '../scripts/setup/chromium.mjs';
 import { temporaryPostgres } from '../scripts/setup/postgres.mjs';
@@ -40,11 +40,6 @@ const press = async (...keys) => {
     await page.waitForTimeout(350);
   }
 };
-const end = {
-  designation: null,
-  family: null,
-  dimensions: { bore: 30, outside: 62, width: 16 },
-};
 const gauge = {
   id: 'gauge',
   name: 'Gauge',
@@ -57,30 +52,31 @@ const bands = {
   sideClearance: { lower: 0.15, upper: 0.25, target: null },
   rollingTorque: { lower: 0.7, upper: 1.1, target: null },
 };
-/** A unit of the demo world from a template, worked to a rule; its job. */
-const worked = async (template, name, rule, scope) => {
-  const unit = unitFromTemplate(template, { name, left: end, right: end, span: 60 });
-  const jobId = await bookIn(page, server.address, unit, scope);
-  const habits = { instrument: gauge, bands, source: 'sheet 4' };
-  await workTo(page, server.address, jobId, { habits, until: (step) => step.rule === rule });
-  return jobId;
-};
-/** Two sites of one shaft, both measured. */
-const together = async () => {
-  const jobId = await worked('retainedGear', 'Sill gear shaft', 'measure', 'setPlay');
-  for (const play of ['0.42', '0.05']) {
-    await page.goto(`${server.address}jobs/${jobId}/bench`);
-    await page.getByRole('radio', { name: /Fine dial/ }).click();
-    await page.getByRole('button', { name: /^All are fitted/ }).click();
-    for (const text of ['0', play, '0', '0', play, '0', '0', play, '0']) {
-      await page.getByLabel(/Or type the/).fill(text);
-      await press('Enter');
-    }
-    await press('Enter');
-  }
-  await page.goto(`${server.address}jobs/${jobId}/pack`);
-  await page.getByRole('heading', { name: 'Choose the packs together' }).waitFor();
-  await shot('together');
+/** A differential of the demo world, its carrier measured with the trial packs. */
+const pair = async () => {
+  const limits = {
+    ...bands,
+    endPlay: { lower: -0.12, upper: -0.04, target: null },
+    backlash: { lower: 0.1, upper: 0.18, target: null },
+    depth: { lower: -0.03, upper: 0.03, target: null },
+  };
+  const jobId = await bookIn(page, server.address, { ...pairUnit(true), name: 'Sill drive axle' });
+  const habits = { instrument: gauge, bands: limits, source: 'sheet 4' };
+  const state = await workTo(page, server.address, jobId, {
+    habits,
+    until: ({ rule }) => rule === 'readBacklash',
+  });
+  await recordIn(page, server.address, jobId, 'BacklashRead', {
+    specId: state.specs.find(({ kind }) => kind === 'backlash').specId,
+    stage: 'trial',
+    held: 'other',
+    contact: 'squareToFlank',
+    places: [0.31, 0.33, 0.34, 0.32].map((value, at) => ({ angle: 90 * at, value, face: null })),
+    instrument: gauge,
+  });
+  await page.goto(`${server.address}jobs/${jobId}/pair/carrier-axis`);
+  await page.getByRole('heading', { name: 'Next move' }).waitFor();
+  await shot('pair');
 };
 try {
   await page.goto(server.address);
@@ -141,7 +137,7 @@ try {
   await page.waitForTimeout(800);
   await page.evaluate('scrollTo(0, 0)');
   await shot('sleeve');
-  await together();
+  await pair();
   await page.goto(server.address);
   await page.getByText('Moth engine case').click();
   await page.getByRole('heading', { name: /Measure the bore/ }).waitFor();

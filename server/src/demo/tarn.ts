@@ -55,6 +55,24 @@ const TARN: Unit = {
   description: 'Beach-cleaner rear axle, spiral-bevel pair 41:11.',
   parts: [...PINION.parts, ...CARRIER.parts.filter(({ id }) => id !== 'case')],
   axes: [...PINION.axes, ...CARRIER.axes.map(secondAxis)],
+  meshes: [
+    {
+      id: 'crown',
+      driverId: 'pinion',
+      drivenId: 'carrier-ring-gear',
+      pressureAngle: 20,
+      spiralAngle: 35,
+      cut: 'faceMilled',
+      contact: 'squareToFlank',
+      depthAt: 'depth-shim',
+      thicker: 'towards',
+      depthBy: null,
+      etchingSign: null,
+      mountingDistance: null,
+      gearSideAt: 'carrier-shims-left',
+      otherSideAt: 'carrier-shims-right',
+    },
+  ],
 };
 
 /** Booked in and measured as found; it comes apart next. */

@@ -55,10 +55,10 @@ export function waveWords(
   if (!seen) return 'No more once round than the readings themselves miss by.';
   const swing = `It swings by ${units.show(2 * amplitude)} once round, most at ${Math.round(angle)}°.`;
   const why: Readonly<Record<NonNullable<Wave['cause']>, string>> = {
-    tilt: 'The back of the gear swings with it: it stands askew. Take it off, clean both faces, look for burrs.',
+    tilt: 'The back of the gear swings with it: it is mounted askew. Take it off, clean both faces, look for burrs.',
     runout: 'Its back runs true: the gear is not round to its axis, or its seat is worn.',
-    both: 'Its back swings too, but not by enough: it stands askew and is out of round.',
-    notTold: `Read the back of the gear at the same places to tell a gear that stands askew from one that is out of round; askew alone it would swing by ${units.show(asFaceRunout)}.`,
+    both: 'Its back swings too, but not by enough: it is mounted askew and out of round.',
+    notTold: `Read the back of the gear at the same places to tell a gear mounted askew from one that is out of round; askew alone it would swing by ${units.show(asFaceRunout)}.`,
   };
   return `${swing} ${why[cause ?? 'notTold']}`;
 }

@@ -24,15 +24,7 @@ export function StockPanel({ sizes, held, orders }: Props) {
       <table className="w-full border-collapse text-lg">
         <thead>
           <tr className="small-label text-left">
-            {[
-              'Measured',
-              'Inside × outside',
-              'In the box',
-              'In jobs',
-              'On order',
-              'Price',
-              'Count',
-            ].map((title) => (
+            {['Measured', 'In the box', 'In jobs', 'On order', 'Price', 'Count'].map((title) => (
               <th key={title} className="py-1 font-semibold">
                 {title}
               </th>
@@ -79,8 +71,8 @@ function SizeRow({ row: { size, inBox, inJobs, onOrder }, isCounted, onCount }: 
       <td className="figure py-1">
         {units.digits(size.thickness)}{' '}
         <span className="text-soft">± {units.digits(2 * size.uncertainty)}</span>
+        <span className="text-soft block text-base">{diameterWords(size, units)}</span>
       </td>
-      <td className="figure py-1">{diameterWords(size, units)}</td>
       <td className="figure py-1">{inBox}</td>
       <td className="figure py-1">{inJobs}</td>
       <td className="figure py-1">{onOrder === 0 ? '–' : onOrder}</td>

@@ -61,10 +61,10 @@ export function readPrice(text: string): number | null | undefined {
   return Number.isFinite(price) && price >= 0 && price <= 100_000 ? price : undefined;
 }
 
-/** The diameters of a piece, as far as they are known. */
+/** The diameters of a piece, as far as they are known; nothing where they are not. */
 export function diameterWords({ inside, outside }: StockedSize, units: ScreenUnits): string {
-  if (inside === undefined && outside === undefined) return '–';
+  if (inside === undefined && outside === undefined) return '';
   const show = (value: number | undefined): string =>
     value === undefined ? '?' : units.digits(value, 'length', 1);
-  return `${show(inside)} × ${show(outside)}`;
+  return `${show(inside)} × ${show(outside)} ${units.unit()}`;
 }
