@@ -1,3 +1,4 @@
+export { jointOdds } from './jointOdds.ts';
 export {
   orderSizes,
   type OrderableSize,

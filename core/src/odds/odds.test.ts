@@ -1,3 +1,4 @@
+import { jointOdds } from './jointOdds.ts';
 import jstat from 'jstat';
 
 import { orderSizes, type OrderQuestion } from './orderSizes.ts';
@@ -128,5 +129,47 @@ describe('what to order before strip-down', () => {
     expect(() => ask({ orderable: [{ id: 'x', thickness: 0, price: null }] })).toThrow(
       /orderable\[0\].thickness/,
     );
+  });
+});
+
+describe('odds of packs for several sites', () => {
+  const spec = (id: string, value: number, uncertainty: number) => ({
+    id,
+    value,
+    uncertainty,
+    degreesOfFreedom: null,
+    band: { lower: 0.1, upper: 0.2, target: null },
+  });
+  const site = (id: string, gains: Readonly<Record<string, number>>) => ({
+    id,
+    thickness: 1,
+    uncertainty: 0,
+    gains,
+  });
+  const choice = (values: readonly number[]) => ({
+    packs: ['a', 'b'].map((siteId) => ({ siteId, thickness: 1, pieces: [] })),
+    expected: values.map((value, at) => ({
+      specId: `s${at}`,
+      value,
+      expanded: 0,
+      decision: { word: 'conforms' as const, guard: 0, provable: true, limit: null },
+    })),
+  });
+  const question = (uncertainty: number) => ({
+    specs: [spec('s0', 0.15, uncertainty), spec('s1', 0.15, uncertainty)],
+    sites: [site('a', { s0: 1 }), site('b', { s1: 1 })],
+    stock: [],
+    mostPieces: 4,
+  });
+
+  test('should be the product of both where they do not hang together', () => {
+    const spread = Math.hypot(0.03, 0.003);
+    const alone = jstat.normal.cdf(0.05, 0, spread) - jstat.normal.cdf(-0.05, 0, spread);
+    expect(jointOdds(question(0.03), choice([0.15, 0.15]), 100_000)).toBeCloseTo(alone ** 2, 2);
+  });
+
+  test('should be a quarter where both aim at a limit, and nothing where one is far out', () => {
+    expect(jointOdds(question(0.01), choice([0.2, 0.2]), 100_000)).toBeCloseTo(0.25, 2);
+    expect(jointOdds(question(0.01), choice([0.15, 0.4]))).toBe(0);
   });
 });

@@ -1,18 +1,14 @@
 import { refuse } from '../faults/index.ts';
-import {
-  bandTarget,
-  decide,
-  studentFactor,
-  welchSatterthwaite,
-  type Band,
-} from '../measure/index.ts';
+import { bandTarget } from '../measure/index.ts';
+import { expectation, type Expectation } from './jointExpectation.ts';
 import { nearSearch } from './nearPacks.ts';
+import type { BoxPack } from './packsBetween.ts';
+import { pairsInLimits } from './pairsInLimits.ts';
 import { micrometres, type ShimSize } from './stock.ts';
 import {
   type JointSpec,
   type JointSite,
   type JointQuestion,
-  type JointChoice,
   type JointAnswer,
   requireJoint,
 } from './jointQuestion.ts';
@@ -20,65 +16,38 @@ import {
 /** How far about the wanted thickness packs are looked up, µm, and how many of the nearest are combined. */
 const WINDOW = 120;
 
-const NEAREST = [400, 90, 36] as const;
+const NEAREST = [400, 90, 36, 15] as const;
 
 /** So many packs of a site at least are looked at, so that sites that share a box leave each other a choice. */
 const ENOUGH = 24;
 
 const SHOWN = 4;
 
-interface Candidate {
-  readonly counts: ReadonlyMap<number, number>;
-  /** µm. */
-  readonly sum: number;
-  readonly pieces: number;
-}
+type Candidate = BoxPack;
 
 /**
  * Packs for several sites at once. The wanted thicknesses solve `Σ gain·Δt = target − value` for all figures together, so
  * that a site that moves two of them is right for both; then the nearest packs of every site are combined, each
  * combination within the shared box, and the one whose figures lie nearest to their targets (as a share of the bands,
- * squared and summed) is taken. Of equal ones fewest pieces.
+ * squared and summed) is taken. Of equal ones fewest pieces. For two sites with closed limits every pair that is within them is looked
+ * at, and the best is the best there is; `exact` says so.
  *
  * @throws InputError naming the field; `contradiction` where the sites cannot move the figures apart
  */
 export function jointPacks(question: JointQuestion): JointAnswer {
-  const { specs, sites, stock, mostPieces } = requireJoint(question);
+  const { specs, sites, stock } = requireJoint(question);
   const wanted = solve(specs, sites);
   const sizes = stock
     .filter(({ count }) => count > 0)
     .toSorted((a, b) => b.thickness - a.thickness || (a.id < b.id ? -1 : 1));
-  const candidates = sites.map((site, at) =>
-    candidatesNear(
-      // Sizes keep their places: what cannot lie there is there none of.
-      sizes.map((size) => (site.sizes?.includes(size.id) === false ? { ...size, count: 0 } : size)),
-      wanted[at]! * 1000,
-      site.mostPieces ?? mostPieces,
-      NEAREST[sites.length - 1]!,
-    ),
+  // Sizes keep their places: what cannot lie at a site is there none of.
+  const sizesAt = sites.map((site) =>
+    sizes.map((size) => (site.sizes?.includes(size.id) === false ? { ...size, count: 0 } : size)),
   );
   const { expectedOf, rankOf } = expectation(question);
-  const found: { readonly rank: readonly number[]; readonly chosen: readonly Candidate[] }[] = [];
-  let tried = 0;
-  const walk = (chosen: readonly Candidate[]): void => {
-    if (chosen.length < sites.length) {
-      for (const next of candidates[chosen.length]!)
-        if (fitsBox([...chosen, next], sizes)) walk([...chosen, next]);
-      return;
-    }
-    tried += 1;
-    found.push({ rank: rankOf(chosen), chosen });
-  };
-  walk([]);
-  const ordered = found.toSorted(
-    (a, b) => a.rank[0]! - b.rank[0]! || a.rank[1]! - b.rank[1]! || a.rank[2]! - b.rank[2]!,
-  );
-  // Of the same thicknesses only the best pieces are shown.
-  const seen = new Set<string>();
-  const best = ordered.filter(
-    ({ chosen }) =>
-      seen.size < SHOWN && seen.size < seen.add(chosen.map(({ sum }) => sum).join(' ')).size,
-  );
+  const every = everyPair(question, sizesAt, sizes, rankOf);
+  const { found, tried } = every ?? nearest(question, { wanted, sizesAt, sizes, rankOf });
+  const best = bestOf(found);
   const tier = best[0]?.rank[0] ?? 2;
   return {
     status: (['found', 'unproven', 'nothingFits'] as const)[tier]!,
@@ -98,72 +67,89 @@ export function jointPacks(question: JointQuestion): JointAnswer {
         expected: expectedOf(chosen),
       })),
     tried,
+    exact: every !== null,
   };
 }
 
-/** What packs give, and where they stand among the others: proven, inside, outside; how far off; how many pieces. */
-interface Expectation {
-  readonly expectedOf: (chosen: readonly Candidate[]) => JointChoice['expected'];
-  readonly rankOf: (chosen: readonly Candidate[]) => readonly number[];
+/** Packs for all sites with where they stand among the others. */
+interface Ranked {
+  readonly rank: readonly number[];
+  readonly chosen: readonly Candidate[];
 }
 
-/** What a choice of packs gives: figure by figure. Its guard hangs on the numbers of pieces only, and is worked out once for each. */
-function expectation({ specs, sites, stock }: JointQuestion): Expectation {
-  const piece = Math.max(0, ...stock.map(({ uncertainty }) => uncertainty));
-  const guards = new Map<string, readonly number[]>();
-  const guardsOf = (chosen: readonly Candidate[]): readonly number[] => {
-    const key = chosen.map(({ pieces }) => pieces).join();
-    const known = guards.get(key);
-    if (known !== undefined) return known;
-    const made = specs.map(({ id, uncertainty, degreesOfFreedom }) => {
-      const shims = Math.hypot(
-        ...sites.map(
-          (site, at) =>
-            (site.gains[id] ?? 0) *
-            Math.hypot(site.uncertainty, Math.sqrt(chosen[at]!.pieces) * piece),
-        ),
-      );
-      const freedom = welchSatterthwaite([
-        { standard: uncertainty, degreesOfFreedom: degreesOfFreedom ?? Infinity },
-        { standard: shims, degreesOfFreedom: Infinity },
-      ]);
-      return studentFactor(freedom) * Math.hypot(uncertainty, shims);
-    });
-    guards.set(key, made);
-    return made;
-  };
-  const targets = specs.map(({ band }) => bandTarget(band));
-  const halves = specs.map(({ band }) => halfWidth(band));
-  const valueOf = (chosen: readonly Candidate[], spec: number): number => {
-    const { id, value } = specs[spec]!;
-    return sites.reduce(
-      (sum, { gains, thickness }, at) =>
-        sum + (gains[id] ?? 0) * (chosen[at]!.sum / 1000 - thickness),
-      value,
+interface Found {
+  readonly found: readonly Ranked[];
+  readonly tried: number;
+}
+
+const byRank = (a: Ranked, b: Ranked): number =>
+  a.rank[0]! - b.rank[0]! || a.rank[1]! - b.rank[1]! || a.rank[2]! - b.rank[2]!;
+
+/** The best and up to three more: of the same thicknesses only the best pieces. */
+function bestOf(found: readonly Ranked[]): readonly Ranked[] {
+  const seen = new Set<string>();
+  return found
+    .toSorted(byRank)
+    .filter(
+      ({ chosen }) =>
+        seen.size < SHOWN && seen.size < seen.add(chosen.map(({ sum }) => sum).join(' ')).size,
     );
+}
+
+/** Kept while pairs are looked at, before only the best of them are. */
+const KEPT = 20_000;
+
+/** Every pair for two sites that is within all limits; null where there is none, or they are too many to look at. */
+function everyPair(
+  question: JointQuestion,
+  sizesAt: readonly (readonly ShimSize[])[],
+  sizes: readonly ShimSize[],
+  rankOf: Expectation['rankOf'],
+): Found | null {
+  let found: Ranked[] = [];
+  const tried = pairsInLimits(question, sizesAt, (first, second) => {
+    const chosen = [first, second];
+    if (!fitsBox(chosen, sizes)) return;
+    found.push({ rank: rankOf(chosen), chosen });
+    if (found.length > KEPT) found = [...bestOf(found)];
+  });
+  return tried === null || found.length === 0 ? null : { found, tried };
+}
+
+/** The nearest packs of every site combined. */
+function nearest(
+  { sites, mostPieces }: JointQuestion,
+  {
+    wanted,
+    sizesAt,
+    sizes,
+    rankOf,
+  }: {
+    readonly wanted: readonly number[];
+    readonly sizesAt: readonly (readonly ShimSize[])[];
+    readonly sizes: readonly ShimSize[];
+    readonly rankOf: Expectation['rankOf'];
+  },
+): Found {
+  const candidates = sites.map((site, at) =>
+    candidatesNear(
+      sizesAt[at]!,
+      wanted[at]! * 1000,
+      site.mostPieces ?? mostPieces,
+      NEAREST[sites.length - 1]!,
+    ),
+  );
+  const found: Ranked[] = [];
+  const walk = (chosen: readonly Candidate[]): void => {
+    if (chosen.length < sites.length) {
+      for (const next of candidates[chosen.length]!)
+        if (fitsBox([...chosen, next], sizes)) walk([...chosen, next]);
+      return;
+    }
+    found.push({ rank: rankOf(chosen), chosen });
   };
-  return {
-    expectedOf: (chosen) =>
-      specs.map(({ id, band }, spec) => {
-        const expanded = guardsOf(chosen)[spec]!;
-        const value = valueOf(chosen, spec);
-        return { specId: id, value, expanded, decision: decide(value, value, band, expanded) };
-      }),
-    // The same by numbers alone: it is asked for every combination.
-    rankOf: (chosen) => {
-      const guards = guardsOf(chosen);
-      let [tier, off, pieces] = [0, 0, 0];
-      for (let spec = 0; spec < specs.length; spec += 1) {
-        const { lower, upper } = specs[spec]!.band;
-        const value = valueOf(chosen, spec);
-        const margin = Math.min(value - (lower ?? -Infinity), (upper ?? Infinity) - value);
-        tier = Math.max(tier, margin + 1e-9 >= guards[spec]! ? 0 : margin >= 0 ? 1 : 2);
-        off += ((value - targets[spec]!) / halves[spec]!) ** 2;
-      }
-      for (const one of chosen) pieces += one.pieces;
-      return [tier, Math.round(off * 1e4), pieces];
-    },
-  };
+  walk([]);
+  return { found, tried: found.length };
 }
 
 function candidatesNear(
@@ -232,9 +218,4 @@ function solve(specs: readonly JointSpec[], sites: readonly JointSite[]): readon
     }
   }
   return sites.map(({ thickness }, at) => thickness + rows[at]![n]! / rows[at]![at]!);
-}
-
-/** Half of the band; where a limit is open, a tenth of a millimetre stands for it. */
-function halfWidth({ lower, upper }: Band): number {
-  return lower === null || upper === null ? 0.1 : (upper - lower) / 2;
 }

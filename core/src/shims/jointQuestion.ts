@@ -27,7 +27,7 @@ export interface JointSite {
 
 /** Sites on one shaft that depend on each other, with the box they share. */
 export interface JointQuestion {
-  /** 1 to 3, in the order in which they count. */
+  /** 1 to 4, in the order in which they count. */
   readonly specs: readonly JointSpec[];
   /** As many as there are figures. */
   readonly sites: readonly JointSite[];
@@ -59,11 +59,13 @@ export interface JointAnswer {
   /** The best and up to three more; the nearest, out of band, when nothing fits. */
   readonly choices: readonly JointChoice[];
   readonly tried: number;
+  /** Every pair that is within all limits was looked at: nothing better is in the box. */
+  readonly exact: boolean;
 }
 
 export function requireJoint(question: JointQuestion): JointQuestion {
   const { specs, sites, stock, mostPieces } = question;
-  requireInteger('specs', specs.length, { min: 1, max: 3 });
+  requireInteger('specs', specs.length, { min: 1, max: 4 });
   requireInteger('sites', sites.length, { min: specs.length, max: specs.length });
   specs.forEach(({ value, uncertainty, band }, at) => {
     requireNumber(`specs[${at}].value`, value, { min: -100, max: 100, unit: 'mm' });

@@ -19,6 +19,7 @@ import { MainAction } from '../../ui/ActionBar.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { PlayTermsPanel } from '../setting/PlayTermsPanel.tsx';
+import { JointTold, movesWords } from './JointTold.tsx';
 import { StockTable } from './StockTable.tsx';
 import type { ScreenUnits } from '../../wording/screenUnits.ts';
 
@@ -30,7 +31,13 @@ interface Props {
   readonly question: JointQuestion;
 }
 
-const NO_ANSWER: JointAnswer = { status: 'nothingFits', wanted: {}, choices: [], tried: 0 };
+const NO_ANSWER: JointAnswer = {
+  status: 'nothingFits',
+  wanted: {},
+  choices: [],
+  tried: 0,
+  exact: false,
+};
 
 /** Packs for several sites of one shaft, chosen together: each is right only with the others. */
 export function JointPacks({ jobId, state, axis, run, question }: Props) {
@@ -72,10 +79,7 @@ export function JointPacks({ jobId, state, axis, run, question }: Props) {
           units={units}
           question={question}
         />
-        <p className="m-0">
-          {answer.tried.toLocaleString('en')} pairs of the nearest packs were held against both
-          bands.
-        </p>
+        <JointTold question={question} answer={answer} choice={choice} />
       </section>
       <div className="grid content-start gap-4">
         <section aria-label="Stock" className="bg-panel border-edge rounded-[3px] border-2 p-4">
@@ -185,17 +189,6 @@ function JointHead({ question, siteName, units, answer, usable, choose }: JointH
       {usable && <MainAction onClick={choose}>Use these packs</MainAction>}
     </div>
   );
-}
-
-/** Which of the places move more than one figure. */
-function movesWords({ sites, specs }: JointQuestion): string {
-  const several = sites.filter(
-    ({ gains }) => specs.filter(({ id }) => (gains[id] ?? 0) !== 0).length > 1,
-  );
-  if (several.length === 0) return 'Each place moves a figure of its own.';
-  return several.length === sites.length
-    ? 'Each place moves more than one figure: they are right only together.'
-    : 'One of them moves both figures.';
 }
 
 function Expected({

@@ -1,0 +1,42 @@
+import { requireInteger } from '../faults/index.ts';
+import type { JointChoice, JointQuestion } from '../shims/index.ts';
+import { USUAL_SEATING } from './packOdds.ts';
+import { drawsFrom } from './random.ts';
+
+/**
+ * Odds that every figure is truly within its limits once the packs of all sites are in, by Monte Carlo over readings (Student), the
+ * packs that were in, the new pieces, of which each site's count for every figure that it moves, and seating.
+ *
+ * @throws InputError naming `draws`
+ */
+export function jointOdds(
+  { specs, sites, stock }: JointQuestion,
+  { packs, expected }: JointChoice,
+  draws = 20_000,
+  seed = 11,
+): number {
+  requireInteger('draws', draws, { min: 100, max: 1_000_000 });
+  const { normal, student } = drawsFrom(seed);
+  const piece = Math.max(0, ...stock.map(({ uncertainty }) => uncertainty));
+  const spreads = sites.map((site) => {
+    const pieces = packs.find(({ siteId }) => siteId === site.id)?.pieces ?? [];
+    const count = pieces.reduce((sum, { quantity }) => sum + quantity, 0);
+    return Math.hypot(site.uncertainty, piece * Math.sqrt(count));
+  });
+  let inside = 0;
+  for (let draw = 0; draw < draws; draw += 1) {
+    const off = spreads.map((spread) => spread * normal());
+    const all = specs.every(({ id, uncertainty, degreesOfFreedom, band }) => {
+      const aim = expected.find(({ specId }) => specId === id)!.value;
+      const moved = sites.reduce((sum, { gains }, at) => sum + (gains[id] ?? 0) * off[at]!, 0);
+      const value =
+        aim +
+        uncertainty * student(degreesOfFreedom ?? Infinity) +
+        moved +
+        USUAL_SEATING * normal();
+      return value >= (band.lower ?? -Infinity) && value <= (band.upper ?? Infinity);
+    });
+    if (all) inside += 1;
+  }
+  return inside / draws;
+}
