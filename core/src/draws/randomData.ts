@@ -15,6 +15,7 @@ import { type Unit } from '../unit/index.ts';
 import { DRAWN_DIAL as dial, DRAWN_WRENCH as tool } from './drawnCards.ts';
 import { DESCRIPTIONS } from './drawnDescriptions.ts';
 import { drawn, type Drawn } from './drawnNames.ts';
+import { PAIR_DATA } from './drawnPairs.ts';
 import type { Draws } from './draws.ts';
 import { openedWith } from './openedWith.ts';
 import { randomOf } from './randomOf.ts';
@@ -32,6 +33,7 @@ const MADE: Readonly<Partial<Record<JobEventType, (of: Drawn) => object>>> = {
     };
   },
   ...DESCRIPTIONS,
+  ...PAIR_DATA,
   SpecSet: ({ draws, unit, axisId, specId, band }) => ({
     specId,
     axisId,
