@@ -46,6 +46,10 @@ export function pairDepth(state: JobState, of: AxisMesh): PairDepth | null {
   return { row, answer, wanted, inPlace, off, decision };
 }
 
+/** Whether marks were made after a depth was worked out: they have the last word on it. */
+export const isOverruled = ({ measured }: JobState, { row }: PairDepth): boolean =>
+  measured.patterns.some(({ meshId, order }) => meshId === row.meshId && order > row.order);
+
 /** The limits of the depth of a pinion. */
 export const depthSpec = ({ specs }: JobState, axisId: string): Spec | null =>
   specs.find((row) => row.axisId === axisId && row.kind === 'depth') ?? null;

@@ -1,6 +1,7 @@
 import { Recorder } from '../job/tests/recorder.ts';
 import { pairUnit, PAIR_BANDS } from '../simulate/index.ts';
 import { withoutStation, withStation, type Unit } from '../unit/index.ts';
+import { compilePlan } from './compilePlan.ts';
 import { meshAt } from './pairGears.ts';
 import { pairNow } from './pairNow.ts';
 import { pairStep } from './pairStep.ts';
@@ -167,6 +168,12 @@ describe('depth and marks in the next move', () => {
     expect(pair.next.pinionBy).toBe('pattern');
     expect(pair.next.pinion).toBeGreaterThan(0.05);
     expect(pair.next.wanted.depth).toBeLessThan(1.3);
+    // What they overrule is not held against the move that they ask for.
+    expect(pair.next.forecast.depth).toBeNull();
+    expect(pair.next.odds).toBeGreaterThan(0.5);
+    expect(pairNow(pair.state, pair.carrier)!.depth!.decision!.word).toBe('doesNotConform');
+    const { steps } = compilePlan(pair.state);
+    expect(steps.find(({ rule }) => rule === 'chooseDepth')!.status).toBe('done');
   });
 
   test('should not move by marks that contradict each other, nor by those of another build', () => {

@@ -185,7 +185,10 @@ function nextOf(state: JobState, pair: PairNow, aims: Aims): PairNext {
   const total =
     split.gearSide - inPlace.gear! + split.otherSide - inPlace.other! + (turns?.preloadOff ?? 0);
   const ring = -split.shift + (turns?.placeOff ?? 0);
-  const move = pairMove(pair, { pinion: aims.pinion, ring, total }, threaded ? TURN : PIECES)!;
+  const by = { pinion: aims.pinion, ring, total };
+  const whole = pairMove(pair, by, threaded ? TURN : PIECES)!;
+  // Where the marks move the pinion its depth by numbers is what they overrule.
+  const move = aims.pinionBy === 'pattern' ? { ...whole, depth: null } : whole;
   return {
     pinion: aims.pinion,
     pinionBy: aims.pinionBy,

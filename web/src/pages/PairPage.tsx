@@ -19,7 +19,10 @@ export function PairPage() {
   if (axis === undefined || pair === null)
     return <NotNow title="This axis has no gears in mesh" jobId={jobId} />;
   return (
-    <Main title={`Ring and pinion · ${state.unit!.name}`} className="grid gap-5 p-5">
+    <Main
+      title={`Ring and pinion · ${state.unit!.name}`}
+      className="grid grid-cols-[minmax(0,1fr)] gap-5 p-5 max-sm:px-3"
+    >
       <div className="flex flex-wrap items-end justify-between gap-3">
         <h1 className="m-0 text-[2.3rem] leading-tight">Ring and pinion</h1>
         <Link
@@ -31,7 +34,7 @@ export function PairPage() {
       </div>
       {!pair.of.described && <MeshAsDrawn jobId={jobId} of={pair.of} unit={state.unit!} />}
       <PairFigures jobId={jobId} state={state} pair={pair} steps={plan.steps} />
-      <div className="grid gap-5 lg:grid-cols-[1.25fr_1fr]">
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-5 lg:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
         <PairMoves state={state} pair={pair} />
         <PairTries state={state} pair={pair} />
       </div>

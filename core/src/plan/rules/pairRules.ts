@@ -6,7 +6,7 @@ import { carrierSides, type Axis, type Unit } from '../../unit/index.ts';
 import { bandFigure, figure, numbers } from '../figures.ts';
 import { lastBacklash } from '../backlashNow.ts';
 import { judgedFigures } from '../judgedFigures.ts';
-import { pairDepth } from '../pairDepth.ts';
+import { isOverruled, pairDepth } from '../pairDepth.ts';
 import { meshAt } from '../pairGears.ts';
 import { pairNow } from '../pairNow.ts';
 import { lastSet } from '../playProgress.ts';
@@ -138,6 +138,8 @@ export const PAIR_RULES: readonly Rule[] = [
     ],
     done: ({ state, axis }) => {
       const judged = judgedFigures(state, axis).depth;
+      const depth = depthRead(state, axis);
+      if (depth !== null && isOverruled(state, depth)) return true;
       return judged !== undefined && (judged.word === 'conforms' || judged.accepted !== null);
     },
   },

@@ -2,7 +2,13 @@ import { Link } from 'react-router';
 
 import type { JobState, Spec } from '@wendaxis/core/job';
 import { NORMAL_FACTOR, studentFactor, type DecisionWord } from '@wendaxis/core/measure';
-import { judgedFigures, type CarriedPlay, type PairNow, type Step } from '@wendaxis/core/plan';
+import {
+  isOverruled,
+  judgedFigures,
+  type CarriedPlay,
+  type PairNow,
+  type Step,
+} from '@wendaxis/core/plan';
 
 import { BandStrip } from '../../ui/BandStrip.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
@@ -35,6 +41,11 @@ export function PairFigures({ jobId, state, pair, steps }: Props) {
             depth?.off == null
               ? null
               : { ...depth.off, expanded: NORMAL_FACTOR * depth.off.uncertainty }
+          }
+          note={
+            depth !== null && isOverruled(state, depth)
+              ? 'by its numbers; the marks have the last word'
+              : null
           }
         />
       </Card>

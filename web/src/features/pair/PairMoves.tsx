@@ -159,10 +159,11 @@ function WhatIf({ pair }: { readonly pair: PairNow }) {
       {rows.map(([what, name, less, more]) => (
         <div
           key={what}
-          className="grid grid-cols-[minmax(0,1fr)_auto_5.5rem_auto] items-center gap-3"
+          className="grid grid-cols-[auto_5.5rem_auto] items-center justify-start gap-3 sm:grid-cols-[minmax(0,1fr)_auto_5.5rem_auto] sm:justify-stretch"
         >
-          <span className="text-lg font-semibold">{name}</span>
+          <span className="col-span-full text-lg font-semibold sm:col-span-1">{name}</span>
           <Button
+            className="whitespace-nowrap"
             aria-label={`${name}: ${less}`}
             onClick={() => setBy({ ...by, [what]: by[what] - step })}
           >
@@ -170,6 +171,7 @@ function WhatIf({ pair }: { readonly pair: PairNow }) {
           </Button>
           <span className="figure text-center text-xl">{units.digits(by[what])}</span>
           <Button
+            className="whitespace-nowrap"
             aria-label={`${name}: ${more}`}
             onClick={() => setBy({ ...by, [what]: by[what] + step })}
           >
