@@ -75,8 +75,31 @@ export function DepthAnswerPanel({ jobId, state, axis, of, depth }: Props) {
       {decision?.word !== 'conforms' && wanted !== null && of.mesh.depthAt !== null && (
         <FromTheBox jobId={jobId} state={state} siteId={of.mesh.depthAt} depth={depth} of={of} />
       )}
+      <BehindCup state={state} of={of} change={depth} />
       <Working title="Depth shim: the working" lines={answer.shim.working} />
     </div>
+  );
+}
+
+interface BehindCupProps {
+  readonly state: JobState;
+  readonly of: AxisMesh;
+  readonly change: PairDepth;
+}
+
+/** A depth shim behind the cup also takes its change out of the play of the pinion; behind the cone it does not. */
+function BehindCup({ state, of, change: { wanted, inPlace } }: BehindCupProps) {
+  const units = useUnits();
+  const site = findStation(state.unit!, of.mesh.depthAt ?? '')?.station;
+  if (site?.place !== 'behindCupInHousing' || wanted === null || inPlace === null) return null;
+  const thicker = wanted.value - inPlace;
+  if (Math.abs(thicker) < 0.0005) return null;
+  return (
+    <p className="m-0 text-lg font-semibold">
+      It lies behind the cup: {thicker > 0 ? 'thicker takes' : 'thinner gives'}{' '}
+      {units.show(Math.abs(thicker))} {thicker > 0 ? 'out of' : 'to'} the play of the pinion, so a
+      solid spacer between the cones is {thicker > 0 ? 'longer' : 'shorter'} by as much.
+    </p>
   );
 }
 
