@@ -21,6 +21,8 @@ export interface Known {
 
 /** Where no angle is known: the trade's 0.7; pairs lie between 0.56 and 0.98, rectangular. Common practice, no source. */
 export const USUAL_FACTOR: Known = { value: 0.7, uncertainty: 0.21 / Math.sqrt(3) };
+/** Of the pinion where the ratio is not known: no more than of the ring gear, taken as none and its half as the spread. A rule of this program. */
+export const UNKNOWN_PINION: Known = { value: 0, uncertainty: 0.35 };
 /** Outer over mean cone radius with the usual face width of 0.3 of the cone: 1/(1 − 0.15). */
 export const USUAL_HEEL = 1 / 0.85;
 /** What an offset of the pinion, an angle of the indicator and the heel leave open, as a share. A rule of this program. */

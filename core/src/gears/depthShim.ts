@@ -48,7 +48,8 @@ export type DepthAnswer =
  *
  * @throws InputError naming the length that is missing, out of its bounds or without its other half; `contradiction` where
  *   the shim would be thinner than nothing or thicker than 20 mm
- * @example depthShim({ method: 'oldShim', lengths: { oldShim: 1.2, oldEtching: 0.05, etching: -0.03 }, sign: 'plusLarger', thicker: 'towards', uncertainty: 0.003 })
+ * @example depthShim({ method: 'oldShim', lengths: { oldShim: 1.2, oldEtching: 0.05, etching: -0.03 }, sign: 'plusLarger',
+ *   thicker: 'towards', uncertainty: 0.003 })
  */
 export function depthShim(question: DepthQuestion): DepthAnswer {
   const { sign } = requireDepth(question);

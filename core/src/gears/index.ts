@@ -2,6 +2,7 @@ export { bevelBacklash, type BacklashFactor, type BevelPair } from './bevelBackl
 export {
   backlashPerMove,
   pinionOf,
+  UNKNOWN_PINION,
   USUAL_FACTOR,
   USUAL_HEEL,
   type BacklashPerMove,

@@ -1,7 +1,7 @@
 import { requireInteger, requireNumber } from '../faults/index.ts';
 import { requireBand, type Band } from '../measure/index.ts';
 import { drawsFrom } from '../odds/index.ts';
-import type { Known } from './backlashFactor.ts';
+import { UNKNOWN_PINION, type Known } from './backlashFactor.ts';
 
 /** A figure of the pair as it stands. mm; degrees of freedom null where infinite. */
 export interface PairFigure extends Known {
@@ -44,7 +44,7 @@ export function pairForecast(move: PairMove): PairForecast {
     figure === null
       ? null
       : { value: figure.value + by, uncertainty: Math.hypot(figure.uncertainty, spread) };
-  const pinion = move.perPinion ?? { value: 0, uncertainty: move.pinion === 0 ? 0 : 0.35 };
+  const pinion = move.perPinion ?? UNKNOWN_PINION;
   return {
     depth: moved(move.depth, move.pinion, move.pinion === 0 ? move.seating : rest),
     play: moved(move.play, -move.total, rest),
@@ -76,7 +76,7 @@ export function pairOdds(move: PairMove, draws = 20_000, seed = 5): number {
     figure === null
       ? 0
       : figure.value + figure.uncertainty * student(figure.degreesOfFreedom ?? Infinity);
-  const pinion = move.perPinion ?? { value: 0, uncertainty: 0.35 };
+  const pinion = move.perPinion ?? UNKNOWN_PINION;
   let inside = 0;
   for (let draw = 0; draw < draws; draw += 1) {
     const seated = move.seating * normal();

@@ -1,7 +1,7 @@
 import { orRefused } from '../faults/index.ts';
 import type { JobState } from '../job/index.ts';
 import { decide, NORMAL_FACTOR, studentFactor } from '../measure/index.ts';
-import { adjusterTurn, type AdjusterTurn } from '../preload/index.ts';
+import { adjusterTurn, turnWithin, type AdjusterTurn } from '../preload/index.ts';
 import type { Axis, Station } from '../unit/index.ts';
 import { pairNow } from './pairNow.ts';
 import { pairStep } from './pairStep.ts';
@@ -34,7 +34,7 @@ function sideTurn(state: JobState, axis: Axis, adjuster: Station): AdjusterTurn 
     expectedPlay: value,
     decision: decide(value, value, spec.band, NORMAL_FACTOR * uncertainty),
     perNotch: adjuster.notches === undefined ? null : adjuster.lead / adjuster.notches,
-    setWithin: 0,
+    setWithin: turnWithin(adjuster.lead, adjuster.notches !== undefined, turn.angle < 0),
     working: split.working,
   };
 }

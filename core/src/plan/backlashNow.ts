@@ -4,6 +4,7 @@ import { inPlaceNow, type BacklashRow, type JobState } from '../job/index.ts';
 import type { Band } from '../measure/index.ts';
 import type { Axis } from '../unit/index.ts';
 import { acceptance } from './acceptance.ts';
+import { specOf } from './specOf.ts';
 
 /** A round of places, judged; null where it cannot be. */
 export function judgedPlaces(
@@ -28,9 +29,9 @@ export function lastBacklash(
 
 /** Whether the backlash with what is in was read and is out of its limits, and nobody accepted it: the sides are chosen anew. */
 export function backlashIsOff(state: JobState, axis: Axis): boolean {
-  const spec = state.specs.find(({ axisId, kind }) => axisId === axis.id && kind === 'backlash');
-  const row = spec === undefined ? null : lastBacklash(state, spec.specId, ['trial', 'final']);
-  if (spec === undefined || row === null || acceptance(state, spec.specId, row.order) !== null)
+  const spec = specOf(state, axis.id, 'backlash');
+  const row = spec === null ? null : lastBacklash(state, spec.specId, ['trial', 'final']);
+  if (spec === null || row === null || acceptance(state, spec.specId, row.order) !== null)
     return false;
   const inPlace = inPlaceNow(state);
   const moved = axis.stations.some(({ id }) => inPlace[id] !== row.inPlace[id]);

@@ -12,6 +12,12 @@ export interface CarriedPlay {
   readonly degreesOfFreedom: number | null;
 }
 
+/** The last run of a spec since the unit was apart, whatever was fitted after it. */
+export const carriedRun = ({ measured: { runs } }: JobState, ofSpec: string): Run | null =>
+  runs.findLast(
+    ({ specId, status, stage }) => specId === ofSpec && status === 'closed' && stage !== 'asFound',
+  ) ?? null;
+
 /**
  * The end play of an axis with what is in place, also where that is preload and cannot be read: the last run that was judged, moved
  * by what was changed since at each place by its gain. Null where nothing was measured.
@@ -23,18 +29,15 @@ export function carriedPlay(
 ): CarriedPlay | null {
   const spec = playSpec(state, axis.id, 'endPlay');
   if (spec === null) return null;
-  const run = state.measured.runs.findLast(
-    ({ specId, status, stage }) =>
-      specId === spec.specId && status === 'closed' && stage !== 'asFound',
-  );
+  const run = carriedRun(state, spec.specId);
   const verdict =
-    run === undefined
+    run === null
       ? null
       : orRefused(
           () => verdictOf(state, run),
           () => null,
         );
-  if (run === undefined || verdict?.status !== 'judged') return null;
+  if (run === null || verdict?.status !== 'judged') return null;
   const { mean, uncertainty } = verdict.value;
   let [value, variance] = [mean, uncertainty.standard ** 2];
   for (const station of axis.stations) {

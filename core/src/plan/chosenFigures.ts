@@ -13,7 +13,8 @@ export interface ChosenFigure {
 }
 
 /**
- * What the packs that were chosen on the axis of a site are to do together, each site by what it moves. Nothing where it cannot be told any more.
+ * What the packs that were chosen on the axis of a site are to do together, each site by what it moves. Nothing where it cannot be
+ * told any more.
  */
 export function chosenFigures(state: JobState, site: Station): readonly ChosenFigure[] {
   const axis = findStation(state.unit!, site.id)?.axis;

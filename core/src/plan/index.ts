@@ -25,7 +25,8 @@ export {
 export { clampTerm } from './clampTerm.ts';
 export { expectedReading } from './expectedReading.ts';
 export { carriedPlay, type CarriedPlay } from './carriedPlay.ts';
-export { depthSpec, isOverruled, lengthUncertainty, type PairDepth } from './pairDepth.ts';
+export { specOf } from './specOf.ts';
+export { isOverruled, type PairDepth } from './pairDepth.ts';
 export { type PairBacklash } from './pairBacklash.ts';
 export { type PairPattern } from './pairPattern.ts';
 export { judgedPlaces } from './backlashNow.ts';

@@ -11,10 +11,12 @@ import {
 } from '../job/index.ts';
 import type { FigureKind } from '../figures/index.ts';
 import { findStation, type Axis, type Station } from '../unit/index.ts';
+import { carriedRun } from './carriedPlay.ts';
+import { carrierPacks } from './carrierPacks.ts';
 import { compilePlan, type Plan } from './compilePlan.ts';
 import { kindSetAt } from './packQuestion.ts';
 import type { Phase } from './phases.ts';
-import { currentRun, fittedAfter, playVerdict, type JudgedVerdict } from './playProgress.ts';
+import { currentRun, fittedAfter, type JudgedVerdict } from './playProgress.ts';
 import type { Stage } from './stages.ts';
 import type { Step, StepForm } from './step.ts';
 
@@ -94,11 +96,27 @@ export function actionFor(state: JobState, step: Step): NextAction {
       again: fittedAfter(state, axis!) > 0,
       step,
     };
-  const run = spec === undefined ? null : currentRun(state, spec.specId);
-  const verdict = spec === undefined ? null : playVerdict(state, spec.specId);
-  if (step.form === 'choosePack' && run !== null && verdict !== null)
-    return { kind: 'choosePack', run, verdict, site: site!, step };
-  return { kind: 'step', step };
+  const chosenBy = step.form === 'choosePack' ? runChosenBy(state, axis!, spec) : null;
+  return chosenBy === null
+    ? { kind: 'step', step }
+    : { kind: 'choosePack', ...chosenBy, site: site!, step };
+}
+
+/**
+ * The run that packs are chosen by: the one that speaks for what is in. Both sides of a carrier are chosen anew by their backlash, when
+ * its preload can be read no more: the last run is carried on then.
+ */
+function runChosenBy(
+  state: JobState,
+  axis: Axis,
+  spec: Spec | undefined,
+): { readonly run: Run; readonly verdict: JudgedVerdict } | null {
+  if (spec === undefined) return null;
+  const current = currentRun(state, spec.specId);
+  const run =
+    current ?? (carrierPacks(state, axis, []) === null ? null : carriedRun(state, spec.specId));
+  const verdict = run === null ? null : verdictOf(state, run);
+  return run !== null && verdict?.status === 'judged' ? { run, verdict } : null;
 }
 
 function duringRun(state: JobState, run: Run): NextAction {

@@ -1,9 +1,15 @@
-import { USUAL_FACTOR, type BacklashVerdict, type CarrierHold } from '../gears/index.ts';
+import {
+  UNKNOWN_PINION,
+  USUAL_FACTOR,
+  type BacklashVerdict,
+  type CarrierHold,
+} from '../gears/index.ts';
 import { inPlaceNow, type BacklashRow, type JobState } from '../job/index.ts';
 import { judgedPlaces, lastBacklash } from './backlashNow.ts';
 import type { CarriedPlay } from './carriedPlay.ts';
 import { carriedPlay } from './carriedPlay.ts';
-import { backlashFactor, pinionPlace, ringPlace, type AxisMesh } from './pairGears.ts';
+import { backlashFactor, pinionPlace, ringPlace, SAME_PLACE, type AxisMesh } from './pairGears.ts';
+import { specOf } from './specOf.ts';
 
 /** The backlash of a pair as it was last read, and carried to what is in place now. mm. */
 export interface PairBacklash {
@@ -25,9 +31,9 @@ const TEETH_TOUCH = 0.02;
 /** The backlash that speaks for a pair; null where none was read since it was taken apart. */
 export function pairBacklash(state: JobState, of: AxisMesh): PairBacklash | null {
   const { carrier } = of;
-  const spec = state.specs.find(({ axisId, kind }) => axisId === carrier.id && kind === 'backlash');
-  const row = spec === undefined ? null : lastBacklash(state, spec.specId, ['trial', 'final']);
-  if (spec === undefined || row === null) return null;
+  const spec = specOf(state, carrier.id, 'backlash');
+  const row = spec === null ? null : lastBacklash(state, spec.specId, ['trial', 'final']);
+  if (spec === null || row === null) return null;
   const factor = backlashFactor(state, carrier);
   const verdict = judgedPlaces(row, spec.band, factor?.ring.value ?? USUAL_FACTOR.value);
   if (verdict === null) return null;
@@ -42,27 +48,24 @@ export function pairBacklash(state: JobState, of: AxisMesh): PairBacklash | null
     pinion: difference(pinionPlace(of, inPlace), pinionPlace(of, row.inPlace)),
   };
   const { smallest: value, standard, degreesOfFreedom } = verdict;
-  const [ring, pinion] = [factor?.ring ?? USUAL_FACTOR, factor?.pinion ?? null];
+  const [ring, pinion] = [factor?.ring ?? USUAL_FACTOR, factor?.pinion ?? UNKNOWN_PINION];
   return {
     row,
     verdict,
-    current: Math.abs(moved.ring) < SAME && Math.abs(moved.pinion) < SAME,
+    current: Math.abs(moved.ring) < SAME_PLACE && Math.abs(moved.pinion) < SAME_PLACE,
     held,
     teethFirst: row.held === 'other' && verdict.smallest < TEETH_TOUCH,
     now: {
-      value: value + ring.value * moved.ring + (pinion?.value ?? 0) * moved.pinion,
+      value: value + ring.value * moved.ring + pinion.value * moved.pinion,
       uncertainty: Math.hypot(
         standard,
         ring.uncertainty * moved.ring,
-        (pinion?.uncertainty ?? (moved.pinion === 0 ? 0 : 1)) * moved.pinion,
+        pinion.uncertainty * moved.pinion,
       ),
       degreesOfFreedom: Number.isFinite(degreesOfFreedom) ? degreesOfFreedom : null,
     },
   };
 }
-
-/** Gears that moved by less stand where they stood, mm. */
-const SAME = 0.0005;
 
 const difference = (one: number | null, other: number | null): number =>
   one === null || other === null ? 0 : one - other;

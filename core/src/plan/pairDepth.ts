@@ -1,16 +1,18 @@
 import { InputError, type InputFault } from '../faults/index.ts';
 import { depthShim, type DepthAnswer, type Known } from '../gears/index.ts';
-import { packUncertainty, type DepthRow, type JobState, type Spec } from '../job/index.ts';
-import { decide, NORMAL_FACTOR, type Decision, type Instrument } from '../measure/index.ts';
+import { packUncertainty, type DepthRow, type JobState } from '../job/index.ts';
+import { decide, NORMAL_FACTOR, type Decision } from '../measure/index.ts';
 import { packThickness } from '../shims/index.ts';
 import type { AxisMesh } from './pairGears.ts';
+import { sizeUncertainty } from './seats.ts';
+import { specOf } from './specOf.ts';
 
 /** The depth of a pinion as far as it is known. mm. */
 export interface PairDepth {
   readonly row: DepthRow;
   /** The shim that is wanted; or what cannot be so in what was read. */
   readonly answer: DepthAnswer | InputFault;
-  /** Null where the sign of the etching is still asked, or it cannot be so. */
+  /** Null where the sign of the etching is still asked, or what was read contradicts itself. */
   readonly wanted: Known | null;
   /** What is in; null where nothing was recorded. */
   readonly inPlace: number | null;
@@ -38,7 +40,7 @@ export function pairDepth(state: JobState, of: AxisMesh): PairDepth | null {
           value: (mesh.thicker === 'towards' ? 1 : -1) * (wanted.value - inPlace),
           uncertainty: Math.hypot(wanted.uncertainty, packUncertainty(pack!.pieces)),
         };
-  const spec = pinion === null ? null : depthSpec(state, pinion.id);
+  const spec = pinion === null ? null : specOf(state, pinion.id, 'depth');
   const decision =
     off === null || spec === null
       ? null
@@ -50,14 +52,6 @@ export function pairDepth(state: JobState, of: AxisMesh): PairDepth | null {
 export const isOverruled = ({ measured }: JobState, { row }: PairDepth): boolean =>
   measured.patterns.some(({ meshId, order }) => meshId === row.meshId && order > row.order);
 
-/** The limits of the depth of a pinion. */
-export const depthSpec = ({ specs }: JobState, axisId: string): Spec | null =>
-  specs.find((row) => row.axisId === axisId && row.kind === 'depth') ?? null;
-
-/** Standard uncertainty of a length as it is read with an instrument, mm. */
-export const lengthUncertainty = ({ graduation, calibrationUncertainty }: Instrument): number =>
-  Math.hypot(graduation / Math.sqrt(12), calibrationUncertainty);
-
 function answerOf(
   { method, lengths, sign, instrument }: DepthRow,
   { mesh }: AxisMesh,
@@ -68,7 +62,7 @@ function answerOf(
       lengths,
       sign: sign ?? mesh.etchingSign,
       thicker: mesh.thicker,
-      uncertainty: lengthUncertainty(instrument),
+      uncertainty: sizeUncertainty({ instrument }),
     });
   } catch (error) {
     if (error instanceof InputError) return error.faults[0]!;

@@ -114,3 +114,6 @@ export const backlashFactor = oncePerPair((state: JobState, axis: Axis): Backlas
   });
   return learnFactor(before, tries, ratioOf(pair));
 });
+
+/** Gears that moved by less stand where they stood, mm. */
+export const SAME_PLACE = 0.0005;

@@ -5,10 +5,10 @@ import { oncePerPair } from '../memo/index.ts';
 import { findStation, type Axis } from '../unit/index.ts';
 import { carriedPlay, type CarriedPlay } from './carriedPlay.ts';
 import { pairBacklash, type PairBacklash } from './pairBacklash.ts';
-import { depthSpec, pairDepth, type PairDepth } from './pairDepth.ts';
+import { pairDepth, type PairDepth } from './pairDepth.ts';
 import { backlashFactor, meshAt, type AxisMesh } from './pairGears.ts';
 import { pairPattern, type PairPattern } from './pairPattern.ts';
-import { playSpec } from './playProgress.ts';
+import { specOf } from './specOf.ts';
 
 /** Ring and pinion as one set-up, as far as it is known. */
 export interface PairNow {
@@ -43,10 +43,9 @@ export const pairNow = oncePerPair((state: JobState, axis: Axis): PairNow | null
   };
   const play = carriedPlay(state, carrier);
   const specs = {
-    depth: pinion === null ? null : depthSpec(state, pinion.id),
-    play: playSpec(state, carrier.id, 'endPlay'),
-    backlash:
-      state.specs.find(({ axisId, kind }) => axisId === carrier.id && kind === 'backlash') ?? null,
+    depth: pinion === null ? null : specOf(state, pinion.id, 'depth'),
+    play: specOf(state, carrier.id, 'endPlay'),
+    backlash: specOf(state, carrier.id, 'backlash'),
   };
   return {
     of,

@@ -6,7 +6,7 @@ import {
   type PatternVerdict,
 } from '../gears/index.ts';
 import { inPlaceNow, type JobState, type PatternRow } from '../job/index.ts';
-import { pinionPlace, ringPlace, type AxisMesh } from './pairGears.ts';
+import { pinionPlace, ringPlace, SAME_PLACE, type AxisMesh } from './pairGears.ts';
 
 /** The contact marks of a pair as they were last made. */
 export interface PairPattern {
@@ -40,14 +40,13 @@ export function pairPattern(state: JobState, of: AxisMesh): PairPattern | null {
     current:
       now === null ||
       then === null ||
-      (Math.abs(now.ring - then.ring) < SAME && Math.abs(now.pinion - then.pinion) < SAME),
+      (Math.abs(now.ring - then.ring) < SAME_PLACE &&
+        Math.abs(now.pinion - then.pinion) < SAME_PLACE),
     scale,
     misses,
     comesNearer: misses.length < 2 ? null : misses.at(-1)! < misses.at(-2)!,
   };
 }
-
-const SAME = 0.0005;
 
 /** Pinion towards the ring gear, ring gear towards the pinion; null where a shim is not known. */
 function placesOf(

@@ -2,6 +2,7 @@ import { Recorder } from '../job/tests/recorder.ts';
 import { pairUnit, PAIR_BANDS } from '../simulate/index.ts';
 import { withoutStation, withStation, type Unit } from '../unit/index.ts';
 import { compilePlan } from './compilePlan.ts';
+import { actionFor } from './nextAction.ts';
 import { meshAt } from './pairGears.ts';
 import { pairNow } from './pairNow.ts';
 import { pairStep } from './pairStep.ts';
@@ -119,6 +120,23 @@ describe('the next move of a pair', () => {
     expect(after.ring.value).toBeGreaterThan(before.ring.value);
     expect(after.ring.uncertainty).toBeLessThan(before.ring.uncertainty);
     expect(pairTries(pair.state, meshAt(pair.state.unit!, pair.carrier)!)).toHaveLength(2);
+  });
+
+  test('should choose both packs anew where the backlash came out of its limits, by the play carried on', () => {
+    const pair = new Pair().play(0.1).backlash(0.3);
+    const { wanted } = pair.next;
+    pair.pack(GEAR, Number(wanted.gear!.toFixed(3))).pack(OTHER, Number(wanted.other!.toFixed(3)));
+    const choose = () =>
+      compilePlan(pair.state).steps.find(({ id }) => id === `choosePack:${GEAR}`)!;
+    expect(choose().status).toBe('done');
+    pair.backlash(0.06, 'preload');
+    expect(choose().status).not.toBe('done');
+    expect(actionFor(pair.state, choose())).toMatchObject({
+      kind: 'choosePack',
+      run: { specId: 'endPlay' },
+    });
+    expect(pair.next.forecast.backlash!.value).toBeCloseTo(0.14, 6);
+    expect(pair.next.forecast.play!.value).toBeCloseTo(-0.08, 2);
   });
 
   test('should warn where the teeth meet before the bearing does', () => {

@@ -7,12 +7,14 @@ import {
   type CarrierSplit,
   type PairForecast,
   type PairMove,
+  type SideTurn,
   type SplitTurns,
 } from '../gears/index.ts';
 import type { JobState } from '../job/index.ts';
 import { bandTarget } from '../measure/index.ts';
 import { oncePerPair } from '../memo/index.ts';
 import { USUAL_SEATING } from '../odds/index.ts';
+import { turnWithin } from '../preload/index.ts';
 import { findStation, type Axis, type Station } from '../unit/index.ts';
 import type { PairDepth } from './pairDepth.ts';
 import { pairNow, wordOf, type PairNow, type PairSite } from './pairNow.ts';
@@ -186,7 +188,11 @@ function nextOf(state: JobState, pair: PairNow, aims: Aims): PairNext {
     split.gearSide - inPlace.gear! + split.otherSide - inPlace.other! + (turns?.preloadOff ?? 0);
   const ring = -split.shift + (turns?.placeOff ?? 0);
   const by = { pinion: aims.pinion, ring, total };
-  const whole = pairMove(pair, by, threaded ? TURN : PIECES)!;
+  const settings =
+    turns === null
+      ? PIECES
+      : Math.max(turnSpread(gear, turns.gear), turnSpread(other, turns.other));
+  const whole = pairMove(pair, by, settings)!;
   // Where the marks move the pinion its depth by numbers is what they overrule.
   const move = aims.pinionBy === 'pattern' ? { ...whole, depth: null } : whole;
   return {
@@ -233,6 +239,9 @@ export function pairMove(
 const stationOf = (state: JobState, id: string | null): Station =>
   findStation(state.unit!, id!)!.station;
 
-/** What two packs of a few pieces come to, and what an adjuster is turned by, standard, mm. Rules of this program. */
+/** What two packs of a few pieces come to, standard, mm. A rule of this program. */
 const PIECES = 0.002;
-const TURN = 0.006;
+
+/** What the turn of an adjuster comes to, standard, mm: it lies anywhere within what its angle and its thread leave. */
+const turnSpread = ({ lead, notches }: Station, { angle }: SideTurn): number =>
+  turnWithin(lead!, notches !== undefined, angle < 0) / Math.sqrt(3);

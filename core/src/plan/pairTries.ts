@@ -2,6 +2,7 @@ import { judgePattern, type PatternVerdict } from '../gears/index.ts';
 import type { BacklashRow, JobState, PatternRow } from '../job/index.ts';
 import type { AxisMesh } from './pairGears.ts';
 import { PAIR_SITES, type PairSite } from './pairNow.ts';
+import { specOf } from './specOf.ts';
 
 /** A try of a pair: what was in, and what was read and seen with that. mm. */
 export interface PairTryRow {
@@ -15,7 +16,7 @@ export interface PairTryRow {
 export function pairTries(state: JobState, of: AxisMesh): readonly PairTryRow[] {
   const { mesh, carrier } = of;
   const ids = { depth: mesh.depthAt, gear: mesh.gearSideAt, other: mesh.otherSideAt };
-  const spec = state.specs.find(({ axisId, kind }) => axisId === carrier.id && kind === 'backlash');
+  const spec = specOf(state, carrier.id, 'backlash');
   const rows = [
     ...state.measured.backlashes.filter(
       ({ specId, stage }) => specId === spec?.specId && stage !== 'asFound',

@@ -6,6 +6,7 @@ import type { Axis, Station } from '../unit/index.ts';
 import { acceptance } from './acceptance.ts';
 import { lastAct, torqueIsOpen } from './acts.ts';
 import { backlashIsOff } from './backlashNow.ts';
+import { specOf } from './specOf.ts';
 import { PLAY_KINDS, settersOf, type PlayKind, type Setter } from './setters.ts';
 
 /** A verdict with a value. */
@@ -27,9 +28,7 @@ export function wantsPreload({ upper }: Band): boolean {
 }
 
 /** The spec of an axis that says where a play is to lie. */
-export function playSpec({ specs }: JobState, axisId: string, kind: PlayKind): Spec | null {
-  return specs.find((row) => row.axisId === axisId && row.kind === kind) ?? null;
-}
+export const playSpec: (state: JobState, axisId: string, kind: PlayKind) => Spec | null = specOf;
 
 /** When something that sets the play of an axis was last changed; null when nothing was. */
 export function lastSet({ setting: { setAfter } }: JobState, { stations }: Axis): SetAfter | null {

@@ -52,7 +52,8 @@ export interface Numbers {
 }
 
 /**
- * A step waits for the steps of another rule: of its own station, part or axis, of the axes whose gears drive its own or are driven by it, or for
+ * A step waits for the steps of another rule: of its own station, part or axis, of the axes whose gears drive its own or are driven
+ * by it, or for
  * all of them.
  */
 export interface After {

@@ -1,11 +1,11 @@
 import type { JobState, Spec, TorqueRecord } from '../job/index.ts';
 import { judgeRolling, type RollingVerdict } from '../preload/index.ts';
 import { sleeveOf, type Axis } from '../unit/index.ts';
+import { specOf } from './specOf.ts';
 
 /** The spec of rolling torque of an axis. */
-export function torqueSpec({ specs }: JobState, axisId: string): Spec | null {
-  return specs.find((spec) => spec.axisId === axisId && spec.kind === 'rollingTorque') ?? null;
-}
+export const torqueSpec = (state: JobState, axisId: string): Spec | null =>
+  specOf(state, axisId, 'rollingTorque');
 
 /** Readings that speak for the sleeve that is in now; all of them where there is none. */
 export function sinceSleeve(

@@ -58,9 +58,7 @@ export function adjusterTurn(input: {
   const change = (inwards: number) =>
     adjusterPlay({ lead, clockwiseAngle: clockwise(inwards), hand: input.hand });
   const expectedPlay = play + change(set);
-  const byAngle = (lead * SET_BY[whole === null ? 'mark' : 'notch']) / 360;
-  // Outwards the thread first gives its slack before the ring moves.
-  const setWithin = byAngle + (set < 0 ? THREAD_SLACK * lead : 0);
+  const setWithin = turnWithin(lead, whole !== null, set < 0);
   const expanded = Math.hypot(guard, RECTANGULAR_95 * setWithin);
   return {
     angle,
@@ -74,6 +72,11 @@ export function adjusterTurn(input: {
     perNotch: notches === null ? null : lead / notches,
     working: workingOf({ play, target, lead, angle, whole, notches, set, expectedPlay }),
   };
+}
+
+/** How far a turn can be off, mm of travel to each side: by its angle, and outwards by the thread, which first gives its slack. */
+export function turnWithin(lead: number, notched: boolean, outwards: boolean): number {
+  return (lead * SET_BY[notched ? 'notch' : 'mark']) / 360 + (outwards ? THREAD_SLACK * lead : 0);
 }
 
 /** The turn, its nearest notch, and the play to expect. */

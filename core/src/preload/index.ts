@@ -25,7 +25,7 @@ export {
 } from './sleeveForecast.ts';
 export { sleeveCurve, type AngleRange, type SleeveFit, type SleevePoint } from './sleeveFit.ts';
 export { solidStop, STOP_CAUSES, type SolidStop, type StopPoint } from './solidStop.ts';
-export { adjusterTurn, type AdjusterTurn } from './adjusterTurn.ts';
+export { adjusterTurn, turnWithin, type AdjusterTurn } from './adjusterTurn.ts';
 export { clampShortening, type ClampInput } from './clampShortening.ts';
 export { CLAMP_SCHEMA, CORD_PULL_SCHEMA, TORQUE_TOOL_SCHEMA } from './schemas.ts';
 export { closingPlay, type ClosingPlay, type PlayPoint } from './closingPlay.ts';

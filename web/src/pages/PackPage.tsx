@@ -3,7 +3,7 @@ import { useNavigate } from 'react-router';
 
 import { stockAtHand } from '@wendaxis/core/job';
 
-import { settersOf } from '@wendaxis/core/plan';
+import { currentRun, settersOf } from '@wendaxis/core/plan';
 
 import { useStockUse } from '../api/queries.ts';
 import { useWorkshop } from '../stores/useWorkshop.ts';
@@ -27,6 +27,7 @@ export function PackPage() {
   const toJob = useCallback(() => void navigate(`/jobs/${jobId}`), [jobId, navigate]);
   const onward = useCallback(() => void navigate(`/jobs/${jobId}/step`), [jobId, navigate]);
   const site = next.kind === 'choosePack' || next.kind === 'fitPack' ? next.site : null;
+  const isCurrent = next.kind === 'choosePack' && currentRun(state, next.run.specId) === next.run;
   const stock = useMemo(() => {
     if (workshop.data === undefined || elsewhere.isPending || site === null) return null;
     // Sites that depend on each other are chosen together: what lies at all of them is at hand.
@@ -54,7 +55,8 @@ export function PackPage() {
       {next.kind === 'choosePack' && stock !== null && (
         <div className="grid gap-4">
           <ChoosePack jobId={jobId} state={state} action={next} stock={stock} />
-          {next.verdict.decision.word !== 'conforms' && (
+          {/* A run that is only carried on is not accepted as it was read: other packs are in. */}
+          {isCurrent && next.verdict.decision.word !== 'conforms' && (
             <AcceptFigure
               jobId={jobId}
               specId={next.run.specId}

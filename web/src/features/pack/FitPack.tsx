@@ -1,10 +1,16 @@
-import { packThickness, packWords, pieceOrder, servesSite } from '@wendaxis/core/shims';
+import {
+  packThickness,
+  packWords,
+  pieceOrder,
+  servesSite,
+  type ShimSize,
+} from '@wendaxis/core/shims';
 import { useCallback } from 'react';
 
 import type { JobState, MeasuredPiece } from '@wendaxis/core/job';
 import { chosenFigures, packSite } from '@wendaxis/core/plan';
 import { FIGURES } from '@wendaxis/core/figures';
-import type { Station } from '@wendaxis/core/unit';
+import { carrierSides, findStation, type Station } from '@wendaxis/core/unit';
 
 import { record } from '../../stores/jobSync.ts';
 import { useWorkshop } from '../../stores/useWorkshop.ts';
@@ -30,10 +36,8 @@ export function FitPack({ jobId, state, site, onFitted }: Props) {
     onFitted();
   }, [jobId, site.id, pieces, onFitted]);
   const sizes = useWorkshop().data?.sizes ?? [];
-  const untried = pieces.some(({ sizeId }) => {
-    const size = sizes.find(({ id }) => id === sizeId);
-    return size === undefined || servesSite(size, packSite(site)) === 'notKnown';
-  });
+  const untried = pieces.some(({ sizeId }) => !isKnownToFit(sizes, sizeId, site));
+  const what = closedBy(state, site);
   const steps = [
     `Take the ${units.show(before)} pack out. Keep its pieces: they go back into the box.`,
     ...(untried
@@ -47,7 +51,7 @@ export function FitPack({ jobId, state, site, onFitted }: Props) {
         .map((thickness) => units.digits(thickness))
         .join(', ') || 'no shims'
     }. Thin pieces stay inside.`,
-    'Draw the cover down evenly, crosswise, while turning the shaft. If it binds, stop: the play is gone.',
+    what.close,
     'Torque as the maker’s manual says. Then measure again.',
   ];
   return (
@@ -72,11 +76,37 @@ export function FitPack({ jobId, state, site, onFitted }: Props) {
         ))}
       </ol>
       <p className="m-0">
-        The unit maker’s manual and local rules come first. Hold the cover: it is heavy, and fingers
-        do not fit a shim gap.
+        The unit maker’s manual and local rules come first. Hold the {what.held}: it is heavy, and
+        fingers do not fit a shim gap.
       </p>
     </section>
   );
+}
+
+/** What goes on again over a pack: the caps of a carrier, else the cover of the unit. */
+const CLOSED_BY = {
+  caps: {
+    held: 'carrier',
+    close:
+      'Caps on as they were marked, drawn down evenly while the carrier is turned. If it binds, stop and look.',
+  },
+  cover: {
+    held: 'cover',
+    close:
+      'Draw the cover down evenly, crosswise, while turning the shaft. If it binds, stop: the play is gone.',
+  },
+} as const;
+
+function closedBy(state: JobState, site: Station) {
+  const axis = findStation(state.unit!, site.id)?.axis;
+  const isCarrier = axis?.sets.includes('backlash') === true && carrierSides(axis) !== null;
+  return CLOSED_BY[isCarrier ? 'caps' : 'cover'];
+}
+
+/** Whether a piece is known by its diameters to lie at a site. */
+function isKnownToFit(sizes: readonly ShimSize[], sizeId: string, site: Station): boolean {
+  const size = sizes.find(({ id }) => id === sizeId);
+  return size !== undefined && servesSite(size, packSite(site)) !== 'notKnown';
 }
 
 interface FitHeadProps {

@@ -4,13 +4,7 @@ import { ETCHING_SIGNS, type DepthAnswer, type EtchingSign } from '@wendaxis/cor
 import { NORMAL_FACTOR } from '@wendaxis/core/measure';
 import { orRefused } from '@wendaxis/core/faults';
 import { stockAtHand, withUncertainty, type JobState } from '@wendaxis/core/job';
-import {
-  depthSpec,
-  mostPiecesAt,
-  stockAt,
-  type AxisMesh,
-  type PairDepth,
-} from '@wendaxis/core/plan';
+import { specOf, mostPiecesAt, stockAt, type AxisMesh, type PairDepth } from '@wendaxis/core/plan';
 import { packWords, proposePack } from '@wendaxis/core/shims';
 import { findStation, type Axis } from '@wendaxis/core/unit';
 
@@ -38,7 +32,7 @@ interface Props {
 export function DepthAnswerPanel({ jobId, state, axis, of, depth }: Props) {
   const units = useUnits();
   const { answer, off, decision, wanted, row } = depth;
-  const spec = depthSpec(state, axis.id);
+  const spec = specOf(state, axis.id, 'depth');
   if (!('status' in answer))
     return (
       <Notice tone="warn" title="No shim can be worked out from these">
@@ -144,7 +138,7 @@ function FromTheBox({ jobId, state, siteId, of, depth }: FromTheBoxProps) {
   const units = useUnits();
   const workshop = useWorkshop();
   const elsewhere = useStockUse(jobId);
-  const band = depthSpec(state, of.pinion!.id)?.band ?? null;
+  const band = specOf(state, of.pinion!.id, 'depth')?.band ?? null;
   const stock = useMemo(
     () =>
       workshop.data === undefined

@@ -8,6 +8,7 @@ import {
   type CarriedPlay,
   type PairNow,
   type Step,
+  specOf,
 } from '@wendaxis/core/plan';
 
 import { BandStrip } from '../../ui/BandStrip.tsx';
@@ -166,10 +167,8 @@ function Length({ spec, word, value, note = null }: LengthProps) {
 /** What the pinion takes to turn, beside it. */
 function Rolled({ state, pair: { of } }: OfPair & Pick<Props, 'state'>) {
   const units = useUnits();
-  const spec = state.specs.find(
-    ({ axisId, kind }) => axisId === of.pinion?.id && kind === 'rollingTorque',
-  );
-  if (of.pinion === null || spec === undefined) return null;
+  const spec = of.pinion === null ? null : specOf(state, of.pinion.id, 'rollingTorque');
+  if (of.pinion === null || spec === null) return null;
   const { lower, upper } = spec.band;
   const range = `${lower === null ? 'open' : units.digits(lower, 'torque')} to ${upper === null ? 'open' : units.show(upper, 'torque')}`;
   const rolled = judgedFigures(state, of.pinion).rollingTorque;

@@ -2,7 +2,7 @@ import { useState } from 'react';
 
 import { pairForecast, type PairForecast } from '@wendaxis/core/gears';
 import type { JobState } from '@wendaxis/core/job';
-import { bandTarget, type Band } from '@wendaxis/core/measure';
+import { bandTarget, NORMAL_FACTOR, type Band } from '@wendaxis/core/measure';
 import {
   pairMove,
   pairStep,
@@ -126,7 +126,7 @@ function Forecast({ forecast }: { readonly forecast: PairForecast }) {
           <div key={name} className="contents">
             <dt>{name} should come to</dt>
             <dd className="figure m-0">
-              {units.digits(known.value)} ± {units.show(1.645 * known.uncertainty)}
+              {units.digits(known.value)} ± {units.show(NORMAL_FACTOR * known.uncertainty)}
             </dd>
           </div>
         ),
@@ -149,9 +149,9 @@ function WhatIf({ pair }: { readonly pair: PairNow }) {
   ] as const;
   const forecast = pairForecast(move);
   const figures = [
-    ['Depth', forecast.depth?.value, pair.specs.depth?.band],
-    ['End play', forecast.play?.value, pair.specs.play?.band],
-    ['Backlash', forecast.backlash?.value, pair.specs.backlash?.band],
+    ['Depth', forecast.depth, pair.specs.depth?.band],
+    ['End play', forecast.play, pair.specs.play?.band],
+    ['Backlash', forecast.backlash, pair.specs.backlash?.band],
   ] as const;
   return (
     <div className="bg-panel border-edge grid gap-3 rounded-[3px] border-2 p-4">
@@ -180,10 +180,14 @@ function WhatIf({ pair }: { readonly pair: PairNow }) {
         </div>
       ))}
       <ul aria-label="What comes of it" className="m-0 list-none p-0 text-lg">
-        {figures.map(([name, value, band]) =>
-          value === undefined || band === undefined ? null : (
+        {figures.map(([name, known, band]) =>
+          known === null || band === undefined ? null : (
             <li key={name}>
-              {name}: <span className="figure">{units.show(value)}</span>, {inWords(value, band)}
+              {name}:{' '}
+              <span className="figure">
+                {units.digits(known.value)} ± {units.show(NORMAL_FACTOR * known.uncertainty)}
+              </span>
+              , {inWords(known.value, band)}
             </li>
           ),
         )}

@@ -3,7 +3,7 @@ import { useId, useState, type FormEvent } from 'react';
 import { requirePlaces, type BacklashContact, type CarrierHold } from '@wendaxis/core/gears';
 import { InputError } from '@wendaxis/core/faults';
 import type { JobState } from '@wendaxis/core/job';
-import { carriedPlay, meshAt, type Step } from '@wendaxis/core/plan';
+import { carriedPlay, meshAt, type Step, specOf } from '@wendaxis/core/plan';
 import type { Axis } from '@wendaxis/core/unit';
 
 import { record } from '../../stores/jobSync.ts';
@@ -41,8 +41,8 @@ function emptyPlace(angle: number): TypedPlace {
 /** Backlash at places round the ring gear: four at least, the smallest governs. */
 export function PlacesForm({ jobId, step, state }: Props) {
   const axis = state.unit!.axes.find(({ id }) => id === step.axisId)!;
-  const spec = state.specs.find(({ axisId, kind }) => axisId === axis.id && kind === 'backlash');
-  if (spec === undefined) return <Notice title="Enter the backlash limits first" />;
+  const spec = specOf(state, axis.id, 'backlash');
+  if (spec === null) return <Notice title="Enter the backlash limits first" />;
   return (
     <div className="grid gap-4">
       <PlacesVerdict jobId={jobId} state={state} axis={axis} stage={step.stage ?? 'final'} />

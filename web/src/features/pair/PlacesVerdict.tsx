@@ -5,7 +5,7 @@ import {
   type BacklashVerdict,
 } from '@wendaxis/core/gears';
 import type { BacklashRow, JobState } from '@wendaxis/core/job';
-import { backlashFactor, judgedPlaces } from '@wendaxis/core/plan';
+import { backlashFactor, judgedPlaces, specOf } from '@wendaxis/core/plan';
 import type { Axis } from '@wendaxis/core/unit';
 
 import { record } from '../../stores/jobSync.ts';
@@ -28,11 +28,11 @@ interface Props {
 /** What the last round says: the smallest against the limits, the range, what swings once round. */
 export function PlacesVerdict({ jobId, state, axis, stage }: Props) {
   const units = useUnits();
-  const spec = state.specs.find(({ axisId, kind }) => axisId === axis.id && kind === 'backlash');
+  const spec = specOf(state, axis.id, 'backlash');
   const row = state.measured.backlashes.findLast(
     (one) => one.specId === spec?.specId && one.stage === stage,
   );
-  if (spec === undefined || row === undefined) return null;
+  if (spec === null || row === undefined) return null;
   const factor = backlashFactor(state, axis)?.ring ?? USUAL_FACTOR;
   const verdict = judgedPlaces(row, spec.band, factor.value);
   if (verdict === null) return null;
