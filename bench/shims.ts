@@ -50,7 +50,13 @@ const BOXES: readonly Box[] = [
   { words: 'any sizes, 20', mostPieces: 4, stock: () => scattered(20), wanted: anywhere },
   { words: 'any sizes, 60', mostPieces: 8, stock: () => scattered(60), wanted: anywhere },
   {
-    words: 'graded, packs of 5 to 8 pieces',
+    words: 'graded in tenths, packs of 5 to 8 pieces',
+    mostPieces: 8,
+    stock: () => graded(20, 100),
+    wanted: beyondFour,
+  },
+  {
+    words: 'graded in fiftieths, packs of 5 to 8 pieces',
     mostPieces: 8,
     stock: () => graded(20, 20),
     wanted: beyondFour,
@@ -89,7 +95,7 @@ for (const { words, mostPieces, stock: make, wanted: want } of BOXES) {
   }
   console.log(
     `${words}, up to ${mostPieces} in a pack: ` +
-      `${median(ratios).toFixed(0)} × faster (${Math.min(...ratios).toFixed(0)} to ${Math.max(...ratios).toFixed(0)}; ` +
+      `${median(ratios).toFixed(0)} × faster (held to ${want === beyondFour ? 50 : 200}; ${Math.min(...ratios).toFixed(0)} to ${Math.max(...ratios).toFixed(0)}; ` +
       `ours ${median(own).toFixed(2)} ms; medians of ${CASES}), ` +
       `packs of ${Math.min(...pieces)} to ${Math.max(...pieces)} pieces, ` +
       `the very optimum in ${equal} of ${CASES}`,

@@ -2,8 +2,16 @@ import { countPacks } from './countPacks.ts';
 import { NEAR_PIECES, nearSearch, type NearPack } from './nearPacks.ts';
 import type { ShimSize } from './stock.ts';
 import { micrometres } from './stock.ts';
-import { reaches, sumTable, type SumItem, type SumTable } from './sumTable.ts';
-import { EQUAL_SUMS, type RankedPack, type Candidate, tierOf, rank, build } from './rankedPack.ts';
+import { reaches, type SumItem, type SumTable } from './sumTable.ts';
+import {
+  build,
+  EQUAL_SUMS,
+  rank,
+  settledWithin,
+  sumsLeaving,
+  type Candidate,
+  type RankedPack,
+} from './rankedPack.ts';
 
 /** What the search found, and how many packs it speaks for. */
 export interface PackSearch {
@@ -68,9 +76,7 @@ function rankNear(
   question: Question,
 ): readonly RankedPack[] | null {
   const { target, limits, keep } = question;
-  const ideal = Math.min(
-    ...limits.map((limit) => (limit === null ? Infinity : distance(limit, target))),
-  );
+  const ideal = nearestOf(limits, target);
   if (!Number.isFinite(ideal)) return [];
   const mostPieces = limits.length - 1;
   const search = nearSearch(items);
@@ -98,27 +104,23 @@ function rankNear(
         return rank(first, keep, ({ near }) => fromMembers(near, sizes, target));
     }
     if (mostPieces > NEAR_PIECES) return null;
-    const all = [...found.values()];
-    const best = Math.min(...all.map(({ deviation }) => Math.abs(deviation)));
     // A step of the order is settled when all of it lies inside the window.
-    const settled = all.filter(
-      ({ deviation }) =>
-        best + (tierOf(deviation, best) + 1) * EQUAL_SUMS <= ideal + reach + 1e-9 ||
-        (Math.abs(deviation) <= best + EQUAL_SUMS && best + EQUAL_SUMS <= ideal + reach + 1e-9),
-    );
+    const settled = settledWithin([...found.values()], ideal + reach);
     if (settled.length >= keep)
       return rank(settled, keep, ({ near }) => fromMembers(near, sizes, target));
   }
   return null;
 }
 
-/** How far the nearest allowed whole micrometre lies from the target. */
-function distance(
-  { from, to }: { readonly from: number; readonly to: number },
-  target: number,
-): number {
-  const nearest = Math.min(to, Math.max(from, Math.round(target)));
-  return Math.abs(nearest - target);
+/** How far the nearest allowed whole micrometre lies from the target; infinite when none is allowed. */
+function nearestOf(limits: Question['limits'], target: number): number {
+  return Math.min(
+    ...limits.map((limit) =>
+      limit === null
+        ? Infinity
+        : Math.abs(Math.min(limit.to, Math.max(limit.from, Math.round(target))) - target),
+    ),
+  );
 }
 
 function fromMembers(
@@ -142,26 +144,55 @@ function fromMembers(
   };
 }
 
-/** Rank by the table of everything that can be made. */
+/** How far about the wanted total the table is filled first, µm, and by how much more when that does not settle the order. */
+const FIRST_REACH = 20 * EQUAL_SUMS;
+const WIDER = 16;
+
+/** Rank by the table of everything that can be made, no further up than settles the order. */
 function rankAll(
   items: readonly SumItem[],
   sizes: readonly ShimSize[],
   { target, limits, keep }: Question,
 ): readonly RankedPack[] {
-  const largest = Math.max(-1, ...limits.map((limit) => limit?.to ?? -1));
-  if (largest < 0) return [];
-  const sums = sumTable(items, limits.length - 1, largest);
-  return rank(sumsWithin(sums, limits, target), keep, (candidate) => build(candidate, sizes, sums));
+  const mostPieces = limits.length - 1;
+  const largest = Math.min(
+    thickestPack(items, mostPieces),
+    Math.max(-1, ...limits.map((limit) => limit?.to ?? -1)),
+  );
+  const ideal = nearestOf(limits, target);
+  for (let reach = FIRST_REACH + Math.max(ideal, target - largest); largest >= 0; reach *= WIDER) {
+    const to = Math.min(largest, Math.floor(target + reach));
+    // The lowest total of all is inside it: nothing that can be made is outside.
+    const whole = to === largest && target - reach <= 0;
+    if (to < 0 && !whole) continue;
+    const leaving = sumsLeaving(items, mostPieces, to);
+    const within = sumsWithin(leaving(0), limits, { from: Math.ceil(target - reach), target });
+    const settled = whole ? within : settledWithin(within, reach);
+    if (whole || settled.length >= keep)
+      return rank(settled, keep, (candidate) => build(candidate, sizes, leaving));
+  }
+  return [];
+}
+
+/** Sum of the thickest pieces there are, µm. */
+function thickestPack(items: readonly SumItem[], mostPieces: number): number {
+  let [left, sum] = [mostPieces, 0];
+  for (const { thickness, available } of items) {
+    const used = Math.min(left, available);
+    sum += used * thickness;
+    left -= used;
+  }
+  return sum;
 }
 
 function sumsWithin(
   sums: SumTable,
   limits: readonly ({ from: number; to: number } | null)[],
-  target: number,
+  { from: least, target }: { readonly from: number; readonly target: number },
 ): readonly Candidate[] {
   const from = Math.min(...limits.map((limit) => limit?.from ?? Infinity));
   const found: Candidate[] = [];
-  for (let sum = Math.max(0, from); sum <= sums.largestSum; sum += 1) {
+  for (let sum = Math.max(0, from, least); sum <= sums.largestSum; sum += 1) {
     const pieces = limits.findIndex(
       (limit, k) => limit !== null && sum >= limit.from && sum <= limit.to && reaches(sums, k, sum),
     );

@@ -27,6 +27,22 @@ export function tierOf(deviation: number, best: number): number {
   return Math.max(0, Math.ceil((Math.abs(deviation) - best - EQUAL_SUMS) / EQUAL_SUMS - 1e-9));
 }
 
+/**
+ * Those whose place in the order nothing outside a window can change: all of their step lies within `reach` of the wanted
+ * total.
+ */
+export function settledWithin<C extends Candidate>(
+  candidates: readonly C[],
+  reach: number,
+): readonly C[] {
+  const best = Math.min(...candidates.map(({ deviation }) => Math.abs(deviation)));
+  return candidates.filter(
+    ({ deviation }) =>
+      best + (tierOf(deviation, best) + 1) * EQUAL_SUMS <= reach + 1e-9 ||
+      (Math.abs(deviation) <= best + EQUAL_SUMS && best + EQUAL_SUMS <= reach + 1e-9),
+  );
+}
+
 export function rank<C extends Candidate>(
   candidates: readonly C[],
   keep: number,
@@ -56,34 +72,49 @@ export function rank<C extends Candidate>(
   return chosen.slice(0, keep);
 }
 
+/** Tables of the sums that can be made while at least so many pieces of every size that is used are left in the box. */
+export type SumsLeaving = (left: number) => SumTable;
+
+/** Each filled when it is first asked for. */
+export function sumsLeaving(
+  items: readonly SumItem[],
+  mostPieces: number,
+  largestSum: number,
+): SumsLeaving {
+  const known: SumTable[] = [];
+  return (left) =>
+    (known[left] ??= sumTable(
+      items.map(({ thickness, available }) => ({
+        thickness,
+        available: Math.max(0, available - left),
+      })),
+      mostPieces,
+      largestSum,
+    ));
+}
+
 /** The pack of a given total and piece count that leaves most of its scarcest size, found by raising what must be left. */
 export function build(
-  candidate: Candidate,
+  { sum, pieces, deviation }: Candidate,
   sizes: readonly ShimSize[],
-  sums: SumTable,
+  leaving: SumsLeaving,
 ): RankedPack {
-  let left = 0;
-  let counts = countsFor(sums, candidate.pieces, candidate.sum)!;
-  for (;;) {
-    left = fewestLeftOf(counts, sums.items);
-    if (!Number.isFinite(left)) break;
-    const items = sums.items.map(({ thickness, available }) => ({
-      thickness,
-      available: Math.max(0, available - (left + 1)),
-    }));
-    const stricter = sumTable(items, candidate.pieces, candidate.sum);
-    const better = countsFor(stricter, candidate.pieces, candidate.sum);
+  const { items } = leaving(0);
+  let counts = countsFor(leaving(0), pieces, sum)!;
+  let left = fewestLeftOf(counts, items);
+  while (Number.isFinite(left)) {
+    const better = countsFor(leaving(left + 1), pieces, sum);
     if (better === null) break;
     counts = better;
+    left = fewestLeftOf(counts, items);
   }
-  const pieces = sizes
-    .map(({ id, thickness }, index) => ({ sizeId: id, thickness, quantity: counts[index]! }))
-    .filter(({ quantity }) => quantity > 0);
   return {
-    pieces,
-    thickness: candidate.sum / 1000,
-    pieceCount: candidate.pieces,
-    deviation: candidate.deviation / 1000,
+    pieces: sizes
+      .map(({ id, thickness }, index) => ({ sizeId: id, thickness, quantity: counts[index]! }))
+      .filter(({ quantity }) => quantity > 0),
+    thickness: sum / 1000,
+    pieceCount: pieces,
+    deviation: deviation / 1000,
     fewestLeft: Number.isFinite(left) ? left : 0,
   };
 }

@@ -5,14 +5,17 @@ export interface SumItem {
 }
 
 /**
- * Which sums can be made: `table[i][k]` is a set of bits, bit s set when some k pieces of the items from i
- * on add up to s micrometres.
+ * Which sums can be made: a row of bits for each item and number of pieces, bit s of row (i, k) set when some k pieces of the
+ * items from i on add up to s micrometres.
  */
 export interface SumTable {
   readonly items: readonly SumItem[];
   readonly largestSum: number;
   readonly mostPieces: number;
-  readonly table: readonly (readonly Uint32Array[])[];
+  /** Words of a row. */
+  readonly words: number;
+  /** The rows one after the other, by item and then by pieces. */
+  readonly bits: Uint32Array;
 }
 
 /**
@@ -28,31 +31,44 @@ export function sumTable(
   largestSum: number,
 ): SumTable {
   const words = (Math.max(0, largestSum) >> 5) + 1;
-  const empty = () => Array.from({ length: mostPieces + 1 }, () => new Uint32Array(words));
-  const last = empty();
-  last[0]![0] = 1;
-  const table: Uint32Array[][] = [last];
+  const layer = (mostPieces + 1) * words;
+  const bits = new Uint32Array((items.length + 1) * layer);
+  bits[items.length * layer] = 1;
+  // No sum of j pieces lies outside j times the thinnest and j times the thickest of them.
+  let [thinnest, thickest] = [0, 0];
   for (let index = items.length - 1; index >= 0; index -= 1) {
-    const before = table[0]!;
     const { thickness, available } = items[index]!;
-    const now = before.map((row) => row.slice());
+    const [now, before] = [index * layer, (index + 1) * layer];
+    bits.copyWithin(now, before, before + layer);
+    if (available === 0) continue;
     for (let k = 1; k <= mostPieces; k += 1)
-      for (let used = 1; used <= Math.min(k, available); used += 1)
-        orShifted(now[k]!, before[k - used]!, used * thickness);
-    table.unshift(now);
+      for (let used = 1; used <= Math.min(k, available); used += 1) {
+        const rest = k - used;
+        const row = before + rest * words;
+        const from = row + ((rest * thinnest) >> 5);
+        const end = row + Math.min(words, ((rest * thickest) >> 5) + 1);
+        orShifted(
+          bits,
+          { from, end, to: now + k * words + from - row, last: now + (k + 1) * words },
+          used * thickness,
+        );
+      }
+    thinnest = thinnest === 0 ? thickness : Math.min(thinnest, thickness);
+    thickest = Math.max(thickest, thickness);
   }
-  return { items, largestSum, mostPieces, table };
+  return { items, largestSum, mostPieces, words, bits };
 }
 
 /** Whether `pieces` items add up to `sum`. */
 export function reaches(
-  { table, largestSum }: SumTable,
+  { bits, words, largestSum, mostPieces }: SumTable,
   pieces: number,
   sum: number,
   from = 0,
 ): boolean {
-  if (sum < 0 || sum > largestSum || pieces < 0) return false;
-  return ((table[from]![pieces]![sum >> 5]! >>> (sum & 31)) & 1) === 1;
+  if (sum < 0 || sum > largestSum || pieces < 0 || pieces > mostPieces) return false;
+  const word = bits[(from * (mostPieces + 1) + pieces) * words + (sum >> 5)]!;
+  return ((word >>> (sum & 31)) & 1) === 1;
 }
 
 /** Fewest pieces that make `sum`, or null. */
@@ -76,12 +92,19 @@ export function countsFor(sums: SumTable, pieces: number, sum: number): readonly
   });
 }
 
-/** target |= source << shift, bits falling off the end are dropped. */
-function orShifted(target: Uint32Array, source: Uint32Array, shift: number): void {
-  const wordShift = shift >> 5;
-  const bitShift = shift & 31;
-  for (let to = target.length - 1, from = to - wordShift; from >= 0; to -= 1, from -= 1) {
-    const low = bitShift === 0 || from === 0 ? 0 : source[from - 1]! >>> (32 - bitShift);
-    target[to]! |= (source[from]! << bitShift) | low;
+/** Words `from` to before `end` are taken up, so many bits further on, by the row that ends before `last`. */
+function orShifted(
+  bits: Uint32Array,
+  { from, end, to, last }: { readonly [name in 'from' | 'end' | 'to' | 'last']: number },
+  shift: number,
+): void {
+  const by = shift & 31;
+  let at = to + (shift >> 5);
+  let low = 0;
+  for (let word = from; word < end && at < last; word += 1, at += 1) {
+    const source = bits[word]!;
+    bits[at]! |= (source << by) | low;
+    low = by === 0 ? 0 : source >>> (32 - by);
   }
+  if (at < last) bits[at]! |= low;
 }
