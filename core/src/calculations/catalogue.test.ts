@@ -13,6 +13,13 @@ const SOUND: Readonly<Record<string, readonly [input: object, expected: object]>
     { first: { thickness: 1, endPlay: 0 }, second: { thickness: 2, endPlay: 1 } },
     { gain: 1 },
   ],
+  'learn-play': [
+    {
+      tries: [{ thickness: 1, play: 0.3, uncertainty: 0.004, shared: 0 }],
+      before: { gain: 1, gainUncertainty: 0.02, scatter: 0.003 },
+    },
+    { value: 0.3, gain: 1, scatter: 0.003 },
+  ],
   'adjuster-play': [{ lead: 1.5, clockwiseAngle: 360, hand: 'right' }, { endPlayChange: -1.5 }],
   'bevel-backlash': [{ pressureAngle: 20, spiralAngle: 35, ringPitchAngle: 75, heelRatio: 1 }, {}],
   'cosine-correction': [{ contact: 'lever', angle: 0 }, { factor: 1 }],

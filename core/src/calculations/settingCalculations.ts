@@ -24,6 +24,7 @@ import {
   type RunInput,
 } from '../measure/index.ts';
 import { proposePack, type PackQuestion } from '../shims/index.ts';
+import { learnPlay, type BeforeTries, type PlayTry } from '../tries/index.ts';
 import {
   formatQuantity,
   parseQuantity,
@@ -106,6 +107,21 @@ export const SETTING_CALCULATIONS: readonly Calculation[] = [
     }: Record<'first' | 'second', { thickness: number; endPlay: number }>) => ({
       gain: trialGain(first, second),
     }),
+  },
+  {
+    name: 'learn-play',
+    summary: 'Play, gain and scatter of a place, by the builds that were measured with it',
+    fields: [
+      field('tries[].thickness', 'number', 'mm', '−1000 to 10000', 'thickness in place'),
+      field('tries[].play', 'number', 'mm', '−1000 to 1000', 'play with it'),
+      field('tries[].uncertainty', 'number', 'mm', '0 to 100', 'standard, of one reading'),
+      field('tries[].shared', 'number', 'mm', '0 to 100', 'standard, of what all readings share'),
+      field('before.gain', 'number', '', '−10 to 10', 'gain by the geometry'),
+      field('before.gainUncertainty', 'number', '', 'more than 0, at most 10', 'standard'),
+      field('before.scatter', 'number', 'mm', 'more than 0, at most 1', 'between two assemblies'),
+    ],
+    run: ({ tries, before }: { tries: readonly PlayTry[]; before: BeforeTries }) =>
+      learnPlay(tries, before),
   },
   {
     name: 'adjuster-play',

@@ -3,7 +3,8 @@ import fc from 'fast-check';
 import { bandTarget, requireBand, type Band } from './band.ts';
 import { decide } from './decision.ts';
 import { whatWouldDecide } from './remedy.ts';
-import { combine, repeat, resolution } from './uncertainty.ts';
+import { calibration, combine, repeat, resolution } from './uncertainty.ts';
+import { uncertified } from './uncertified.ts';
 
 const BAND: Band = { lower: 0.1, upper: 0.18, target: null };
 
@@ -85,6 +86,26 @@ describe('what would decide', () => {
     const { extra } = remedies[0] as { extra: number };
     expect(extra).toBeGreaterThan(0);
     expect(extra).toBeLessThanOrEqual(4);
+  });
+
+  test('should ask for a certificate, or for a finer indicator that has none, when the calibration is in the way', () => {
+    const loose = (value: number, calibrated: number) =>
+      whatWouldDecide({
+        low: value,
+        high: value,
+        band: BAND,
+        graduation: 0.01,
+        travels: [[value, value, value]],
+        components: [resolution(0.01), repeat([value, value, value]), calibration(calibrated)],
+      });
+    expect(loose(0.171, uncertified(0.01))).toEqual([
+      { kind: 'certificate', expected: 'conforms' },
+      { kind: 'finerGraduation', graduation: 0.005, expected: 'conforms' },
+    ]);
+    // Known well already: another certificate says no more.
+    expect(loose(0.174, 0.0015)).toEqual([
+      { kind: 'finerGraduation', graduation: 0.005, expected: 'conforms' },
+    ]);
   });
 
   test('should say that the play has to be moved when it stands on the limit', () => {

@@ -44,4 +44,5 @@ export {
   type ComponentName,
   type Uncertainty,
 } from './uncertainty.ts';
+export { certified, uncertified } from './uncertified.ts';
 export { MICROMETER_UNCERTAINTY } from './micrometerUncertainty.ts';

@@ -1,6 +1,7 @@
 import type { Band } from './band.ts';
 import { decide, type DecisionWord } from './decision.ts';
-import { combine, repeat, resolution, type Component } from './uncertainty.ts';
+import { calibration, combine, repeat, resolution, type Component } from './uncertainty.ts';
+import { certified, uncertified } from './uncertified.ts';
 
 /** What would turn "cannot decide" into an answer, if the value stays where it is. */
 export type Remedy =
@@ -10,6 +11,8 @@ export type Remedy =
       readonly graduation: number;
       readonly expected: DecisionWord;
     }
+  /** The same graduation, with a certificate. */
+  | { readonly kind: 'certificate'; readonly expected: DecisionWord }
   /** The value stands on the limit: no instrument settles that; a better pack does. */
   | { readonly kind: 'movePlay' };
 
@@ -22,9 +25,9 @@ const MOST_EXTRA_CYCLES = 12;
 /**
  * What would decide a value that cannot be decided now.
  *
- * More cycles shrink only the repeat; a finer indicator only the resolution. Each is tried alone, the
- * fewest cycles and the coarsest graduation that decide are returned; when neither does, the play itself
- * has to be moved away from the limit.
+ * More cycles shrink only the repeat; a certificate only the calibration; a finer indicator the resolution, and it is one
+ * without a certificate where that is better than the present one. Each is tried alone, the fewest cycles and the coarsest
+ * graduation that decide are returned; when none does, the play itself has to be moved away from the limit.
  *
  * @param travels the used travels, one list for each position
  * @param components the contributions the present uncertainty was combined from
@@ -44,20 +47,26 @@ export function whatWouldDecide(input: {
   const extra = range(1, MOST_EXTRA_CYCLES).find(
     (count) => word([...others('repeat'), moreOf(input.travels, count)]) !== 'cannotDecide',
   );
+  const now = input.components.find(({ name }) => name === 'calibration')?.standard ?? 0;
+  const withCertificate = calibration(Math.min(now, certified(input.graduation)));
+  const certificate = word([...others('calibration'), withCertificate]);
+  const wordAt = (graduation: number): DecisionWord =>
+    word([
+      ...others('resolution').filter(({ name }) => name !== 'calibration'),
+      resolution(graduation),
+      calibration(Math.min(now, uncertified(graduation))),
+    ]);
   const finer = GRADUATIONS.find(
-    (graduation) =>
-      graduation < input.graduation - 1e-9 &&
-      word([...others('resolution'), resolution(graduation)]) !== 'cannotDecide',
+    (graduation) => graduation < input.graduation - 1e-9 && wordAt(graduation) !== 'cannotDecide',
   );
   const remedies: Remedy[] = [];
   if (extra !== undefined) {
     const expected = word([...others('repeat'), moreOf(input.travels, extra)]);
     remedies.push({ kind: 'moreCycles', extra, expected });
   }
-  if (finer !== undefined) {
-    const expected = word([...others('resolution'), resolution(finer)]);
-    remedies.push({ kind: 'finerGraduation', graduation: finer, expected });
-  }
+  if (certificate !== 'cannotDecide') remedies.push({ kind: 'certificate', expected: certificate });
+  if (finer !== undefined)
+    remedies.push({ kind: 'finerGraduation', graduation: finer, expected: wordAt(finer) });
   return remedies.length === 0 ? [{ kind: 'movePlay' }] : remedies;
 }
 

@@ -13,7 +13,7 @@ export interface Draws {
 
 /** A stream of draws from a whole seed. */
 export function drawsFrom(seed: number): Draws {
-  const random = xoroshiro128plus(seed | 0);
+  const random = xoroshiro128plus(mixed(seed));
   const uniform = () => uniformFloat64(random);
   let kept: number | null = null;
   const normal = (): number => {
@@ -35,6 +35,14 @@ export function drawsFrom(seed: number): Draws {
         ? normal()
         : normal() / Math.sqrt(chiSquared(degrees, { uniform, normal }) / degrees),
   };
+}
+
+/** Seeds that lie side by side give first draws that do: their bits are mixed (the finisher of MurmurHash3). */
+function mixed(seed: number): number {
+  let hash = (seed + 0x9e3779b9) | 0;
+  hash = Math.imul(hash ^ (hash >>> 16), 0x85ebca6b);
+  hash = Math.imul(hash ^ (hash >>> 13), 0xc2b2ae35);
+  return hash ^ (hash >>> 16);
 }
 
 /** χ² with any ν ≥ 1, by Marsaglia and Tsang's gamma of shape ν/2 (ACM Trans. Math. Softw. 26, 2000); below 2 boosted. */

@@ -1,5 +1,7 @@
 import { orRefused } from '../faults/index.ts';
 import { inPlaceNow, packUncertainty, verdictOf, type JobState, type Run } from '../job/index.ts';
+import { USUAL_SEATING } from '../odds/index.ts';
+import { USUAL_GAIN_SPREAD } from '../tries/index.ts';
 import type { Axis } from '../unit/index.ts';
 import { playShift, playSpec } from './playProgress.ts';
 import { tableGain } from './setters.ts';
@@ -40,16 +42,22 @@ export function carriedPlay(
   if (run === null || verdict?.status !== 'judged') return null;
   const { mean, uncertainty } = verdict.value;
   let [value, variance] = [mean, uncertainty.standard ** 2];
+  let apart = false;
   for (const station of axis.stations) {
     const [was, is] = [run.inPlace[station.id], inPlace[station.id]];
     if (was === is || is === undefined) continue;
     const gain = tableGain(axis.arrangement, station, 'endPlay');
     // An adjuster that had not been turned yet stood where it was.
     if (was === undefined && station.kind !== 'adjuster') continue;
-    value += (gain ?? 0) * (is - (was ?? 0));
+    const moved = (gain ?? 0) * (is - (was ?? 0));
+    value += moved;
+    variance += (USUAL_GAIN_SPREAD * moved) ** 2;
+    apart ||= station.kind !== 'adjuster';
     const pack = state.setting.packs[station.id];
     if (pack !== undefined) variance += 2 * packUncertainty(pack.pieces) ** 2;
   }
+  // It was taken apart for that, and no two assemblies are the same.
+  if (apart) variance += USUAL_SEATING ** 2;
   if (run.stage === 'trial') {
     const { shift, uncertainty: unsure } = playShift(state, axis);
     value += shift;

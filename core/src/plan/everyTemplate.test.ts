@@ -3,7 +3,7 @@ import { answerStep } from '../simulate/index.ts';
 import { geometryFaults, UNIT_TEMPLATES, type Unit } from '../unit/index.ts';
 import { compilePlan } from './compilePlan.ts';
 import { packQuestion } from './packQuestion.ts';
-import { playVerdict } from './playProgress.ts';
+import { currentRun, playVerdict } from './playProgress.ts';
 import { settersOf } from './setters.ts';
 import { Bench, HABITS, piece, unitOf } from './tests/bench.ts';
 import { STOCK, place, sets } from './tests/settingBench.ts';
@@ -117,7 +117,10 @@ describe('figures that cannot be', () => {
             if (playVerdict(bench.state, 'endPlay') !== null)
               packQuestion(
                 bench.state,
-                playVerdict(bench.state, 'endPlay')!,
+                {
+                  run: currentRun(bench.state, 'endPlay')!,
+                  verdict: playVerdict(bench.state, 'endPlay')!,
+                },
                 setter.station,
                 STOCK,
               );

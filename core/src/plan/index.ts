@@ -2,7 +2,14 @@ export { CAUTIONS, type CautionId } from './cautions.ts';
 export { compilePlan, type Plan } from './compilePlan.ts';
 export { isRenewable, wayTo, type WayTo } from './wayTo.ts';
 export { actionFor, cyclesLeft, nextAction, stageOf, type NextAction } from './nextAction.ts';
-export { inFinalBuild, jointQuestion, kindSetAt, packQuestion } from './packQuestion.ts';
+export {
+  inFinalBuild,
+  jointQuestion,
+  kindSetAt,
+  packQuestion,
+  type SitePackQuestion,
+} from './packQuestion.ts';
+export type { LearnedAt } from './learnedAt.ts';
 export { mostPiecesAt, packSite, stockAt, USUAL_MOST_PIECES } from './mostPieces.ts';
 export { planFile, type PlanFile, type PlannedStep } from './planFile.ts';
 export { readJob, readState, type JobReading, type Unreadable } from './readJob.ts';

@@ -104,7 +104,12 @@ describe('what a pack is chosen from', () => {
     const state = after((log) => log.booked().run('r1', lifts));
     const action = nextAction(state);
     if (action.kind !== 'choosePack') throw new Error(action.kind);
-    return packQuestion(state, change(action.verdict), action.site, []);
+    return packQuestion(
+      state,
+      { run: action.run, verdict: change(action.verdict) },
+      action.site,
+      [],
+    );
   };
 
   test('should carry the play, the pack it was measured with and the gain of the place', () => {
@@ -133,12 +138,7 @@ describe('what a pack is chosen from', () => {
     const action = nextAction(state);
     if (action.kind !== 'choosePack') throw new Error(action.kind);
     expect(
-      packQuestion(
-        { ...state, setting: { ...state.setting, packs: {} } },
-        action.verdict,
-        action.site,
-        [],
-      ),
+      packQuestion({ ...state, setting: { ...state.setting, packs: {} } }, action, action.site, []),
     ).toBeNull();
   });
 });

@@ -1,4 +1,4 @@
-import { packUncertainty, type JobState } from '../job/index.ts';
+import { packUncertainty, type JobState, type Run } from '../job/index.ts';
 import { bandTarget, type Band } from '../measure/index.ts';
 import {
   packThickness,
@@ -9,6 +9,7 @@ import {
 import { carrierSides, findStation, type Axis, type Station } from '../unit/index.ts';
 import { carrierPacks } from './carrierPacks.ts';
 import { gainAt } from './gains.ts';
+import { learnedAt, type LearnedAt } from './learnedAt.ts';
 import { mostPiecesAt, siteLimits, stockAt, USUAL_MOST_PIECES } from './mostPieces.ts';
 import {
   currentRun,
@@ -26,39 +27,47 @@ export function kindSetAt(axis: Axis, site: Station): PlayKind {
   return PLAY_KINDS.find(moves) ?? 'endPlay';
 }
 
+/** What a pack for a shim site is chosen from, and what the builds so far have said of the place. */
+export interface SitePackQuestion extends PackQuestion {
+  readonly learned: LearnedAt;
+}
+
 /**
- * What a pack for a shim site is chosen from: the measured play, the pack it was measured with, the gain of
- * the place, the band and the stock at hand. What differs between the trial build and the final one is added to the
+ * What a pack for a shim site is chosen from: the play, the pack it was measured with, the gain of the place, all as the
+ * builds so far say, the band and the stock at hand. What differs between the trial build and the final one is added to the
  * play. Where the play follows the angle of the shaft the band is drawn in by the spread, so that every position ends
  * up inside it.
  *
+ * @param measured the run that speaks for what is in place, and its verdict
  * @returns null when the site has no pack recorded, or the job no such site, gain or band
  */
 export function packQuestion(
   state: JobState,
-  verdict: JudgedVerdict,
+  { run, verdict }: { readonly run: Run; readonly verdict: JudgedVerdict },
   site: Station,
   stock: readonly ShimSize[],
-): PackQuestion | null {
+): SitePackQuestion | null {
   const pack = state.setting.packs[site.id];
   const axis = state.unit === null ? null : findStation(state.unit, site.id)?.axis;
   if (pack === undefined || !axis) return null;
   const kind = kindSetAt(axis, site);
   const spec = playSpec(state, axis.id, kind);
   const gain = gainAt(state, axis, site, kind);
-  if (spec === null || gain.status !== 'known') return null;
-  const played = inFinalBuild(state, axis, kind, verdict);
+  const learned = learnedAt(state, axis, site, { kind, runId: run.runId, gain });
+  if (spec === null || learned === null) return null;
   const thickness = packThickness(pack.pieces);
-  // A gain that two trials gave is itself uncertain: the more the pack changes, the more it counts.
-  const change = Math.abs((bandTarget(spec.band) - played.value) / gain.value);
+  // A gain that is not known exactly counts more, the more the pack changes.
+  const change = Math.abs((bandTarget(spec.band) - learned.value) / learned.gain);
+  const { degreesOfFreedom } = verdict.value.uncertainty;
+  const ofOne = learned.builds === 1 && Number.isFinite(degreesOfFreedom);
   return {
     endPlay: {
-      value: played.value,
-      uncertainty: Math.hypot(played.uncertainty, change * gain.uncertainty),
-      degreesOfFreedom: played.degreesOfFreedom,
+      value: learned.value,
+      uncertainty: Math.hypot(learned.uncertainty, change * learned.gainUncertainty),
+      degreesOfFreedom: ofOne ? degreesOfFreedom : null,
     },
     packInPlace: { thickness, uncertainty: packUncertainty(pack.pieces) },
-    gain: gain.value,
+    gain: learned.gain,
     band: drawnIn(
       spec.band,
       verdict.value.mean - verdict.value.low,
@@ -66,6 +75,7 @@ export function packQuestion(
     ),
     stock: stockAt(stock, site),
     mostPieces: mostPiecesAt(site),
+    learned,
   };
 }
 

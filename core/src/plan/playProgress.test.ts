@@ -1,5 +1,5 @@
 import { packQuestion } from './packQuestion.ts';
-import { playVerdict } from './playProgress.ts';
+import { currentRun, playVerdict } from './playProgress.ts';
 import { Bench, piece, unitOf } from './tests/bench.ts';
 
 const STOCK = [0.05, 0.1, 0.15, 0.2, 0.25, 0.3, 0.5, 1].map((thickness) => ({
@@ -28,7 +28,11 @@ describe('what differs between trial and final build', () => {
     });
     expect(bench.stage).toBe('choose');
     const site = bench.axis.stations.find(({ id }) => id === 'shims')!;
-    const question = packQuestion(bench.state, playVerdict(bench.state, 'endPlay')!, site, STOCK)!;
+    const measured = {
+      run: currentRun(bench.state, 'endPlay')!,
+      verdict: playVerdict(bench.state, 'endPlay')!,
+    };
+    const question = packQuestion(bench.state, measured, site, STOCK)!;
     expect(question.endPlay.value).toBeCloseTo(0.34, 9);
     expect(question.endPlay.uncertainty).toBeGreaterThan(0.005);
     bench.pack('shims', 0.8);

@@ -47,7 +47,7 @@ export function virtualPair(
     ratio,
   }: { readonly packs: PairPacks; readonly perRing: number; readonly ratio: number },
 ): VirtualPair {
-  const { normal, uniform } = drawsFrom(mixed(seed));
+  const { normal, uniform } = drawsFrom(seed);
   const factor = perRing * (1 + FACTOR_OFF * normal());
   return {
     rightDepth: packs.depth + ABOUT.depth * normal(),
@@ -60,14 +60,6 @@ export function virtualPair(
     response: 0.6 + 0.8 * uniform(),
     seed,
   };
-}
-
-/** Seeds that lie side by side give first draws that do: their bits are mixed (the finisher of MurmurHash3). */
-function mixed(seed: number): number {
-  let hash = seed | 0;
-  hash = Math.imul(hash ^ (hash >>> 16), 0x85ebca6b);
-  hash = Math.imul(hash ^ (hash >>> 13), 0xc2b2ae35);
-  return hash ^ (hash >>> 16);
 }
 
 /** The play of the carrier with what is in; below zero it is preloaded by that much. */

@@ -93,6 +93,10 @@ export const SOURCES = {
     standing: 'house',
   },
   twoTrials: { title: 'Straight line through a loose and a tight trial', standing: 'geometry' },
+  learnedPlay: {
+    title: 'Straight line by Bayes; gain and scatter held to what is usual until the builds say more',
+    standing: 'house',
+  },
   creepUp: { title: 'Three quarters of a computed cut first', standing: 'practice' },
   playTerms: {
     title: 'What differs between trial and final build, by its gain',

@@ -32,5 +32,7 @@ export function remedyWords(remedy: Remedy, length: (mm: number) => string): str
   const outcome = DECISION_WORDS[remedy.expected].toLowerCase();
   if (remedy.kind === 'moreCycles')
     return `${remedy.extra} more ${remedy.extra === 1 ? 'cycle' : 'cycles'} at the same scatter would show: ${outcome}.`;
+  if (remedy.kind === 'certificate')
+    return `The same indicator, calibrated and with its certificate on its card, would show: ${outcome}.`;
   return `An indicator graduated ${length(remedy.graduation)} or finer would show: ${outcome}.`;
 }

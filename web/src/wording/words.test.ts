@@ -36,6 +36,7 @@ describe('verdicts in words', () => {
       /^3 more cycles .* out of limits/,
     ],
     [{ kind: 'finerGraduation', graduation: 0.005, expected: 'conforms' }, /0\.005 mm or finer/],
+    [{ kind: 'certificate', expected: 'conforms' }, /certificate on its card.*within limits/],
     [{ kind: 'movePlay' }, /move the play/],
   ])('should say what would decide: %j', (remedy, words) => {
     expect(remedyWords(remedy, (mm) => units.show(mm))).toMatch(words);

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { withUncertainty } from '../../job/index.ts';
 import { Recorder } from '../../job/tests/recorder.ts';
-import { packQuestion, playSite, playVerdict } from '../../plan/index.ts';
+import { currentRun, packQuestion, playSite, playVerdict } from '../../plan/index.ts';
 import { proposePack } from '../../shims/index.ts';
 import type { FigureKind } from '../../figures/index.ts';
 import { unitFromTemplate, type Axis, type UnitTemplate } from '../../unit/index.ts';
@@ -85,7 +85,11 @@ export class VirtualJob extends Recorder {
   }
   fitProposed(): this {
     const site = playSite(this.axis)!;
-    const question = packQuestion(this.state, playVerdict(this.state, 'endPlay')!, site, STOCK)!;
+    const measured = {
+      run: currentRun(this.state, 'endPlay')!,
+      verdict: playVerdict(this.state, 'endPlay')!,
+    };
+    const question = packQuestion(this.state, measured, site, STOCK)!;
     return this.record({
       type: 'PackFitted',
       data: {

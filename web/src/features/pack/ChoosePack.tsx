@@ -10,6 +10,7 @@ import {
   packQuestion,
   runningPlay,
   type NextAction,
+  type SitePackQuestion,
 } from '@wendaxis/core/plan';
 import {
   proposePack,
@@ -58,8 +59,8 @@ function OnePack({ jobId, state, action, stock }: Props) {
   const { run, verdict, site } = action;
   const axis = state.unit!.axes.find(({ id }) => id === action.step.axisId)!;
   const question = useMemo(
-    () => packQuestion(state, verdict, site, stock),
-    [state, verdict, site, stock],
+    () => packQuestion(state, { run, verdict }, site, stock),
+    [state, run, verdict, site, stock],
   );
   const answer = useMemo(() => (question === null ? null : tryProposePack(question)), [question]);
   const refused = answer instanceof InputError ? answer : null;
@@ -112,7 +113,7 @@ function OnePack({ jobId, state, action, stock }: Props) {
 interface PackBesideProps {
   readonly pack: ProposedPack | undefined;
   readonly byHand: boolean;
-  readonly question: PackQuestion;
+  readonly question: SitePackQuestion;
   readonly verdict: RunVerdict & { readonly status: 'judged' };
   readonly units: ScreenUnits;
   readonly setByHand: Dispatch<SetStateAction<boolean>>;

@@ -1,8 +1,9 @@
 import { useCallback } from 'react';
 
 import type { RunVerdict } from '@wendaxis/core/measure';
-import { USUAL_DRAWS, USUAL_SEATING, type OddsQuestion, type PackOdds } from '@wendaxis/core/odds';
-import type { PackQuestion, ProposedPack } from '@wendaxis/core/shims';
+import { USUAL_DRAWS, type OddsQuestion, type PackOdds } from '@wendaxis/core/odds';
+import type { SitePackQuestion } from '@wendaxis/core/plan';
+import type { ProposedPack } from '@wendaxis/core/shims';
 
 import { Panel } from '../../ui/Panel.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
@@ -11,7 +12,7 @@ import { OddsBars } from './OddsBars.tsx';
 import { oddsQuestion, percent, RAISER_WORDS, readingParts } from './oddsWords.ts';
 
 interface Props {
-  readonly question: PackQuestion;
+  readonly question: SitePackQuestion;
   readonly pack: ProposedPack;
   readonly verdict: Extract<RunVerdict, { status: 'judged' }>;
 }
@@ -58,7 +59,8 @@ export function OddsPanel({ question, pack, verdict }: Props) {
           </ul>
           <p className="small-label m-0">
             {USUAL_DRAWS.toLocaleString('en')} simulations over reading, old pack, pieces, and{' '}
-            {units.show(USUAL_SEATING)} from one assembly to the next.
+            {units.show(question.learned.scatter, 'length', 4)} from one assembly to the next
+            {question.learned.builds > 1 && `, as ${question.learned.builds} builds say`}.
           </p>
         </div>
       )}

@@ -1,6 +1,6 @@
 import type { Dispatch, SetStateAction } from 'react';
-import type { RunningPlay } from '@wendaxis/core/plan';
-import type { NothingFits, PackAnswer, PackQuestion, ProposedPack } from '@wendaxis/core/shims';
+import type { RunningPlay, SitePackQuestion } from '@wendaxis/core/plan';
+import type { NothingFits, PackAnswer, ProposedPack } from '@wendaxis/core/shims';
 import { MainAction } from '../../ui/ActionBar.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
@@ -10,7 +10,7 @@ import type { ScreenUnits } from '../../wording/screenUnits.ts';
 
 interface PackChoiceProps {
   readonly units: ScreenUnits;
-  readonly question: PackQuestion;
+  readonly question: SitePackQuestion;
   readonly proposal: PackAnswer;
   readonly pack: ProposedPack | undefined;
   readonly byHand: boolean;
@@ -48,11 +48,18 @@ export function PackChoice({
           fitting to decide.
         </Notice>
       )}
+      {proposal.packs[0] !== undefined && isInPlace(question, proposal.packs[0]) && (
+        <Notice tone="warn" title="Nothing at hand comes nearer than the pack that is in">
+          Fitting it again changes nothing: read again with more cycles or a better indicator, get a
+          thickness that is missing, or accept the play as it was read.
+        </Notice>
+      )}
       {proposal.status === 'nothingFits' ? (
         <Instead instead={proposal.instead} />
       ) : (
         <PackOptions answer={proposal} band={question.band} chosen={chosen} onChoose={setChosen} />
       )}
+      <LearnedNote learned={question.learned} />
       {warm !== null && (
         <p className="m-0 text-lg">
           Warm, at {units.show(warm.running, 'temperature')}, the play becomes{' '}
@@ -61,7 +68,10 @@ export function PackChoice({
         </p>
       )}
       <div className="flex flex-wrap items-center gap-4">
-        <Working title="The pack: the working" lines={proposal.working} />
+        <Working
+          title="The pack: the working"
+          lines={[...question.learned.working, ...proposal.working]}
+        />
         <p className="m-0">
           {proposal.packsCovered.toLocaleString('en')} packs of up to {question.mostPieces} pieces
           can be made of the box; none comes nearer.
@@ -71,9 +81,40 @@ export function PackChoice({
   );
 }
 
+/** Whether a pack is as thick as the one that is in. */
+const isInPlace = (
+  { packInPlace }: Pick<SitePackQuestion, 'packInPlace'>,
+  { thickness }: Pick<ProposedPack, 'thickness'>,
+): boolean => Math.abs(thickness - packInPlace.thickness) < 0.0005;
+
+/** What the builds so far say of the place, once there is more than one. */
+function LearnedNote({ learned }: { readonly learned: SitePackQuestion['learned'] }) {
+  const units = useUnits();
+  const { builds, disagree, gain, gainUncertainty, scatter } = learned;
+  if (builds < 2) return null;
+  if (disagree)
+    return (
+      <Notice tone="warn" title="The builds do not agree with their packs">
+        By {builds} builds the play differs by {units.show(scatter, 'length', 4)} from what the
+        packs say. Look for what else was changed, is not home, or moved under the indicator; the
+        last build alone is gone by.
+      </Notice>
+    );
+  return (
+    <p className="m-0 text-lg">
+      By {builds} builds: the play follows the pack by{' '}
+      <strong className="figure">
+        {Math.abs(gain).toFixed(2)} ± {(2 * gainUncertainty).toFixed(2)}
+      </strong>
+      , and one assembly differs from the next by{' '}
+      <strong className="figure">{units.show(scatter, 'length', 4)}</strong>.
+    </p>
+  );
+}
+
 interface PackHeadProps {
   readonly units: ScreenUnits;
-  readonly question: PackQuestion;
+  readonly question: SitePackQuestion;
   readonly proposal: PackAnswer;
   readonly pack: ProposedPack | undefined;
   readonly byHand: boolean;

@@ -1,16 +1,27 @@
 import { judgeRun } from '@wendaxis/core/measure';
 import { packOdds } from '@wendaxis/core/odds';
-import { proposePack, type PackQuestion } from '@wendaxis/core/shims';
+import type { SitePackQuestion } from '@wendaxis/core/plan';
+import { proposePack } from '@wendaxis/core/shims';
 
 import { oddsQuestion, percent, RAISER_WORDS, readingParts } from './oddsWords.ts';
 
-const QUESTION: PackQuestion = {
+const QUESTION: SitePackQuestion = {
   endPlay: { value: 0.3, uncertainty: 0.005, degreesOfFreedom: 4 },
   packInPlace: { thickness: 1, uncertainty: 0.001 },
   gain: 1,
   band: { lower: 0.1, upper: 0.2, target: null },
   stock: [{ id: 'a', thickness: 0.85, count: 1, uncertainty: 0.002 }],
   mostPieces: 2,
+  learned: {
+    value: 0.3,
+    uncertainty: 0.005,
+    gain: 1,
+    gainUncertainty: 0.02,
+    scatter: 0.004,
+    working: [],
+    builds: 2,
+    disagree: false,
+  },
 };
 
 describe('odds in words', () => {
@@ -30,6 +41,8 @@ describe('odds in words', () => {
     const [pack] = proposePack(QUESTION).packs;
     const asked = oddsQuestion(QUESTION, pack!);
     expect(asked.newPack).toEqual({ thickness: 0.85, pieces: 1, pieceUncertainty: 0.002 });
+    // What one assembly differs from the next by is what the builds have shown.
+    expect(asked.seating).toBe(0.004);
     expect(packOdds({ ...asked, draws: 2000 }).inBand).toBeGreaterThan(0.95);
   });
 

@@ -1,12 +1,12 @@
 import type { RunVerdict } from '@wendaxis/core/measure';
 import {
   USUAL_DRAWS,
-  USUAL_SEATING,
   type OddsQuestion,
   type OddsRaiser,
   type ReadingParts,
 } from '@wendaxis/core/odds';
-import type { PackQuestion, ProposedPack } from '@wendaxis/core/shims';
+import type { SitePackQuestion } from '@wendaxis/core/plan';
+import type { ProposedPack } from '@wendaxis/core/shims';
 
 /** What would raise the odds. */
 export const RAISER_WORDS: Readonly<Record<OddsRaiser['what'], string>> = {
@@ -24,7 +24,7 @@ export function percent(share: number): string {
 }
 
 /** The odds asked for a proposed pack. The seed is fixed: the same pack shows the same odds. */
-export function oddsQuestion(question: PackQuestion, pack: ProposedPack): OddsQuestion {
+export function oddsQuestion(question: SitePackQuestion, pack: ProposedPack): OddsQuestion {
   return {
     endPlay: question.endPlay,
     packInPlace: question.packInPlace,
@@ -35,7 +35,7 @@ export function oddsQuestion(question: PackQuestion, pack: ProposedPack): OddsQu
     },
     gain: question.gain,
     band: question.band,
-    seating: USUAL_SEATING,
+    seating: question.learned.scatter,
     draws: USUAL_DRAWS,
     seed: 20_261_125,
   };

@@ -3,7 +3,12 @@ import { v4 as uuid } from 'uuid';
 
 import { isSimulated } from '@wendaxis/core/devices';
 import type { WorkshopInstrument } from '@wendaxis/core/job';
-import { INSTRUMENT_KIND_NAMES, INSTRUMENT_KINDS, instrumentKind } from '@wendaxis/core/measure';
+import {
+  INSTRUMENT_KIND_NAMES,
+  INSTRUMENT_KINDS,
+  instrumentKind,
+  uncertified,
+} from '@wendaxis/core/measure';
 
 import { useWorkshopRecord } from '../../stores/useWorkshopRecord.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -14,7 +19,6 @@ import {
   cardLength,
   EMPTY_INSTRUMENT,
   instrumentFrom,
-  UNCERTIFIED,
   type InstrumentTexts,
 } from './instrumentEntry.ts';
 import { FormSelect, FormText } from '../../ui/form/fields.tsx';
@@ -114,8 +118,8 @@ function AddInstrument({ onDone }: { readonly onDone: () => void }) {
         {Number.isFinite(graduation) &&
           `One graduation is ${units.show(graduation, 'length', 5)}. `}
         The calibration is the certificate’s figure divided by its factor, usually 2. Left open,
-        half a graduation is taken
-        {Number.isFinite(graduation) && `: ${units.show(UNCERTIFIED * graduation, 'length', 5)}`}.
+        half a graduation is taken, and no less than {units.show(uncertified(0))}
+        {Number.isFinite(graduation) && `: ${units.show(uncertified(graduation), 'length', 5)}`}.
       </p>
       <CardFormFoot saving={saving} onLeave={onDone} />
     </form>

@@ -1,5 +1,5 @@
 import { InputError, refuse, requireNumber, requireText } from '@wendaxis/core/faults';
-import type { Instrument, InstrumentKind } from '@wendaxis/core/measure';
+import { uncertified, type Instrument, type InstrumentKind } from '@wendaxis/core/measure';
 import type { UnitSystem } from '@wendaxis/core/units';
 
 import { readField } from '../../ui/QuantityField.tsx';
@@ -26,9 +26,6 @@ export const EMPTY_INSTRUMENT: InstrumentTexts = {
   calibration: '',
 };
 
-/** Without a certificate an instrument is taken to be off by this share of a graduation, standard. Common practice, no source. */
-export const UNCERTIFIED = 0.5;
-
 /** A length on the card; a bare number counts what the instrument counts. mm; NaN where it cannot be read. */
 export function cardLength(text: string, countsIn: 'mm' | 'in'): number {
   const system: UnitSystem = countsIn === 'in' ? 'inch' : 'metric';
@@ -54,9 +51,9 @@ export function instrumentFrom(texts: InstrumentTexts, id: string): Instrument |
     const certified = texts.calibration.trim() !== '';
     const calibrationUncertainty = certified
       ? cardLength(texts.calibration, countsIn)
-      : UNCERTIFIED * graduation;
+      : uncertified(graduation);
     requireNumber('calibration', calibrationUncertainty, { min: 0, max: 1, unit: 'mm' });
-    if (calibrationUncertainty > 5 * graduation)
+    if (certified && calibrationUncertainty > 5 * graduation)
       refuse('contradiction', 'calibration', calibrationUncertainty, { id: 'mostGraduations' });
     return {
       id,

@@ -1,0 +1,77 @@
+import { gainAt } from './gains.ts';
+import { learnedAt } from './learnedAt.ts';
+import { packQuestion } from './packQuestion.ts';
+import { currentRun, playVerdict } from './playProgress.ts';
+import { Bench, piece, unitOf } from './tests/bench.ts';
+import { STOCK } from './tests/settingBench.ts';
+
+describe('what the builds of a place have said', () => {
+  const built = (...plays: readonly number[]) => {
+    const bench = new Bench(unitOf('coverShims'))
+      .band('endPlay', 0.1, 0.18)
+      .record({ type: 'PackRecorded', data: { siteId: 'shims', pieces: piece(1) } });
+    plays.forEach((play, at) => {
+      if (at > 0) bench.pack('shims', PACKS[at]!);
+      bench.run(play);
+    });
+    return bench;
+  };
+  const PACKS = [1, 0.74, 0.78];
+  const site = (bench: Bench) => bench.axis.stations.find(({ id }) => id === 'shims')!;
+  const learned = (bench: Bench) =>
+    learnedAt(bench.state, bench.axis, site(bench), {
+      kind: 'endPlay',
+      runId: currentRun(bench.state, 'endPlay')!.runId,
+      gain: gainAt(bench.state, bench.axis, site(bench), 'endPlay'),
+    });
+  const asked = (bench: Bench) =>
+    packQuestion(
+      bench.state,
+      { run: currentRun(bench.state, 'endPlay')!, verdict: playVerdict(bench.state, 'endPlay')! },
+      site(bench),
+      STOCK,
+    )!;
+
+  test('should be what is usual after the first build, and what was seen after more', () => {
+    expect(learned(built(0.4))).toMatchObject({
+      builds: 1,
+      gain: 1,
+      value: expect.closeTo(0.4, 9),
+      disagree: false,
+    });
+    // 0.26 mm off the pack took only 0.245 off the play: the place gives less than its thickness.
+    const second = learned(built(0.4, 0.155))!;
+    expect(second.builds).toBe(2);
+    expect(second.gain).toBeLessThan(0.99);
+    expect(second.gain).toBeGreaterThan(0.93);
+    expect(asked(built(0.4, 0.155))).toMatchObject({ gain: second.gain });
+  });
+
+  test('should trust an exact place more with each build that agrees', () => {
+    const [one, three] = [learned(built(0.4))!, learned(built(0.4, 0.14, 0.18))!];
+    expect(three.scatter).toBeLessThan(one.scatter);
+    expect(three.gainUncertainty).toBeLessThan(one.gainUncertainty);
+    expect(Math.hypot(three.uncertainty, three.scatter)).toBeLessThan(
+      Math.hypot(one.uncertainty, one.scatter),
+    );
+  });
+
+  test('should go by the last build alone where they do not agree, and say so', () => {
+    const bench = built(0.4, 0.25, 0.15);
+    expect(learned(bench)).toMatchObject({
+      disagree: true,
+      gain: 1,
+      value: expect.closeTo(0.15, 9),
+    });
+    expect(asked(bench).endPlay.value).toBeCloseTo(0.15, 9);
+  });
+
+  test('should say nothing by a run that is not of what is in place', () => {
+    const bench = built(0.4, 0.14);
+    const first = bench.state.measured.runs[0]!.runId;
+    const gain = gainAt(bench.state, bench.axis, site(bench), 'endPlay');
+    expect(
+      learnedAt(bench.state, bench.axis, site(bench), { kind: 'endPlay', runId: first, gain }),
+    ).toBeNull();
+  });
+});
