@@ -1,8 +1,10 @@
 import { FIGURES, type FigureKind } from '../figures/index.ts';
 import { verdictOf, type JobState } from '../job/index.ts';
-import { packThickness } from '../shims/index.ts';
-import { findStation, type Station } from '../unit/index.ts';
+import { packThickness, type JointQuestion } from '../shims/index.ts';
+import { findStation, type Axis, type Station } from '../unit/index.ts';
 import { gainAt } from './gains.ts';
+import { meshAt } from './pairGears.ts';
+import { pairPacks } from './pairPacks.ts';
 import { inFinalBuild, jointQuestion, kindSetAt } from './packQuestion.ts';
 
 /** A figure as it is with the packs that are in, and as it is to be with all that were chosen. mm. */
@@ -12,6 +14,17 @@ export interface ChosenFigure {
   readonly then: number;
 }
 
+/** What is chosen together with a site: all of a pair where its depth shim is, else what its axis sets by several. */
+function jointHere(state: JobState, axis: Axis, site: Station): JointQuestion | null {
+  const mesh = meshAt(state.unit!, axis);
+  const depthIsChosen =
+    mesh?.mesh.depthAt != null && state.setting.chosen[mesh.mesh.depthAt] !== undefined;
+  const pair = depthIsChosen ? pairPacks(state, mesh.carrier, []) : null;
+  return pair?.sites.some(({ id }) => id === site.id) === true
+    ? pair
+    : jointQuestion(state, axis, []);
+}
+
 /**
  * What the packs that were chosen on the axis of a site are to do together, each site by what it moves. Nothing where it cannot be
  * told any more.
@@ -19,10 +32,10 @@ export interface ChosenFigure {
 export function chosenFigures(state: JobState, site: Station): readonly ChosenFigure[] {
   const axis = findStation(state.unit!, site.id)?.axis;
   if (axis === undefined) return [];
-  const joint = jointQuestion(state, axis, []);
+  const joint = jointHere(state, axis, site);
   if (joint !== null)
     return joint.specs.map(({ id, value }) => ({
-      kind: id as FigureKind,
+      kind: (id === 'pinionPlay' ? 'endPlay' : id) as FigureKind,
       now: value,
       then: joint.sites.reduce((sum, { id: siteId, thickness, gains }) => {
         const chosen = state.setting.chosen[siteId];
@@ -36,8 +49,8 @@ export function chosenFigures(state: JobState, site: Station): readonly ChosenFi
   const spec = state.specs.find(({ specId }) => specId === run?.specId);
   const gain = gainAt(state, axis, site, kindSetAt(axis, site));
   // The run that it was chosen by may be of a figure that this site does not move: then it says nothing of it.
-  if (chosen === undefined || verdict?.status !== 'judged' || spec?.kind !== kindSetAt(axis, site))
-    return [];
+  if (chosen === undefined || verdict?.status !== 'judged') return [];
+  if (spec?.axisId !== axis.id || spec.kind !== kindSetAt(axis, site)) return [];
   if (gain.status !== 'known' || FIGURES[spec.kind].taken !== 'run') return [];
   const { value: now } = inFinalBuild(state, axis, kindSetAt(axis, site), verdict);
   const before = packThickness(state.setting.packs[site.id]?.pieces ?? []);

@@ -10,6 +10,7 @@ export {
   type SitePackQuestion,
 } from './packQuestion.ts';
 export type { LearnedAt } from './learnedAt.ts';
+export { PAIR_FIGURES, pairPacks, type PairFigure } from './pairPacks.ts';
 export { mostPiecesAt, packSite, stockAt, USUAL_MOST_PIECES } from './mostPieces.ts';
 export { planFile, type PlanFile, type PlannedStep } from './planFile.ts';
 export { readJob, readState, type JobReading, type Unreadable } from './readJob.ts';
@@ -33,6 +34,7 @@ export { clampTerm } from './clampTerm.ts';
 export { expectedReading } from './expectedReading.ts';
 export { carriedPlay, type CarriedPlay } from './carriedPlay.ts';
 export { specOf } from './specOf.ts';
+export { carriedRun } from './carriedPlay.ts';
 export { isOverruled, type PairDepth } from './pairDepth.ts';
 export { type PairBacklash } from './pairBacklash.ts';
 export { type PairPattern } from './pairPattern.ts';

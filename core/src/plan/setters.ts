@@ -53,7 +53,9 @@ function sideSetters(axis: Axis): readonly Setter[] {
 function setterOf(axis: Axis, kind: PlayKind, taken: readonly Setter[]): Setter | null {
   const free = axis.stations.filter(({ id }) => taken.every(({ station }) => station.id !== id));
   const moves = (station: Station) => (tableGain(axis.arrangement, station, kind) ?? 0) !== 0;
-  const sites = free.filter((station) => station.kind === 'shimSite');
+  const sites = free
+    .filter((station) => station.kind === 'shimSite')
+    .toSorted((a, b) => Number(isForDepth(axis, a)) - Number(isForDepth(axis, b)));
   const alone = (station: Station) =>
     PLAY_KINDS.every(
       (other) => other === kind || (tableGain(axis.arrangement, station, other) ?? 0) === 0,
@@ -70,6 +72,10 @@ function setterOf(axis: Axis, kind: PlayKind, taken: readonly Setter[]): Setter 
   const spacer = solidSpacerOf(axis);
   return spacer === null || !moves(spacer) ? null : { kind: 'spacer', station: spacer };
 }
+
+/** Whether a shim places a pinion whose depth is set: it moves the play besides, and something else sets that. */
+const isForDepth = ({ sets }: Axis, { place }: Station): boolean =>
+  sets.includes('depth') && (place === 'behindCupInHousing' || place === 'behindHeadCone');
 
 /** The solid spacer of an axis that is turned to length, if there is one whose place is known. */
 export function solidSpacerOf({ stations }: Axis): Station | null {

@@ -1,5 +1,6 @@
 export { servesSite, stockFor, type PackSite, type Serves } from './servesSite.ts';
 export { jointPacks } from './jointPacks.ts';
+export { jointOrder, type JointOrderLine } from './jointOrder.ts';
 export {
   type JointAnswer,
   type JointChoice,

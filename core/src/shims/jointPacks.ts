@@ -3,7 +3,7 @@ import { bandTarget } from '../measure/index.ts';
 import { expectation, type Expectation } from './jointExpectation.ts';
 import { nearSearch } from './nearPacks.ts';
 import type { BoxPack } from './packsBetween.ts';
-import { pairsInLimits } from './pairsInLimits.ts';
+import { pairsInLimits, type PacksOfTotal } from './pairsInLimits.ts';
 import { micrometres, type ShimSize } from './stock.ts';
 import {
   type JointSpec,
@@ -82,7 +82,7 @@ interface Found {
   readonly tried: number;
 }
 
-const byRank = (a: Ranked, b: Ranked): number =>
+const byRank = (a: Pick<Ranked, 'rank'>, b: Pick<Ranked, 'rank'>): number =>
   a.rank[0]! - b.rank[0]! || a.rank[1]! - b.rank[1]! || a.rank[2]! - b.rank[2]!;
 
 /** The best and up to three more: of the same thicknesses only the best pieces. */
@@ -96,24 +96,43 @@ function bestOf(found: readonly Ranked[]): readonly Ranked[] {
     );
 }
 
-/** Kept while pairs are looked at, before only the best of them are. */
-const KEPT = 20_000;
-
-/** Every pair for two sites that is within all limits; null where there is none, or they are too many to look at. */
+/** The best of every pair for two sites that is within all limits; null where there is none, or they are too many to look at. */
 function everyPair(
   question: JointQuestion,
   sizesAt: readonly (readonly ShimSize[])[],
   sizes: readonly ShimSize[],
   rankOf: Expectation['rankOf'],
 ): Found | null {
-  let found: Ranked[] = [];
-  const tried = pairsInLimits(question, sizesAt, (first, second) => {
-    const chosen = [first, second];
-    if (!fitsBox(chosen, sizes)) return;
-    found.push({ rank: rankOf(chosen), chosen });
-    if (found.length > KEPT) found = [...bestOf(found)];
-  });
-  return tried === null || found.length === 0 ? null : { found, tried };
+  const within = pairsInLimits(question, sizesAt);
+  if (within === null) return null;
+  // By the fewest pieces of each total no pack of it stands before: those are looked at first, and the box they share last.
+  const hoped = within.pairs
+    .map((pair) => ({ pair, rank: rankOf([pair[0][0], pair[1][0]]) }))
+    .toSorted(byRank);
+  let found: readonly Ranked[] = [];
+  for (const { pair, rank } of hoped) {
+    if (found.length === SHOWN && byRank(found.at(-1)!, { rank }) <= 0) break;
+    const chosen = fewestTogether(pair, sizes);
+    if (chosen === null) continue;
+    found = [...found, { rank: rankOf(chosen), chosen }].toSorted(byRank).slice(0, SHOWN);
+  }
+  return found.length === 0 ? null : { found, tried: within.covered };
+}
+
+/** Of two totals the packs of fewest pieces that the box has together; null where it has none. */
+function fewestTogether(
+  [firsts, seconds]: readonly [PacksOfTotal, PacksOfTotal],
+  sizes: readonly ShimSize[],
+): readonly Candidate[] | null {
+  let best: readonly Candidate[] | null = null;
+  let fewest = Infinity;
+  for (const first of firsts) {
+    if (first.pieces + seconds[0].pieces >= fewest) break;
+    const second = seconds.find((one) => fitsBox([first, one], sizes));
+    if (second === undefined || first.pieces + second.pieces >= fewest) continue;
+    [best, fewest] = [[first, second], first.pieces + second.pieces];
+  }
+  return best;
 }
 
 /** The nearest packs of every site combined. */

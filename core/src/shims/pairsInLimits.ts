@@ -4,12 +4,21 @@ import type { ShimSize } from './stock.ts';
 
 /** Most packs at a site that are looked at one by one. */
 const MOST_PACKS = 40_000;
-/** Most pairs that are looked at. */
+/** Most pairs of totals that are looked at. */
 const MOST_PAIRS = 3_000_000;
 
+/** The packs of one total, those of fewest pieces first. */
+export type PacksOfTotal = readonly [BoxPack, ...BoxPack[]];
+
+/** Pairs of totals that are within all limits, and how many pairs of packs they stand for. */
+export interface PairsInLimits {
+  readonly pairs: readonly (readonly [PacksOfTotal, PacksOfTotal])[];
+  readonly covered: number;
+}
+
 /**
- * Every pair of packs for two sites that brings both figures within their limits, the box they share allowing it. The limits are a
- * parallelogram in the two thicknesses: its corners bound the packs of each site, and for a pack of the first site each limit bounds
+ * Every pair of totals for two sites that brings both figures within their limits, with the packs that make them. The limits are a
+ * parallelogram in the two thicknesses: its corners bound the packs of each site, and for a total of the first site each limit bounds
  * those of the second.
  *
  * @param sizesAt what can lie at each site, each size at its place in the box
@@ -18,8 +27,7 @@ const MOST_PAIRS = 3_000_000;
 export function pairsInLimits(
   { specs, sites, mostPieces }: JointQuestion,
   sizesAt: readonly (readonly ShimSize[])[],
-  take: (first: BoxPack, second: BoxPack) => void,
-): number | null {
+): PairsInLimits | null {
   if (sites.length !== 2 || specs.length !== 2) return null;
   const rows = specs.map(({ id, value, band }) => ({
     gains: sites.map(({ gains }) => gains[id] ?? 0) as [number, number],
@@ -45,23 +53,37 @@ export function pairsInLimits(
     };
     return packsBetween(sizesAt[at]!, window, sites[at]!.mostPieces ?? mostPieces, MOST_PACKS);
   });
-  const [firsts, unsorted] = packs;
-  if (firsts == null || unsorted == null) return null;
-  const seconds = unsorted.toSorted((a, b) => a.sum - b.sum);
-  let looked = 0;
+  if (packs[0] == null || packs[1] == null) return null;
+  const [firsts, seconds] = [byTotal(packs[0]), byTotal(packs[1])];
+  const pairs: (readonly [PacksOfTotal, PacksOfTotal])[] = [];
+  let covered = 0;
   for (const first of firsts) {
-    const { from, to } = windowOf(rows, first.sum);
+    const { from, to } = windowOf(rows, first[0].sum);
     for (
       let at = firstFrom(seconds, from);
-      at < seconds.length && seconds[at]!.sum <= to;
+      at < seconds.length && seconds[at]![0].sum <= to;
       at += 1
     ) {
-      looked += 1;
-      if (looked > MOST_PAIRS) return null;
-      take(first, seconds[at]!);
+      const second = seconds[at]!;
+      pairs.push([first, second]);
+      covered += first.length * second.length;
+      if (pairs.length > MOST_PAIRS) return null;
     }
   }
-  return looked;
+  return { pairs, covered };
+}
+
+/** Packs by their totals, ascending. */
+function byTotal(packs: readonly BoxPack[]): readonly PacksOfTotal[] {
+  const totals = new Map<number, [BoxPack, ...BoxPack[]]>();
+  for (const pack of packs) {
+    const same = totals.get(pack.sum);
+    if (same === undefined) totals.set(pack.sum, [pack]);
+    else same.push(pack);
+  }
+  return [...totals.values()]
+    .map((same) => same.toSorted((a, b) => a.pieces - b.pieces) as [BoxPack, ...BoxPack[]])
+    .toSorted((a, b) => a[0].sum - b[0].sum);
 }
 
 /** The totals of the second site with which every figure is within its limits, µm. */
@@ -88,12 +110,12 @@ function windowOf(
   return { from, to };
 }
 
-/** The first of some packs, by their totals, that is not below one. */
-function firstFrom(packs: readonly BoxPack[], sum: number): number {
+/** The first of some totals that is not below one. */
+function firstFrom(packs: readonly PacksOfTotal[], sum: number): number {
   let [low, high] = [0, packs.length];
   while (low < high) {
     const middle = (low + high) >>> 1;
-    if (packs[middle]!.sum < sum) low = middle + 1;
+    if (packs[middle]![0].sum < sum) low = middle + 1;
     else high = middle;
   }
   return low;

@@ -28,6 +28,7 @@ export function Pages() {
                   <Route path="pack" element={<Later.PackPage.Page />} />
                   <Route path="pack-in-place" element={<Later.PackInPlacePage.Page />} />
                   <Route path="pair/:axisId" element={<Later.PairPage.Page />} />
+                  <Route path="pair/:axisId/packs" element={<Later.PairPacksPage.Page />} />
                   <Route path="plan" element={<Later.PlanPage.Page />} />
                   <Route path="sheet" element={<Later.SheetPage.Page />} />
                   <Route path="step" element={<Later.StepPage.Page />} />

@@ -35,7 +35,7 @@ export function PairPage() {
       {!pair.of.described && <MeshAsDrawn jobId={jobId} of={pair.of} unit={state.unit!} />}
       <PairFigures jobId={jobId} state={state} pair={pair} steps={plan.steps} />
       <div className="grid grid-cols-[minmax(0,1fr)] gap-5 lg:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
-        <PairMoves state={state} pair={pair} />
+        <PairMoves jobId={jobId} state={state} pair={pair} />
         <PairTries state={state} pair={pair} />
       </div>
     </Main>

@@ -9,6 +9,7 @@ export const LATER_PAGES = {
   BenchPage: laterPage(async () => (await import('./BenchPage.tsx')).BenchPage),
   PackPage: laterPage(async () => (await import('./PackPage.tsx')).PackPage),
   PackInPlacePage: laterPage(async () => (await import('./PackInPlacePage.tsx')).PackInPlacePage),
+  PairPacksPage: laterPage(async () => (await import('./PairPacksPage.tsx')).PairPacksPage),
   PairPage: laterPage(async () => (await import('./PairPage.tsx')).PairPage),
   PlanPage: laterPage(async () => (await import('./PlanPage.tsx')).PlanPage),
   SheetPage: laterPage(async () => (await import('./SheetPage.tsx')).SheetPage),

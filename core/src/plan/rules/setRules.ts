@@ -130,14 +130,18 @@ export const SET_RULES: readonly Rule[] = [
     kinds: ['shimSite'],
     always: true,
     form: 'fitPack',
-    when: ({ axis, station }) => setterAt(axis, station) !== null,
+    // A depth shim that was chosen with the others goes in with them.
+    when: ({ state, axis, station }) =>
+      setterAt(axis, station) !== null || state.setting.chosen[station.id] !== undefined,
     title: (subject) => `Fit the pack at ${nameOf(subject)}`,
     how: ({ state, unit, station }) =>
       `${isOpenedWet(state, offForPack(unit, station, reachedIn(state))) ? 'Oil out before anything is opened. ' : ''}Thin pieces inside, between thick ones. Wiped clean.${offWords(unit, station, reachedIn(state))}`,
     reason: 'The pack is chosen.',
     after: [{ rule: 'choosePack', of: 'station' }],
     done: ({ state, axis, station }) =>
-      stagePassed(playStage(state, axis), 'fit') || isIn(state, axis, station),
+      setterAt(axis, station) === null
+        ? state.setting.chosen[station.id] === undefined
+        : stagePassed(playStage(state, axis), 'fit') || isIn(state, axis, station),
   },
   ...SPACER_RULES,
   {

@@ -83,7 +83,7 @@ export function FitPack({ jobId, state, site, onFitted }: Props) {
   );
 }
 
-/** What goes on again over a pack: the caps of a carrier, else the cover of the unit. */
+/** What goes on again over a pack: the caps of a carrier, the bearing over a depth shim, else the cover of the unit. */
 const CLOSED_BY = {
   caps: {
     held: 'carrier',
@@ -95,10 +95,16 @@ const CLOSED_BY = {
     close:
       'Draw the cover down evenly, crosswise, while turning the shaft. If it binds, stop: the play is gone.',
   },
+  bearing: {
+    held: 'pinion',
+    close: 'The bearing over it home again: no light between its back and its seat, all round.',
+  },
 } as const;
 
 function closedBy(state: JobState, site: Station) {
   const axis = findStation(state.unit!, site.id)?.axis;
+  if (state.unit!.meshes?.some(({ depthAt }) => depthAt === site.id) === true)
+    return CLOSED_BY.bearing;
   const isCarrier = axis?.sets.includes('backlash') === true && carrierSides(axis) !== null;
   return CLOSED_BY[isCarrier ? 'caps' : 'cover'];
 }

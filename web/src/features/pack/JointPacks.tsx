@@ -10,8 +10,7 @@ import { RadioGroup } from 'radix-ui';
 
 import { describeFault, InputError, orRefused } from '@wendaxis/core/faults';
 import { withUncertainty, type JobState, type Run } from '@wendaxis/core/job';
-import { FIGURES, type FigureKind } from '@wendaxis/core/figures';
-import { type Axis } from '@wendaxis/core/unit';
+import { findStation, type Axis } from '@wendaxis/core/unit';
 
 import { record } from '../../stores/jobSync.ts';
 import { BandStrip } from '../../ui/BandStrip.tsx';
@@ -19,7 +18,9 @@ import { MainAction } from '../../ui/ActionBar.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { PlayTermsPanel } from '../setting/PlayTermsPanel.tsx';
-import { JointTold, movesWords } from './JointTold.tsx';
+import { JointTold } from './JointTold.tsx';
+import { figureWords, movesWords } from './jointWords.ts';
+import { ToOrder } from './ToOrder.tsx';
 import { StockTable } from './StockTable.tsx';
 import type { ScreenUnits } from '../../wording/screenUnits.ts';
 
@@ -29,6 +30,7 @@ interface Props {
   readonly axis: Axis;
   readonly run: Run;
   readonly question: JointQuestion;
+  readonly onChosen?: () => void;
 }
 
 const NO_ANSWER: JointAnswer = {
@@ -40,9 +42,9 @@ const NO_ANSWER: JointAnswer = {
 };
 
 /** Packs for several sites of one shaft, chosen together: each is right only with the others. */
-export function JointPacks({ jobId, state, axis, run, question }: Props) {
+export function JointPacks({ jobId, state, axis, run, question, onChosen }: Props) {
   const { computed, siteName, units, answer, usable, choose, chosen, setChosen, choice } =
-    useJointChoice({ question, axis, jobId, run });
+    useJointChoice({ question, state, jobId, run, onChosen });
   if (computed instanceof InputError)
     return (
       <Notice tone="warn" title="No packs can be worked out from these">
@@ -62,15 +64,16 @@ export function JointPacks({ jobId, state, axis, run, question }: Props) {
         />
         {answer.status === 'unproven' && (
           <Notice tone="warn" title="No packs at hand can be proven">
-            These aim within both limits, but nearer to a limit than the uncertainty. Measure after
+            These aim within all limits, but nearer to a limit than the uncertainty. Measure after
             fitting to decide.
           </Notice>
         )}
         {answer.status === 'nothingFits' && (
-          <Notice tone="warn" title="Nothing in the box brings both within their limits">
-            The nearest is shown. Order the thicknesses that are wanted.
+          <Notice tone="warn" title="Nothing in the box brings all of it within limits">
+            The nearest is shown.
           </Notice>
         )}
+        {answer.status !== 'found' && <ToOrder question={question} siteName={siteName} />}
         <JointChoices
           chosen={chosen}
           setChosen={setChosen}
@@ -94,12 +97,13 @@ export function JointPacks({ jobId, state, axis, run, question }: Props) {
 
 interface UseJointChoiceInput {
   readonly question: JointQuestion;
-  readonly axis: Axis;
+  readonly state: JobState;
   readonly jobId: string;
   readonly run: Run;
+  readonly onChosen: (() => void) | undefined;
 }
 
-function useJointChoice({ question, axis, jobId, run }: UseJointChoiceInput) {
+function useJointChoice({ question, state, jobId, run, onChosen }: UseJointChoiceInput) {
   const units = useUnits();
   const [chosen, setChosen] = useState(0);
   const computed = useMemo(
@@ -113,7 +117,7 @@ function useJointChoice({ question, axis, jobId, run }: UseJointChoiceInput) {
   const answer = computed instanceof InputError ? NO_ANSWER : computed;
   const choice = answer.choices[Math.min(chosen, answer.choices.length - 1)];
   const usable = choice !== undefined && answer.status !== 'nothingFits';
-  const siteName = (id: string) => axis.stations.find((station) => station.id === id)?.name ?? id;
+  const siteName = (id: string) => findStation(state.unit!, id)?.station.name ?? id;
   const choose = useCallback(() => {
     for (const { siteId, pieces } of choice?.packs ?? [])
       record(jobId, 'PackChosen', {
@@ -121,7 +125,8 @@ function useJointChoice({ question, axis, jobId, run }: UseJointChoiceInput) {
         runId: run.runId,
         pieces: withUncertainty(pieces, question.stock),
       });
-  }, [choice, jobId, run.runId, question.stock]);
+    onChosen?.();
+  }, [choice, jobId, run.runId, question.stock, onChosen]);
   return { computed, siteName, units, answer, usable, choose, chosen, setChosen, choice };
 }
 
@@ -183,7 +188,7 @@ function JointHead({ question, siteName, units, answer, usable, choose }: JointH
           {question.sites
             .map(({ id }) => `${siteName(id)} ${units.digits(answer.wanted[id]!)}`)
             .join(', ')}{' '}
-          {units.unit()}. {movesWords(question)}
+          {units.unit()}. {movesWords(question, siteName)}
         </p>
       </div>
       {usable && <MainAction onClick={choose}>Use these packs</MainAction>}
@@ -204,7 +209,7 @@ function Expected({
       {choice.expected.map(({ specId, value, expanded, decision }) => (
         <span key={specId} className="grid">
           <span className="first-letter:uppercase">
-            {FIGURES[specId as FigureKind].words}{' '}
+            {figureWords(specId)}{' '}
             <span className="figure text-lg">
               {units.digits(value)} ± {units.show(expanded)}
             </span>

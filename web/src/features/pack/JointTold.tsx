@@ -26,14 +26,3 @@ export function JointTold({ question, answer, choice }: Props) {
     </>
   );
 }
-
-/** Which of the places move more than one figure. */
-export function movesWords({ sites, specs }: JointQuestion): string {
-  const several = sites.filter(
-    ({ gains }) => specs.filter(({ id }) => (gains[id] ?? 0) !== 0).length > 1,
-  );
-  if (several.length === 0) return 'Each place moves a figure of its own.';
-  return several.length === sites.length
-    ? 'Each place moves more than one figure: they are right only together.'
-    : 'One of them moves both figures.';
-}

@@ -1,16 +1,13 @@
-import { useMemo } from 'react';
-
 import { ETCHING_SIGNS, type DepthAnswer, type EtchingSign } from '@wendaxis/core/gears';
 import { NORMAL_FACTOR } from '@wendaxis/core/measure';
 import { orRefused } from '@wendaxis/core/faults';
-import { stockAtHand, withUncertainty, type JobState } from '@wendaxis/core/job';
+import { withUncertainty, type JobState } from '@wendaxis/core/job';
 import { specOf, mostPiecesAt, stockAt, type AxisMesh, type PairDepth } from '@wendaxis/core/plan';
 import { packWords, proposePack } from '@wendaxis/core/shims';
 import { findStation, type Axis } from '@wendaxis/core/unit';
 
-import { useStockUse } from '../../api/queries.ts';
 import { record } from '../../stores/jobSync.ts';
-import { useWorkshop } from '../../stores/useWorkshop.ts';
+import { useStockAtHand } from '../../stores/useStockAtHand.ts';
 import { BandStrip } from '../../ui/BandStrip.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
@@ -136,16 +133,8 @@ interface FromTheBoxProps {
 /** The pack from the box that brings the depth nearest to nothing off. */
 function FromTheBox({ jobId, state, siteId, of, depth }: FromTheBoxProps) {
   const units = useUnits();
-  const workshop = useWorkshop();
-  const elsewhere = useStockUse(jobId);
+  const { stock } = useStockAtHand(jobId, state, [siteId]);
   const band = specOf(state, of.pinion!.id, 'depth')?.band ?? null;
-  const stock = useMemo(
-    () =>
-      workshop.data === undefined
-        ? null
-        : stockAtHand(workshop.data.sizes, elsewhere.data?.used ?? {}, state, [siteId]),
-    [workshop.data, elsewhere.data, state, siteId],
-  );
   const { off, inPlace } = depth;
   const site = findStation(state.unit!, siteId)?.station;
   if (stock === null || site === undefined || band === null || off === null || inPlace === null)

@@ -1,10 +1,12 @@
 import { useState } from 'react';
+import { Link } from 'react-router';
 
 import { pairForecast, type PairForecast } from '@wendaxis/core/gears';
 import type { JobState } from '@wendaxis/core/job';
 import { bandTarget, NORMAL_FACTOR, type Band } from '@wendaxis/core/measure';
 import {
   pairMove,
+  pairPacks,
   pairStep,
   type PairNext,
   type PairNow,
@@ -20,12 +22,13 @@ import { faultWords } from '../../wording/faultWords.ts';
 import { moveWords, WAITS_WORDS } from './pairWords.ts';
 
 interface Props {
+  readonly jobId: string;
   readonly state: JobState;
   readonly pair: PairNow;
 }
 
 /** What to move next, and what any other move would do to all of it. */
-export function PairMoves({ state, pair }: Props) {
+export function PairMoves({ jobId, state, pair }: Props) {
   const units = useUnits();
   const step = pairStep(state, pair.of.carrier);
   return (
@@ -47,7 +50,9 @@ export function PairMoves({ state, pair }: Props) {
       {step.status === 'inLimits' && (
         <Notice title="Everything that is set is within its limits">Leave it as it is.</Notice>
       )}
-      {step.status === 'move' && <NextMove state={state} pair={pair} next={step.next} />}
+      {step.status === 'move' && (
+        <NextMove jobId={jobId} state={state} pair={pair} next={step.next} />
+      )}
       <WhatIf pair={pair} />
     </section>
   );
@@ -59,7 +64,7 @@ interface NextMoveProps extends Props {
   readonly next: PairNext;
 }
 
-function NextMove({ state, pair, next }: NextMoveProps) {
+function NextMove({ jobId, state, pair, next }: NextMoveProps) {
   const units = useUnits();
   const { mesh } = pair.of;
   const ids = { depth: mesh.depthAt, gear: mesh.gearSideAt, other: mesh.otherSideAt };
@@ -105,6 +110,14 @@ function NextMove({ state, pair, next }: NextMoveProps) {
       <p className="m-0 text-xl font-bold">
         {Math.round(100 * next.odds)} % that this is the last move
       </p>
+      {pairPacks(state, pair.of.carrier, []) !== null && (
+        <Link
+          className="text-ink inline-flex min-h-12 items-center text-lg font-semibold"
+          to={`/jobs/${jobId}/pair/${pair.of.carrier.id}/packs`}
+        >
+          Choose the packs of all these places together
+        </Link>
+      )}
       <Working title="The split: the working" lines={next.split.working} />
       <Working title="Backlash by movement: the working" lines={pair.perMove.working} />
     </div>

@@ -1,0 +1,128 @@
+import { packUncertainty, type JobState } from '../job/index.ts';
+import {
+  packThickness,
+  type JointQuestion,
+  type JointSite,
+  type JointSpec,
+  type ShimSize,
+} from '../shims/index.ts';
+import { findStation, type Axis, type Station } from '../unit/index.ts';
+import { carriedPlay } from './carriedPlay.ts';
+import { carrierPacks } from './carrierPacks.ts';
+import { siteLimits, USUAL_MOST_PIECES } from './mostPieces.ts';
+import { pairNow, wordOf, type PairNow } from './pairNow.ts';
+import { pairStep, type PairNext } from './pairStep.ts';
+import { playSpec } from './playProgress.ts';
+import { settersOf, tableGain } from './setters.ts';
+
+/** Figures of a pair that packs set together. */
+export const PAIR_FIGURES = ['depth', 'pinionPlay', 'endPlay', 'backlash'] as const;
+export type PairFigure = (typeof PAIR_FIGURES)[number];
+
+/** One figure, and the place that sets it. */
+interface Row {
+  readonly spec: JointSpec & { readonly id: PairFigure };
+  readonly site: JointSite;
+}
+
+/**
+ * What the packs of all places of a pair are chosen from together, where its pinion is to be moved: the depth shim, the shims between
+ * the pinion's cones where the depth shim takes from its play, and both sides of the carrier where they are packs. The depth shim
+ * moves the backlash, and the play of the pinion where it lies behind the cup.
+ *
+ * @returns null where the pinion stays, or it is the only place that changes: each is chosen on its own then
+ */
+export function pairPacks(
+  state: JobState,
+  axis: Axis,
+  stock: readonly ShimSize[],
+): JointQuestion | null {
+  const pair = pairNow(state, axis);
+  const step = pairStep(state, axis);
+  if (pair === null || step.status !== 'move') return null;
+  const depth = depthRow(state, pair, step.next, stock);
+  if (depth === null) return null;
+  const spacer = spacerRow(state, pair, depth, stock);
+  const carrier = carrierPacks(state, axis, stock, true);
+  const rows = spacer === null ? [depth] : [depth, spacer];
+  if (rows.length + (carrier?.sites.length ?? 0) < 2) return null;
+  return {
+    specs: [...rows.map(({ spec }) => spec), ...(carrier?.specs ?? [])],
+    sites: [...rows.map(({ site }) => site), ...(carrier?.sites ?? [])],
+    stock,
+    mostPieces: USUAL_MOST_PIECES,
+  };
+}
+
+/** The pinion's depth as it is to come out, by its shim: off where it belongs by what it is to be moved. */
+function depthRow(
+  state: JobState,
+  { of: { mesh, pinion }, specs, depth, pattern, perMove }: PairNow,
+  next: PairNext,
+  stock: readonly ShimSize[],
+): Row | null {
+  const found = findStation(state.unit!, mesh.depthAt ?? '');
+  const pack = state.setting.packs[mesh.depthAt ?? ''];
+  if (next.pinionBy === null || found === null || pack === undefined) return null;
+  if (pinion === null || specs.depth === null || found.station.kind !== 'shimSite') return null;
+  const off = next.pinionBy === 'depth' ? depth?.off : pattern?.verdict.move?.pinion;
+  if (off == null) return null;
+  // Away from the ring gear, for a mm of thickness.
+  const away = mesh.thicker === 'towards' ? -1 : 1;
+  return {
+    spec: {
+      id: 'depth',
+      value: -next.pinion,
+      uncertainty: off.uncertainty,
+      degreesOfFreedom: null,
+      band: { ...specs.depth.band, target: 0 },
+    },
+    site: {
+      ...siteOf(state, found.station, stock),
+      gains: {
+        depth: away,
+        pinionPlay: tableGain(pinion.arrangement, found.station, 'endPlay') ?? 0,
+        backlash: away * (perMove.pinion?.value ?? 0),
+      },
+    },
+  };
+}
+
+/** The pinion's own play by the shims between its cones; null where they stay as they are. */
+function spacerRow(
+  state: JobState,
+  { of: { pinion } }: PairNow,
+  depth: Row,
+  stock: readonly ShimSize[],
+): Row | null {
+  const setter = settersOf(pinion!).find(
+    ({ kind, station }) => kind === 'pack' && station.id !== depth.site.id,
+  );
+  const spec = playSpec(state, pinion!.id, 'endPlay');
+  const play = carriedPlay(state, pinion!);
+  if (setter === undefined || spec === null || play === null) return null;
+  if (state.setting.packs[setter.station.id] === undefined) return null;
+  const isMoved = (depth.site.gains['pinionPlay'] ?? 0) !== 0;
+  if (!isMoved && wordOf(play, spec.band) === 'conforms') return null;
+  const gain = tableGain(pinion!.arrangement, setter.station, 'endPlay');
+  if (gain === null || gain === 0) return null;
+  return {
+    spec: { id: 'pinionPlay', ...play, band: spec.band },
+    site: { ...siteOf(state, setter.station, stock), gains: { pinionPlay: gain } },
+  };
+}
+
+/** A place with the pack that is in, and what of the box can lie there. */
+const siteOf = (
+  state: JobState,
+  station: Station,
+  stock: readonly ShimSize[],
+): Omit<JointSite, 'gains'> => {
+  const { pieces } = state.setting.packs[station.id]!;
+  return {
+    id: station.id,
+    thickness: packThickness(pieces),
+    uncertainty: packUncertainty(pieces),
+    ...siteLimits(stock, station),
+  };
+};
