@@ -1,10 +1,15 @@
+import { createHash } from 'node:crypto';
+
+import { virtualPlay } from '@wendaxis/core/simulate';
+
 import { bookIn, recordIn, workTo } from './workTo.ts';
 import { expect, expectAccessible, test } from './workshopTest.ts';
 import { BANDS, habits, unitOf, runByHands, allSent, steadyTwice } from './settingBench.ts';
 
-for (const [template, what] of [
-  ['coneSpacerShims', 'a back-to-back shaft with a cone spacer'],
-  ['thrustWasher', 'a gearbox shaft between thrust washers'],
+for (const [template, what, leastPieces] of [
+  ['coneSpacerShims', 'a back-to-back shaft with a cone spacer', 1],
+  ['thrustWasher', 'a gearbox shaft between thrust washers', 1],
+  ['needleThrustStack', 'a gear on a gearbox shaft, by a stack of washers', 2],
 ] as const)
   test(`${what} goes from the trial build to locked, by the stand-in indicator`, async ({
     page,
@@ -35,6 +40,20 @@ for (const [template, what] of [
     expect(
       state.measured.runs.filter(({ status }) => status === 'closed').map(({ stage }) => stage),
     ).toEqual(['asFound', 'trial', 'final']);
+    const pieces = state.setting.packs['shims']!.pieces;
+    expect(pieces.reduce((sum, { quantity }) => sum + quantity, 0)).toBeGreaterThanOrEqual(
+      leastPieces,
+    );
+    // The hidden truth of the stand-in, which nothing of the measuring has seen.
+    const axis = state.unit!.axes[0]!;
+    const truth = virtualPlay(state, {
+      axis,
+      kind: 'endPlay',
+      stage: 'final',
+      seed: createHash('sha256').update(jobId).digest().readUInt32BE(0),
+    });
+    expect(truth).toBeGreaterThanOrEqual(BANDS.endPlay.lower);
+    expect(truth).toBeLessThanOrEqual(BANDS.endPlay.upper);
     for (const [id, { status }] of Object.entries(state.steps).filter(([step]) =>
       step.startsWith('lock'),
     ))

@@ -55,6 +55,15 @@ describe('what the lift of a cycle is expected to read', () => {
     expect(expected(after)).toEqual(about(0.25, 1));
   });
 
+  test('should not be the play as found once the bearings are new, where only the play is set it should', () => {
+    const found = (scope: 'setPlay' | 'overhaul') =>
+      new Bench(unitOf('coverShims'), scope)
+        .band('endPlay', 0.1, 0.18)
+        .run(0.02, 'endPlay', 'asFound');
+    expect(expected(read(open('b', found('overhaul')), 'b', 0))).toEqual(about(0.05, 0.36));
+    expect(expected(read(open('b', found('setPlay')), 'b', 0))).toEqual(about(0.01, 0.04));
+  });
+
   test('should be nothing where a verdict waits, or the band has no play in it', () => {
     expect(expected(read(open('a'), 'a', 0, 0.14, 0, 0, 0.14, 0, 0, 0.14, 0))).toBeNull();
     const preload = read(

@@ -17,7 +17,11 @@ export function expectedReading(
   if (phase !== 'lift' || zero === undefined) return null;
   const travels = cyclesOf(run).complete.map(({ lift, zero: from }) => lift - from);
   const before = state.measured.runs.findLast(
-    (one) => one.specId === specId && one.status === 'closed',
+    (one) =>
+      one.specId === specId &&
+      one.status === 'closed' &&
+      // New bearings move the play that was found by more than a doubt could tell.
+      (one.stage !== 'asFound' || run.stage === 'asFound' || state.sheet.scope === 'setPlay'),
   );
   const verdict = before === undefined ? null : verdictOf(state, before);
   const plays = [
