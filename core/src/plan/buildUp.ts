@@ -10,7 +10,14 @@ import {
 } from '../assembly/index.ts';
 import { FIGURES } from '../figures/index.ts';
 import { oncePerObject, oncePerPair } from '../memo/index.ts';
-import { setsZeroPlay, type Axis, type Part, type Station, type Unit } from '../unit/index.ts';
+import {
+  gearsOf,
+  setsZeroPlay,
+  type Axis,
+  type Part,
+  type Station,
+  type Unit,
+} from '../unit/index.ts';
 import { nameOfRing } from './nameOfEvent.ts';
 
 import { sleeveNut } from './sleeves.ts';
@@ -84,9 +91,29 @@ const movesOff = oncePerPair((unit: Unit, site: Station) =>
         .filter(({ id }) => reached.has(takes(id)))
         .map(({ id }) => id),
     );
-    return clear(assembly, builtState(assembly, notYet), [takes(site.id)]).moves;
+    const built = builtState(assembly, notYet);
+    const { moves } = clear(assembly, built, [takes(site.id)]);
+    // A pinion comes out of its ring gear's way only once that is out.
+    const driven = drivenBefore(unit, moves);
+    if (driven.length === 0) return moves;
+    const first = clear(assembly, built, driven).moves;
+    const out = new Set(first.map(({ event }) => event));
+    return [...first, ...moves.filter(({ event }) => !out.has(event))];
   }),
 );
+
+/** The shafts of the gears that are driven by those which come out. */
+function drivenBefore(unit: Unit, moves: readonly Move[]): readonly EventKey[] {
+  const out = new Set(moves.map(({ event }) => event));
+  const { shafts } = assemblyOf(unit);
+  return (unit.meshes ?? []).flatMap((mesh) => {
+    const { driver, driven } = gearsOf(unit, mesh);
+    const [from, to] = [driver?.station.partId, driven?.station.partId];
+    return from !== undefined && to !== undefined && shafts.includes(to) && out.has(takes(from))
+      ? [takes(to)]
+      : [];
+  });
+}
 
 /** What comes off for a pack and goes on again, as a sentence; none where nothing does. */
 export function offWords(unit: Unit, site: Station, reached: ReadonlySet<EventKey> | null): string {

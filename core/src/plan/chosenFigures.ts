@@ -3,7 +3,9 @@ import { verdictOf, type JobState } from '../job/index.ts';
 import { packThickness, type JointQuestion } from '../shims/index.ts';
 import { findStation, type Axis, type Station } from '../unit/index.ts';
 import { gainAt } from './gains.ts';
+import { learnedAt } from './learnedAt.ts';
 import { meshAt } from './pairGears.ts';
+import { pairNow } from './pairNow.ts';
 import { pairPacks } from './pairPacks.ts';
 import { inFinalBuild, jointQuestion, kindSetAt } from './packQuestion.ts';
 
@@ -33,10 +35,12 @@ export function chosenFigures(state: JobState, site: Station): readonly ChosenFi
   const axis = findStation(state.unit!, site.id)?.axis;
   if (axis === undefined) return [];
   const joint = jointHere(state, axis, site);
+  // A backlash stands as it was read; what it is chosen from has settled between its sides first.
+  const read = pairNow(state, meshAt(state.unit!, axis)?.carrier ?? axis)?.backlash?.now.value;
   if (joint !== null)
     return joint.specs.map(({ id, value }) => ({
       kind: (id === 'pinionPlay' ? 'endPlay' : id) as FigureKind,
-      now: value,
+      now: id === 'backlash' ? (read ?? value) : value,
       then: joint.sites.reduce((sum, { id: siteId, thickness, gains }) => {
         const chosen = state.setting.chosen[siteId];
         const after = chosen === undefined ? thickness : packThickness(chosen.pieces);
@@ -52,13 +56,16 @@ export function chosenFigures(state: JobState, site: Station): readonly ChosenFi
   if (chosen === undefined || verdict?.status !== 'judged') return [];
   if (spec?.axisId !== axis.id || spec.kind !== kindSetAt(axis, site)) return [];
   if (gain.status !== 'known' || FIGURES[spec.kind].taken !== 'run') return [];
-  const { value: now } = inFinalBuild(state, axis, kindSetAt(axis, site), verdict);
+  // By all builds so far, as it was chosen.
+  const kind = kindSetAt(axis, site);
+  const learned = learnedAt(state, axis, site, { kind, runId: run!.runId, gain });
+  const now = learned?.value ?? inFinalBuild(state, axis, kind, verdict).value;
   const before = packThickness(state.setting.packs[site.id]?.pieces ?? []);
   return [
     {
       kind: spec.kind,
       now,
-      then: now + gain.value * (packThickness(chosen.pieces) - before),
+      then: now + (learned?.gain ?? gain.value) * (packThickness(chosen.pieces) - before),
     },
   ];
 }

@@ -127,6 +127,9 @@ describe('packs for all places of a pair', () => {
       kind: 'fitPack',
       site: { id: DEPTH },
     });
+    // The pinion is behind its ring gear: the carrier comes out first.
+    const how = compilePlan(pair.state).steps.find(({ id }) => id === `fitPack:${DEPTH}`)!.how;
+    expect(how).toMatch(/Differential carrier.*Pinion nut/);
     const depth = pair.state.unit!.axes[0]!.stations.find(({ id }) => id === DEPTH)!;
     expect(chosenFigures(pair.state, depth)).toEqual([
       { kind: 'depth', now: expect.closeTo(0.1, 6), then: expect.closeTo(0, 2) },

@@ -1,14 +1,24 @@
 import { useMemo } from 'react';
 
 import { orRefused } from '@wendaxis/core/faults';
+import { NORMAL_FACTOR } from '@wendaxis/core/measure';
 import { jointOrder, type JointQuestion } from '@wendaxis/core/shims';
 
 import { useUnits } from '../../ui/useUnits.ts';
+import { figureWords } from './jointWords.ts';
 
 interface Props {
   readonly question: JointQuestion;
   readonly siteName: (id: string) => string;
 }
+
+/** Figures whose reading alone leaves no room between their limits. */
+const looseFigures = ({ specs }: JointQuestion): readonly string[] =>
+  specs.flatMap(({ id, uncertainty, band: { lower, upper } }) =>
+    lower !== null && upper !== null && 2 * NORMAL_FACTOR * uncertainty >= upper - lower
+      ? [id]
+      : [],
+  );
 
 /** The fewest pieces with which packs for all sites could be proven. */
 export function ToOrder({ question, siteName }: Props) {
@@ -21,13 +31,17 @@ export function ToOrder({ question, siteName }: Props) {
       ),
     [question],
   );
-  if (order === null)
+  if (order === null) {
+    const loose = looseFigures(question).map(figureWords).join(', ');
     return (
       <p className="m-0 text-lg">
-        No piece that could be ordered proves it: what is known of the figures is too loose for
-        these limits. Read again with a finer indicator.
+        {loose === ''
+          ? 'No piece in whole hundredths proves it beforehand.'
+          : `No piece that could be ordered proves it beforehand: ${loose} is not known well enough for these limits.`}{' '}
+        Read it again, or build and read it then.
       </p>
     );
+  }
   return (
     <p className="m-0 text-lg">
       To get:{' '}
