@@ -59,17 +59,20 @@ function besidePinion(input: TemplateInput): TemplateInput {
 /** Sleeve at the pinion, shims outboard of the carrier's cups. */
 export const differentialOutboard = differential(pinionSleeve, carrierOutboard, [
   'endPlay',
+  'rollingTorque',
   'backlash',
 ]);
 
 /** Solid spacer at the pinion, shims behind the carrier's cones. */
 export const differentialInboard = differential(pinionSpacer, carrierInboard, [
   'endPlay',
+  'rollingTorque',
   'backlash',
 ]);
 
 /** Sleeve at the pinion, threaded rings at the carrier. */
 export const differentialAdjusters = differential(pinionSleeve, carrierAdjusters, [
   'endPlay',
+  'rollingTorque',
   'backlash',
 ]);

@@ -10,6 +10,7 @@ import {
   type Step,
   specOf,
 } from '@wendaxis/core/plan';
+import type { Axis } from '@wendaxis/core/unit';
 
 import { BandStrip } from '../../ui/BandStrip.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
@@ -164,19 +165,30 @@ function Length({ spec, word, value, note = null }: LengthProps) {
   );
 }
 
-/** What the pinion takes to turn, beside it. */
+/** What pinion and carrier take to turn, beside it: each where limits are entered for it. */
 function Rolled({ state, pair: { of } }: OfPair & Pick<Props, 'state'>) {
+  return [of.pinion, of.carrier].map((axis) =>
+    axis === null ? null : <RolledAxis key={axis.id} state={state} axis={axis} />,
+  );
+}
+
+function RolledAxis({ state, axis }: Pick<Props, 'state'> & { readonly axis: Axis }) {
   const units = useUnits();
-  const spec = of.pinion === null ? null : specOf(state, of.pinion.id, 'rollingTorque');
-  if (of.pinion === null || spec === null) return null;
+  const spec = specOf(state, axis.id, 'rollingTorque');
+  if (spec === null) return null;
   const { lower, upper } = spec.band;
   const range = `${lower === null ? 'open' : units.digits(lower, 'torque')} to ${upper === null ? 'open' : units.show(upper, 'torque')}`;
-  const rolled = judgedFigures(state, of.pinion).rollingTorque;
+  const name = `${axis.name}, to turn${spec.through === undefined ? '' : ', read at the pinion'}`;
+  const rolled = judgedFigures(state, axis).rollingTorque;
   if (rolled === undefined)
-    return <p className="m-0">Pinion, to turn: not read yet; limits {range}.</p>;
+    return (
+      <p className="m-0">
+        {name}: not read yet; limits {range}.
+      </p>
+    );
   return (
     <p className="m-0">
-      Pinion, to turn: <span className="figure">{units.digits(rolled.value, 'torque')}</span>
+      {name}: <span className="figure">{units.digits(rolled.value, 'torque')}</span>
       {rolled.expanded === null ? '' : ` ± ${units.show(rolled.expanded, 'torque')}`}; limits{' '}
       {range}.
     </p>
