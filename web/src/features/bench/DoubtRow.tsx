@@ -33,7 +33,7 @@ export function DoubtRow({ doubt, typed, tooFar, onTake, onAgain }: Props) {
           </Button>
         )}
         <Button disabled={tooFar} onClick={() => onTake(value, typed)}>
-          No, {units.show(value)}
+          {likely === null ? 'It is' : 'No,'} {units.show(value)}
         </Button>
         <Button onClick={onAgain}>Type it again</Button>
       </div>

@@ -1,7 +1,12 @@
 import type { UnitSystem } from '@wendaxis/core/units';
 import { useCallback, useRef, useState, type FormEvent } from 'react';
 import type { ReadingPhase, Run } from '@wendaxis/core/job';
-import { doubtReading, type ExpectedReading, type ReadingDoubt } from '@wendaxis/core/measure';
+import {
+  doubtReading,
+  type ExpectedReading,
+  type ReadingDoubt,
+  type TakenIn,
+} from '@wendaxis/core/measure';
 import { useDraft } from '../../stores/useDraft.ts';
 import { readField } from '../../ui/QuantityField.tsx';
 import { useShortcut } from '../../ui/useShortcut.ts';
@@ -88,7 +93,7 @@ function isBare(text: string): boolean {
 }
 
 /** The unit that a number was meant in: its own, or the screen's. */
-function unitMeant(text: string, system: UnitSystem) {
+export function unitMeant(text: string, system: UnitSystem): TakenIn {
   if (!isBare(text)) return 'written';
   return system === 'metric' ? 'mm' : 'in';
 }

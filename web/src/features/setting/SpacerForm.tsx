@@ -1,6 +1,6 @@
-import { useId, useState, type FormEvent } from 'react';
+import { useState } from 'react';
 import type { JobState } from '@wendaxis/core/job';
-import { MICROMETER_UNCERTAINTY, NORMAL_FACTOR } from '@wendaxis/core/measure';
+import { NORMAL_FACTOR } from '@wendaxis/core/measure';
 import {
   rollingVerdict,
   spacerProgress,
@@ -9,7 +9,7 @@ import {
 } from '@wendaxis/core/plan';
 import { record } from '../../stores/jobSync.ts';
 import { BandStrip } from '../../ui/BandStrip.tsx';
-import { ActionsBeside, MainAction } from '../../ui/ActionBar.tsx';
+import { ActionsBeside } from '../../ui/ActionBar.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { Panel } from '../../ui/Panel.tsx';
@@ -19,7 +19,8 @@ import { Working } from '../../ui/Working.tsx';
 import { TorqueCapture } from '../preload/TorqueCapture.tsx';
 import { TorqueTape } from '../preload/TorqueForm.tsx';
 import { BASIS_WORDS, NEEDS_WORDS } from './settingWords.ts';
-import { LONGEST, lengthUpTo } from './spacerLengths.ts';
+import { FitSpacer } from './FitSpacer.tsx';
+import { lengthUpTo } from './spacerLengths.ts';
 import { faultWords } from '../../wording/faultWords.ts';
 
 const MOST_PLAY = 20;
@@ -167,84 +168,5 @@ function Feel({ jobId, stationId }: { readonly jobId: string; readonly stationId
         No play left
       </Button>
     </div>
-  );
-}
-
-function FitSpacer({
-  jobId,
-  stationId,
-  label,
-  inPlace = null,
-}: {
-  readonly jobId: string;
-  readonly stationId: string;
-  readonly label: string;
-  /** Length of the one that it comes after, mm; null where it is the first. */
-  readonly inPlace?: number | null;
-}) {
-  const units = useUnits();
-  const form = useId();
-  const [text, setText] = useState('');
-  const [isCut, setCut] = useState(false);
-  const reading = readField(text, 'length', units.system);
-  const length = lengthUpTo(LONGEST, reading);
-  const mayBeCut = inPlace !== null && length !== null && length < inPlace;
-  const fit = (trial: boolean): void => {
-    if (length !== null)
-      record(jobId, 'SpacerFitted', {
-        stationId,
-        length,
-        uncertainty: MICROMETER_UNCERTAINTY.spacer,
-        trial,
-        ...(mayBeCut && isCut ? { cutFrom: inPlace } : {}),
-      });
-    setText('');
-    setCut(false);
-  };
-  const submit = (event: FormEvent): void => {
-    event.preventDefault();
-    fit(true);
-  };
-  return (
-    <form id={form} onSubmit={submit} className="flex flex-wrap items-start gap-3">
-      <div className="w-56">
-        <QuantityField label={label} text={text} onText={setText} />
-      </div>
-      <MainAction form={form} blocked={length === null ? 'Enter its length' : null}>
-        Fitted for a trial
-      </MainAction>
-      <Button className="mt-6" disabled={length === null} onClick={() => fit(false)}>
-        Fitted for good
-      </Button>
-      {mayBeCut && <TurnedDown from={inPlace} isCut={isCut} onCut={setCut} />}
-      {reading.status === 'read' && length === null && (
-        <p role="alert" className="text-bad m-0 basis-full font-semibold">
-          More than 0 and at most {units.show(LONGEST)}.
-        </p>
-      )}
-    </form>
-  );
-}
-
-interface TurnedDownProps {
-  /** Length of the one in place, mm. */
-  readonly from: number;
-  readonly isCut: boolean;
-  readonly onCut: (isCut: boolean) => void;
-}
-
-/** Whether the next one is the one in place, turned down: then that length is to be had no more. */
-function TurnedDown({ from, isCut, onCut }: TurnedDownProps) {
-  const units = useUnits();
-  return (
-    <label className="flex min-h-12 basis-full items-center gap-3 text-lg">
-      <input
-        type="checkbox"
-        className="size-6"
-        checked={isCut}
-        onChange={(event) => onCut(event.target.checked)}
-      />
-      It is the {units.show(from)} in place, turned down: that one is gone.
-    </label>
   );
 }

@@ -1,7 +1,5 @@
 import { type Dispatch, type SetStateAction, useState } from 'react';
 import type { ShelfSpacer, JobState } from '@wendaxis/core/job';
-import { v4 as uuid } from 'uuid';
-import { MICROMETER_UNCERTAINTY } from '@wendaxis/core/measure';
 import {
   spacerProgress,
   type SpacerProgress,
@@ -11,9 +9,10 @@ import {
 import { record } from '../../stores/jobSync.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Panel } from '../../ui/Panel.tsx';
-import { QuantityField, readField } from '../../ui/QuantityField.tsx';
+import { readField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { USE_WORDS } from './settingWords.ts';
+import { AddSpacer } from './AddSpacer.tsx';
 import { LONGEST, lengthUpTo } from './spacerLengths.ts';
 import type { SpacerTrial } from '@wendaxis/core/preload';
 import type { Station } from '@wendaxis/core/unit';
@@ -103,41 +102,15 @@ function Shelf({
           />
         ))}
       </ul>
-      <AddSpacer length={length} list={list} known={known} setText={setText} text={text} />
+      <AddSpacer
+        length={length}
+        near={progress.inPlace}
+        list={list}
+        known={known}
+        setText={setText}
+        text={text}
+      />
     </Panel>
-  );
-}
-
-interface AddSpacerProps {
-  readonly length: number | null;
-  readonly list: (spacers: readonly ShelfSpacer[]) => void;
-  readonly known: readonly ShelfSpacer[];
-  readonly setText: Dispatch<SetStateAction<string>>;
-  readonly text: string;
-}
-
-function AddSpacer({ length, list, known, setText, text }: AddSpacerProps) {
-  return (
-    <form
-      className="flex items-start gap-3"
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (length !== null) {
-          list([
-            ...known,
-            { id: uuid().slice(0, 8), length, uncertainty: MICROMETER_UNCERTAINTY.spacer },
-          ]);
-          setText('');
-        }
-      }}
-    >
-      <div className="w-40">
-        <QuantityField label="Another, measured" text={text} onText={setText} quiet />
-      </div>
-      <Button type="submit" className="mt-6" disabled={length === null || known.length >= 40}>
-        Add it
-      </Button>
-    </form>
   );
 }
 
