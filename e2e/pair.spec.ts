@@ -12,7 +12,7 @@ import {
 
 import { HABITS } from './habits.ts';
 import { allSent, typedRun } from './settingBench.ts';
-import { bookIn, jobAt, workTo } from './workTo.ts';
+import { bookIn, jobAt, recordIn, workTo } from './workTo.ts';
 import { expect, expectAccessible, test } from './workshopTest.ts';
 
 const BANDS = {
@@ -143,6 +143,61 @@ test('a rear axle goes from as found to final in a trial and one build, by what 
   const state = await workTo(page, address, jobId, { habits, until: () => false });
   expect(state.sheet.finished).not.toBeNull();
   expect(state.log.ignored).toEqual([]);
+});
+
+test('marks that ask for the pinion have all packs chosen together, and the depth shim fitted behind its carrier', async ({
+  page,
+  workshop,
+}) => {
+  test.setTimeout(120_000);
+  const { address } = workshop;
+  const jobId = await bookIn(page, address, pairUnit(true));
+  const job = `${address}jobs/${jobId}`;
+  const { specs } = await workTo(page, address, jobId, {
+    habits,
+    until: ({ id }) => id === 'measure:carrier-axis:endPlay',
+  });
+  const specOf = (kind: string) =>
+    specs.find((spec) => spec.axisId === 'carrier-axis' && spec.kind === kind)!.specId;
+  await page.goto(`${job}/bench`);
+  await typedRun(page, '0.100');
+  const instrument = HABITS.instrument;
+  await recordIn(page, address, jobId, 'BacklashRead', {
+    specId: specOf('backlash'),
+    stage: 'trial',
+    held: 'other',
+    contact: 'squareToFlank',
+    places: [0, 90, 180, 270].map((angle) => ({ angle, value: 0.3, face: null })),
+    instrument,
+  });
+  await recordIn(page, address, jobId, 'PatternMarked', {
+    meshId: 'mesh',
+    drive: { length: -0.1, height: -0.5 },
+    coast: { length: -0.1, height: -0.5 },
+  });
+  await page.goto(`${job}/pair/carrier-axis`);
+  await expect(page.getByText('The pinion by its marks: they have the last word.')).toBeVisible();
+  await page.getByRole('link', { name: 'Choose the packs of all these places together' }).click();
+  await expect(page.getByRole('heading', { name: 'Choose the packs together' })).toBeVisible();
+  await expect(page.getByText(/Wanted: Depth shim .*, Shims outboard, left .*right/)).toBeVisible();
+  await expect(page.getByText(/% that all of it is within limits the first time/)).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: /Use these packs/ }).click();
+  await allSent(page);
+  await page.goto(`${job}/step/fitPack:depth-shim`);
+  await expect(page.getByText(/Off for it, in this order: .*Differential carrier/)).toBeVisible();
+  for (const site of ['first', 'second', 'third']) {
+    // The pinion is built up again over its shim before the carrier goes back.
+    await workTo(page, address, jobId, { habits, until: ({ rule }) => rule === 'fitPack' });
+    await page.goto(`${job}/pack`);
+    await expect(page.getByRole('heading', { name: /^Fit .* at / }), site).toBeVisible();
+    await expect(page.getByText(/With all packs that were chosen: .*backlash/), site).toBeVisible();
+    await page.getByRole('button', { name: 'Fitted Enter' }).click();
+    await allSent(page);
+  }
+  const { setting, log } = await jobAt(page, address, jobId);
+  expect(setting.chosen).toEqual({});
+  expect(log.ignored).toEqual([]);
 });
 
 test('marks that contradict each other, too few places and a ratio that cannot be are said as that', async ({

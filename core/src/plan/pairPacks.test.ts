@@ -8,6 +8,7 @@ import { actionFor } from './nextAction.ts';
 import { pairNow } from './pairNow.ts';
 import { pairPacks } from './pairPacks.ts';
 import { settersOf } from './setters.ts';
+import { isCrushed } from './sleeveProgress.ts';
 import { DEPTH, DIAL, GEAR, OTHER, Pair } from './tests/pairBench.ts';
 
 /** Shims in hundredths, and pieces of a millimetre. */
@@ -138,6 +139,51 @@ describe('packs for all places of a pair', () => {
     ]);
     pair.pack(DEPTH, 1.4);
     expect(step()).toBeUndefined();
+  });
+
+  test('should have the sleeve crushed anew that came out for the depth shim', () => {
+    const torque = (pair: Pair, angle: number, read: number): Pair =>
+      [0, 1].reduce(
+        (all) =>
+          all.add('TorqueRead', {
+            axisId: 'axis',
+            stage: 'crush',
+            what: 'bearings',
+            angle,
+            value: read,
+            steady: true,
+            nutTorque: null,
+            endPlay: null,
+            device: null,
+            typed: null,
+            square: true,
+            pull: null,
+            tool: {
+              id: 'w',
+              name: 'w',
+              graduation: 0.02,
+              calibrationUncertainty: 0.01,
+              least: 0.05,
+              most: 6,
+            },
+          }),
+        pair,
+      );
+    const pair = new Pair().add('SpecSet', {
+      specId: 'torque',
+      axisId: 'axis',
+      kind: 'rollingTorque',
+      band: { lower: 0.7, upper: 1.1, target: null },
+      sealDrag: 'included',
+      source: 'sheet',
+    });
+    torque(torque(pair, 0, 0.2), 60, 0.9);
+    const crushed = () => isCrushed(pair.state, pair.state.unit!.axes[0]!);
+    expect(crushed()).toBe(true);
+    pair.pack(GEAR, 1.6);
+    expect(crushed()).toBe(true);
+    pair.pack(DEPTH, 1.4);
+    expect(crushed()).toBe(false);
   });
 
   test('should have both sides of the carrier allow for a pinion that is still to be moved', () => {

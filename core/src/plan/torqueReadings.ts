@@ -1,22 +1,37 @@
 import type { JobState, Spec, TorqueRecord } from '../job/index.ts';
 import { judgeRolling, type RollingVerdict } from '../preload/index.ts';
-import { sleeveOf, type Axis } from '../unit/index.ts';
+import { sleeveOf, type Axis, type Station, type Unit } from '../unit/index.ts';
+import { offForPack } from './buildUp.ts';
 import { specOf } from './specOf.ts';
 
 /** The spec of rolling torque of an axis. */
 export const torqueSpec = (state: JobState, axisId: string): Spec | null =>
   specOf(state, axisId, 'rollingTorque');
 
-/** Readings that speak for the sleeve that is in now; all of them where there is none. */
-export function sinceSleeve(
-  { measured: { torques }, setting: { sleeveSince } }: JobState,
-  axis: Axis,
-): readonly TorqueRecord[] {
+/**
+ * Readings that speak for the sleeve that is in now; all of them where there is none. A pack that is only reached past the sleeve takes
+ * the sleeve with it: it is crushed once.
+ */
+export function sinceSleeve(state: JobState, axis: Axis): readonly TorqueRecord[] {
   const sleeve = sleeveOf(axis);
-  return torques
-    .slice(sleeve === null ? 0 : (sleeveSince[sleeve.id] ?? 0))
-    .filter(({ axisId }) => axisId === axis.id);
+  const { torques } = state.measured;
+  const { sleeveSince, setAfter } = state.setting;
+  const since =
+    sleeve === null
+      ? 0
+      : Math.max(
+          sleeveSince[sleeve.id] ?? 0,
+          ...axis.stations
+            .filter(({ id }) => setAfter[id] !== undefined)
+            .filter((station) => isPastSleeve(state.unit!, station, sleeve))
+            .map(({ id }) => setAfter[id]!.torques),
+        );
+  return torques.slice(since).filter(({ axisId }) => axisId === axis.id);
 }
+
+const isPastSleeve = (unit: Unit, station: Station, sleeve: Station): boolean =>
+  station.kind === 'shimSite' &&
+  offForPack(unit, station, null).some(({ event }) => event === `take:${sleeve.id}`);
 
 /** Drag of the seal alone, from the readings that agree; null while it is not measured. N·m. */
 export function sealDragOf(

@@ -119,7 +119,7 @@ function TurnedDown({ from, isCut, onCut }: TurnedDownProps) {
     <label className="flex min-h-12 basis-full items-center gap-3 text-lg">
       <input
         type="checkbox"
-        className="size-6"
+        className="accent-brass-edge size-6"
         checked={isCut}
         onChange={(event) => onCut(event.target.checked)}
       />
