@@ -62,12 +62,7 @@ export function FitPack({ jobId, state, site, onFitted }: Props) {
         after={after}
         before={before}
         siteName={site.name}
-        figureWords={chosenFigures(state, site)
-          .map(
-            ({ kind, now, then }) =>
-              `${FIGURES[kind].words} from ${units.digits(now)} to ${units.show(then)}`,
-          )
-          .join(', ')}
+        figureWords={figureWordsOf(state, site, units)}
         fitted={fitted}
       />
       <ol className="bg-panel border-edge m-0 grid list-decimal gap-2 rounded-[3px] border-2 p-5 pl-11 text-xl">
@@ -81,6 +76,17 @@ export function FitPack({ jobId, state, site, onFitted }: Props) {
       </p>
     </section>
   );
+}
+
+/** What the packs that were chosen are to do together; empty where that cannot be told. */
+function figureWordsOf(state: JobState, site: Station, units: ScreenUnits): string {
+  const figures = chosenFigures(state, site).map(
+    ({ kind, now, then }) =>
+      `${FIGURES[kind].words} from ${units.digits(now)} to ${units.show(then)}`,
+  );
+  if (figures.length === 0) return '';
+  const several = Object.keys(state.setting.chosen).length > 1;
+  return `${several ? 'With all packs that were chosen' : 'With it'}: ${figures.join(', ')}`;
 }
 
 /** What goes on again over a pack: the caps of a carrier, the bearing over a depth shim, else the cover of the unit. */
@@ -137,7 +143,7 @@ function FitHead({ pieces, units, after, before, siteName, figureWords, fitted }
         <p className="m-0 text-xl">
           {units.show(after)} in all, {units.show(Math.abs(after - before))}{' '}
           {after < before ? 'thinner' : 'thicker'} than before.
-          {figureWords !== '' && ` With all packs that were chosen: ${figureWords}.`}
+          {figureWords !== '' && ` ${figureWords}.`}
         </p>
       </div>
     </div>

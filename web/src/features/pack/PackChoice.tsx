@@ -42,6 +42,7 @@ export function PackChoice({
         byHand={byHand}
         choose={choose}
       />
+      <LearnedNote learned={question.learned} />
       {proposal.status === 'unproven' && (
         <Notice tone="warn" title="No pack at hand can be proven">
           These aim within the limits, but nearer to a limit than the uncertainty. Measure after
@@ -59,7 +60,6 @@ export function PackChoice({
       ) : (
         <PackOptions answer={proposal} band={question.band} chosen={chosen} onChoose={setChosen} />
       )}
-      <LearnedNote learned={question.learned} />
       {warm !== null && (
         <p className="m-0 text-lg">
           Warm, at {units.show(warm.running, 'temperature')}, the play becomes{' '}
