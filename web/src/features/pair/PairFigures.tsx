@@ -188,7 +188,9 @@ function RolledAxis({ state, axis }: Pick<Props, 'state'> & { readonly axis: Axi
     );
   return (
     <p className="m-0">
-      {name}: <span className="figure">{units.digits(rolled.value, 'torque')}</span>
+      {name}:{' '}
+      {rolled.stage === 'asFound' ? 'as found ' : !rolled.asBuilt && 'before the last change '}
+      <span className="figure">{units.digits(rolled.value, 'torque')}</span>
       {rolled.expanded === null ? '' : ` ± ${units.show(rolled.expanded, 'torque')}`}; limits{' '}
       {range}.
     </p>
