@@ -66,6 +66,13 @@ describe('what the builds of a place have said', () => {
     expect(asked(bench).endPlay.value).toBeCloseTo(0.15, 9);
   });
 
+  test('should count a build that was measured again once, by its last run', () => {
+    const bench = built(0.4, 0.14);
+    bench.run(0.142).run(0.141);
+    expect(learned(bench)).toMatchObject({ builds: 2 });
+    expect(learned(bench)!.scatter).toBeCloseTo(learned(built(0.4, 0.141))!.scatter, 9);
+  });
+
   test('should say nothing by a run that is not of what is in place', () => {
     const bench = built(0.4, 0.14);
     const first = bench.state.measured.runs[0]!.runId;

@@ -95,6 +95,30 @@ describe('packs for all places of a pair', () => {
     expect(pair.step.status).not.toBe('refused');
   });
 
+  test('should be the depth shim alone by its marks, where the carrier is set by threaded rings', () => {
+    const unit = pairUnit(true);
+    const rings: Unit = {
+      ...unit,
+      axes: unit.axes.map((axis) => ({
+        ...axis,
+        stations: axis.stations.map((one) =>
+          one.id === GEAR || one.id === OTHER
+            ? { ...one, kind: 'adjuster', place: 'adjusterCupInwards', lead: 1.5, notches: 30 }
+            : one,
+        ),
+      })),
+    };
+    const low = { length: -0.1, height: -0.5 };
+    const pair = read(new Pair(rings));
+    expect(pairPacks(tooFar(pair).state, pair.carrier, BOX)).toBeNull();
+    pair.marks(low, low);
+    expect(pair.next.pinionBy).toBe('pattern');
+    const question = pairPacks(pair.state, pair.carrier, BOX)!;
+    expect(question.sites.map(({ id }) => id)).toEqual([DEPTH]);
+    const { choices } = jointPacks(question);
+    expect(choices[0]!.packs[0]!.thickness).toBeCloseTo(pair.next.wanted.depth!, 2);
+  });
+
   test('should take the shims between the cones with them, where the depth shim takes from the pinion’s play', () => {
     const pair = pinionPlay(tooFar(read(new Pair(behindTheCup()))), 0.04);
     const pinion = pair.state.unit!.axes[0]!;

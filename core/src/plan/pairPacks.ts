@@ -30,7 +30,7 @@ interface Row {
  * the pinion's cones where the depth shim takes from its play, and both sides of the carrier where they are packs. The depth shim
  * moves the backlash, and the play of the pinion where it lies behind the cup.
  *
- * @returns null where the pinion stays, or it is the only place that changes: each is chosen on its own then
+ * @returns null where the pinion stays, or its depth by numbers is all that changes: that is chosen at its own step
  */
 export function pairPacks(
   state: JobState,
@@ -45,7 +45,9 @@ export function pairPacks(
   const spacer = spacerRow(state, pair, depth, stock);
   const carrier = carrierPacks(state, axis, stock, true);
   const rows = spacer === null ? [depth] : [depth, spacer];
-  if (rows.length + (carrier?.sites.length ?? 0) < 2) return null;
+  // A depth by numbers has a step of its own; by marks there is only this one.
+  const alone = rows.length + (carrier?.sites.length ?? 0) < 2;
+  if (alone && step.next.pinionBy !== 'pattern') return null;
   return {
     specs: [...rows.map(({ spec }) => spec), ...(carrier?.specs ?? [])],
     sites: [...rows.map(({ site }) => site), ...(carrier?.sites ?? [])],

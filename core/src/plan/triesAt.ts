@@ -16,7 +16,8 @@ const SHARED: readonly ComponentName[] = ['calibration', 'angle'];
 
 /**
  * Builds of an axis that were measured since it was apart, in order, by the thickness at a station: those that differ
- * elsewhere on the axis from the last one are left out, and so is what was found.
+ * elsewhere on the axis from the last one are left out, and so is what was found. What was measured again with the same thickness in
+ * is one build, by its last run: it says nothing of how assemblies differ.
  */
 export function triesAt(
   state: JobState,
@@ -44,7 +45,8 @@ export function triesAt(
       if (verdict?.status !== 'judged') return [];
       const thickness = run.inPlace[station.id]!;
       return [{ thickness, ...tryOf(state, axis, kind, run, verdict), run }];
-    });
+    })
+    .filter(({ thickness }, at, all) => all[at + 1]?.thickness !== thickness);
 }
 
 /** The play of a run as it will be in the final build with the same thicknesses. */

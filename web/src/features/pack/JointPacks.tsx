@@ -182,7 +182,9 @@ function JointHead({ question, siteName, units, answer, usable, choose }: JointH
   return (
     <div>
       <div>
-        <h1 className="m-0 text-[2.3rem] leading-tight">Choose the packs together</h1>
+        <h1 className="m-0 text-[2.3rem] leading-tight">
+          {question.sites.length === 1 ? 'Choose the pack' : 'Choose the packs together'}
+        </h1>
         <p className="m-0 text-xl">
           Wanted:{' '}
           {question.sites
@@ -191,7 +193,11 @@ function JointHead({ question, siteName, units, answer, usable, choose }: JointH
           {units.unit()}. {movesWords(question, siteName)}
         </p>
       </div>
-      {usable && <MainAction onClick={choose}>Use these packs</MainAction>}
+      {usable && (
+        <MainAction onClick={choose}>
+          {question.sites.length === 1 ? 'Use this pack' : 'Use these packs'}
+        </MainAction>
+      )}
     </div>
   );
 }

@@ -13,6 +13,7 @@ export function movesWords(
   const several = sites.filter(
     ({ gains }) => specs.filter(({ id }) => (gains[id] ?? 0) !== 0).length > 1,
   );
+  if (sites.length === 1) return '';
   if (several.length === 0) return 'Each place moves a figure of its own.';
   if (several.length === sites.length)
     return 'Each place moves more than one figure: they are right only together.';

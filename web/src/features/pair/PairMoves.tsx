@@ -110,17 +110,26 @@ function NextMove({ jobId, state, pair, next }: NextMoveProps) {
       <p className="m-0 text-xl font-bold">
         {Math.round(100 * next.odds)} % that this is the last move
       </p>
-      {pairPacks(state, pair.of.carrier, []) !== null && (
-        <Link
-          className="text-ink inline-flex min-h-12 items-center text-lg font-semibold"
-          to={`/jobs/${jobId}/pair/${pair.of.carrier.id}/packs`}
-        >
-          Choose the packs of all these places together
-        </Link>
-      )}
+      <PacksLink jobId={jobId} state={state} pair={pair} />
       <Working title="The split: the working" lines={next.split.working} />
       <Working title="Backlash by movement: the working" lines={pair.perMove.working} />
     </div>
+  );
+}
+
+/** To where the packs of the move are chosen from the box; nothing where each has a step of its own. */
+function PacksLink({ jobId, state, pair }: Props) {
+  const question = pairPacks(state, pair.of.carrier, []);
+  if (question === null) return null;
+  return (
+    <Link
+      className="text-ink inline-flex min-h-12 items-center text-lg font-semibold"
+      to={`/jobs/${jobId}/pair/${pair.of.carrier.id}/packs`}
+    >
+      {question.sites.length === 1
+        ? 'Choose the depth shim from the box'
+        : 'Choose the packs of all these places together'}
+    </Link>
   );
 }
 
