@@ -32,7 +32,7 @@ export function PairMoves({ jobId, state, pair }: Props) {
   const units = useUnits();
   const step = pairStep(state, pair.of.carrier);
   return (
-    <section aria-label="Next move" className="grid content-start gap-4">
+    <section aria-label="Next move" className="grid grid-cols-[minmax(0,1fr)] content-start gap-4">
       {step.status === 'waits' && (
         <Notice title="Before a move can be said">
           <ul className="m-0 pl-5">
@@ -142,7 +142,7 @@ function Forecast({ forecast }: { readonly forecast: PairForecast }) {
     ['Backlash', forecast.backlash],
   ] as const;
   return (
-    <dl className="m-0 grid grid-cols-[auto_1fr] gap-x-4 text-lg">
+    <dl className="m-0 grid gap-x-4 text-lg sm:grid-cols-[auto_1fr]">
       {rows.map(([name, known]) =>
         known === null ? null : (
           <div key={name} className="contents">
@@ -181,11 +181,11 @@ function WhatIf({ pair }: { readonly pair: PairNow }) {
       {rows.map(([what, name, less, more]) => (
         <div
           key={what}
-          className="grid grid-cols-[auto_5.5rem_auto] items-center justify-start gap-3 sm:grid-cols-[minmax(0,1fr)_auto_5.5rem_auto] sm:justify-stretch"
+          className="grid grid-cols-[minmax(0,1fr)_4.5rem_minmax(0,1fr)] items-center gap-2 sm:grid-cols-[minmax(0,1fr)_auto_5.5rem_auto] sm:gap-3"
         >
           <span className="col-span-full text-lg font-semibold sm:col-span-1">{name}</span>
           <Button
-            className="whitespace-nowrap"
+            className="whitespace-nowrap max-sm:px-2"
             aria-label={`${name}: ${less}`}
             onClick={() => setBy({ ...by, [what]: by[what] - step })}
           >
@@ -193,7 +193,7 @@ function WhatIf({ pair }: { readonly pair: PairNow }) {
           </Button>
           <span className="figure text-center text-xl">{units.digits(by[what])}</span>
           <Button
-            className="whitespace-nowrap"
+            className="whitespace-nowrap max-sm:px-2"
             aria-label={`${name}: ${more}`}
             onClick={() => setBy({ ...by, [what]: by[what] + step })}
           >
