@@ -64,7 +64,7 @@ export function expectation({ specs, sites, stock }: JointQuestion): Expectation
         const { lower, upper } = specs[spec]!.band;
         const value = valueOf(chosen, spec);
         const margin = Math.min(value - (lower ?? -Infinity), (upper ?? Infinity) - value);
-        tier = Math.max(tier, margin + 1e-9 >= guards[spec]! ? 0 : margin >= 0 ? 1 : 2);
+        tier = Math.max(tier, margin + 1e-9 >= guards[spec]! ? 0 : margin >= -1e-9 ? 1 : 2);
         off += ((value - targets[spec]!) / halves[spec]!) ** 2;
       }
       for (const one of chosen) pieces += one.pieces;

@@ -2,8 +2,9 @@ import { refuse } from '../faults/index.ts';
 import { bandTarget } from '../measure/index.ts';
 import { expectation, type Expectation } from './jointExpectation.ts';
 import { nearSearch } from './nearPacks.ts';
-import type { BoxPack } from './packsBetween.ts';
-import { pairsInLimits, type PacksOfTotal } from './pairsInLimits.ts';
+import { bestPairs } from './bestPairs.ts';
+import { countsOf, type BoxPack } from './packsBetween.ts';
+import { bestOf, fitsBox, type FoundPacks, type RankedPacks } from './rankedPacks.ts';
 import { micrometres, type ShimSize } from './stock.ts';
 import {
   type JointSpec,
@@ -20,10 +21,6 @@ const NEAREST = [400, 90, 36, 15] as const;
 
 /** So many packs of a site at least are looked at, so that sites that share a box leave each other a choice. */
 const ENOUGH = 24;
-
-const SHOWN = 4;
-
-type Candidate = BoxPack;
 
 /**
  * Packs for several sites at once. The wanted thicknesses solve `Σ gain·Δt = target − value` for all figures together, so
@@ -45,7 +42,7 @@ export function jointPacks(question: JointQuestion): JointAnswer {
     sizes.map((size) => (site.sizes?.includes(size.id) === false ? { ...size, count: 0 } : size)),
   );
   const { expectedOf, rankOf } = expectation(question);
-  const every = everyPair(question, sizesAt, sizes, rankOf);
+  const every = bestPairs(question, sizesAt, sizes, rankOf);
   const { found, tried } = every ?? nearest(question, { wanted, sizesAt, sizes, rankOf });
   const best = bestOf(found);
   const tier = best[0]?.rank[0] ?? 2;
@@ -71,70 +68,6 @@ export function jointPacks(question: JointQuestion): JointAnswer {
   };
 }
 
-/** Packs for all sites with where they stand among the others. */
-interface Ranked {
-  readonly rank: readonly number[];
-  readonly chosen: readonly Candidate[];
-}
-
-interface Found {
-  readonly found: readonly Ranked[];
-  readonly tried: number;
-}
-
-const byRank = (a: Pick<Ranked, 'rank'>, b: Pick<Ranked, 'rank'>): number =>
-  a.rank[0]! - b.rank[0]! || a.rank[1]! - b.rank[1]! || a.rank[2]! - b.rank[2]!;
-
-/** The best and up to three more: of the same thicknesses only the best pieces. */
-function bestOf(found: readonly Ranked[]): readonly Ranked[] {
-  const seen = new Set<string>();
-  return found
-    .toSorted(byRank)
-    .filter(
-      ({ chosen }) =>
-        seen.size < SHOWN && seen.size < seen.add(chosen.map(({ sum }) => sum).join(' ')).size,
-    );
-}
-
-/** The best of every pair for two sites that is within all limits; null where there is none, or they are too many to look at. */
-function everyPair(
-  question: JointQuestion,
-  sizesAt: readonly (readonly ShimSize[])[],
-  sizes: readonly ShimSize[],
-  rankOf: Expectation['rankOf'],
-): Found | null {
-  const within = pairsInLimits(question, sizesAt);
-  if (within === null) return null;
-  // By the fewest pieces of each total no pack of it stands before: those are looked at first, and the box they share last.
-  const hoped = within.pairs
-    .map((pair) => ({ pair, rank: rankOf([pair[0][0], pair[1][0]]) }))
-    .toSorted(byRank);
-  let found: readonly Ranked[] = [];
-  for (const { pair, rank } of hoped) {
-    if (found.length === SHOWN && byRank(found.at(-1)!, { rank }) <= 0) break;
-    const chosen = fewestTogether(pair, sizes);
-    if (chosen === null) continue;
-    found = [...found, { rank: rankOf(chosen), chosen }].toSorted(byRank).slice(0, SHOWN);
-  }
-  return found.length === 0 ? null : { found, tried: within.covered };
-}
-
-/** Of two totals the packs of fewest pieces that the box has together; null where it has none. */
-function fewestTogether(
-  [firsts, seconds]: readonly [PacksOfTotal, PacksOfTotal],
-  sizes: readonly ShimSize[],
-): readonly Candidate[] | null {
-  let best: readonly Candidate[] | null = null;
-  let fewest = Infinity;
-  for (const first of firsts) {
-    if (first.pieces + seconds[0].pieces >= fewest) break;
-    const second = seconds.find((one) => fitsBox([first, one], sizes));
-    if (second === undefined || first.pieces + second.pieces >= fewest) continue;
-    [best, fewest] = [[first, second], first.pieces + second.pieces];
-  }
-  return best;
-}
-
 /** The nearest packs of every site combined. */
 function nearest(
   { sites, mostPieces }: JointQuestion,
@@ -149,7 +82,7 @@ function nearest(
     readonly sizes: readonly ShimSize[];
     readonly rankOf: Expectation['rankOf'];
   },
-): Found {
+): FoundPacks {
   const candidates = sites.map((site, at) =>
     candidatesNear(
       sizesAt[at]!,
@@ -158,8 +91,8 @@ function nearest(
       NEAREST[sites.length - 1]!,
     ),
   );
-  const found: Ranked[] = [];
-  const walk = (chosen: readonly Candidate[]): void => {
+  const found: RankedPacks[] = [];
+  const walk = (chosen: readonly BoxPack[]): void => {
     if (chosen.length < sites.length) {
       for (const next of candidates[chosen.length]!)
         if (fitsBox([...chosen, next], sizes)) walk([...chosen, next]);
@@ -176,11 +109,11 @@ function candidatesNear(
   target: number,
   mostPieces: number,
   keep: number,
-): readonly Candidate[] {
+): readonly BoxPack[] {
   const search = nearSearch(
     sizes.map(({ thickness, count }) => ({ thickness: micrometres(thickness), available: count })),
   );
-  let found: Candidate[] = [];
+  let found: BoxPack[] = [];
   for (let reach = WINDOW; found.length < ENOUGH && reach <= 256 * WINDOW; reach *= 4) {
     found = [];
     for (let pieces = 0; pieces <= mostPieces; pieces += 1)
@@ -193,20 +126,6 @@ function candidatesNear(
   return found
     .toSorted((a, b) => Math.abs(a.sum - target) - Math.abs(b.sum - target) || a.pieces - b.pieces)
     .slice(0, keep);
-}
-
-function countsOf(members: readonly number[]): ReadonlyMap<number, number> {
-  const counts = new Map<number, number>();
-  for (const member of members) counts.set(member, (counts.get(member) ?? 0) + 1);
-  return counts;
-}
-
-function fitsBox(chosen: readonly Candidate[], sizes: readonly ShimSize[]): boolean {
-  if (chosen.length < 2) return true;
-  return [...chosen.at(-1)!.counts.keys()].every(
-    (index) =>
-      chosen.reduce((sum, { counts }) => sum + (counts.get(index) ?? 0), 0) <= sizes[index]!.count,
-  );
 }
 
 /** Gauss with row exchange; as many sites as figures. */

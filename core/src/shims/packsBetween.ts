@@ -46,7 +46,8 @@ export function packsBetween(
   return walk(0, 0) ? found : null;
 }
 
-function countsOf(members: readonly number[]): ReadonlyMap<number, number> {
+/** How many of each place some members are. */
+export function countsOf(members: readonly number[]): ReadonlyMap<number, number> {
   const counts = new Map<number, number>();
   for (const member of members) counts.set(member, (counts.get(member) ?? 0) + 1);
   return counts;

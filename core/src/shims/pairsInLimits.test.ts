@@ -80,4 +80,61 @@ describe('two sites of one box, looked at whole', () => {
       { numRuns: 60 },
     );
   });
+
+  test('should be exact in a box of many fine sizes too, against every pair of totals there is', () => {
+    const stock = Array.from({ length: 45 }, (_, at) => ({
+      id: `f${at}`,
+      thickness: (50 + 11 * at + (at % 4)) / 1000,
+      // More than both sites can use: the box is never the reason.
+      count: 8,
+      uncertainty: 0,
+    }));
+    let reached = new Set([0]);
+    for (let piece = 0; piece < 4; piece += 1)
+      reached = new Set([
+        ...reached,
+        ...[...reached].flatMap((sum) =>
+          stock.map(({ thickness }) => sum + Math.round(thickness * 1000)),
+        ),
+      ]);
+    const question: JointQuestion = {
+      ...JOINT,
+      stock,
+      mostPieces: 4,
+      specs: JOINT.specs.map((spec) => ({ ...spec, uncertainty: 0 })),
+      sites: JOINT.sites.map((site) => ({ ...site, uncertainty: 0 })),
+    };
+    const answer = jointPacks(question);
+    expect(answer).toMatchObject({ status: 'found', exact: true });
+    const offOf = (totals: readonly number[]): number =>
+      question.specs.reduce((sum, { id, value, band }) => {
+        const half = (band.upper! - band.lower!) / 2;
+        const now = question.sites.reduce(
+          (all, { gains, thickness }, at) => all + gains[id]! * (totals[at]! / 1000 - thickness),
+          value,
+        );
+        return sum + ((now - (band.lower! + half)) / half) ** 2;
+      }, 0);
+    let least = Infinity;
+    for (const one of reached)
+      for (const other of reached) least = Math.min(least, offOf([one, other]));
+    const best = answer.choices[0]!.packs.map(({ thickness }) => Math.round(thickness * 1000));
+    expect(offOf(best)).toBeCloseTo(least, 3);
+  });
+
+  test('should take a pair whose figure comes out on a limit, whatever a double leaves of it', () => {
+    const stock = box([0.05, 0.456, 0.291, 0.403]);
+    const answer = jointPacks({
+      ...JOINT,
+      stock,
+      mostPieces: PIECES,
+      specs: [
+        { ...JOINT.specs[0]!, value: 0.3, uncertainty: 0 },
+        { ...JOINT.specs[1]!, value: 0, uncertainty: 0 },
+      ],
+    });
+    // By hand: 0.456 + 0.403 + 0.291 at the sleeve is 1.150, the gear's clearance 0.150: its lower limit.
+    expect(answer.status).toBe('unproven');
+    expect(answer.choices[0]!.packs[1]!.thickness).toBeCloseTo(1.15, 9);
+  });
 });

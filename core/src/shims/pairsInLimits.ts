@@ -1,23 +1,13 @@
 import type { JointQuestion } from './jointQuestion.ts';
-import { packsBetween, type BoxPack } from './packsBetween.ts';
-import type { ShimSize } from './stock.ts';
+import { nearSearch } from './nearPacks.ts';
+import { countsOf, type BoxPack } from './packsBetween.ts';
+import { micrometres, type ShimSize } from './stock.ts';
 
-/** Most packs at a site that are looked at one by one. */
-const MOST_PACKS = 40_000;
 /** Most pairs of totals that are looked at. */
 const MOST_PAIRS = 3_000_000;
 
-/** The packs of one total, those of fewest pieces first. */
-export type PacksOfTotal = readonly [BoxPack, ...BoxPack[]];
-
-/** Pairs of totals that are within all limits, and how many pairs of packs they stand for. */
-export interface PairsInLimits {
-  readonly pairs: readonly (readonly [PacksOfTotal, PacksOfTotal])[];
-  readonly covered: number;
-}
-
 /**
- * Every pair of totals for two sites that brings both figures within their limits, with the packs that make them. The limits are a
+ * Every pair of totals for two sites that brings both figures within their limits, each by a pack of the fewest pieces. The limits are a
  * parallelogram in the two thicknesses: its corners bound the packs of each site, and for a total of the first site each limit bounds
  * those of the second.
  *
@@ -27,7 +17,7 @@ export interface PairsInLimits {
 export function pairsInLimits(
   { specs, sites, mostPieces }: JointQuestion,
   sizesAt: readonly (readonly ShimSize[])[],
-): PairsInLimits | null {
+): readonly (readonly [BoxPack, BoxPack])[] | null {
   if (sites.length !== 2 || specs.length !== 2) return null;
   const rows = specs.map(({ id, value, band }) => ({
     gains: sites.map(({ gains }) => gains[id] ?? 0) as [number, number],
@@ -51,39 +41,38 @@ export function pairsInLimits(
       from: Math.max(0, Math.ceil(Math.min(...ends) - 1e-6)),
       to: Math.floor(Math.max(...ends) + 1e-6),
     };
-    return packsBetween(sizesAt[at]!, window, sites[at]!.mostPieces ?? mostPieces, MOST_PACKS);
+    return totalsBetween(sizesAt[at]!, window, sites[at]!.mostPieces ?? mostPieces);
   });
-  if (packs[0] == null || packs[1] == null) return null;
-  const [firsts, seconds] = [byTotal(packs[0]), byTotal(packs[1])];
-  const pairs: (readonly [PacksOfTotal, PacksOfTotal])[] = [];
-  let covered = 0;
+  const [firsts, seconds] = packs as [readonly BoxPack[], readonly BoxPack[]];
+  const pairs: (readonly [BoxPack, BoxPack])[] = [];
   for (const first of firsts) {
-    const { from, to } = windowOf(rows, first[0].sum);
+    const { from, to } = windowOf(rows, first.sum);
     for (
       let at = firstFrom(seconds, from);
-      at < seconds.length && seconds[at]![0].sum <= to;
+      at < seconds.length && seconds[at]!.sum <= to;
       at += 1
     ) {
-      const second = seconds[at]!;
-      pairs.push([first, second]);
-      covered += first.length * second.length;
+      pairs.push([first, seconds[at]!]);
       if (pairs.length > MOST_PAIRS) return null;
     }
   }
-  return { pairs, covered };
+  return pairs;
 }
 
-/** Packs by their totals, ascending. */
-function byTotal(packs: readonly BoxPack[]): readonly PacksOfTotal[] {
-  const totals = new Map<number, [BoxPack, ...BoxPack[]]>();
-  for (const pack of packs) {
-    const same = totals.get(pack.sum);
-    if (same === undefined) totals.set(pack.sum, [pack]);
-    else same.push(pack);
-  }
-  return [...totals.values()]
-    .map((same) => same.toSorted((a, b) => a.pieces - b.pieces) as [BoxPack, ...BoxPack[]])
-    .toSorted((a, b) => a[0].sum - b[0].sum);
+/** Every total that can be made in a window, ascending, each by a pack of the fewest pieces. */
+function totalsBetween(
+  sizes: readonly ShimSize[],
+  window: { readonly from: number; readonly to: number },
+  mostPieces: number,
+): readonly BoxPack[] {
+  const search = nearSearch(
+    sizes.map(({ thickness, count }) => ({ thickness: micrometres(thickness), available: count })),
+  );
+  const totals = new Map<number, BoxPack>();
+  for (let pieces = 0; pieces <= mostPieces; pieces += 1)
+    for (const [sum, { members }] of search(pieces, window))
+      if (!totals.has(sum)) totals.set(sum, { sum, pieces, counts: countsOf(members) });
+  return [...totals.values()].toSorted((a, b) => a.sum - b.sum);
 }
 
 /** The totals of the second site with which every figure is within its limits, µm. */
@@ -111,11 +100,11 @@ function windowOf(
 }
 
 /** The first of some totals that is not below one. */
-function firstFrom(packs: readonly PacksOfTotal[], sum: number): number {
+function firstFrom(packs: readonly BoxPack[], sum: number): number {
   let [low, high] = [0, packs.length];
   while (low < high) {
     const middle = (low + high) >>> 1;
-    if (packs[middle]![0].sum < sum) low = middle + 1;
+    if (packs[middle]!.sum < sum) low = middle + 1;
     else high = middle;
   }
   return low;

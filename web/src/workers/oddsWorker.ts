@@ -1,9 +1,10 @@
 import { expose } from 'comlink';
 
-import { orderSizes, packOdds, whatRaisesOdds } from '@wendaxis/core/odds';
+import { jointOdds, orderSizes, packOdds, whatRaisesOdds } from '@wendaxis/core/odds';
+import { jointOrder } from '@wendaxis/core/shims';
 
-/** What the worker computes: many draws at a time, away from the screen. */
-const ODDS_WORKER = { packOdds, whatRaisesOdds, orderSizes };
+/** What the worker computes: many draws or packs at a time, away from the screen. */
+const ODDS_WORKER = { packOdds, whatRaisesOdds, orderSizes, jointOdds, jointOrder };
 export type OddsWorker = typeof ODDS_WORKER;
 
 expose(ODDS_WORKER);

@@ -1,5 +1,8 @@
-import { jointOdds } from '@wendaxis/core/odds';
+import { useCallback } from 'react';
+
 import type { JointAnswer, JointChoice, JointQuestion } from '@wendaxis/core/shims';
+
+import { useOdds, type RemoteOdds } from '../../workers/useOdds.ts';
 
 interface Props {
   readonly question: JointQuestion;
@@ -12,10 +15,7 @@ export function JointTold({ question, answer, choice }: Props) {
   return (
     <>
       {choice !== undefined && answer.status !== 'nothingFits' && (
-        <p role="status" className="m-0 text-xl font-bold">
-          {Math.round(100 * jointOdds(question, choice))} % that all of it is within limits the
-          first time
-        </p>
+        <Odds question={question} choice={choice} />
       )}
       <p className="m-0">
         {answer.tried.toLocaleString('en')}{' '}
@@ -24,5 +24,26 @@ export function JointTold({ question, answer, choice }: Props) {
           : 'combinations of the nearest packs were held against all limits.'}
       </p>
     </>
+  );
+}
+
+interface OddsProps {
+  readonly question: JointQuestion;
+  readonly choice: JointChoice;
+}
+
+function Odds({ question, choice }: OddsProps) {
+  const ask = useCallback(
+    (worker: RemoteOdds) => worker.jointOdds(question, choice),
+    [question, choice],
+  );
+  const computed = useOdds(ask);
+  return (
+    <p role="status" className="m-0 text-xl font-bold">
+      {computed.status === 'computing' && 'Working out the chance…'}
+      {computed.status === 'failed' && `The chance cannot be worked out: ${computed.message}`}
+      {computed.status === 'done' &&
+        `${Math.round(100 * computed.answer)} % that all of it is within limits the first time`}
+    </p>
   );
 }

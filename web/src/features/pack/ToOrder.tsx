@@ -1,10 +1,10 @@
-import { useMemo } from 'react';
+import { useCallback } from 'react';
 
-import { orRefused } from '@wendaxis/core/faults';
 import { NORMAL_FACTOR } from '@wendaxis/core/measure';
-import { jointOrder, type JointQuestion } from '@wendaxis/core/shims';
+import type { JointQuestion } from '@wendaxis/core/shims';
 
 import { useUnits } from '../../ui/useUnits.ts';
+import { useOdds, type RemoteOdds } from '../../workers/useOdds.ts';
 import { figureWords } from './jointWords.ts';
 
 interface Props {
@@ -23,14 +23,17 @@ const looseFigures = ({ specs }: JointQuestion): readonly string[] =>
 /** The fewest pieces with which packs for all sites could be proven. */
 export function ToOrder({ question, siteName }: Props) {
   const units = useUnits();
-  const order = useMemo(
-    () =>
-      orRefused(
-        () => jointOrder(question),
-        () => null,
-      ),
-    [question],
-  );
+  const ask = useCallback((worker: RemoteOdds) => worker.jointOrder(question), [question]);
+  const computed = useOdds(ask);
+  if (computed.status === 'computing')
+    return <p className="m-0 text-lg">Looking for what could be got…</p>;
+  if (computed.status === 'failed')
+    return (
+      <p role="alert" className="text-bad m-0 text-lg font-semibold">
+        What to get cannot be worked out: {computed.message}
+      </p>
+    );
+  const order = computed.answer;
   if (order === null) {
     const loose = looseFigures(question).map(figureWords).join(', ');
     return (
