@@ -17,9 +17,16 @@ import { until } from '../tests/until.ts';
 import { startTestServer, type TestServer } from '../tests/testServer.ts';
 
 const SILL = sillLog();
-/** The rows of the whole list. */
-const rows = async (query = ''): Promise<readonly JobRow[]> =>
-  (await server.get(`/jobs${query}`)).body.jobs;
+/** The rows of the whole list, none of them still being brought up to date: the list does not wait long for those. */
+const rows = async (query = ''): Promise<readonly JobRow[]> => {
+  let jobs: readonly JobRow[] = [];
+  await until(async () => {
+    const { body } = await server.get(`/jobs${query}`);
+    jobs = body.jobs;
+    return body.waiting === 0;
+  });
+  return jobs;
+};
 const rowOf = async (jobId: string): Promise<JobRow> =>
   (await rows()).find((row) => row.jobId === jobId)!;
 let server: TestServer;

@@ -118,8 +118,9 @@ function AddInstrument({ onDone }: { readonly onDone: () => void }) {
         {Number.isFinite(graduation) &&
           `One graduation is ${units.show(graduation, 'length', 5)}. `}
         The calibration is the certificate’s figure divided by its factor, usually 2. Left open,
-        half a graduation is taken, and no less than {units.show(uncertified(0))}
-        {Number.isFinite(graduation) && `: ${units.show(uncertified(graduation), 'length', 5)}`}.
+        half a graduation is taken
+        {Number.isFinite(graduation) && `: ${units.show(uncertified(graduation), 'length', 5)}`},
+        and never less than {units.show(uncertified(0), 'length', 5)}.
       </p>
       <CardFormFoot saving={saving} onLeave={onDone} />
     </form>
