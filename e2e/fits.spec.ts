@@ -1,3 +1,4 @@
+import { allSent } from './settingBench.ts';
 import { expect, expectAccessible, test } from './workshopTest.ts';
 
 test('an answer of the fits desk goes to a seat, the way in is chosen there, and a limit is set with its reason', async ({
@@ -96,6 +97,9 @@ test('the workshop adds a material and rates its press, and a part can be made o
   await page.getByRole('button', { name: 'Record the part' }).click();
   const made = page.getByLabel('Made of');
   await expect(made.locator('option:checked')).toHaveText('Zinc die casting');
+  // What is on screen is also what was just chosen: it is recorded once undo names it, and kept once it is sent.
+  await expect(page.getByRole('button', { name: /^Undo: Part described/ })).toBeVisible();
+  await allSent(page);
   await page.reload();
   await expect(made.locator('option:checked')).toHaveText('Zinc die casting');
 });
