@@ -95,7 +95,8 @@ for (const { words, mostPieces, stock: make, wanted: want } of BOXES) {
   }
   console.log(
     `${words}, up to ${mostPieces} in a pack: ` +
-      `${median(ratios).toFixed(0)} × faster (held to ${want === beyondFour ? 50 : 200}; ${Math.min(...ratios).toFixed(0)} to ${Math.max(...ratios).toFixed(0)}; ` +
+      `${median(ratios).toFixed(0)} × faster (held to ${want === beyondFour ? 50 : 200}; ` +
+      `${Math.min(...ratios).toFixed(0)} to ${Math.max(...ratios).toFixed(0)}; ` +
       `ours ${median(own).toFixed(2)} ms; medians of ${CASES}), ` +
       `packs of ${Math.min(...pieces)} to ${Math.max(...pieces)} pieces, ` +
       `the very optimum in ${equal} of ${CASES}`,

@@ -10,7 +10,7 @@ export {
   type SitePackQuestion,
 } from './packQuestion.ts';
 export type { LearnedAt } from './learnedAt.ts';
-export { PAIR_FIGURES, pairPacks, type PairFigure } from './pairPacks.ts';
+export { pairPacks } from './pairPacks.ts';
 export { mostPiecesAt, packSite, stockAt, USUAL_MOST_PIECES } from './mostPieces.ts';
 export { planFile, type PlanFile, type PlannedStep } from './planFile.ts';
 export { readJob, readState, type JobReading, type Unreadable } from './readJob.ts';

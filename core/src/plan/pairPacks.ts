@@ -15,13 +15,10 @@ import { pairStep, type PairNext } from './pairStep.ts';
 import { playSpec } from './playProgress.ts';
 import { settersOf, tableGain } from './setters.ts';
 
-/** Figures of a pair that packs set together. */
-export const PAIR_FIGURES = ['depth', 'pinionPlay', 'endPlay', 'backlash'] as const;
-export type PairFigure = (typeof PAIR_FIGURES)[number];
-
 /** One figure, and the place that sets it. */
 interface Row {
-  readonly spec: JointSpec & { readonly id: PairFigure };
+  /** Beside those of the carrier: the pinion's depth, or its own play. */
+  readonly spec: JointSpec & { readonly id: 'depth' | 'pinionPlay' };
   readonly site: JointSite;
 }
 
