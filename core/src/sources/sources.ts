@@ -94,7 +94,8 @@ export const SOURCES = {
   },
   twoTrials: { title: 'Straight line through a loose and a tight trial', standing: 'geometry' },
   learnedPlay: {
-    title: 'Straight line by Bayes; gain and scatter held to what is usual until the builds say more',
+    title:
+      'Straight line by Bayes; gain and scatter held to what is usual until the builds say more',
     standing: 'house',
   },
   creepUp: { title: 'Three quarters of a computed cut first', standing: 'practice' },
