@@ -3,6 +3,7 @@ import { mersenne } from 'pure-rand/generator/mersenne';
 
 import {
   judgeRun,
+  uncertaintyParts,
   uncertified,
   type Band,
   type Cycle,
@@ -135,11 +136,6 @@ function shownBy(dial: Dial, world: World, phase: number, needle: number): numbe
 
 /** A run as the tries of a place are learned from. */
 export function tryOf({ value: { mean, uncertainty } }: Judged, thickness: number): PlayTry {
-  const of = (shared: boolean): number =>
-    Math.hypot(
-      ...uncertainty.components
-        .filter(({ name }) => (name === 'calibration' || name === 'angle') === shared)
-        .map(({ standard }) => standard),
-    );
-  return { thickness, play: mean, uncertainty: of(false), shared: of(true) };
+  const { own, shared } = uncertaintyParts(uncertainty);
+  return { thickness, play: mean, uncertainty: own, shared };
 }

@@ -44,5 +44,6 @@ export {
   type ComponentName,
   type Uncertainty,
 } from './uncertainty.ts';
-export { certified, uncertified } from './uncertified.ts';
+export { uncertaintyParts } from './uncertaintyParts.ts';
+export { uncertified } from './uncertified.ts';
 export { MICROMETER_UNCERTAINTY } from './micrometerUncertainty.ts';

@@ -1,6 +1,6 @@
 import { orRefused } from '../faults/index.ts';
 import { verdictOf, type JobState, type Run } from '../job/index.ts';
-import type { ComponentName } from '../measure/index.ts';
+import { uncertaintyParts } from '../measure/index.ts';
 import type { PlayTry } from '../tries/index.ts';
 import type { Axis, Station } from '../unit/index.ts';
 import { playShift, playSpec, type JudgedVerdict } from './playProgress.ts';
@@ -10,9 +10,6 @@ import type { PlayKind } from './setters.ts';
 export interface TryAt extends PlayTry {
   readonly run: Run;
 }
-
-/** What all readings of one indicator have in common. */
-const SHARED: readonly ComponentName[] = ['calibration', 'angle'];
 
 /**
  * Builds of an axis that were measured since it was apart, in order, by the thickness at a station: those that differ
@@ -61,11 +58,6 @@ function tryOf(
   const { shift, uncertainty: unsure } = standing
     ? playShift(state, axis)
     : { shift: 0, uncertainty: 0 };
-  const of = (shared: boolean): number =>
-    Math.hypot(
-      ...uncertainty.components
-        .filter(({ name }) => SHARED.includes(name) === shared)
-        .map(({ standard }) => standard),
-    );
-  return { play: mean + shift, uncertainty: of(false), shared: Math.hypot(of(true), unsure) };
+  const { own, shared } = uncertaintyParts(uncertainty);
+  return { play: mean + shift, uncertainty: own, shared: Math.hypot(shared, unsure) };
 }
