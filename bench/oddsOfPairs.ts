@@ -1,6 +1,6 @@
-import { NORMAL_FACTOR } from '@wendaxis/core/measure';
+import { NORMAL_FACTOR, uncertaintyParts } from '@wendaxis/core/measure';
 import { jointPacks, type JointSpec, type ShimSize } from '@wendaxis/core/shims';
-import { USUAL_GAIN_SPREAD } from '@wendaxis/core/tries';
+import { learnBuilds, USUAL_GAIN_SPREAD, type Build } from '@wendaxis/core/tries';
 
 import { SEATING, type Shop } from './shop.ts';
 
@@ -13,11 +13,8 @@ interface Pair {
   /** Standard uncertainty of the second figure as it is read, mm, and what the gains themselves may be off by. */
   readonly read: number;
   readonly gainSpread: number;
-  /**
-   * What a reading of rolling torque says of the preload once it is closed, standard, mm: a tenth of 2 N·m that rise by
-   * 50 N·m for each mm (invented). Null where it is gone by what the packs changed alone.
-   */
-  readonly rolled: number | null;
+  /** Whether the first figure is a preload that is proven by rolling torque; else it is gone by what the packs changed alone. */
+  readonly rolls: boolean;
 }
 
 const graded = (from: number, to: number, step: number, count: number): readonly ShimSize[] =>
@@ -42,7 +39,7 @@ export const PAIRS: readonly Pair[] = [
     ],
     read: 0.006,
     gainSpread: 0.03,
-    rolled: null,
+    rolls: false,
   },
   {
     name: 'pinion depth and preload',
@@ -57,7 +54,7 @@ export const PAIRS: readonly Pair[] = [
     ],
     read: 0.006,
     gainSpread: 0,
-    rolled: 0.004,
+    rolls: true,
   },
 ];
 
@@ -76,7 +73,17 @@ interface Known {
   readonly value: number;
   readonly uncertainty: number;
   readonly degreesOfFreedom: number | null;
+  readonly band: JointSpec['band'];
 }
+
+/** Rolling torque of a preload, `T = k·(−play)^n`: hidden, with limits in N·m that are those in mm. */
+interface Rolling {
+  readonly torqueAt: (play: number) => number;
+  readonly limits: { readonly lower: number; readonly upper: number };
+}
+/** Rolling torque at the middle of the limits, N·m, and how surely one is read, as a share, standard. Invented. */
+const MIDDLE_TORQUE = 0.9;
+const TORQUE_READ = 0.03;
 
 /** Readings that are taken where one does not decide. */
 const READ_AGAIN = 3;
@@ -84,118 +91,160 @@ const READ_AGAIN = 3;
 const MOST_GOES = 5;
 
 /**
- * Both packs of simulated units chosen together until both figures are proven: the play by a guided run before, carried on by
- * what the packs change and by what rolling says of a preload, which no indicator reads; the second figure read anew after
- * every build. Beside it one unseated
- * reading, packs chosen one after the other by the nearest single shim.
+ * Both packs of simulated units chosen together until both figures are proven. The play is measured once by a guided run, and carried on
+ * by what the packs change; a preload, which no indicator reads, is proven by rolling torque, from which the next packs are chosen
+ * too. The second figure is read anew after every build. Beside it one unseated reading, packs chosen one after the other by
+ * the nearest single shim.
  */
 export function tallyPair(pair: Pair, shop: Shop, units: number): PairTally {
-  let [fits, first, goes, proven, wrong, byHand] = [0, 0, 0, 0, 0, 0];
-  const { specs, gains } = pair;
-  const read = shop.world.scatter * pair.read;
+  const tally = { fits: 0, first: 0, goes: 0, proven: 0, wrong: 0, byHand: 0 };
   for (let unit = 0; unit < units; unit += 1) {
     const found = [
       0.1 + 0.16 * shop.own(unit, 3),
-      middle(specs[1]!.band) + 0.25 * (shop.own(unit, 4) - 0.5),
+      middle(pair.specs[1]!.band) + 0.25 * (shop.own(unit, 4) - 0.5),
     ];
-    const packs = [0.3, pair.name.startsWith('carrier') ? 1.04 : 0.3];
-    const spread = Math.max(pair.gainSpread, shop.world.gainError / 2);
-    const trueGains = gains.map(([, of]) =>
-      specs.map(({ id }) => of[id]! * (1 + spread * shop.normal())),
-    );
-    const after = (truth: readonly number[], changes: readonly number[]): readonly number[] =>
-      specs.map(
-        (_, spec) =>
-          truth[spec]! +
-          changes.reduce((sum, change, site) => sum + trueGains[site]![spec]! * change, 0) +
-          shop.world.scatter * SEATING * shop.normal(),
-      );
-    const inBand = (values: readonly number[]): boolean =>
-      values.every((value, at) => within(value, specs[at]!.band, 0));
-    const run = shop.measure(found[0]!, unit, { lower: -1, upper: 1, target: 0 });
-    if (run === null) continue;
-    const { standard, degreesOfFreedom } = run.value.uncertainty;
-    let play: Known = {
-      value: run.value.mean,
-      uncertainty: standard,
-      degreesOfFreedom: Number.isFinite(degreesOfFreedom) ? degreesOfFreedom : null,
-    };
-    const reading = (value: number, times = 1): Known => ({
-      value: value + (read * shop.normal()) / Math.sqrt(times),
-      uncertainty: pair.read / Math.sqrt(times),
-      degreesOfFreedom: null,
-    });
-    let [truth, second, inPlace]: [readonly number[], Known, readonly number[]] = [
-      found,
-      reading(found[1]!),
-      packs,
-    ];
-    const rough = [shop.unguided(found[0]!, unit), second.value];
+    const bench = pairBench(pair, shop, unit, found);
+    if (bench === null) continue;
     for (let go = 1; go <= MOST_GOES; go += 1) {
+      if (!bench.build(go > 1)) break;
+      tally.fits += go === 1 ? 1 : 0;
+      tally.first += go === 1 && bench.inBand() ? 1 : 0;
+      tally.goes += 1;
+      if (!bench.isProven()) continue;
+      tally.proven += 1;
+      tally.wrong += bench.inBand() ? 0 : 1;
+      break;
+    }
+    tally.byHand += bench.byHand() ? 1 : 0;
+  }
+  return tally;
+}
+
+/** One unit on a bench: its truth is hidden, what is read of it is what packs are chosen by. Null when its play never settles. */
+function pairBench(pair: Pair, shop: Shop, unit: number, found: readonly number[]) {
+  const { specs, gains } = pair;
+  const read = shop.world.scatter * pair.read;
+  const spread = Math.max(pair.gainSpread, shop.world.gainError / 2);
+  const trueGains = gains.map(([, of]) =>
+    specs.map(({ id }) => of[id]! * (1 + spread * shop.normal())),
+  );
+  const first = [0.3, pair.rolls ? 0.3 : 1.04];
+  const rolling = pair.rolls ? rollingOf(specs[0]!.band, 1 + 0.5 * shop.own(unit, 5)) : null;
+  const run = shop.measure(found[0]!, unit, { lower: -1, upper: 1, target: 0 });
+  if (run === null) return null;
+  const { own, shared } = uncertaintyParts(run.value.uncertainty);
+  const builds: Build[] = [
+    { thicknesses: first, by: 'play', read: run.value.mean, uncertainty: own, shared },
+  ];
+  let [truth, packs] = [found, first];
+  const after = (changes: readonly number[]): readonly number[] =>
+    specs.map(
+      (_, spec) =>
+        truth[spec]! +
+        changes.reduce((sum, change, site) => sum + trueGains[site]![spec]! * change, 0) +
+        shop.world.scatter * SEATING * shop.normal(),
+    );
+  const within = (values: readonly number[]): boolean =>
+    values.every((value, at) => isWithin(value, specs[at]!.band, 0));
+  const reading = (times: number): Known => ({
+    value: truth[1]! + (read * shop.normal()) / Math.sqrt(times),
+    uncertainty: pair.read / Math.sqrt(times),
+    degreesOfFreedom: null,
+    band: specs[1]!.band,
+  });
+  let second = reading(1);
+  const rough = [shop.unguided(found[0]!, unit), second.value];
+  const play = (): Known => playOf(pair, builds, packs, rolling);
+  /** A rolling torque as it is read so many times, and what it says. */
+  const roll = (times: number): boolean => {
+    const torque = rolling!.torqueAt(truth[0]!);
+    const uncertainty = (TORQUE_READ * torque) / Math.sqrt(times);
+    const shown = torque + shop.world.scatter * uncertainty * shop.normal();
+    const { lower, upper } = rolling!.limits;
+    const told = { thicknesses: packs, by: 'torque' as const, read: shown, uncertainty, shared: 0 };
+    // Rollers without preload tell nothing: the play that is left is measured.
+    if (shown > 0.15 * MIDDLE_TORQUE) builds.push(told);
+    else builds.push({ ...told, by: 'play', read: truth[0]!, uncertainty: read });
+    return isWithin(shown, { lower, upper, target: null }, NORMAL_FACTOR * uncertainty);
+  };
+  const isKnown = (figure: Known, spec: number): boolean =>
+    isWithin(figure.value, specs[spec]!.band, NORMAL_FACTOR * figure.uncertainty);
+  return {
+    inBand: () => within(truth),
+    byHand: () => within(after(oneAfterTheOther(pair, rough, first))),
+    /** The packs that are proposed fitted; false where nothing fits, or nothing at hand comes nearer than what is in. */
+    build: (again: boolean): boolean => {
       const answer = jointPacks({
         specs: [
-          { ...specs[0]!, ...play },
+          { ...specs[0]!, ...play() },
           { ...specs[1]!, ...second },
         ],
         sites: gains.map(([id, of], at) => ({
           id,
           gains: of,
-          thickness: inPlace[at]!,
+          gainUncertainties: { [specs[0]!.id]: USUAL_GAIN_SPREAD },
+          thickness: packs[at]!,
           uncertainty: 0.001,
         })),
         stock: pair.stock,
         mostPieces: 4,
       });
-      if (answer.status === 'nothingFits') break;
+      if (answer.status === 'nothingFits') return false;
       const chosen = answer.choices[0]!.packs;
-      const changes = chosen.map(({ thickness }, at) => thickness - inPlace[at]!);
-      if (go > 1 && changes.every((change) => Math.abs(change) < 0.0005)) break;
-      const cut = chosen.map(
-        ({ pieces }, at) => changes[at]! + 0.001 * Math.sqrt(pieces.length) * shop.normal(),
-      );
-      truth = after(truth, cut);
-      inPlace = chosen.map(({ thickness }) => thickness);
-      fits += go === 1 ? 1 : 0;
-      first += go === 1 && inBand(truth) ? 1 : 0;
-      goes += 1;
-      play = {
-        ...play,
-        value: answer.choices[0]!.expected[0]!.value,
-        uncertainty: Math.hypot(
-          play.uncertainty,
-          0.001 * Math.SQRT2,
-          SEATING,
-          ...changes.map((change) => USUAL_GAIN_SPREAD * change),
+      const changes = chosen.map(({ thickness }, at) => thickness - packs[at]!);
+      if (again && changes.every((change) => Math.abs(change) < 0.0005)) return false;
+      truth = after(
+        chosen.map(
+          ({ pieces }, at) => changes[at]! + 0.001 * Math.sqrt(pieces.length) * shop.normal(),
         ),
-      };
-      if (pair.rolled !== null) play = withRolled(play, truth[0]!, pair.rolled, shop);
-      second = reading(truth[1]!);
-      const isProven = (): boolean =>
-        [play, second].every(({ value, uncertainty }, at) =>
-          within(value, specs[at]!.band, NORMAL_FACTOR * uncertainty),
-        );
-      // What cannot be decided is read thrice more before anything comes apart again.
-      if (!isProven()) second = reading(truth[1]!, READ_AGAIN);
-      if (!isProven() && pair.rolled !== null)
-        play = withRolled(play, truth[0]!, pair.rolled / Math.sqrt(READ_AGAIN), shop);
-      if (!isProven()) continue;
-      proven += 1;
-      wrong += inBand(truth) ? 0 : 1;
-      break;
-    }
-    byHand += inBand(after(found, oneAfterTheOther(pair, rough, packs))) ? 1 : 0;
-  }
-  return { fits, first, goes, proven, wrong, byHand };
+      );
+      packs = chosen.map(({ thickness }) => thickness);
+      second = reading(1);
+      return true;
+    },
+    /** What cannot be decided is read thrice more before anything comes apart again. */
+    isProven: (): boolean => {
+      const firstIs = (times: number) => (rolling === null ? isKnown(play(), 0) : roll(times));
+      const [one, other] = [firstIs(1), isKnown(second, 1)];
+      if (!other) second = reading(READ_AGAIN);
+      return (one || (rolling !== null && firstIs(READ_AGAIN))) && (other || isKnown(second, 1));
+    },
+  };
 }
 
-/** A preload carried on, and what rolling says of it, each by its weight. */
-function withRolled(play: Known, truth: number, rolled: number, shop: Shop): Known {
-  const read = truth + shop.world.scatter * rolled * shop.normal();
-  const [carried, seen] = [play.uncertainty ** -2, rolled ** -2];
+/** The hidden rise of rolling torque with preload, and its limits. */
+function rollingOf({ lower, upper }: JointSpec['band'], exponent: number): Rolling {
+  const scale = MIDDLE_TORQUE / (-(lower! + upper!) / 2) ** exponent;
+  const torqueAt = (play: number): number => scale * Math.max(0, -play) ** exponent;
+  return { torqueAt, limits: { lower: torqueAt(upper!), upper: torqueAt(lower!) } };
+}
+
+/** The play with the packs that are in, as all builds so far say, and the limits it is set by. */
+function playOf(
+  { specs, gains }: Pair,
+  builds: readonly Build[],
+  packs: readonly number[],
+  rolling: Rolling | null,
+): Known {
+  const [{ id, band }] = [specs[0]!];
+  const rolled = rolling !== null && builds.some(({ by }) => by === 'torque');
+  const { lower, upper } = rolling?.limits ?? { lower: 0, upper: 0 };
+  const { value, uncertainty, scatter, torques } = learnBuilds(
+    builds,
+    {
+      gains: gains.map(([, of]) => ({ value: of[id]!, uncertainty: USUAL_GAIN_SPREAD })),
+      scatter: SEATING,
+    },
+    { thicknesses: packs, torques: rolled ? [(lower + upper) / 2, upper, lower] : [] },
+  );
+  const apart = builds.at(-1)!.thicknesses.some((one, at) => one !== packs[at]) ? scatter : 0;
+  const [target, most, least] = torques ?? [];
   return {
-    value: (carried * play.value + seen * read) / (carried + seen),
-    uncertainty: (carried + seen) ** -0.5,
+    value,
+    uncertainty: Math.hypot(target?.uncertainty ?? uncertainty, apart),
     degreesOfFreedom: null,
+    band:
+      target === undefined ? band : { lower: most!.play, upper: least!.play, target: target.play },
   };
 }
 
@@ -217,7 +266,7 @@ function oneAfterTheOther(
   });
 }
 
-const within = (value: number, { lower, upper }: JointSpec['band'], guard: number): boolean =>
+const isWithin = (value: number, { lower, upper }: JointSpec['band'], guard: number): boolean =>
   value >= lower! + guard && value <= upper! - guard;
 
 function middle({ lower, upper }: JointSpec['band']): number {

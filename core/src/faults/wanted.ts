@@ -31,6 +31,7 @@ export const WANTED = {
         ? `a list of at most ${most} entries`
         : `a list of ${least} to ${most} entries`,
   ),
+  aPlay: row(() => 'at least one build whose play was read'),
   object: row<{ readonly members?: readonly string[] }>(({ members }) =>
     members === undefined ? 'an object' : `an object with ${members.join(', ')}`,
   ),

@@ -1,5 +1,11 @@
 declare module 'jstat' {
   const jstat: {
+    readonly models: {
+      ols(
+        ys: readonly number[],
+        xs: readonly (readonly number[])[],
+      ): { readonly coef: readonly number[] };
+    };
     readonly normal: {
       inv(p: number, mean: number, sd: number): number;
       cdf(x: number, mean: number, sd: number): number;

@@ -5,8 +5,7 @@ import { adjusterTurn, turnWithin, type AdjusterTurn } from '../preload/index.ts
 import type { Axis, Station } from '../unit/index.ts';
 import { pairNow } from './pairNow.ts';
 import { pairStep } from './pairStep.ts';
-import { inFinalBuild } from './packQuestion.ts';
-import { playSpec, playVerdict } from './playProgress.ts';
+import { builtPlay } from './builtPlay.ts';
 import { settersOf } from './setters.ts';
 
 /** The threaded adjuster that sets the play of an axis; null where something else does. */
@@ -18,8 +17,7 @@ export function adjusterSetter(axis: Axis): Station | null {
 function sideTurn(state: JobState, axis: Axis, adjuster: Station): AdjusterTurn | null {
   const pair = pairNow(state, axis);
   const step = pairStep(state, axis);
-  const spec = playSpec(state, axis.id, 'endPlay');
-  if (pair === null || spec === null || adjuster.lead === undefined) return null;
+  if (pair === null || adjuster.lead === undefined) return null;
   if (step.status !== 'move' || step.next.turns === null) return null;
   const { turns, forecast, split } = step.next;
   const turn = turns[adjuster.id === pair.of.mesh.gearSideAt ? 'gear' : 'other'];
@@ -32,7 +30,7 @@ function sideTurn(state: JobState, axis: Axis, adjuster: Station): AdjusterTurn 
     direction: clockwise ? 'clockwise' : 'anticlockwise',
     inwards: turn.angle >= 0,
     expectedPlay: value,
-    decision: decide(value, value, spec.band, NORMAL_FACTOR * uncertainty),
+    decision: decide(value, value, pair.play!.band, NORMAL_FACTOR * uncertainty),
     perNotch: adjuster.notches === undefined ? null : adjuster.lead / adjuster.notches,
     setWithin: turnWithin(adjuster.lead, adjuster.notches !== undefined, turn.angle < 0),
     working: split.working,
@@ -51,14 +49,13 @@ export function adjusterProgress(
   const setters = settersOf(axis).filter(({ kind }) => kind === 'adjuster');
   const adjuster = setters.find((setter) => setter.station.id === station?.id)?.station;
   if (adjuster !== undefined && setters.length > 1) return sideTurn(state, axis, adjuster);
-  const spec = playSpec(state, axis.id, 'endPlay');
-  const verdict = spec === null ? null : playVerdict(state, spec.specId);
-  if (adjuster?.lead === undefined || spec === null || verdict === null) return null;
-  const { value, uncertainty, degreesOfFreedom } = inFinalBuild(state, axis, 'endPlay', verdict);
+  const built = builtPlay(state, axis, 'endPlay');
+  if (adjuster?.lead === undefined || built === null) return null;
+  const { value, uncertainty, degreesOfFreedom, band } = built;
   const { lead, notches = null, hand = 'right' } = adjuster;
   const guard = studentFactor(degreesOfFreedom ?? Infinity) * uncertainty;
   return orRefused(
-    () => adjusterTurn({ play: value, guard, band: spec.band, lead, notches, hand }),
+    () => adjusterTurn({ play: value, guard, band, lead, notches, hand }),
     () => null,
   );
 }

@@ -33,16 +33,24 @@ export function carrierPacks(
   const [gear, other] = [mesh.gearSideAt, mesh.otherSideAt].map((id) =>
     id === null ? undefined : state.setting.packs[id],
   );
-  if (specs.play === null || specs.backlash === null || !gear || !other) return null;
-  const preloaded = bandTarget(specs.play.band) <= 0;
+  if (specs.backlash === null || !gear || !other) return null;
+  const preloaded = bandTarget(play.band) <= 0;
   const otherSide = packThickness(other.pieces);
   const now = carrierPlace(otherSide, play.value, backlash.held);
   const then = preloaded ? otherSide + play.value / 2 : otherSide;
   const { value: factor } = pair.perMove.ring;
+  const [gearGain, otherGain] = [mesh.gearSideAt!, mesh.otherSideAt!].map((id) => play.gains[id]);
+  if (gearGain === undefined || otherGain === undefined) return null;
   const share = preloaded ? factor / 2 : factor;
   return {
     specs: [
-      { id: 'endPlay', ...play, band: specs.play.band },
+      {
+        id: 'endPlay',
+        value: play.value,
+        uncertainty: play.uncertainty,
+        degreesOfFreedom: play.degreesOfFreedom,
+        band: play.band,
+      },
       {
         id: 'backlash',
         ...backlashBy(pair, pairStep(state, axis), { settles: then - now, pinionStays }),
@@ -53,14 +61,16 @@ export function carrierPacks(
         id: mesh.gearSideAt!,
         thickness: packThickness(gear.pieces),
         uncertainty: packUncertainty(gear.pieces),
-        gains: { endPlay: -1, backlash: preloaded ? -share : 0 },
+        gains: { endPlay: gearGain.value, backlash: preloaded ? -share : 0 },
+        gainUncertainties: { endPlay: gearGain.uncertainty },
         ...siteLimits(stock, siteAt(axis, mesh.gearSideAt!)),
       },
       {
         id: mesh.otherSideAt!,
         thickness: otherSide,
         uncertainty: packUncertainty(other.pieces),
-        gains: { endPlay: -1, backlash: share },
+        gains: { endPlay: otherGain.value, backlash: share },
+        gainUncertainties: { endPlay: otherGain.uncertainty },
         ...siteLimits(stock, siteAt(axis, mesh.otherSideAt!)),
       },
     ],

@@ -3,7 +3,7 @@ import { verdictOf, type JobState } from '../job/index.ts';
 import { packThickness, type JointQuestion } from '../shims/index.ts';
 import { findStation, type Axis, type Station } from '../unit/index.ts';
 import { gainAt } from './gains.ts';
-import { learnedAt } from './learnedAt.ts';
+import { builtPlay } from './builtPlay.ts';
 import { meshAt } from './pairGears.ts';
 import { pairNow } from './pairNow.ts';
 import { pairPacks } from './pairPacks.ts';
@@ -58,14 +58,16 @@ export function chosenFigures(state: JobState, site: Station): readonly ChosenFi
   if (gain.status !== 'known' || FIGURES[spec.kind].taken !== 'run') return [];
   // By all builds so far, as it was chosen.
   const kind = kindSetAt(axis, site);
-  const learned = learnedAt(state, axis, site, { kind, runId: run!.runId, gain });
-  const now = learned?.value ?? inFinalBuild(state, axis, kind, verdict).value;
+  const built = builtPlay(state, axis, kind);
+  const now = built?.value ?? inFinalBuild(state, axis, kind, verdict).value;
   const before = packThickness(state.setting.packs[site.id]?.pieces ?? []);
   return [
     {
       kind: spec.kind,
       now,
-      then: now + (learned?.gain ?? gain.value) * (packThickness(chosen.pieces) - before),
+      then:
+        now +
+        (built?.gains[site.id]?.value ?? gain.value) * (packThickness(chosen.pieces) - before),
     },
   ];
 }

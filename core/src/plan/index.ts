@@ -9,7 +9,6 @@ export {
   packQuestion,
   type SitePackQuestion,
 } from './packQuestion.ts';
-export type { LearnedAt } from './learnedAt.ts';
 export { pairPacks } from './pairPacks.ts';
 export { mostPiecesAt, packSite, stockAt, USUAL_MOST_PIECES } from './mostPieces.ts';
 export { planFile, type PlanFile, type PlannedStep } from './planFile.ts';
@@ -32,9 +31,8 @@ export {
 } from './playProgress.ts';
 export { clampTerm } from './clampTerm.ts';
 export { expectedReading } from './expectedReading.ts';
-export { carriedPlay, type CarriedPlay } from './carriedPlay.ts';
+export { builtPlay, type BuiltPlay, type CarriedPlay, type LearnedAt } from './builtPlay.ts';
 export { specOf } from './specOf.ts';
-export { carriedRun } from './carriedPlay.ts';
 export { isOverruled, type PairDepth } from './pairDepth.ts';
 export { type PairBacklash } from './pairBacklash.ts';
 export { type PairPattern } from './pairPattern.ts';

@@ -11,7 +11,7 @@ import {
 } from '../job/index.ts';
 import type { FigureKind } from '../figures/index.ts';
 import { findStation, type Axis, type Station } from '../unit/index.ts';
-import { carriedRun } from './carriedPlay.ts';
+import { builtPlay } from './builtPlay.ts';
 import { carrierPacks } from './carrierPacks.ts';
 import { compilePlan, type Plan } from './compilePlan.ts';
 import { kindSetAt } from './packQuestion.ts';
@@ -103,8 +103,8 @@ export function actionFor(state: JobState, step: Step): NextAction {
 }
 
 /**
- * The run that packs are chosen by: the one that speaks for what is in. Both sides of a carrier are chosen anew by their backlash, when
- * its preload can be read no more: the last run is carried on then.
+ * The run that packs are chosen by: the one that speaks for what is in. A preload can be read no more when both sides of a carrier are
+ * chosen anew by their backlash, or any pack by rolling torque: the last run is carried on then.
  */
 function runChosenBy(
   state: JobState,
@@ -113,8 +113,9 @@ function runChosenBy(
 ): { readonly run: Run; readonly verdict: JudgedVerdict } | null {
   if (spec === undefined) return null;
   const current = currentRun(state, spec.specId);
-  const run =
-    current ?? (carrierPacks(state, axis, []) === null ? null : carriedRun(state, spec.specId));
+  const built = builtPlay(state, axis, spec.kind === 'sideClearance' ? spec.kind : 'endPlay');
+  const isCarried = built?.limitsBy === 'torque' || carrierPacks(state, axis, []) !== null;
+  const run = current ?? (isCarried ? (built?.run ?? null) : null);
   const verdict = run === null ? null : verdictOf(state, run);
   return run !== null && verdict?.status === 'judged' ? { run, verdict } : null;
 }

@@ -3,13 +3,13 @@ import { bandTarget, type Band } from '../measure/index.ts';
 import {
   packThickness,
   type JointQuestion,
+  type JointSite,
   type PackQuestion,
   type ShimSize,
 } from '../shims/index.ts';
 import { carrierSides, findStation, type Axis, type Station } from '../unit/index.ts';
 import { carrierPacks } from './carrierPacks.ts';
-import { gainAt } from './gains.ts';
-import { learnedAt, type LearnedAt } from './learnedAt.ts';
+import { builtPlay, learnedAt, type BuiltPlay, type LearnedAt } from './builtPlay.ts';
 import { mostPiecesAt, siteLimits, stockAt, USUAL_MOST_PIECES } from './mostPieces.ts';
 import {
   currentRun,
@@ -51,31 +51,26 @@ export function packQuestion(
   const axis = state.unit === null ? null : findStation(state.unit, site.id)?.axis;
   if (pack === undefined || !axis) return null;
   const kind = kindSetAt(axis, site);
-  const spec = playSpec(state, axis.id, kind);
-  const gain = gainAt(state, axis, site, kind);
-  const learned = learnedAt(state, axis, site, { kind, runId: run.runId, gain });
-  if (spec === null || learned === null) return null;
-  const thickness = packThickness(pack.pieces);
+  const built = builtPlay(state, axis, kind);
+  const gain = built?.gains[site.id];
+  if (built === null || gain === undefined || built.run.runId !== run.runId) return null;
   // A gain that is not known exactly counts more, the more the pack changes.
-  const change = Math.abs((bandTarget(spec.band) - learned.value) / learned.gain);
-  const { degreesOfFreedom } = verdict.value.uncertainty;
-  const ofOne = learned.builds === 1 && Number.isFinite(degreesOfFreedom);
+  const change = Math.abs((bandTarget(built.band) - built.value) / gain.value);
   return {
     endPlay: {
-      value: learned.value,
-      uncertainty: Math.hypot(learned.uncertainty, change * learned.gainUncertainty),
-      degreesOfFreedom: ofOne ? degreesOfFreedom : null,
+      value: built.value,
+      uncertainty: Math.hypot(built.uncertainty, change * gain.uncertainty),
+      degreesOfFreedom: built.degreesOfFreedom,
     },
-    packInPlace: { thickness, uncertainty: packUncertainty(pack.pieces) },
-    gain: learned.gain,
-    band: drawnIn(
-      spec.band,
-      verdict.value.mean - verdict.value.low,
-      verdict.value.high - verdict.value.mean,
-    ),
+    packInPlace: {
+      thickness: packThickness(pack.pieces),
+      uncertainty: packUncertainty(pack.pieces),
+    },
+    gain: gain.value,
+    band: drawnInBy(built, verdict),
     stock: stockAt(stock, site),
     mostPieces: mostPiecesAt(site),
-    learned,
+    learned: learnedAt(built, site),
   };
 }
 
@@ -95,35 +90,28 @@ export function jointQuestion(
     return carrierPacks(state, axis, stock);
   const kinds = PLAY_KINDS.filter((kind) => axis.sets.includes(kind));
   if (sites.length < 2 || sites.length !== kinds.length) return null;
-  const specs = kinds.flatMap((kind) => {
-    const spec = playSpec(state, axis.id, kind);
-    const verdict = spec === null ? null : playVerdict(state, spec.specId);
-    if (spec === null || verdict === null) return [];
-    const { value, uncertainty, degreesOfFreedom } = inFinalBuild(state, axis, kind, verdict);
-    return [
-      {
-        id: kind,
-        value,
-        uncertainty,
-        degreesOfFreedom,
-        band: drawnIn(
-          spec.band,
-          verdict.value.mean - verdict.value.low,
-          verdict.value.high - verdict.value.mean,
-        ),
-      },
-    ];
+  const plays = kinds.flatMap((kind) => {
+    const built = builtPlay(state, axis, kind);
+    const verdict = built === null ? null : playVerdict(state, built.run.specId);
+    return built === null || verdict === null ? [] : [{ kind, built, verdict }];
   });
+  const specs = plays.map(({ kind, built, verdict }) => ({
+    id: kind,
+    value: built.value,
+    uncertainty: built.uncertainty,
+    degreesOfFreedom: built.degreesOfFreedom,
+    band: drawnInBy(built, verdict),
+  }));
   const rows = sites.flatMap((site) => {
     const pack = state.setting.packs[site.id];
-    const gains = kinds.map((kind) => [kind, tableGain(axis.arrangement, site, kind)] as const);
-    if (pack === undefined || gains.some(([, gain]) => gain === null)) return [];
+    if (pack === undefined) return [];
+    if (kinds.some((kind) => tableGain(axis.arrangement, site, kind) === null)) return [];
     return [
       {
         id: site.id,
         thickness: packThickness(pack.pieces),
         uncertainty: packUncertainty(pack.pieces),
-        gains: Object.fromEntries(gains) as Record<string, number>,
+        ...gainsOf(site, plays),
         ...siteLimits(stock, site),
       },
     ];
@@ -146,6 +134,26 @@ export function inFinalBuild(state: JobState, axis: Axis, kind: PlayKind, verdic
     degreesOfFreedom: Number.isFinite(freedom) ? freedom : null,
   };
 }
+
+/** What a site does to each play, as the builds say; 0 where it does not move it. */
+function gainsOf(
+  { id }: Station,
+  plays: readonly { readonly kind: PlayKind; readonly built: BuiltPlay }[],
+): Pick<JointSite, 'gains' | 'gainUncertainties'> {
+  const rows = plays.map(
+    ({ kind, built }) => [kind, built.gains[id] ?? { value: 0, uncertainty: 0 }] as const,
+  );
+  return {
+    gains: Object.fromEntries(rows.map(([kind, { value }]) => [kind, value])),
+    gainUncertainties: Object.fromEntries(
+      rows.map(([kind, { uncertainty }]) => [kind, uncertainty]),
+    ),
+  };
+}
+
+/** The limits that a play is chosen by, drawn in by how far it follows the angle of the shaft. */
+const drawnInBy = ({ band }: BuiltPlay, { value: { mean, low, high } }: JudgedVerdict): Band =>
+  drawnIn(band, mean - low, high - mean);
 
 /** A band drawn in so that a spread about the mean stays inside; as it is when the spread is wider than it. */
 function drawnIn(band: Band, below: number, above: number): Band {

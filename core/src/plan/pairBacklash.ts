@@ -6,8 +6,7 @@ import {
 } from '../gears/index.ts';
 import { inPlaceNow, type BacklashRow, type JobState } from '../job/index.ts';
 import { judgedPlaces, lastBacklash } from './backlashNow.ts';
-import type { CarriedPlay } from './carriedPlay.ts';
-import { carriedPlay } from './carriedPlay.ts';
+import { builtPlay, type CarriedPlay } from './builtPlay.ts';
 import { backlashFactor, pinionPlace, ringPlace, SAME_PLACE, type AxisMesh } from './pairGears.ts';
 import { specOf } from './specOf.ts';
 
@@ -38,7 +37,7 @@ export function pairBacklash(state: JobState, of: AxisMesh): PairBacklash | null
   const verdict = judgedPlaces(row, spec.band, factor?.ring.value ?? USUAL_FACTOR.value);
   if (verdict === null) return null;
   const inPlace = inPlaceNow(state);
-  const play = carriedPlay(state, carrier);
+  const play = builtPlay(state, carrier, 'endPlay');
   const held = play !== null && play.value <= 0 ? 'preload' : row.held;
   const moved = {
     ring: difference(

@@ -20,7 +20,7 @@ import {
   type Unit,
 } from '../unit/index.ts';
 import { judgedPlaces } from './backlashNow.ts';
-import { carriedPlay } from './carriedPlay.ts';
+import { playWith } from './playWith.ts';
 import { driverAxis } from './meshes.ts';
 
 /** The mesh of an axis; as the drawing has it where none is described. */
@@ -77,9 +77,9 @@ export function ringPlace(
     id === null ? undefined : inPlace[id],
   );
   if (gear === undefined || other === undefined) return null;
-  const play = carriedPlay(state, carrier, inPlace);
+  const play = playWith(state, carrier, inPlace);
   // Without a play nothing says how far it is from side to side: half of what the sides differ by is where it stands.
-  return play === null ? (other - gear) / 2 : carrierPlace(other, play.value, held);
+  return play === null ? (other - gear) / 2 : carrierPlace(other, play, held);
 }
 
 /** Where the pinion stands away from the ring gear, from a place fixed in the case, mm; null where its shim is not known. */

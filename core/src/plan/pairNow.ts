@@ -3,12 +3,13 @@ import { inPlaceNow, type JobState, type Spec } from '../job/index.ts';
 import { decide, studentFactor, type Band, type DecisionWord } from '../measure/index.ts';
 import { oncePerPair } from '../memo/index.ts';
 import { findStation, type Axis } from '../unit/index.ts';
-import { carriedPlay, type CarriedPlay } from './carriedPlay.ts';
+import { builtPlay, type BuiltPlay, type CarriedPlay } from './builtPlay.ts';
 import { pairBacklash, type PairBacklash } from './pairBacklash.ts';
 import { pairDepth, type PairDepth } from './pairDepth.ts';
 import { backlashFactor, meshAt, type AxisMesh } from './pairGears.ts';
 import { pairPattern, type PairPattern } from './pairPattern.ts';
 import { specOf } from './specOf.ts';
+import { torqueWord } from './torqueProgress.ts';
 
 /** Ring and pinion as one set-up, as far as it is known. */
 export interface PairNow {
@@ -17,7 +18,7 @@ export interface PairNow {
   readonly specs: Readonly<Record<'depth' | 'play' | 'backlash', Spec | null>>;
   readonly depth: PairDepth | null;
   /** Below zero it is preload. */
-  readonly play: CarriedPlay | null;
+  readonly play: BuiltPlay | null;
   readonly playWord: DecisionWord | null;
   readonly backlash: PairBacklash | null;
   readonly pattern: PairPattern | null;
@@ -41,7 +42,7 @@ export const pairNow = oncePerPair((state: JobState, axis: Axis): PairNow | null
     const isAdjuster = findStation(state.unit!, id)?.station.kind === 'adjuster';
     return inPlace[id] ?? (isAdjuster ? 0 : null);
   };
-  const play = carriedPlay(state, carrier);
+  const play = builtPlay(state, carrier, 'endPlay');
   const specs = {
     depth: pinion === null ? null : specOf(state, pinion.id, 'depth'),
     play: specOf(state, carrier.id, 'endPlay'),
@@ -53,12 +54,16 @@ export const pairNow = oncePerPair((state: JobState, axis: Axis): PairNow | null
     specs,
     depth: pairDepth(state, of),
     play,
-    playWord: play === null || specs.play === null ? null : wordOf(play, specs.play.band),
+    playWord: play === null ? null : wordOfPlay(state, carrier, play),
     backlash: pairBacklash(state, of),
     pattern: pairPattern(state, of),
     inPlace: { depth: at(mesh.depthAt), gear: at(mesh.gearSideAt), other: at(mesh.otherSideAt) },
   };
 });
+
+/** A preload that rolling has judged as built is what rolling says of it. */
+const wordOfPlay = (state: JobState, carrier: Axis, play: BuiltPlay): DecisionWord =>
+  (play.limitsBy === 'torque' ? torqueWord(state, carrier) : null) ?? wordOf(play, play.band);
 
 export function wordOf(
   { value, uncertainty, degreesOfFreedom }: CarriedPlay,

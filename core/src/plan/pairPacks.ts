@@ -7,13 +7,12 @@ import {
   type ShimSize,
 } from '../shims/index.ts';
 import { findStation, type Axis, type Station } from '../unit/index.ts';
-import { carriedPlay } from './carriedPlay.ts';
+import { builtPlay } from './builtPlay.ts';
 import { carrierPacks } from './carrierPacks.ts';
 import { siteLimits, USUAL_MOST_PIECES } from './mostPieces.ts';
 import { pairNow, wordOf, type PairNow } from './pairNow.ts';
 import { pairStep, type PairNext } from './pairStep.ts';
-import { playSpec } from './playProgress.ts';
-import { settersOf, tableGain } from './setters.ts';
+import { settersOf } from './setters.ts';
 
 /** One figure, and the place that sets it. */
 interface Row {
@@ -66,6 +65,7 @@ function depthRow(
   if (pinion === null || specs.depth === null || found.station.kind !== 'shimSite') return null;
   const off = next.pinionBy === 'depth' ? depth?.off : pattern?.verdict.move?.pinion;
   if (off == null) return null;
+  const play = builtPlay(state, pinion, 'endPlay')?.gains[found.station.id];
   // Away from the ring gear, for a mm of thickness.
   const away = mesh.thicker === 'towards' ? -1 : 1;
   return {
@@ -80,9 +80,10 @@ function depthRow(
       ...siteOf(state, found.station, stock),
       gains: {
         depth: away,
-        pinionPlay: tableGain(pinion.arrangement, found.station, 'endPlay') ?? 0,
+        pinionPlay: play?.value ?? 0,
         backlash: away * (perMove.pinion?.value ?? 0),
       },
+      gainUncertainties: { pinionPlay: play?.uncertainty ?? 0 },
     },
   };
 }
@@ -97,17 +98,26 @@ function spacerRow(
   const setter = settersOf(pinion!).find(
     ({ kind, station }) => kind === 'pack' && station.id !== depth.site.id,
   );
-  const spec = playSpec(state, pinion!.id, 'endPlay');
-  const play = carriedPlay(state, pinion!);
-  if (setter === undefined || spec === null || play === null) return null;
+  const play = builtPlay(state, pinion!, 'endPlay');
+  if (setter === undefined || play === null) return null;
   if (state.setting.packs[setter.station.id] === undefined) return null;
   const isMoved = (depth.site.gains['pinionPlay'] ?? 0) !== 0;
-  if (!isMoved && wordOf(play, spec.band) === 'conforms') return null;
-  const gain = tableGain(pinion!.arrangement, setter.station, 'endPlay');
-  if (gain === null || gain === 0) return null;
+  if (!isMoved && wordOf(play, play.band) === 'conforms') return null;
+  const gain = play.gains[setter.station.id];
+  if (gain === undefined) return null;
   return {
-    spec: { id: 'pinionPlay', ...play, band: spec.band },
-    site: { ...siteOf(state, setter.station, stock), gains: { pinionPlay: gain } },
+    spec: {
+      id: 'pinionPlay',
+      value: play.value,
+      uncertainty: play.uncertainty,
+      degreesOfFreedom: play.degreesOfFreedom,
+      band: play.band,
+    },
+    site: {
+      ...siteOf(state, setter.station, stock),
+      gains: { pinionPlay: gain.value },
+      gainUncertainties: { pinionPlay: gain.uncertainty },
+    },
   };
 }
 

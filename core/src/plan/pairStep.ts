@@ -133,7 +133,7 @@ function aimsOf({
     pinion: value,
     pinionBy: by,
     backlash: aim,
-    play: playWord === 'conforms' ? play!.value : bandTarget(specs.play!.band),
+    play: playWord === 'conforms' ? play!.value : bandTarget(play!.band),
   };
 }
 
@@ -219,14 +219,13 @@ export function pairMove(
   by: Readonly<Record<'pinion' | 'ring' | 'total', number>>,
   shims = PIECES,
 ): PairMove | null {
-  if (play === null || backlash === null || specs.play === null || specs.backlash === null)
-    return null;
+  if (play === null || backlash === null || specs.backlash === null) return null;
   return {
     depth:
       depth?.off == null || specs.depth === null
         ? null
         : { ...depth.off, degreesOfFreedom: null, band: specs.depth.band },
-    play: { ...play, band: specs.play.band },
+    play,
     backlash: { ...backlash.now, band: specs.backlash.band },
     ...by,
     perRing: perMove.ring,

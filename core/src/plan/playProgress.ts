@@ -2,11 +2,12 @@ import { termShift } from '../arrangement/index.ts';
 import { verdictOf, type JobState, type Run, type SetAfter, type Spec } from '../job/index.ts';
 import type { Band, RunVerdict } from '../measure/index.ts';
 import { oncePerObject, oncePerPair } from '../memo/index.ts';
-import type { Axis, Station } from '../unit/index.ts';
+import { sleeveOf, type Axis, type Station } from '../unit/index.ts';
 import { acceptance } from './acceptance.ts';
 import { lastAct, torqueIsOpen } from './acts.ts';
 import { backlashIsOff } from './backlashNow.ts';
 import { specOf } from './specOf.ts';
+import { rollingVerdict, tellsPreload } from './torqueProgress.ts';
 import { PLAY_KINDS, settersOf, type PlayKind, type Setter } from './setters.ts';
 
 /** A verdict with a value. */
@@ -95,7 +96,8 @@ export const playStage = oncePerPair((state: JobState, axis: Axis): PlayStage =>
   const set = fittedAfter(state, axis) > 0 || lastSet(state, axis)?.trial === false;
   if (verdicts.some((verdict) => verdict === null)) {
     // Preload cannot be read by an indicator: what was computed for it is in, and rolling proves the rest.
-    if (set && specs.every(({ band }) => wantsPreload(band))) return 'proven';
+    if (set && specs.every(({ band }) => wantsPreload(band)))
+      return rollingWants(state, axis, setters) ?? 'proven';
     return set ? 'prove' : 'measure';
   }
   const conform = specs.every(({ specId }) => isGood(state, specId));
@@ -104,6 +106,25 @@ export const playStage = oncePerPair((state: JobState, axis: Axis): PlayStage =>
   // Without a place to set it nothing can be chosen: something else has to be put right, and the play measured again.
   return setters.length === 0 ? 'prove' : 'choose';
 });
+
+/**
+ * What rolling torque out of its limits wants of what sets the preload: another thickness or turn, or, where the bearings take none,
+ * that the play is measured that must be left. Null where it wants nothing; a spacer has its own length from it, a sleeve its angle.
+ */
+function rollingWants(
+  state: JobState,
+  axis: Axis,
+  setters: readonly Setter[],
+): Extract<PlayStage, 'measure' | 'choose'> | null {
+  const spec = specOf(state, axis.id, 'rollingTorque');
+  const verdict = rollingVerdict(state, axis, 'final');
+  if (spec === null || verdict?.status !== 'judged' || sleeveOf(axis) !== null) return null;
+  if (verdict.decision.word !== 'doesNotConform') return null;
+  if (setters.length === 0 || setters.some(({ kind }) => kind === 'spacer')) return null;
+  const read = state.measured.torques.findLast(({ axisId }) => axisId === axis.id)!.order;
+  if (acceptance(state, spec.specId, read) !== null) return null;
+  return tellsPreload(verdict, spec) ? 'choose' : 'measure';
+}
 
 /** Whether one adjuster of two was turned since the play or the backlash was last read, and the other not yet. */
 function isHalfTurned(state: JobState, setters: readonly Setter[]): boolean {

@@ -1,4 +1,5 @@
 import type { JobState, Spec, ThroughPair, TorqueRecord, TorqueStage } from '../job/index.ts';
+import { bandTarget, type DecisionWord } from '../measure/index.ts';
 import { oncePerPair } from '../memo/index.ts';
 import { carrierTorque, type RollingVerdict } from '../preload/index.ts';
 import type { Axis } from '../unit/index.ts';
@@ -18,6 +19,23 @@ export function rollingVerdict(
   return verdicts(state, axis)(stage);
 }
 
+/** What rolling says of an axis as built; null while nothing was read of it since it was set. */
+export function torqueWord(state: JobState, axis: Axis): DecisionWord | null {
+  const verdict = rollingVerdict(state, axis, 'final');
+  return verdict?.status === 'judged' ? verdict.decision.word : null;
+}
+
+/** Rollers without preload still drag by up to this share of the torque that is wanted. A rule of this program. */
+const LOOSE_SHARE = 0.15;
+
+/** Whether a rolling torque tells of preload, and not only of rollers that drag in their oil. */
+export function tellsPreload(
+  { bearings, expanded }: Extract<RollingVerdict, { status: 'judged' }>,
+  { band }: Spec,
+): boolean {
+  return bearings > Math.max(expanded, LOOSE_SHARE * bandTarget(band));
+}
+
 /** Judged once for a state, each stage when it is first asked for. */
 const verdicts = oncePerPair((state: JobState, axis: Axis) => {
   const known = new Map<TorqueStage, RollingVerdict | null>();
@@ -35,11 +53,24 @@ function verdictThrough(
   carriers: readonly string[],
 ): RollingVerdict | null {
   if (carriers.includes(axis.id)) return null;
-  const spec = torqueSpec(state, axis.id);
-  if (spec === null) return null;
   const rows = rowsFor(state, axis, stage).filter(
     (row) => row.what === 'bearings' && row.stage === stage,
   );
+  return verdictBy(state, axis, { stage, rows }, carriers);
+}
+
+/**
+ * The verdict by some of the readings of a stage; null while there is none.
+ * @param carriers as for a verdict of its own
+ */
+export function verdictBy(
+  state: JobState,
+  axis: Axis,
+  { stage, rows }: { readonly stage: TorqueStage; readonly rows: readonly TorqueRecord[] },
+  carriers: readonly string[] = [],
+): RollingVerdict | null {
+  const spec = torqueSpec(state, axis.id);
+  if (spec === null) return null;
   if (spec.through !== undefined)
     return throughRatio(state, spec, spec.through, rows, [...carriers, axis.id]);
   const drag = stage !== 'asFound' && wantsSealDrag(state, axis) ? sealDragOf(state, axis) : null;

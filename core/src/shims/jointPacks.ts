@@ -31,9 +31,10 @@ const ENOUGH = 24;
  *
  * @throws InputError naming the field; `contradiction` where the sites cannot move the figures apart
  */
-export function jointPacks(question: JointQuestion): JointAnswer {
-  const { specs, sites, stock } = requireJoint(question);
+export function jointPacks(asked: JointQuestion): JointAnswer {
+  const { specs, sites, stock } = requireJoint(asked);
   const wanted = solve(specs, sites);
+  const question = withGainSpread(asked, wanted);
   const sizes = stock
     .filter(({ count }) => count > 0)
     .toSorted((a, b) => b.thickness - a.thickness || (a.id < b.id ? -1 : 1));
@@ -65,6 +66,24 @@ export function jointPacks(question: JointQuestion): JointAnswer {
       })),
     tried,
     exact: every !== null,
+  };
+}
+
+/** Figures as uncertain as the gains make them for the change that is wanted at each site. */
+function withGainSpread(question: JointQuestion, wanted: readonly number[]): JointQuestion {
+  const { specs, sites } = question;
+  return {
+    ...question,
+    specs: specs.map((spec) => ({
+      ...spec,
+      uncertainty: Math.hypot(
+        spec.uncertainty,
+        ...sites.map(
+          ({ thickness, gainUncertainties }, at) =>
+            (gainUncertainties?.[spec.id] ?? 0) * (wanted[at]! - thickness),
+        ),
+      ),
+    })),
   };
 }
 

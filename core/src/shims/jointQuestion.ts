@@ -19,6 +19,8 @@ export interface JointSite {
   readonly uncertainty: number;
   /** ∂(figure)/∂(thickness), by figure; 0 where it does not matter. */
   readonly gains: Readonly<Record<string, number>>;
+  /** Standard uncertainties of those, by figure; 0 where it is not said. They count the more, the more the pack changes. */
+  readonly gainUncertainties?: Readonly<Record<string, number>>;
   /** Ids of the sizes that can lie there; all of them where it is not said. */
   readonly sizes?: readonly string[];
   /** Most pieces there, where they are fewer than elsewhere. */
@@ -72,13 +74,15 @@ export function requireJoint(question: JointQuestion): JointQuestion {
     requireNumber(`specs[${at}].uncertainty`, uncertainty, { min: 0, max: 1, unit: 'mm' });
     requireBand(band);
   });
-  sites.forEach(({ thickness, uncertainty, gains, mostPieces: most }, at) => {
+  sites.forEach(({ thickness, uncertainty, gains, gainUncertainties, mostPieces: most }, at) => {
     requireNumber(`sites[${at}].thickness`, thickness, { min: 0, max: 100, unit: 'mm' });
     requireNumber(`sites[${at}].uncertainty`, uncertainty, { min: 0, max: 1, unit: 'mm' });
     if (typeof gains !== 'object' || gains === null)
       refuse('missing', `sites[${at}].gains`, gains, { id: 'gainForEach' });
     for (const [id, gain] of Object.entries(gains))
       requireNumber(`sites[${at}].gains.${id}`, gain, { min: -10, max: 10 });
+    for (const [id, spread] of Object.entries(gainUncertainties ?? {}))
+      requireNumber(`sites[${at}].gainUncertainties.${id}`, spread, { min: 0, max: 10 });
     if (most !== undefined) requireInteger(`sites[${at}].mostPieces`, most, { min: 1, max: 4 });
   });
   requireStock(stock);

@@ -1,7 +1,7 @@
 import { PATTERN_IDEAL } from '../gears/index.ts';
 import type { JobState, Spec } from '../job/index.ts';
 import { bandTarget, type Instrument } from '../measure/index.ts';
-import { carriedPlay, meshAt, type Step } from '../plan/index.ts';
+import { builtPlay, meshAt, type Step } from '../plan/index.ts';
 import { packThickness } from '../shims/index.ts';
 import type { Recorded } from './recorded.ts';
 
@@ -15,7 +15,7 @@ export function backlashAnswer(
   { specId, band }: Spec,
   instrument: Instrument,
 ): readonly Recorded[] {
-  const play = carriedPlay(state, axisOf(state, step))?.value ?? 0;
+  const play = builtPlay(state, axisOf(state, step), 'endPlay')?.value ?? 0;
   const value = bandTarget(band);
   return [
     {

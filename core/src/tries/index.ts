@@ -1,3 +1,7 @@
+export { buildsWorking } from './buildsWorking.ts';
+export type { HeldGain } from './fitLine.ts';
+export type { BeforeBuilds, Build, LearnedBuilds, TorquePlace } from './builds.ts';
+export { learnBuilds } from './learnBuilds.ts';
 export {
   learnPlay,
   USUAL_GAIN_SPREAD,

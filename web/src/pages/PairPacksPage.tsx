@@ -1,7 +1,7 @@
 import { useCallback } from 'react';
 import { useNavigate, useParams } from 'react-router';
 
-import { carriedRun, pairNow, pairPacks, specOf } from '@wendaxis/core/plan';
+import { builtPlay, pairNow, pairPacks } from '@wendaxis/core/plan';
 
 import { JointPacks } from '../features/pack/JointPacks.tsx';
 import { StockNotices } from '../features/pack/StockNotices.tsx';
@@ -20,8 +20,7 @@ export function PairPacksPage() {
   const pair = axis === undefined ? null : pairNow(state, axis);
   const sites = axis === undefined ? null : (pairPacks(state, axis, [])?.sites ?? null);
   const atHand = useStockAtHand(jobId, state, sites?.map(({ id }) => id) ?? null);
-  const spec = pair === null ? null : specOf(state, pair.of.carrier.id, 'endPlay');
-  const run = spec === null ? null : carriedRun(state, spec.specId);
+  const run = pair === null ? null : (builtPlay(state, pair.of.carrier, 'endPlay')?.run ?? null);
   if (pair === null || sites === null || run === null)
     return <NotNow title="No packs to choose together now" jobId={jobId} />;
   const question = atHand.stock === null ? null : pairPacks(state, pair.of.carrier, atHand.stock);

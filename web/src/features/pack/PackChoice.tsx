@@ -128,9 +128,13 @@ function PackHead({ units, question, proposal, pack, byHand, choose }: PackHeadP
       <div>
         <h1 className="m-0 text-[2.3rem] leading-tight">Choose the pack</h1>
         <p className="m-0 text-xl">
-          Play {units.digits(question.endPlay.value)} with a pack of{' '}
+          {question.endPlay.value < 0 ? 'Preload' : 'Play'}{' '}
+          {units.digits(Math.abs(question.endPlay.value))} with a pack of{' '}
           {units.show(question.packInPlace.thickness)}: a pack of{' '}
-          <strong>{units.show(proposal.wanted)}</strong> gives the target.
+          <strong>{units.show(proposal.wanted)}</strong> gives{' '}
+          {question.learned.limitsBy === 'torque'
+            ? 'the rolling torque wanted, by what was read with the one that is in.'
+            : 'the target.'}
         </p>
       </div>
       {pack !== undefined && !byHand && <MainAction onClick={choose}>Use this pack</MainAction>}

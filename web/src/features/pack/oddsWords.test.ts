@@ -13,14 +13,13 @@ const QUESTION: SitePackQuestion = {
   stock: [{ id: 'a', thickness: 0.85, count: 1, uncertainty: 0.002 }],
   mostPieces: 2,
   learned: {
-    value: 0.3,
-    uncertainty: 0.005,
     gain: 1,
     gainUncertainty: 0.02,
     scatter: 0.004,
     working: [],
     builds: 2,
     disagree: false,
+    limitsBy: 'play',
   },
 };
 

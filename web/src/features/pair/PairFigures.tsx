@@ -5,6 +5,7 @@ import { NORMAL_FACTOR, studentFactor, type DecisionWord } from '@wendaxis/core/
 import {
   isOverruled,
   judgedFigures,
+  type BuiltPlay,
   type CarriedPlay,
   type PairNow,
   type Step,
@@ -76,12 +77,20 @@ const carried = ({ value, uncertainty, degreesOfFreedom }: CarriedPlay) => ({
 function PreloadOf({ pair: { play, playWord, specs } }: OfPair) {
   return (
     <Length
-      spec={specs.play}
+      spec={specs.play === null || play === null ? specs.play : { ...specs.play, band: play.band }}
       word={playWord}
       value={play === null ? null : carried(play)}
-      note={play !== null && play.value <= 0 ? 'worked out: preload cannot be read' : null}
+      note={preloadNote(play)}
     />
   );
+}
+
+/** How a preload is known, which no indicator reads. */
+function preloadNote(play: BuiltPlay | null): string | null {
+  if (play === null || play.value > 0) return null;
+  return play.limitsBy === 'torque'
+    ? 'worked out; limits by the rolling torque that was read'
+    : 'worked out: preload cannot be read';
 }
 
 function BacklashOf({ pair: { backlash, specs } }: OfPair) {

@@ -172,7 +172,7 @@ function WhatIf({ pair }: { readonly pair: PairNow }) {
   const forecast = pairForecast(move);
   const figures = [
     ['Depth', forecast.depth, pair.specs.depth?.band],
-    ['End play', forecast.play, pair.specs.play?.band],
+    ['End play', forecast.play, pair.play?.band],
     ['Backlash', forecast.backlash, pair.specs.backlash?.band],
   ] as const;
   return (

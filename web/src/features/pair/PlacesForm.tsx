@@ -3,7 +3,7 @@ import { useId, useState, type FormEvent } from 'react';
 import { requirePlaces, type BacklashContact, type CarrierHold } from '@wendaxis/core/gears';
 import { InputError } from '@wendaxis/core/faults';
 import type { JobState } from '@wendaxis/core/job';
-import { carriedPlay, meshAt, type Step, specOf } from '@wendaxis/core/plan';
+import { builtPlay, meshAt, type Step, specOf } from '@wendaxis/core/plan';
 import type { Axis } from '@wendaxis/core/unit';
 
 import { record } from '../../stores/jobSync.ts';
@@ -67,7 +67,9 @@ function PlacesEntry({ jobId, step, state, axis, specId }: EntryProps) {
   const units = useUnits();
   const form = useId();
   const [places, setPlaces] = useState(QUARTERS);
-  const [held, setHeld] = useState(() => firstHold(step, carriedPlay(state, axis)?.value ?? null));
+  const [held, setHeld] = useState(() =>
+    firstHold(step, builtPlay(state, axis, 'endPlay')?.value ?? null),
+  );
   const { instrument, field, without } = useInstrument('indicator');
   if (instrument === null) return without;
   const contact = meshAt(state.unit!, axis)?.mesh.contact ?? 'squareToFlank';

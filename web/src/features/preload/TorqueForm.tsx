@@ -1,5 +1,5 @@
 import type { JobState, Spec, TorqueStage } from '@wendaxis/core/job';
-import { rollingVerdict, sealDragOf, torqueSpec, type Step } from '@wendaxis/core/plan';
+import { playStage, rollingVerdict, sealDragOf, torqueSpec, type Step } from '@wendaxis/core/plan';
 import type { RollingVerdict } from '@wendaxis/core/preload';
 
 import { record } from '../../stores/jobSync.ts';
@@ -51,7 +51,14 @@ export function TorqueForm({ jobId, step, state }: Props) {
         </p>
       )}
       {verdict !== null && (
-        <TorqueVerdict verdict={verdict} spec={spec} advice={torqueAdvice(verdict)} />
+        <TorqueVerdict
+          verdict={verdict}
+          spec={spec}
+          advice={torqueAdvice(
+            verdict,
+            axis.sets.includes('endPlay') ? playStage(state, axis) : null,
+          )}
+        />
       )}
     </div>
   );

@@ -1,3 +1,4 @@
+import type { PlayStage } from '@wendaxis/core/plan';
 import { sleeveForecast, type SleevePoint } from '@wendaxis/core/preload';
 
 import { sleeveChartOption } from './sleeveChartOption.ts';
@@ -55,8 +56,8 @@ describe('the chart of a sleeve that is crushed', () => {
 });
 
 describe('what to do after readings of a wrench', () => {
-  const judged = (word: string, limit: string | null) =>
-    torqueAdvice({ status: 'judged', decision: { word, limit } } as never);
+  const judged = (word: string, limit: string | null, stage: PlayStage | null = null) =>
+    torqueAdvice({ status: 'judged', decision: { word, limit } } as never, stage);
 
   test.each<[string, RegExp]>([
     [torqueAdvice({ status: 'invalid' } as never), /square/],
@@ -66,6 +67,8 @@ describe('what to do after readings of a wrench', () => {
     [judged('conforms', null), /^Proven within limits/],
     [judged('doesNotConform', 'upper'), /^Too much/],
     [judged('doesNotConform', 'lower'), /^Too little/],
+    [judged('doesNotConform', 'lower', 'choose'), /^Too little preload\. .* worked out anew/],
+    [judged('doesNotConform', 'lower', 'measure'), /measure the play/],
     [judged('cannotDecide', 'lower'), /finer/],
   ])('should be said: %s', (words, expected) => {
     expect(words).toMatch(expected);

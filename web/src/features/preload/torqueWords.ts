@@ -1,8 +1,17 @@
-import type { SleeveProgress } from '@wendaxis/core/plan';
+import type { PlayStage, SleeveProgress } from '@wendaxis/core/plan';
 import type { RollingVerdict } from '@wendaxis/core/preload';
 
-/** What to do after a run of rolling torque as it stands. */
-export function torqueAdvice(verdict: RollingVerdict): string {
+/** What follows from a preload out of its limits, by what the plan goes back to. */
+const AGAIN: Readonly<Partial<Record<PlayStage, string>>> = {
+  choose: ' What sets it is worked out anew from this torque.',
+  measure: ' The bearings take nothing: measure the play that is left, then choose anew.',
+};
+
+/**
+ * What to do after a run of rolling torque as it stands.
+ * @param stage of the play that the torque belongs to; null where nothing sets it
+ */
+export function torqueAdvice(verdict: RollingVerdict, stage: PlayStage | null = null): string {
   switch (verdict.status) {
     case 'invalid':
       return 'The tool was not square to the shaft: it reads too much. Set it square and begin again.';
@@ -16,7 +25,8 @@ export function torqueAdvice(verdict: RollingVerdict): string {
       return {
         conforms: 'Proven within limits.',
         doesNotConform:
-          verdict.decision.limit === 'upper' ? 'Too much preload.' : 'Too little preload.',
+          (verdict.decision.limit === 'upper' ? 'Too much preload.' : 'Too little preload.') +
+          ((stage === null ? undefined : AGAIN[stage]) ?? ''),
         cannotDecide: 'Too near the limit for this tool: read again, or take a finer one.',
       }[verdict.decision.word];
   }

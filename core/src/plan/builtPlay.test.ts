@@ -1,7 +1,6 @@
-import { gainAt } from './gains.ts';
-import { learnedAt } from './learnedAt.ts';
-import { packQuestion } from './packQuestion.ts';
 import { currentRun, playVerdict } from './playProgress.ts';
+import { builtPlay, learnedAt } from './builtPlay.ts';
+import { packQuestion } from './packQuestion.ts';
 import { Bench, piece, unitOf } from './tests/bench.ts';
 import { STOCK } from './tests/settingBench.ts';
 
@@ -18,19 +17,17 @@ describe('what the builds of a place have said', () => {
   };
   const PACKS = [1, 0.74, 0.78];
   const site = (bench: Bench) => bench.axis.stations.find(({ id }) => id === 'shims')!;
-  const learned = (bench: Bench) =>
-    learnedAt(bench.state, bench.axis, site(bench), {
-      kind: 'endPlay',
-      runId: currentRun(bench.state, 'endPlay')!.runId,
-      gain: gainAt(bench.state, bench.axis, site(bench), 'endPlay'),
-    });
-  const asked = (bench: Bench) =>
+  const learned = (bench: Bench) => {
+    const play = builtPlay(bench.state, bench.axis, 'endPlay')!;
+    return { ...play, ...learnedAt(play, site(bench)) };
+  };
+  const asked = (bench: Bench, run = currentRun(bench.state, 'endPlay')!) =>
     packQuestion(
       bench.state,
-      { run: currentRun(bench.state, 'endPlay')!, verdict: playVerdict(bench.state, 'endPlay')! },
+      { run, verdict: playVerdict(bench.state, 'endPlay')! },
       site(bench),
       STOCK,
-    )!;
+    );
 
   test('should be what is usual after the first build, and what was seen after more', () => {
     expect(learned(built(0.4))).toMatchObject({
@@ -40,7 +37,7 @@ describe('what the builds of a place have said', () => {
       disagree: false,
     });
     // 0.26 mm off the pack took only 0.245 off the play: the place gives less than its thickness.
-    const second = learned(built(0.4, 0.155))!;
+    const second = learned(built(0.4, 0.155));
     expect(second.builds).toBe(2);
     expect(second.gain).toBeLessThan(0.99);
     expect(second.gain).toBeGreaterThan(0.93);
@@ -48,7 +45,7 @@ describe('what the builds of a place have said', () => {
   });
 
   test('should trust an exact place more with each build that agrees', () => {
-    const [one, three] = [learned(built(0.4))!, learned(built(0.4, 0.14, 0.18))!];
+    const [one, three] = [learned(built(0.4)), learned(built(0.4, 0.14, 0.18))];
     expect(three.scatter).toBeLessThan(one.scatter);
     expect(three.gainUncertainty).toBeLessThan(one.gainUncertainty);
     expect(Math.hypot(three.uncertainty, three.scatter)).toBeLessThan(
@@ -63,22 +60,19 @@ describe('what the builds of a place have said', () => {
       gain: 1,
       value: expect.closeTo(0.15, 9),
     });
-    expect(asked(bench).endPlay.value).toBeCloseTo(0.15, 9);
+    expect(asked(bench)!.endPlay.value).toBeCloseTo(0.15, 9);
   });
 
   test('should count a build that was measured again once, by its last run', () => {
     const bench = built(0.4, 0.14);
     bench.run(0.142).run(0.141);
     expect(learned(bench)).toMatchObject({ builds: 2 });
-    expect(learned(bench)!.scatter).toBeCloseTo(learned(built(0.4, 0.141))!.scatter, 9);
+    expect(learned(bench).scatter).toBeCloseTo(learned(built(0.4, 0.141)).scatter, 9);
   });
 
-  test('should say nothing by a run that is not of what is in place', () => {
+  test('should choose no pack by a run that is not of what is in place', () => {
     const bench = built(0.4, 0.14);
-    const first = bench.state.measured.runs[0]!.runId;
-    const gain = gainAt(bench.state, bench.axis, site(bench), 'endPlay');
-    expect(
-      learnedAt(bench.state, bench.axis, site(bench), { kind: 'endPlay', runId: first, gain }),
-    ).toBeNull();
+    expect(asked(bench)).not.toBeNull();
+    expect(asked(bench, bench.state.measured.runs[0])).toBeNull();
   });
 });
