@@ -73,6 +73,13 @@ describe('odds of a pack', () => {
     expect(whatRaisesOdds(old, coarse)[0]!.what).toBe('measureOldPack');
   });
 
+  test('should raise nothing by a finer indicator where it is not the reading that is unsure', () => {
+    const fine = { resolution: 0.001, repeat: 0.001, cycles: 3, rest: 0.0005 };
+    const { inBand } = packOdds(QUESTION);
+    for (const { odds } of whatRaisesOdds(QUESTION, fine))
+      expect(Math.abs(odds - inBand)).toBeLessThan(0.02);
+  });
+
   test.each<[string, Partial<OddsQuestion>]>([
     ['endPlay.value', { endPlay: { ...QUESTION.endPlay, value: NaN } }],
     ['draws', { draws: 10 }],

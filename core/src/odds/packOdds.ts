@@ -99,7 +99,7 @@ export interface ReadingParts {
 
 /**
  * What would raise the odds most, best first: an indicator ten times as fine, two more cycles of the same scatter, or
- * the old pack measured as well as the new pieces.
+ * the old pack measured as well as the new pieces. What the play is unsure by beyond its reading stays: a gain, say.
  */
 export function whatRaisesOdds(question: OddsQuestion, parts: ReadingParts): readonly OddsRaiser[] {
   requireInteger('parts.cycles', parts.cycles, { min: 1, max: 100 });
@@ -107,10 +107,14 @@ export function whatRaisesOdds(question: OddsQuestion, parts: ReadingParts): rea
   const more = parts.cycles + 2;
   const with_ = (endPlay: Partial<OddsQuestion['endPlay']>) =>
     packOdds({ ...question, endPlay: { ...question.endPlay, ...endPlay } }).inBand;
+  const read = Math.hypot(parts.resolution, parts.repeat, parts.rest);
+  const beyond = Math.sqrt(Math.max(0, question.endPlay.uncertainty ** 2 - read ** 2));
   const rows: readonly OddsRaiser[] = [
     {
       what: 'finerIndicator',
-      odds: with_({ uncertainty: Math.hypot(parts.resolution / 10, parts.repeat, parts.rest) }),
+      odds: with_({
+        uncertainty: Math.hypot(parts.resolution / 10, parts.repeat, parts.rest, beyond),
+      }),
     },
     {
       what: 'twoMoreCycles',
@@ -119,6 +123,7 @@ export function whatRaisesOdds(question: OddsQuestion, parts: ReadingParts): rea
           parts.resolution,
           parts.repeat * Math.sqrt(parts.cycles / more),
           parts.rest,
+          beyond,
         ),
         degreesOfFreedom:
           degrees === null ? null : degrees * ((more - 1) / Math.max(1, parts.cycles - 1)),

@@ -38,6 +38,8 @@ export interface BuiltPlay extends CarriedPlay {
   readonly builds: number;
   /** They differ by far more than assemblies do: something else than what lies in it was changed between them. */
   readonly disagree: boolean;
+  /** Rolling tells of preload where the plays say that there is none: it is not gone by, and both are to be read again. */
+  readonly contradicted: boolean;
   /** The last run that read a play. */
   readonly run: Run;
   readonly working: readonly WorkingLine[];
@@ -46,7 +48,7 @@ export interface BuiltPlay extends CarriedPlay {
 /** What the builds say of one place that moves a play. */
 export interface LearnedAt extends Pick<
   BuiltPlay,
-  'scatter' | 'builds' | 'disagree' | 'limitsBy' | 'working'
+  'scatter' | 'builds' | 'disagree' | 'contradicted' | 'limitsBy' | 'working'
 > {
   readonly gain: number;
   readonly gainUncertainty: number;
@@ -54,11 +56,11 @@ export interface LearnedAt extends Pick<
 
 /** What the builds of a play say of one of its places. */
 export function learnedAt(
-  { gains, scatter, builds, disagree, limitsBy, working }: BuiltPlay,
+  { gains, scatter, builds, disagree, contradicted, limitsBy, working }: BuiltPlay,
   { id }: Station,
 ): LearnedAt {
   const { value: gain, uncertainty: gainUncertainty } = gains[id]!;
-  return { gain, gainUncertainty, scatter, builds, disagree, limitsBy, working };
+  return { gain, gainUncertainty, scatter, builds, disagree, contradicted, limitsBy, working };
 }
 
 /** Builds that scatter by more than so many times what is usual do not agree. A rule of this program. */
@@ -84,9 +86,11 @@ function worked(state: JobState, axis: Axis, kind: PlayKind): BuiltPlay | null {
   if (spec === null || lastPlay === undefined) return null;
   const places = placesOf(state, axis, kind);
   const now = inPlaceNow(state);
-  const rows = all.filter(
+  const known = all.filter(
     (row) => row === lastPlay || isComparable(axis, places, row, all.at(-1)!),
   );
+  const contradicted = known.some((row) => contradictsPlays(row, known, places, now));
+  const rows = contradicted ? known.filter(({ by }) => by === 'play') : known;
   // What never differs says nothing of its gain.
   const moved = places.filter(({ station }) =>
     rows.some(
@@ -120,12 +124,33 @@ function worked(state: JobState, axis: Axis, kind: PlayKind): BuiltPlay | null {
     scatter: learned.scatter,
     builds: rows.length,
     disagree,
+    contradicted,
     run: lastPlay.run!,
     working: buildsWorking(buildsAt(rows, moved, now), beforeOf(moved), learned, {
       ...(moved.length > 1 ? { names: moved.map(({ station }) => station.name) } : {}),
       ...(target === null ? {} : { torque: target }),
     }),
   };
+}
+
+/** Plays that leave so many standard uncertainties of looseness leave no preload. A rule of this program. */
+const SURELY = 3;
+
+/** Whether rolling tells of preload in a build that is loose by the plays of all of them. */
+function contradictsPlays(
+  { by, inPlace }: BuildRead,
+  rows: readonly BuildRead[],
+  places: readonly Place[],
+  now: Run['inPlace'],
+): boolean {
+  if (by === 'play') return false;
+  const plays = rows.filter((row) => row.by === 'play');
+  const { value, uncertainty, scatter } = learnBuilds(
+    buildsAt(plays, places, now),
+    beforeOf(places),
+    { thicknesses: places.map(({ station }) => thicknessAt(station, inPlace, now)), torques: [] },
+  );
+  return value > SURELY * Math.hypot(uncertainty, scatter);
 }
 
 const buildsAt = (

@@ -86,6 +86,13 @@ describe('a preload that rolling torque says', () => {
     expect(bench.status(`choosePack:${site.id}`)).not.toBe('done');
   });
 
+  test('should go by neither where the plays leave no preload, and say so', () => {
+    const { bench, site, built } = closed(0.45);
+    bench.pack(site.id, 0.9).torque(0.45, FINAL).torque(0.45, FINAL);
+    expect(built()).toMatchObject({ contradicted: true, limitsBy: 'play', builds: 1 });
+    expect(closed(0.45).built().contradicted).toBe(false);
+  });
+
   test('should stay as it is where the torque was accepted as it was read', () => {
     const { bench } = closed(0.45);
     bench.record({

@@ -24,7 +24,11 @@ export function OddsPanel({ question, pack, verdict }: Props) {
     async (worker: RemoteOdds) => {
       const asked: OddsQuestion = oddsQuestion(question, pack);
       const odds: PackOdds = await worker.packOdds(asked);
-      return { odds, raisers: await worker.whatRaisesOdds(asked, readingParts(verdict)) };
+      // What several builds say, or a rolling torque, hangs on more than the last reading.
+      const { builds, limitsBy } = question.learned;
+      const byReading = builds === 1 && limitsBy === 'play';
+      const raisers = byReading ? await worker.whatRaisesOdds(asked, readingParts(verdict)) : [];
+      return { odds, raisers };
     },
     [question, pack, verdict],
   );
@@ -50,13 +54,15 @@ export function OddsPanel({ question, pack, verdict }: Props) {
             Too little {percent(computed.answer.odds.tooLittle)}, too much{' '}
             {percent(computed.answer.odds.tooMuch)}.
           </p>
-          <ul className="m-0 list-none p-0" aria-label="What would improve it">
-            {computed.answer.raisers.map(({ what, odds }) => (
-              <li key={what}>
-                {RAISER_WORDS[what]}: <strong className="figure">{percent(odds)}</strong>
-              </li>
-            ))}
-          </ul>
+          {computed.answer.raisers.length > 0 && (
+            <ul className="m-0 list-none p-0" aria-label="What would improve it">
+              {computed.answer.raisers.map(({ what, odds }) => (
+                <li key={what}>
+                  {RAISER_WORDS[what]}: <strong className="figure">{percent(odds)}</strong>
+                </li>
+              ))}
+            </ul>
+          )}
           <p className="small-label m-0">
             {USUAL_DRAWS.toLocaleString('en')} simulations over reading, old pack, pieces, and{' '}
             {units.show(question.learned.scatter, 'length', 4)} from one assembly to the next

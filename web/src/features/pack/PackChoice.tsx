@@ -90,7 +90,15 @@ const isInPlace = (
 /** What the builds so far say of the place, once there is more than one. */
 function LearnedNote({ learned }: { readonly learned: SitePackQuestion['learned'] }) {
   const units = useUnits();
-  const { builds, disagree, gain, gainUncertainty, scatter } = learned;
+  const { builds, disagree, contradicted, gain, gainUncertainty, scatter } = learned;
+  if (contradicted)
+    return (
+      <Notice tone="warn" title="Rolling torque and play contradict each other">
+        The torque tells of preload where the play that was measured leaves none. Read both again
+        before a pack is changed: a seal that drags, a ring that is not home, or another pack in
+        than was recorded. The play alone is gone by.
+      </Notice>
+    );
   if (builds < 2) return null;
   if (disagree)
     return (
@@ -133,7 +141,7 @@ function PackHead({ units, question, proposal, pack, byHand, choose }: PackHeadP
           {units.show(question.packInPlace.thickness)}: a pack of{' '}
           <strong>{units.show(proposal.wanted)}</strong> gives{' '}
           {question.learned.limitsBy === 'torque'
-            ? 'the rolling torque wanted, by what was read with the one that is in.'
+            ? 'the rolling torque wanted, by what was read with the one that is in. The limits here are the plays at which the torque is within its own.'
             : 'the target.'}
         </p>
       </div>

@@ -19,6 +19,7 @@ const QUESTION: SitePackQuestion = {
     working: [],
     builds: 2,
     disagree: false,
+    contradicted: false,
     limitsBy: 'play',
   },
 };
