@@ -8,6 +8,7 @@ export default ts.config(
     ignores: [
       '**/node_modules/**',
       '**/dist/**',
+      '**/.build/**',
       'server/migrations/**',
       'coverage/**',
       'test-results/**',

@@ -6,6 +6,7 @@ const suite = process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] !== undefined;
 /** Browser tests in Debian's Chromium, without a window and without a network beyond this machine. */
 export default defineConfig({
   testDir: '.',
+  globalSetup: './workshopTemplate.ts',
   testMatch: '**/*.spec.ts',
   outputDir: '../test-results',
   workers: 2,

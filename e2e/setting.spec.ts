@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto';
 
+import { packThickness } from '@wendaxis/core/shims';
 import { virtualPlay } from '@wendaxis/core/simulate';
 
 import { bookIn, recordIn, workTo } from './workTo.ts';
@@ -148,4 +149,57 @@ test('a spacer that is only felt is bracketed, and its rolling torque read', asy
   await page.getByLabel('Or type it, steady').fill('3 Nm');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('region', { name: 'Trials, mm' })).toContainText('58.610 in now');
+});
+
+test('a pinion whose rolling torque is too low gets its next pack from that torque', async ({
+  page,
+  workshop,
+}) => {
+  test.setTimeout(120_000);
+  const { address } = workshop;
+  const jobId = await bookIn(page, address, unitOf('pinionSpacer'));
+  const job = `${address}jobs/${jobId}`;
+  const own = habits({ endPlay: { lower: -0.07, upper: -0.03, target: null } });
+  await recordIn(page, address, jobId, 'SpecSet', {
+    specId: 'torque',
+    axisId: 'axis',
+    kind: 'rollingTorque',
+    band: { lower: 0.6, upper: 1.4, target: null },
+    sealDrag: 'included',
+    source: 'sheet 7',
+  });
+  await workTo(page, address, jobId, { habits: own, until: ({ rule }) => rule === 'measure' });
+  await runByHands(page, job, /Fine dial/);
+  const fitted = async () => {
+    await page.goto(`${job}/pack`);
+    await page.getByRole('button', { name: 'Use this pack' }).click();
+    await page.getByRole('button', { name: 'Fitted Enter' }).click();
+    await allSent(page);
+    const state = await workTo(page, address, jobId, {
+      habits: own,
+      until: ({ rule }) => rule === 'proveFigure',
+    });
+    return packThickness(state.setting.packs['shims']!.pieces);
+  };
+  const typed = page.getByLabel('Or type it, steady');
+  const read = async (torque: string) => {
+    await page.goto(`${job}/step/proveFigure:axis:rollingTorque`);
+    for (const count of [1, 2]) {
+      await typed.fill(torque);
+      await page.keyboard.press('Enter');
+      await expect(page.getByRole('list', { name: 'Readings' })).toContainText('steady');
+      await expect(page.getByText(`${torque} steady`)).toHaveCount(count);
+    }
+    await allSent(page);
+  };
+  const first = await fitted();
+  await read('0.40 N·m');
+  await expect(page.getByText(/Too little preload\. .* worked out anew/)).toBeVisible();
+  await page.goto(`${job}/pack`);
+  await expect(page.getByText(/gives the rolling torque wanted/)).toBeVisible();
+  await expectAccessible(page);
+  // Less between the cones is more preload.
+  expect(await fitted()).toBeLessThan(first - 0.02);
+  await read('1.00 N·m');
+  await expect(page.getByText('Proven within limits.')).toBeVisible();
 });

@@ -1,20 +1,15 @@
 import { randomUUID } from 'node:crypto';
-import pg from 'pg';
 import { foldJob, type JobEvent } from '@wendaxis/core/job';
 import { startServer } from '../scripts/setup/server.mjs';
+import { newDatabase } from './workshopTemplate.ts';
 import { jobOf, recordIn } from './workTo.ts';
 import { expect, expectAccessible, startRun, test, typeReadings } from './workshopTest.ts';
 
 test('an empty workshop is set up on its own pages, and works through to a verdict signed by who is at the bench', async ({
   page,
 }) => {
-  const url = new URL(process.env['DATABASE_URL']!);
-  const client = new pg.Client({ connectionString: url.href });
-  await client.connect();
-  url.pathname = `/empty_${randomUUID().replaceAll('-', '')}`;
-  await client.query(`CREATE DATABASE ${url.pathname.slice(1)}`);
-  await client.end();
-  const server = await startServer({ DATABASE_URL: url.href, PORT: '0', WENDAXIS_DEMO: '0' });
+  const database = await newDatabase(`empty_${randomUUID().replaceAll('-', '')}`);
+  const server = await startServer({ DATABASE_URL: database, PORT: '0', WENDAXIS_DEMO: '0' });
   await page.goto(server.address);
   await expect(page.getByText('The bench is clear')).toBeVisible();
   const begin = page.getByRole('region', { name: 'To begin' });

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 
 import type { Page } from '@playwright/test';
 
-import { foldJob, type JobEvent, type JobState } from '@wendaxis/core/job';
+import { foldJob, foldRest, type JobEvent, type JobState } from '@wendaxis/core/job';
 import { compilePlan, type Step } from '@wendaxis/core/plan';
 import { answerStep, type WorkHabits } from '@wendaxis/core/simulate';
 
@@ -20,30 +20,71 @@ export async function jobOf(page: Page, address: string, name: string): Promise<
 
 /** A job as the server has it. */
 export async function jobAt(page: Page, address: string, jobId: string): Promise<JobState> {
-  const answer = await page.request.get(`${address}api/jobs/${jobId}/events`);
-  const { events } = (await answer.json()) as { events: JobEvent[] };
-  return foldJob(events);
+  return foldJob(await eventsOf(page, address, jobId));
 }
 
-/** Let an imagined mechanic work a job through the server until a step comes; returns the job as it stands then. */
+async function eventsOf(page: Page, address: string, jobId: string): Promise<readonly JobEvent[]> {
+  const answer = await page.request.get(`${address}api/jobs/${jobId}/events`);
+  return ((await answer.json()) as { events: JobEvent[] }).events;
+}
+
+/**
+ * Let an imagined mechanic work a job until a step comes, and record all of it through the server together; returns the job as the
+ * server has it then.
+ */
 export async function workTo(
   page: Page,
   address: string,
   jobId: string,
   { habits, until }: { readonly habits: WorkHabits; readonly until: (step: Step) => boolean },
 ): Promise<JobState> {
+  const log = [...(await eventsOf(page, address, jobId))];
+  const recorded: NewEvent[] = [];
+  let state = foldJob(log);
   for (let turn = 0; turn < 150; turn += 1) {
-    const state = await jobAt(page, address, jobId);
     const { next } = compilePlan(state);
-    if (next === null || until(next)) return state;
-    await postAll(
-      page,
-      address,
-      jobId,
-      answerStep(state, next, habits, () => randomUUID()),
-    );
+    if (next === null || until(next)) {
+      if (recorded.length > 0) await post(page, address, jobId, recorded);
+      return jobAt(page, address, jobId);
+    }
+    const events = answerStep(state, next, habits, () => randomUUID()).map(asEvent);
+    recorded.push(...events);
+    const rest = events.map((event, at) => ({ ...event, seq: log.length + at + 1 }) as JobEvent);
+    log.push(...rest);
+    state = foldRest(state, rest) ?? foldJob(log);
   }
   throw new Error('never came to the step');
+}
+
+/** Something to record, as another bench would send it. */
+interface NewEvent {
+  readonly id: string;
+  readonly type: string;
+  readonly data: object;
+  readonly version: number;
+  readonly at: string;
+  readonly by: string;
+}
+
+const asEvent = ({ type, data }: Pick<NewEvent, 'type' | 'data'>): NewEvent => ({
+  type,
+  data,
+  id: randomUUID(),
+  version: 1,
+  at: new Date().toISOString(),
+  by: 'runa',
+});
+
+async function post(
+  page: Page,
+  address: string,
+  jobId: string,
+  events: readonly NewEvent[],
+): Promise<void> {
+  const answer = await page.request.post(`${address}api/jobs/${jobId}/events`, {
+    data: { events },
+  });
+  expect(answer.status(), await answer.text()).toBe(201);
 }
 
 /** Record things of a job through the server, together, as another bench would. */
@@ -53,12 +94,7 @@ export async function postAll(
   jobId: string,
   recorded: readonly { readonly type: string; readonly data: object }[],
 ): Promise<void> {
-  const at = new Date().toISOString();
-  const events = recorded.map((one) => ({ ...one, id: randomUUID(), version: 1, at, by: 'runa' }));
-  const answer = await page.request.post(`${address}api/jobs/${jobId}/events`, {
-    data: { events },
-  });
-  expect(answer.status(), await answer.text()).toBe(201);
+  await post(page, address, jobId, recorded.map(asEvent));
 }
 
 /** Record one event of a job through the server. */

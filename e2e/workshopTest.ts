@@ -1,10 +1,10 @@
 import { test as base, expect, type Page } from '@playwright/test';
 import AxeBuilder from '@axe-core/playwright';
-import pg from 'pg';
 
 import { startServer } from '../scripts/setup/server.mjs';
+import { newDatabase, TEMPLATE } from './workshopTemplate.ts';
 
-/** A workshop of its own for each test: an empty database, a server with the demo, a page on it. */
+/** A workshop of its own for each test: a database and a server with the demo, a page on it. */
 interface Workshop {
   readonly address: string;
 }
@@ -16,14 +16,11 @@ export const test = base.extend<{ workshop: Workshop }>({
   // eslint-disable-next-line no-empty-pattern
   workshop: async ({}, use, info) => {
     made += 1;
-    const url = new URL(process.env['DATABASE_URL']!);
-    const name = `e2e_${process.pid}_${info.workerIndex}_${made}`;
-    const client = new pg.Client({ connectionString: url.href });
-    await client.connect();
-    await client.query(`CREATE DATABASE ${name}`);
-    await client.end();
-    url.pathname = `/${name}`;
-    const server = await startServer({ DATABASE_URL: url.href, PORT: '0', WENDAXIS_DEMO: '1' });
+    const database = await newDatabase(
+      `e2e_${process.pid}_${info.workerIndex}_${made}`,
+      process.env[TEMPLATE],
+    );
+    const server = await startServer({ DATABASE_URL: database, PORT: '0', WENDAXIS_DEMO: '1' });
     await use({ address: server.address });
     await server.stop();
   },

@@ -1,7 +1,7 @@
 import { ensurePackages } from './setup/packages.mjs';
 import { freePort, sharedPostgres } from './setup/postgres.mjs';
 import { say } from './setup/run.mjs';
-import { buildPages, startServer } from './setup/server.mjs';
+import { buildPages, buildServer, startServer } from './setup/server.mjs';
 
 /**
  * `npm start`: everything from a fresh machine to an open workshop with demo data. `npm start -- --empty` opens a
@@ -30,11 +30,14 @@ try {
     ? { url: process.env.DATABASE_URL, stop: async () => undefined }
     : await sharedPostgres(EMPTY ? 'workshop' : 'demo');
   leaving.push(database.stop);
-  say('Building the pages');
+  say('Building the pages and the server');
   const pages = await buildPages();
   leaving.push(pages.remove);
+  const bundle = await buildServer();
+  leaving.push(bundle.remove);
   const env = {
     DATABASE_URL: database.url,
+    WENDAXIS_SERVER: bundle.program,
     WENDAXIS_PAGES: pages.folder,
     WENDAXIS_DEMO: EMPTY ? '0' : '1',
   };

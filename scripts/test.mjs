@@ -6,7 +6,7 @@ import { ensureChromium } from './setup/chromium.mjs';
 import { ensurePackages } from './setup/packages.mjs';
 import { temporaryPostgres } from './setup/postgres.mjs';
 import { run, say } from './setup/run.mjs';
-import { buildPages } from './setup/server.mjs';
+import { buildPages, buildServer } from './setup/server.mjs';
 
 /** `npm test`: types, lint, arrows, format, unit, server and browser tests, and one line that counts them. */
 const results = mkdtempSync(join(tmpdir(), 'wendaxis-results-'));
@@ -32,10 +32,16 @@ try {
     : await temporaryPostgres();
   leaving.push(database.stop);
   await ensureChromium();
-  say('Building the pages');
+  say('Building the pages and the server');
   const pages = await buildPages();
   leaving.push(pages.remove);
-  const env = { DATABASE_URL: database.url, WENDAXIS_PAGES: pages.folder };
+  const bundle = await buildServer();
+  leaving.push(bundle.remove);
+  const env = {
+    DATABASE_URL: database.url,
+    WENDAXIS_PAGES: pages.folder,
+    WENDAXIS_SERVER: bundle.program,
+  };
   await suite(
     'unit and server tests',
     'jest',

@@ -5,6 +5,7 @@ declare module '*/setup/server.mjs' {
     readonly ended: Promise<number | null>;
   }
   export function buildPages(): Promise<{ readonly folder: string; remove(): void }>;
+  export function buildServer(): Promise<{ readonly program: string; remove(): void }>;
   export function startServer(env: Readonly<Record<string, string>>): Promise<StartedServer>;
 }
 declare module '*/setup/postgres.mjs' {

@@ -73,5 +73,6 @@ export const PAIR_DATA = {
     meshId: draws.one(MESHES),
     drive: mark(draws),
     coast: mark(draws),
+    ...(draws.chance(0.3) ? { stage: 'asFound' } : {}),
   }),
 } satisfies Partial<Record<JobEventType, (of: Drawn) => object>>;

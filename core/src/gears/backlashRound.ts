@@ -37,6 +37,8 @@ export interface BacklashVerdict {
   readonly expanded: number;
   /** Of the smallest. */
   readonly decision: Decision;
+  /** The most the range may be, mm. */
+  readonly allowedRange: number;
   /** Whether the range is within what is allowed, by the guard; null where there are too few places. */
   readonly rangeWord: Decision['word'] | null;
   /** Once round the gear; null where there are too few places. */
@@ -95,6 +97,7 @@ export function judgeBacklash(
     degreesOfFreedom,
     expanded,
     decision: decide(smallest, smallest, band, expanded),
+    allowedRange,
     rangeWord: enough
       ? decide(range, range, { lower: null, upper: allowedRange, target: null }, both).word
       : null,

@@ -71,3 +71,4 @@ export {
   type PatternTry,
   type PatternVerdict,
 } from './toothPattern.ts';
+export { markPlaceWords } from './markPlaceWords.ts';

@@ -43,4 +43,6 @@ export interface BacklashRow extends ReadOfPair {
 /** Contact marks of a pair. */
 export interface PatternRow extends ReadOfPair, ContactPattern {
   readonly meshId: string;
+  /** Left out as built. */
+  readonly stage?: 'asFound' | 'final';
 }

@@ -21,6 +21,7 @@ export interface Spec {
   readonly source: string;
   readonly sealDrag?: 'included' | 'excluded';
   readonly through?: ThroughPair;
+  readonly mostRange?: number;
 }
 
 /** One reading of a run, as logged. */

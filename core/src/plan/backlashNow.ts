@@ -1,7 +1,6 @@
 import { orRefused } from '../faults/index.ts';
 import { judgeBacklash, USUAL_FACTOR, type BacklashVerdict } from '../gears/index.ts';
-import { inPlaceNow, type BacklashRow, type JobState } from '../job/index.ts';
-import type { Band } from '../measure/index.ts';
+import { inPlaceNow, type BacklashRow, type JobState, type Spec } from '../job/index.ts';
 import type { Axis } from '../unit/index.ts';
 import { acceptance } from './acceptance.ts';
 import { specOf } from './specOf.ts';
@@ -9,11 +8,17 @@ import { specOf } from './specOf.ts';
 /** A round of places, judged; null where it cannot be. */
 export function judgedPlaces(
   { places, instrument }: BacklashRow,
-  band: Band,
+  { band, mostRange }: Pick<Spec, 'band' | 'mostRange'>,
   factor: number,
 ): BacklashVerdict | null {
   return orRefused(
-    () => judgeBacklash(places, { band, instrument, factor }),
+    () =>
+      judgeBacklash(places, {
+        band,
+        instrument,
+        factor,
+        ...(mostRange === undefined ? {} : { allowedRange: mostRange }),
+      }),
     () => null,
   );
 }
@@ -35,6 +40,6 @@ export function backlashIsOff(state: JobState, axis: Axis): boolean {
     return false;
   const inPlace = inPlaceNow(state);
   const moved = axis.stations.some(({ id }) => inPlace[id] !== row.inPlace[id]);
-  const verdict = moved ? null : judgedPlaces(row, spec.band, USUAL_FACTOR.value);
+  const verdict = moved ? null : judgedPlaces(row, spec, USUAL_FACTOR.value);
   return verdict?.decision.word === 'doesNotConform';
 }

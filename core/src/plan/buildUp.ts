@@ -11,6 +11,7 @@ import {
 import { FIGURES } from '../figures/index.ts';
 import { oncePerObject, oncePerPair } from '../memo/index.ts';
 import {
+  findStation,
   gearsOf,
   setsZeroPlay,
   type Axis,
@@ -93,14 +94,25 @@ const movesOff = oncePerPair((unit: Unit, site: Station) =>
     );
     const built = builtState(assembly, notYet);
     const { moves } = clear(assembly, built, [takes(site.id)]);
-    // A pinion comes out of its ring gear's way only once that is out.
-    const driven = drivenBefore(unit, moves);
-    if (driven.length === 0) return moves;
-    const first = clear(assembly, built, driven).moves;
+    // A pinion comes out of its ring gear's way only once that is out, and a shaft under caps is lifted out for what lies beside it.
+    const before = [...drivenBefore(unit, moves), ...underCaps(unit, site)];
+    if (before.length === 0) return moves;
+    const first = clear(assembly, built, before).moves;
     const out = new Set(first.map(({ event }) => event));
     return [...first, ...moves.filter(({ event }) => !out.has(event))];
   }),
 );
+
+/** The shafts under the caps of the axis of a site. */
+function underCaps(unit: Unit, { id }: Station): readonly EventKey[] {
+  const axis = findStation(unit, id)?.axis;
+  const { caps } = assemblyOf(unit);
+  return axis === undefined
+    ? []
+    : shaftsOn(unit, axis)
+        .filter((shaft) => (caps.get(shaft) ?? []).length > 0)
+        .map(takes);
+}
 
 /** The shafts of the gears that are driven by those which come out. */
 function drivenBefore(unit: Unit, moves: readonly Move[]): readonly EventKey[] {

@@ -35,7 +35,7 @@ export { builtPlay, type BuiltPlay, type CarriedPlay, type LearnedAt } from './b
 export { specOf } from './specOf.ts';
 export { isOverruled, type PairDepth } from './pairDepth.ts';
 export { type PairBacklash } from './pairBacklash.ts';
-export { type PairPattern } from './pairPattern.ts';
+export { marksAsBuilt, marksAsFound, type PairPattern } from './pairPattern.ts';
 export { judgedPlaces } from './backlashNow.ts';
 export { backlashFactor, meshAt, type AxisMesh } from './pairGears.ts';
 export { PAIR_SITES, pairNow, wordOf, type PairNow, type PairSite } from './pairNow.ts';

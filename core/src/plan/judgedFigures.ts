@@ -61,7 +61,7 @@ const JUDGES: Readonly<Record<FigureRow['taken'], Judge>> = {
   },
   places: (state, axis, spec) => {
     const row = lastBacklash(state, spec.specId, ['final', 'trial', 'asFound']);
-    const verdict = row === null ? null : judgedPlaces(row, spec.band, USUAL_FACTOR.value);
+    const verdict = row === null ? null : judgedPlaces(row, spec, USUAL_FACTOR.value);
     const typed = state.measured.figures.findLast(({ specId }) => specId === spec.specId);
     if (row === null || verdict === null || (typed?.order ?? 0) > row.order)
       return readOff(state, axis, spec);

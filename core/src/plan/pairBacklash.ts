@@ -34,7 +34,7 @@ export function pairBacklash(state: JobState, of: AxisMesh): PairBacklash | null
   const row = spec === null ? null : lastBacklash(state, spec.specId, ['trial', 'final']);
   if (spec === null || row === null) return null;
   const factor = backlashFactor(state, carrier);
-  const verdict = judgedPlaces(row, spec.band, factor?.ring.value ?? USUAL_FACTOR.value);
+  const verdict = judgedPlaces(row, spec, factor?.ring.value ?? USUAL_FACTOR.value);
   if (verdict === null) return null;
   const inPlace = inPlaceNow(state);
   const play = builtPlay(state, carrier, 'endPlay');

@@ -106,7 +106,7 @@ export const backlashFactor = oncePerPair((state: JobState, axis: Axis): Backlas
       ringPlace(state, of, row.inPlace, row.held),
       pinionPlace(of, row.inPlace),
     ];
-    const verdict = judgedPlaces(row, spec.band, before.ring.value);
+    const verdict = judgedPlaces(row, spec, before.ring.value);
     if (ring === null || verdict === null) return [];
     const { mean, standard, places } = verdict;
     const uncertainty = Math.hypot(standard / Math.sqrt(places), USUAL_SEATING);

@@ -21,9 +21,23 @@ export interface PairPattern {
   readonly comesNearer: boolean | null;
 }
 
+/** Marks of a pair as built, in order: what was found says nothing of where it is set. */
+export const marksAsBuilt = (
+  { measured: { patterns } }: JobState,
+  { mesh }: AxisMesh,
+): readonly PatternRow[] =>
+  patterns.filter(({ meshId, stage }) => meshId === mesh.id && stage !== 'asFound');
+
+/** The marks of a pair as it came, the last that were made; null where none were. */
+export const marksAsFound = (
+  { measured: { patterns } }: JobState,
+  { mesh }: AxisMesh,
+): PatternRow | null =>
+  patterns.findLast(({ meshId, stage }) => meshId === mesh.id && stage === 'asFound') ?? null;
+
 /** The marks that were last made, judged by what the tries before them taught; null where none were. */
 export function pairPattern(state: JobState, of: AxisMesh): PairPattern | null {
-  const rows = state.measured.patterns.filter(({ meshId }) => meshId === of.mesh.id);
+  const rows = marksAsBuilt(state, of);
   const row = rows.at(-1);
   if (row === undefined) return null;
   const { cut } = of.mesh;

@@ -186,3 +186,69 @@ describe('a unit whose gears are described anew', () => {
     expect(pair.state.unit!.meshes).toEqual(meshes);
   });
 });
+
+describe('a pair as it came', () => {
+  const LOW = { length: 0.6, height: -0.7 };
+  const found = () =>
+    new Pair().add('PatternMarked', {
+      meshId: 'mesh',
+      drive: LOW,
+      coast: MIDDLE,
+      stage: 'asFound',
+    });
+  const step = (pair: Pair, id: string) =>
+    compilePlan(pair.state).steps.find((one) => one.id === id)!;
+
+  test('should have its marks read before anything comes apart', () => {
+    const steps = compilePlan(new Pair().state).steps.map(({ id }) => id);
+    const at = steps.indexOf('markFound:carrier-axis:backlash');
+    expect(at).toBeGreaterThanOrEqual(0);
+    expect(at).toBeLessThan(steps.indexOf('asFound:carrier-axis:backlash'));
+    expect(at).toBeLessThan(steps.findIndex((id) => id.startsWith('pull:')));
+    expect(step(new Pair(), steps[at]!).status).not.toBe('done');
+    expect(step(found(), steps[at]!).status).toBe('done');
+  });
+
+  test('should be moved by nothing that was found, and shown beside what is built', () => {
+    const pair = found().play(0.1).backlash(0.3);
+    const bare = new Pair().play(0.1).backlash(0.3);
+    expect(pair.step).toEqual(bare.step);
+    const of = meshAt(pair.state.unit!, pair.carrier)!;
+    expect(pairNow(pair.state, pair.carrier)!.pattern).toBeNull();
+    expect(pairTries(pair.state, of).every(({ pattern }) => pattern === null)).toBe(true);
+    const { figures } = step(pair, 'markPattern:carrier-axis:backlash');
+    expect(figures.find(({ name }) => name === 'As found')).toMatchObject({
+      text: 'drive 60 % to the heel and 70 % to the root; coast 10 % to the toe and middle',
+    });
+  });
+
+  test('should allow as much round the gear as its limits say', () => {
+    const range = (mostRange?: number) => {
+      const pair = new Pair().add('SpecSet', {
+        specId: 'backlash',
+        axisId: 'carrier-axis',
+        kind: 'backlash',
+        band: { lower: 0.1, upper: 0.3, target: null },
+        source: 'sheet',
+        ...(mostRange === undefined ? {} : { mostRange }),
+      });
+      const places = [0.15, 0.18, 0.22, 0.19].map((value, at) => ({
+        angle: 90 * at,
+        value,
+        face: null,
+      }));
+      pair.play(0.1).add('BacklashRead', {
+        specId: 'backlash',
+        stage: 'trial',
+        held: 'other',
+        contact: 'squareToFlank',
+        places,
+        instrument: DIAL,
+      });
+      const { verdict } = pairNow(pair.state, pair.carrier)!.backlash!;
+      return [verdict.allowedRange, verdict.rangeWord];
+    };
+    expect(range()).toEqual([0.05, 'doesNotConform']);
+    expect(range(0.1)).toEqual([0.1, 'conforms']);
+  });
+});

@@ -1,6 +1,7 @@
 import { judgePattern, type PatternVerdict } from '../gears/index.ts';
 import type { BacklashRow, JobState, PatternRow } from '../job/index.ts';
 import type { AxisMesh } from './pairGears.ts';
+import { marksAsBuilt } from './pairPattern.ts';
 import { PAIR_SITES, type PairSite } from './pairNow.ts';
 import { specOf } from './specOf.ts';
 
@@ -21,7 +22,7 @@ export function pairTries(state: JobState, of: AxisMesh): readonly PairTryRow[] 
     ...state.measured.backlashes.filter(
       ({ specId, stage }) => specId === spec?.specId && stage !== 'asFound',
     ),
-    ...state.measured.patterns.filter(({ meshId }) => meshId === mesh.id),
+    ...marksAsBuilt(state, of),
   ].toSorted((a, b) => a.order - b.order);
   const tries: PairTryRow[] = [];
   for (const row of rows) {

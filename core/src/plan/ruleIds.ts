@@ -17,6 +17,7 @@ export const RULE_IDS = [
   'takeOffHub',
   'takeOutShaft',
   'readWitness',
+  'markFound',
   'pullSeal',
   'recordDepth',
   'pull',

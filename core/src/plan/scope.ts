@@ -15,11 +15,13 @@ import { settersOf } from './setters.ts';
 const DONE_BEFORE: Readonly<Record<JobStart, ReadonlySet<RuleId>>> = {
   running: new Set(),
   drained: new Set(['drain']),
-  open: new Set(['drain', 'asFound']),
+  open: new Set(['drain', 'asFound', 'markFound']),
   bare: new Set([
     ...([
       'drain',
       'asFound',
+      'markFound',
+      'readWitness',
       'mark',
       'markCaps',
       'loosen',
@@ -33,7 +35,16 @@ const DONE_BEFORE: Readonly<Record<JobStart, ReadonlySet<RuleId>>> = {
     ...(['takeOffHub', 'takeOutShaft', 'pullSeal', 'recordDepth', 'pull', 'clean'] as const),
   ]),
   onePart: new Set([
-    ...(['drain', 'asFound', 'mark', 'markCaps', 'liftOff', 'takeOutShaft', 'clean'] as const),
+    ...([
+      'drain',
+      'asFound',
+      'markFound',
+      'mark',
+      'markCaps',
+      'liftOff',
+      'takeOutShaft',
+      'clean',
+    ] as const),
     ...(['assemble', 'layIn', 'spin', 'leakTest', 'fill'] as const),
   ]),
 };

@@ -162,6 +162,7 @@ const STEP_ACTS = {
   takeOffHub: onStation('pull'),
   takeOutShaft: onPart('pressOut'),
   readWitness: onFigure('measureAsFound'),
+  markFound: onFigure('measureAsFound'),
   pullSeal: onStation('draw'),
   recordDepth: onStation('measureSize'),
   pull: takenOut,

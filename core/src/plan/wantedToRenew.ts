@@ -127,6 +127,7 @@ export const WANTED: Readonly<Partial<Record<RuleId, Wanted>>> = {
   chooseDepth: isMoved,
   takeOffMockUp: isMoved,
   readBacklash: isSet,
+  markFound: isMoved,
   markPattern: isMoved,
   prepare: comesOut,
   lock: comesOut,

@@ -62,7 +62,12 @@ export function patternAnswer(state: JobState, step: Step): readonly Recorded[] 
   return [
     {
       type: 'PatternMarked',
-      data: { meshId: mesh.id, drive: PATTERN_IDEAL, coast: PATTERN_IDEAL },
+      data: {
+        meshId: mesh.id,
+        drive: PATTERN_IDEAL,
+        coast: PATTERN_IDEAL,
+        ...(step.stage === 'asFound' ? { stage: 'asFound' } : {}),
+      },
     },
   ];
 }

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 const CORE = fileURLToPath(new URL('../../../core/src', import.meta.url));
-const LIST_ROW = fileURLToPath(new URL('./listRow.ts', import.meta.url));
+const LIST_ROW = fileURLToPath(new URL('../../src/services/listRow.ts', import.meta.url));
 
 /**
  * Version of the rules by which the list of jobs is folded: a number that follows from their very text, so that no

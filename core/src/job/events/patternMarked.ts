@@ -1,4 +1,5 @@
-import { identifier, number, orNull, record } from '../../schema/index.ts';
+import { identifier, leftOut, number, oneOf, orNull, record } from '../../schema/index.ts';
+import { markPlaceWords } from '../../gears/index.ts';
 import { jobEvent } from '../eventRow.ts';
 import { withItem } from '../growing.ts';
 import { inPlaceNow } from '../inPlace.ts';
@@ -11,9 +12,15 @@ const MARK = orNull(record({ length: number(-1, 1), height: number(-1, 1) }));
 export const patternMarked = jobEvent({
   type: 'PatternMarked',
   since: 1,
-  data: record({ meshId: identifier(), drive: MARK, coast: MARK }),
-  says: ({ drive, coast }) =>
-    `Contact marks: drive side ${placeWords(drive)}, coast side ${placeWords(coast)}`,
+  data: record({
+    meshId: identifier(),
+    drive: MARK,
+    coast: MARK,
+    /** As built where it is left out. */
+    stage: leftOut(oneOf(['asFound', 'final'])),
+  }),
+  says: ({ drive, coast, stage }) =>
+    `Contact marks${stage === 'asFound' ? ' as found' : ''}: drive side ${markPlaceWords(drive)}, coast side ${markPlaceWords(coast)}`,
   reduce: (state, { id: eventId, data, at }, order) => {
     const missing = missingMesh(state, data.meshId);
     if (missing !== null) return missing;
@@ -24,12 +31,3 @@ export const patternMarked = jobEvent({
     };
   },
 });
-
-function placeWords(mark: { readonly length: number; readonly height: number } | null): string {
-  if (mark === null) return 'not painted';
-  const share = (value: number, [low, high]: readonly [string, string]) =>
-    Math.abs(value) < 0.05
-      ? 'middle'
-      : `${Math.round(Math.abs(value) * 100)} % to the ${value < 0 ? low : high}`;
-  return `${share(mark.length, ['toe', 'heel'])} and ${share(mark.height, ['root', 'face'])}`;
-}

@@ -20,6 +20,8 @@ export const specSet = jobEvent({
     sealDrag: leftOut(oneOf(['included', 'excluded'])),
     /** Rolling torque of a carrier that is read at the pinion: the pinion's axis, and teeth of the ring gear over those of the pinion. */
     through: leftOut(record({ axisId: identifier(), ratio: number(0.2, 20) })),
+    /** Backlash: the most that it may differ round the gear; what is usual where it is not said. */
+    mostRange: leftOut(number(0.005, 1, 'mm')),
     /** The line that says where the figure comes from. */
     source: text(300),
   }),

@@ -1,14 +1,15 @@
 import { NORMAL_FACTOR } from '../../measure/index.ts';
 import { SOURCES } from '../../sources/index.ts';
-import { DEPTH_METHOD_TABLE } from '../../gears/index.ts';
+import { DEPTH_METHOD_TABLE, markPlaceWords } from '../../gears/index.ts';
 import type { JobState } from '../../job/index.ts';
 import { carrierSides, type Axis, type Unit } from '../../unit/index.ts';
-import { bandFigure, figure, numbers } from '../figures.ts';
+import { bandFigure, figure, numbers, words } from '../figures.ts';
 import { lastBacklash } from '../backlashNow.ts';
 import { judgedFigures } from '../judgedFigures.ts';
 import { isOverruled, pairDepth } from '../pairDepth.ts';
 import { meshAt } from '../pairGears.ts';
 import { pairNow } from '../pairNow.ts';
+import { marksAsFound } from '../pairPattern.ts';
 import { lastSet } from '../playProgress.ts';
 import { afterAll, type FigureSubject, type Numbers, type Rule } from '../rule.ts';
 import type { Missing } from '../step.ts';
@@ -87,6 +88,27 @@ function trialNumbers(subject: FigureSubject): Numbers {
   );
 }
 
+/** Whether the teeth of an axis are painted: of the driven gear of a pair that is described. */
+function marksItsTeeth({ unit, axis, specKind }: FigureSubject): boolean {
+  const of = specKind === 'backlash' ? meshAt(unit, axis) : null;
+  return of?.described === true && of.carrier.id === axis.id;
+}
+
+/** The marks as the pair came, beside those as built. */
+function marksNumbers({ state, unit, axis }: FigureSubject): Numbers {
+  const of = meshAt(unit, axis);
+  const found = of === null ? null : marksAsFound(state, of);
+  return numbers(
+    found === null
+      ? null
+      : words(
+          'As found',
+          `drive ${markPlaceWords(found.drive)}; coast ${markPlaceWords(found.coast)}`,
+          `${SOURCES.asMeasured.title}, of the gears that came`,
+        ),
+  );
+}
+
 /** Ring and pinion: depth, backlash on trial, contact marks. */
 export const PAIR_RULES: readonly Rule[] = [
   {
@@ -101,6 +123,23 @@ export const PAIR_RULES: readonly Rule[] = [
     reason: 'Once it is out nothing shows where it ran.',
     tools: ['depth micrometer'],
     done: ({ state, axis }) => depthRead(state, axis)?.row.lengths.depthBefore !== undefined,
+  },
+  {
+    id: 'markFound',
+    stage: 'asFound',
+    phase: 'strip',
+    on: 'spec',
+    form: 'pattern',
+    when: marksItsTeeth,
+    title: ({ axis }) => `Read the contact marks as found, ${axis.name}`,
+    how: 'Oil off three or four teeth, marking compound thin on both flanks. Turn both ways under a light drag at the ring gear, until the marks stand out.',
+    reason:
+      'Where a pair that ran quietly has its marks is where it is to run again; marks that are off say what ailed it.',
+    tools: ['marking compound', 'brush', 'degreaser'],
+    done: ({ state, unit, axis }) => {
+      const of = meshAt(unit, axis);
+      return of !== null && marksAsFound(state, of) !== null;
+    },
   },
   {
     id: 'fitMockUp',
@@ -184,10 +223,8 @@ export const PAIR_RULES: readonly Rule[] = [
     phase: 'final',
     on: 'spec',
     form: 'pattern',
-    when: ({ unit, axis, specKind }) => {
-      const of = specKind === 'backlash' ? meshAt(unit, axis) : null;
-      return of?.described === true && of.carrier.id === axis.id;
-    },
+    when: marksItsTeeth,
+    numbers: marksNumbers,
     title: ({ axis }) => `Paint the teeth and read the contact marks, ${axis.name}`,
     how: 'Marking compound thin on three or four teeth, both flanks. Turn both ways under a light drag at the ring gear, until the marks stand out.',
     reason: 'The marks have the last word on depth and backlash.',

@@ -78,7 +78,10 @@ export const STRIP_RULES: readonly Rule[] = [
           : bandFigure('Limits', FIGURES[specKind].quantity, spec.band, spec.source),
       ),
     tools: ({ specKind }) => [FIGURES[specKind].tool],
-    after: [{ rule: 'setSpec', of: 'axis' }],
+    after: [
+      { rule: 'setSpec', of: 'axis' },
+      { rule: 'markFound', of: 'axis' },
+    ],
     done: ({ state, spec }) =>
       spec !== null &&
       (state.measured.runs.some(

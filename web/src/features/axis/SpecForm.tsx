@@ -2,6 +2,7 @@ import { useCallback, useEffect, useId } from 'react';
 import { v4 as uuid } from 'uuid';
 
 import { FIGURES, type FigureKind } from '@wendaxis/core/figures';
+import { USUAL_RANGE } from '@wendaxis/core/gears';
 import { USED_SHARE } from '@wendaxis/core/preload';
 import type { Axis } from '@wendaxis/core/unit';
 
@@ -29,6 +30,7 @@ export function SpecForm({ jobId, axis, kind, axes, onSet }: Props) {
   const asked = onSet !== undefined;
   const id = useId();
   const { words, quantity } = FIGURES[kind];
+  const { show } = useUnits();
   const { form, submit, halve } = useSpecEntry(jobId, axis, kind, onSet);
   const { control, formState, setFocus } = form;
   useEffect(() => {
@@ -57,6 +59,17 @@ export function SpecForm({ jobId, axis, kind, axes, onSet }: Props) {
         <Button kind="main" type="submit" className="self-center">
           Set the limits
         </Button>
+      )}
+      {kind === 'backlash' && (
+        <div className="md:col-span-2">
+          <FormQuantity
+            control={control}
+            name="mostRange"
+            label={`Most it may differ round the gear; left empty, the usual ${show(USUAL_RANGE)}`}
+            kind={quantity}
+            optional
+          />
+        </div>
       )}
       {kind === 'rollingTorque' && (
         <ReadThrough form={form} axis={axis} axes={axes} halve={halve} />

@@ -32,6 +32,14 @@ describe('a band as it is typed', () => {
     expect(fields({ lower: '', upper: '' })).toEqual(['band']);
   });
 
+  test('should say how far a backlash may differ round its gear, where that is given', () => {
+    const read = (mostRange: string) => specFrom(texts({ mostRange }), 'backlash', 'metric');
+    expect(read('')).not.toHaveProperty('mostRange');
+    expect(read('0.08')).toMatchObject({ mostRange: 0.08 });
+    expect((read('3') as InputError).faults[0]!.field).toBe('mostRange');
+    expect((read('much') as InputError).faults[0]!.field).toBe('mostRange');
+  });
+
   test.each<[string, Partial<SpecTexts>, string]>([
     ['a limit that is no number', { upper: 'wide' }, 'upper'],
     ['limits the wrong way round', { upper: '0.05' }, 'band.upper'],

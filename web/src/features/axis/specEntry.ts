@@ -17,6 +17,8 @@ export interface SpecTexts {
   readonly throughAxis: string;
   /** Teeth of the driven gear over those of the driver. */
   readonly ratio: string;
+  /** Of backlash: the most it may differ round the gear; empty for what is usual. */
+  readonly mostRange: string;
 }
 
 export const EMPTY_SPEC: SpecTexts = {
@@ -26,10 +28,11 @@ export const EMPTY_SPEC: SpecTexts = {
   withSeal: false,
   throughAxis: '',
   ratio: '',
+  mostRange: '',
 };
 
 /** What is recorded of a band. */
-export type EnteredSpec = Pick<Spec, 'band' | 'source' | 'sealDrag' | 'through'>;
+export type EnteredSpec = Pick<Spec, 'band' | 'source' | 'sealDrag' | 'through' | 'mostRange'>;
 
 /** The band, or what is wrong with what was typed. */
 export function specFrom(
@@ -45,6 +48,12 @@ export function specFrom(
     };
     requireSpecBand(kind, band);
     const source = requireText('source', texts.source, 300).trim();
+    if (kind === 'backlash') {
+      const most = limit('mostRange', texts.mostRange, kind, system);
+      if (most === null) return { band, source };
+      const mostRange = requireNumber('mostRange', most, { min: 0.005, max: 1, unit: 'mm' });
+      return { band, source, mostRange };
+    }
     if (kind !== 'rollingTorque') return { band, source };
     const sealDrag = texts.withSeal ? 'included' : 'excluded';
     if (texts.throughAxis === '') return { band, source, sealDrag };

@@ -1,8 +1,16 @@
 import { useId, useState, type FormEvent } from 'react';
 
-import { FLANKS, type ContactMark, type Flank } from '@wendaxis/core/gears';
-import type { JobState } from '@wendaxis/core/job';
-import { meshAt, pairNow, type PairPattern, type Step } from '@wendaxis/core/plan';
+import { FLANKS, judgePattern, type ContactMark, type Flank } from '@wendaxis/core/gears';
+import type { JobState, PatternRow } from '@wendaxis/core/job';
+import {
+  marksAsBuilt,
+  marksAsFound,
+  meshAt,
+  pairNow,
+  type PairPattern,
+  type Step,
+} from '@wendaxis/core/plan';
+import type { Mesh } from '@wendaxis/core/unit';
 
 import { record } from '../../stores/jobSync.ts';
 import { MainAction } from '../../ui/ActionBar.tsx';
@@ -16,7 +24,7 @@ import { FLANK_WORDS, ToothDrawn } from './ToothDrawn.tsx';
 
 interface Props {
   readonly jobId: string;
-  readonly step: Pick<Step, 'axisId'>;
+  readonly step: Pick<Step, 'axisId' | 'stage'>;
   readonly state: JobState;
 }
 
@@ -30,18 +38,22 @@ export function PatternForm({ jobId, step, state }: Props) {
   const axis = state.unit!.axes.find(({ id }) => id === step.axisId)!;
   const of = meshAt(state.unit!, axis);
   if (of?.described !== true) return <MeshAsDrawn jobId={jobId} of={of} unit={state.unit!} />;
-  const pattern = pairNow(state, axis)?.pattern ?? null;
-  const rows = state.measured.patterns.filter(({ meshId }) => meshId === of.mesh.id);
+  const asFound = step.stage === 'asFound';
+  const pattern = asFound ? null : (pairNow(state, axis)?.pattern ?? null);
+  const found = marksAsFound(state, of);
+  const rows = asFound ? (found === null ? [] : [found]) : marksAsBuilt(state, of);
   const blank = marks.drive === null && marks.coast === null;
   const submit = (event: FormEvent): void => {
     event.preventDefault();
     if (blank) return;
-    record(jobId, 'PatternMarked', { meshId: of.mesh.id, ...marks });
+    const stage = asFound ? ({ stage: 'asFound' } as const) : {};
+    record(jobId, 'PatternMarked', { meshId: of.mesh.id, ...marks, ...stage });
     setMarks(NONE);
   };
   return (
     <div className="grid gap-4">
       {pattern !== null && <PatternTold jobId={jobId} pattern={pattern} />}
+      {asFound && found !== null && <FoundTold jobId={jobId} row={found} cut={of.mesh.cut} />}
       <form id={form} onSubmit={submit} className="grid gap-3" aria-label="Contact marks">
         <div className="grid gap-4 2xl:grid-cols-2">
           {FLANKS.map((flank) => (
@@ -62,6 +74,39 @@ export function PatternForm({ jobId, step, state }: Props) {
         </MainAction>
       </form>
       <PairLink jobId={jobId} state={state} axis={axis} />
+    </div>
+  );
+}
+
+interface FoundProps {
+  readonly jobId: string;
+  readonly row: PatternRow;
+  readonly cut: Mesh['cut'];
+}
+
+/** What the marks of a pair say as it came: nothing is moved by them. */
+function FoundTold({ jobId, row, cut }: FoundProps) {
+  const verdict = judgePattern(row, cut);
+  const { off, good, working } = verdict;
+  return (
+    <div role="status" className="bg-panel border-edge grid gap-2 rounded-[3px] border-2 p-4">
+      <p className="m-0 text-2xl font-bold">
+        {good === true
+          ? 'Good as found: with these gears it is to come back here'
+          : patternWords(verdict)}
+      </p>
+      <p className="m-0 text-lg">
+        {FLANKS.filter((flank) => row[flank] !== null)
+          .map((flank) => `${FLANK_WORDS[flank]}: ${markWords(off[flank])}`)
+          .join('. ')}
+        .
+      </p>
+      <div>
+        <Button onClick={() => record(jobId, 'Undone', { eventId: row.eventId })}>
+          Undo these marks
+        </Button>
+      </div>
+      <Working title="Contact marks as found: the working" lines={working} />
     </div>
   );
 }

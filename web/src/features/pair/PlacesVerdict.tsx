@@ -1,9 +1,4 @@
-import {
-  PLACES_NEEDED,
-  USUAL_FACTOR,
-  USUAL_RANGE,
-  type BacklashVerdict,
-} from '@wendaxis/core/gears';
+import { PLACES_NEEDED, USUAL_FACTOR, type BacklashVerdict } from '@wendaxis/core/gears';
 import type { BacklashRow, JobState } from '@wendaxis/core/job';
 import { backlashFactor, judgedPlaces, specOf } from '@wendaxis/core/plan';
 import type { Axis } from '@wendaxis/core/unit';
@@ -34,7 +29,7 @@ export function PlacesVerdict({ jobId, state, axis, stage }: Props) {
   );
   if (spec === null || row === undefined) return null;
   const factor = backlashFactor(state, axis)?.ring ?? USUAL_FACTOR;
-  const verdict = judgedPlaces(row, spec.band, factor.value);
+  const verdict = judgedPlaces(row, spec, factor.value);
   if (verdict === null) return null;
   const { smallest, largest, expanded, decision, status } = verdict;
   const few = status === 'fewPlaces' && decision.word !== 'doesNotConform';
@@ -56,7 +51,7 @@ export function PlacesVerdict({ jobId, state, axis, stage }: Props) {
         </div>
         <PlacesDrawn row={row} verdict={verdict} />
       </div>
-      <RoundTold verdict={verdict} />
+      <RoundTold verdict={verdict} stated={spec.mostRange !== undefined} />
       <div className="flex flex-wrap gap-3">
         <Button onClick={() => record(jobId, 'Undone', { eventId: row.eventId })}>
           Undo this round
@@ -67,9 +62,16 @@ export function PlacesVerdict({ jobId, state, axis, stage }: Props) {
   );
 }
 
-function RoundTold({ verdict }: { readonly verdict: BacklashVerdict }) {
+interface RoundProps {
+  readonly verdict: BacklashVerdict;
+  /** Whether the limits say how far it may differ. */
+  readonly stated: boolean;
+}
+
+function RoundTold({ verdict, stated }: RoundProps) {
   const units = useUnits();
-  const { status, range, rangeWord, wave, decision } = verdict;
+  const { status, range, rangeWord, allowedRange, wave, decision } = verdict;
+  const most = `the ${stated ? '' : 'usual '}${units.show(allowedRange)}`;
   if (status === 'fewPlaces')
     return (
       <Notice
@@ -86,10 +88,10 @@ function RoundTold({ verdict }: { readonly verdict: BacklashVerdict }) {
       <p className="m-0 text-lg">
         Range {units.show(range)}
         {rangeWord === 'conforms'
-          ? `, within the usual ${units.show(USUAL_RANGE)}.`
+          ? `, within ${most}${stated ? ' allowed' : ''}.`
           : rangeWord === 'doesNotConform'
-            ? `: more than the usual ${units.show(USUAL_RANGE)}.`
-            : `: whether it is within the usual ${units.show(USUAL_RANGE)} these readings cannot tell.`}
+            ? `: more than ${most}${stated ? ' allowed' : ''}.`
+            : `: whether it is within ${most} these readings cannot tell.`}
       </p>
       {wave !== null && <p className="m-0 text-lg">{waveWords(wave, units)}</p>}
     </>
