@@ -30,6 +30,8 @@ export interface BuiltPlay extends CarriedPlay {
   /** Limits it is set by: those of the play, or where rolling torque was read, the plays at which it is within its own. */
   readonly band: Band;
   readonly limitsBy: 'play' | 'torque';
+  /** The limits of the play as they were entered. */
+  readonly stated: Band;
   /** What a thickness at a station does, by its id. */
   readonly gains: Readonly<Record<string, HeldGain>>;
   /** From one assembly to the next, standard. */
@@ -48,7 +50,7 @@ export interface BuiltPlay extends CarriedPlay {
 /** What the builds say of one place that moves a play. */
 export interface LearnedAt extends Pick<
   BuiltPlay,
-  'scatter' | 'builds' | 'disagree' | 'contradicted' | 'limitsBy' | 'working'
+  'scatter' | 'builds' | 'disagree' | 'contradicted' | 'limitsBy' | 'band' | 'stated' | 'working'
 > {
   readonly gain: number;
   readonly gainUncertainty: number;
@@ -56,11 +58,12 @@ export interface LearnedAt extends Pick<
 
 /** What the builds of a play say of one of its places. */
 export function learnedAt(
-  { gains, scatter, builds, disagree, contradicted, limitsBy, working }: BuiltPlay,
+  { gains, scatter, builds, disagree, contradicted, limitsBy, band, stated, working }: BuiltPlay,
   { id }: Station,
 ): LearnedAt {
   const { value: gain, uncertainty: gainUncertainty } = gains[id]!;
-  return { gain, gainUncertainty, scatter, builds, disagree, contradicted, limitsBy, working };
+  const told = { scatter, builds, disagree, contradicted, limitsBy, band, stated, working };
+  return { gain, gainUncertainty, ...told };
 }
 
 /** Builds that scatter by more than so many times what is usual do not agree. A rule of this program. */
@@ -125,6 +128,7 @@ function worked(state: JobState, axis: Axis, kind: PlayKind): BuiltPlay | null {
     builds: rows.length,
     disagree,
     contradicted,
+    stated: spec.band,
     run: lastPlay.run!,
     working: buildsWorking(buildsAt(rows, moved, now), beforeOf(moved), learned, {
       ...(moved.length > 1 ? { names: moved.map(({ station }) => station.name) } : {}),

@@ -53,7 +53,11 @@ describe('a preload that rolling torque says', () => {
     const { bench, site, built, question } = closed(torque);
     expect(bench.stage).toBe('choose');
     expect(bench.status(`choosePack:${site.id}`)).not.toBe('done');
-    expect(built()).toMatchObject({ limitsBy: 'torque', builds: 2 });
+    expect(built()).toMatchObject({
+      limitsBy: 'torque',
+      builds: 2,
+      stated: { lower: -0.06, upper: -0.04 },
+    });
     const { wanted } = proposePack(question());
     // Half the torque: 1.59 to 2 times the travel of 0.05; double: half of it to 0.63.
     const [from, to] =

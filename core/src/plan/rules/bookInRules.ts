@@ -1,14 +1,13 @@
 import type { InputFault } from '../../faults/index.ts';
 import { carrierSides } from '../../unit/index.ts';
 import { FIGURES } from '../../figures/index.ts';
-import { bandFigure, numbers } from '../figures.ts';
+import { numbers } from '../figures.ts';
 import { noWayFaults, noWayIn } from '../noWay.ts';
+import { limitFigures } from './limitFigures.ts';
 import { nameOf, NO_NUMBERS, type FigureSubject, type Rule, type StationSubject } from '../rule.ts';
 
-const bandOf = ({ spec, specKind }: FigureSubject) =>
-  spec === null
-    ? NO_NUMBERS
-    : numbers(bandFigure('Limits', FIGURES[specKind].quantity, spec.band, spec.source));
+const bandOf = ({ spec }: FigureSubject) =>
+  spec === null ? NO_NUMBERS : numbers(limitFigures(spec));
 
 /** What a station, as it is described, does not pass on its way in or out. */
 const wayFaults = ({ unit, state, station }: StationSubject): readonly InputFault[] =>

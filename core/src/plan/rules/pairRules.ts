@@ -10,6 +10,7 @@ import { isOverruled, pairDepth } from '../pairDepth.ts';
 import { meshAt } from '../pairGears.ts';
 import { pairNow } from '../pairNow.ts';
 import { marksAsFound } from '../pairPattern.ts';
+import { limitFigures } from './limitFigures.ts';
 import { lastSet } from '../playProgress.ts';
 import { afterAll, type FigureSubject, type Numbers, type Rule } from '../rule.ts';
 import type { Missing } from '../step.ts';
@@ -72,7 +73,7 @@ function trialNumbers(subject: FigureSubject): Numbers {
   const pair = pairNow(state, axis);
   return numbers(
     lacksMesh(subject),
-    spec === null ? null : bandFigure('Limits', 'length', spec.band, spec.source),
+    spec === null ? null : limitFigures(spec),
     pair?.backlash == null
       ? null
       : figure(

@@ -3,6 +3,7 @@ import { SOURCES } from '../../sources/index.ts';
 import { FIGURES } from '../../figures/index.ts';
 import type { JobState, Spec } from '../../job/index.ts';
 import { lastBacklash } from '../backlashNow.ts';
+import { limitFigures } from './limitFigures.ts';
 import { acceptedFigure } from './acceptedFigure.ts';
 import { bandFigure, figure, lacksSizes, numbers } from '../figures.ts';
 import { judgedFigures } from '../judgedFigures.ts';
@@ -80,7 +81,7 @@ function figureNumbers(subject: FigureSubject): Numbers {
   const built = judgedFigures(state, subject.axis)[specKind];
   return numbers(
     acceptedFigure(state, spec),
-    bandFigure('Limits', quantity, spec.band, spec.source),
+    limitFigures(spec),
     asFound === null ? null : figure('As found', quantity, asFound, SOURCES.asMeasured.title),
     built?.stage !== 'final'
       ? null

@@ -65,7 +65,7 @@ export function SpecForm({ jobId, axis, kind, axes, onSet }: Props) {
           <FormQuantity
             control={control}
             name="mostRange"
-            label={`Most it may differ round the gear; left empty, the usual ${show(USUAL_RANGE)}`}
+            label={`Range round the gear, max (usual ${show(USUAL_RANGE)})`}
             kind={quantity}
             optional
           />

@@ -9,6 +9,7 @@ import {
 import { RadioGroup } from 'radix-ui';
 
 import { describeFault, InputError, orRefused } from '@wendaxis/core/faults';
+import { builtPlay } from '@wendaxis/core/plan';
 import { withUncertainty, type JobState, type Run } from '@wendaxis/core/job';
 import { findStation, type Axis } from '@wendaxis/core/unit';
 
@@ -18,6 +19,7 @@ import { MainAction } from '../../ui/ActionBar.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { PlayTermsPanel } from '../setting/PlayTermsPanel.tsx';
+import { BeyondStated } from './BeyondStated.tsx';
 import { JointTold } from './JointTold.tsx';
 import { figureWords, movesWords } from './jointWords.ts';
 import { ToOrder } from './ToOrder.tsx';
@@ -45,6 +47,7 @@ const NO_ANSWER: JointAnswer = {
 export function JointPacks({ jobId, state, axis, run, question, onChosen }: Props) {
   const { computed, siteName, units, answer, usable, choose, chosen, setChosen, choice } =
     useJointChoice({ question, state, jobId, run, onChosen });
+  const play = builtPlay(state, axis, 'endPlay');
   if (computed instanceof InputError)
     return (
       <Notice tone="warn" title="No packs can be worked out from these">
@@ -62,6 +65,7 @@ export function JointPacks({ jobId, state, axis, run, question, onChosen }: Prop
           usable={usable}
           choose={choose}
         />
+        {play !== null && <BeyondStated {...play} />}
         {answer.status === 'unproven' && (
           <Notice tone="warn" title="No packs at hand can be proven">
             These aim within all limits, but nearer to a limit than the uncertainty. Measure after

@@ -5,6 +5,7 @@ import { MainAction } from '../../ui/ActionBar.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { Working } from '../../ui/Working.tsx';
+import { BeyondStated } from './BeyondStated.tsx';
 import { PackOptions } from './PackOptions.tsx';
 import type { ScreenUnits } from '../../wording/screenUnits.ts';
 
@@ -43,6 +44,7 @@ export function PackChoice({
         choose={choose}
       />
       <LearnedNote learned={question.learned} />
+      <BeyondStated {...question.learned} />
       {proposal.status === 'unproven' && (
         <Notice tone="warn" title="No pack at hand can be proven">
           These aim within the limits, but nearer to a limit than the uncertainty. Measure after

@@ -21,6 +21,8 @@ const QUESTION: SitePackQuestion = {
     disagree: false,
     contradicted: false,
     limitsBy: 'play',
+    band: { lower: 0.1, upper: 0.2, target: null },
+    stated: { lower: 0.1, upper: 0.2, target: null },
   },
 };
 
