@@ -1,3 +1,4 @@
+import { orRefused } from '../faults/index.ts';
 import { inPlaceNow, packUncertainty, type JobState, type Run } from '../job/index.ts';
 import { bandTarget, type Band } from '../measure/index.ts';
 import { oncePerPair } from '../memo/index.ts';
@@ -77,7 +78,15 @@ export const builtPlay = (state: JobState, axis: Axis, kind: PlayKind): BuiltPla
 const builtPlays = oncePerPair((state: JobState, axis: Axis) => {
   const known = new Map<PlayKind, BuiltPlay | null>();
   return (kind: PlayKind): BuiltPlay | null => {
-    if (!known.has(kind)) known.set(kind, worked(state, axis, kind));
+    if (!known.has(kind))
+      known.set(
+        kind,
+        // What was recorded may be more than can be worked with; then nothing is known of the play.
+        orRefused(
+          () => worked(state, axis, kind),
+          () => null,
+        ),
+      );
     return known.get(kind)!;
   };
 });

@@ -17,7 +17,7 @@ export function BeyondStated({
   const least = upper === null ? 'open' : units.digits(Math.abs(upper));
   const most = lower === null ? 'open' : units.digits(Math.abs(lower));
   return (
-    <Notice tone="warn" title="The torque asks for another preload than its own limits allow">
+    <Notice tone="warn" title="The torque asks for another preload than was entered">
       About {units.show(Math.abs(target))}, and {least} to {most} {units.unit()} were entered.
       Before a pack is changed: oil on the rollers, nothing that rubs, every ring home, the tool
       square. Where the manual gives both, the torque has the last word.

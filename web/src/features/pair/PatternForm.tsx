@@ -1,6 +1,12 @@
 import { useId, useState, type FormEvent } from 'react';
 
-import { FLANKS, judgePattern, type ContactMark, type Flank } from '@wendaxis/core/gears';
+import {
+  FLANKS,
+  judgePattern,
+  type ContactMark,
+  type Flank,
+  type PatternVerdict,
+} from '@wendaxis/core/gears';
 import type { JobState, PatternRow } from '@wendaxis/core/job';
 import {
   marksAsBuilt,
@@ -78,6 +84,33 @@ export function PatternForm({ jobId, step, state }: Props) {
   );
 }
 
+interface FlanksProps {
+  readonly row: PatternRow;
+  readonly off: PatternVerdict['off'];
+}
+
+/** Flank by flank, where its mark lies off the middle. */
+function FlanksTold({ row, off }: FlanksProps) {
+  return (
+    <p className="m-0 text-lg">
+      {FLANKS.filter((flank) => row[flank] !== null)
+        .map((flank) => `${FLANK_WORDS[flank]}: ${markWords(off[flank])}`)
+        .join('. ')}
+      .
+    </p>
+  );
+}
+
+function UndoMarks({ jobId, row }: { readonly jobId: string; readonly row: PatternRow }) {
+  return (
+    <div>
+      <Button onClick={() => record(jobId, 'Undone', { eventId: row.eventId })}>
+        Undo these marks
+      </Button>
+    </div>
+  );
+}
+
 interface FoundProps {
   readonly jobId: string;
   readonly row: PatternRow;
@@ -95,17 +128,8 @@ function FoundTold({ jobId, row, cut }: FoundProps) {
           ? 'Good as found: with these gears it is to come back here'
           : patternWords(verdict)}
       </p>
-      <p className="m-0 text-lg">
-        {FLANKS.filter((flank) => row[flank] !== null)
-          .map((flank) => `${FLANK_WORDS[flank]}: ${markWords(off[flank])}`)
-          .join('. ')}
-        .
-      </p>
-      <div>
-        <Button onClick={() => record(jobId, 'Undone', { eventId: row.eventId })}>
-          Undo these marks
-        </Button>
-      </div>
+      <FlanksTold row={row} off={off} />
+      <UndoMarks jobId={jobId} row={row} />
       <Working title="Contact marks as found: the working" lines={working} />
     </div>
   );
@@ -127,12 +151,7 @@ export function PatternTold({ jobId, pattern }: ToldProps) {
         {patternWords(verdict)}
         {!current && '. The gears were moved since: mark again'}
       </p>
-      <p className="m-0 text-lg">
-        {FLANKS.filter((flank) => row[flank] !== null)
-          .map((flank) => `${FLANK_WORDS[flank]}: ${markWords(off[flank])}`)
-          .join('. ')}
-        .
-      </p>
+      <FlanksTold row={row} off={off} />
       {verdict.good === false && move !== null && current && (
         <ul className="m-0 pl-5 text-xl font-semibold">
           <li>{moveWords('pinion', -move.pinion.value, units)}</li>
@@ -148,11 +167,7 @@ export function PatternTold({ jobId, pattern }: ToldProps) {
           times as far as usual.
         </p>
       )}
-      <div>
-        <Button onClick={() => record(jobId, 'Undone', { eventId: row.eventId })}>
-          Undo these marks
-        </Button>
-      </div>
+      <UndoMarks jobId={jobId} row={row} />
       <Working title="Contact marks: the working" lines={working} />
     </div>
   );
