@@ -1,5 +1,6 @@
 import { NORMAL_FACTOR, uncertaintyParts } from '@wendaxis/core/measure';
 import { jointPacks, type JointSpec, type ShimSize } from '@wendaxis/core/shims';
+import { DEPTH_READINGS } from '@wendaxis/core/plan';
 import { learnBuilds, USUAL_GAIN_SPREAD, type Build } from '@wendaxis/core/tries';
 
 import { SEATING, type Shop } from './shop.ts';
@@ -152,7 +153,8 @@ function pairBench(pair: Pair, shop: Shop, unit: number, found: readonly number[
     degreesOfFreedom: null,
     band: specs[1]!.band,
   });
-  let second = reading(1);
+  // A depth is read as often as its step asks; a backlash at its places is one reading.
+  let second = reading(pair.rolls ? DEPTH_READINGS : 1);
   const rough = [shop.unguided(found[0]!, unit), second.value];
   const play = (): Known => playOf(pair, builds, packs, rolling);
   /** A rolling torque as it is read so many times, and what it says. */

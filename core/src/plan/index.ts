@@ -33,6 +33,7 @@ export { clampTerm } from './clampTerm.ts';
 export { expectedReading } from './expectedReading.ts';
 export { builtPlay, type BuiltPlay, type CarriedPlay, type LearnedAt } from './builtPlay.ts';
 export { specOf } from './specOf.ts';
+export { DEPTH_READINGS } from './depthReadings.ts';
 export { isOverruled, type PairDepth } from './pairDepth.ts';
 export { type PairBacklash } from './pairBacklash.ts';
 export { marksAsBuilt, marksAsFound, type PairPattern } from './pairPattern.ts';

@@ -1,10 +1,10 @@
-import { InputError, type InputFault } from '../faults/index.ts';
-import { depthShim, type DepthAnswer, type Known } from '../gears/index.ts';
+import { orRefused, type InputFault } from '../faults/index.ts';
+import type { DepthAnswer, Known } from '../gears/index.ts';
 import { packUncertainty, type DepthRow, type JobState } from '../job/index.ts';
 import { decide, NORMAL_FACTOR, type Decision } from '../measure/index.ts';
 import { packThickness } from '../shims/index.ts';
 import type { AxisMesh } from './pairGears.ts';
-import { sizeUncertainty } from './seats.ts';
+import { answerOf, meanDepth } from './depthReadings.ts';
 import { specOf } from './specOf.ts';
 
 /** The depth of a pinion as far as it is known. mm. */
@@ -12,6 +12,9 @@ export interface PairDepth {
   readonly row: DepthRow;
   /** The shim that is wanted; or what cannot be so in what was read. */
   readonly answer: DepthAnswer | InputFault;
+  /** How many readings that agree it is the mean of, and by how much the last two differ where they do not, mm. */
+  readonly readings: number;
+  readonly apart: number | null;
   /** Null where the sign of the etching is still asked, or what was read contradicts itself. */
   readonly wanted: Known | null;
   /** What is in; null where nothing was recorded. */
@@ -22,13 +25,20 @@ export interface PairDepth {
   readonly decision: Decision | null;
 }
 
-/** The depth by what was last read of it; null where nothing was. */
+/** The depth by what was last read of it, the mean of the readings that agree; null where nothing was. */
 export function pairDepth(state: JobState, of: AxisMesh): PairDepth | null {
   const { mesh, pinion } = of;
-  const row = state.measured.depths.findLast(({ meshId }) => meshId === mesh.id);
+  const rows = state.measured.depths.filter(({ meshId }) => meshId === mesh.id);
+  const row = rows.at(-1);
   if (row === undefined) return null;
-  const answer = answerOf(row, of);
-  const shim = 'status' in answer && answer.status === 'known' ? answer.shim : null;
+  const byLast = orRefused<DepthAnswer, InputFault>(
+    () => answerOf(row, mesh),
+    ({ faults }) => faults[0]!,
+  );
+  const last = 'status' in byLast && byLast.status === 'known' ? byLast.shim : null;
+  const mean = last === null ? null : meanDepth(rows, mesh, last);
+  const shim = mean?.shim ?? null;
+  const answer: PairDepth['answer'] = shim === null ? byLast : { status: 'known', shim };
   const wanted: Known | null =
     shim === null ? null : { value: shim.thickness, uncertainty: shim.uncertainty };
   const pack = mesh.depthAt === null ? undefined : state.setting.packs[mesh.depthAt];
@@ -45,27 +55,18 @@ export function pairDepth(state: JobState, of: AxisMesh): PairDepth | null {
     off === null || spec === null
       ? null
       : decide(off.value, off.value, spec.band, NORMAL_FACTOR * off.uncertainty);
-  return { row, answer, wanted, inPlace, off, decision };
+  return {
+    row,
+    answer,
+    readings: mean?.readings ?? 1,
+    apart: mean?.apart ?? null,
+    wanted,
+    inPlace,
+    off,
+    decision,
+  };
 }
 
 /** Whether marks were made after a depth was worked out: they have the last word on it. */
 export const isOverruled = ({ measured }: JobState, { row }: PairDepth): boolean =>
   measured.patterns.some(({ meshId, order }) => meshId === row.meshId && order > row.order);
-
-function answerOf(
-  { method, lengths, sign, instrument }: DepthRow,
-  { mesh }: AxisMesh,
-): DepthAnswer | InputFault {
-  try {
-    return depthShim({
-      method,
-      lengths,
-      sign: sign ?? mesh.etchingSign,
-      thicker: mesh.thicker,
-      uncertainty: sizeUncertainty({ instrument }),
-    });
-  } catch (error) {
-    if (error instanceof InputError) return error.faults[0]!;
-    throw error;
-  }
-}

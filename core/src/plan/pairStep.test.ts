@@ -252,3 +252,41 @@ describe('a pair as it came', () => {
     expect(range(0.1)).toEqual([0.1, 'conforms']);
   });
 });
+
+describe('a depth that is read more than once', () => {
+  const read = (pair: Pair, headToAxis: number, sign: 'plusLarger' | null = 'plusLarger') =>
+    pair.add('DepthTaken', {
+      meshId: 'mesh',
+      method: 'head',
+      lengths: { oldShim: 1.3, headToAxis, mountingDistance: 80, etching: 0.05 },
+      sign,
+      instrument: { ...DIAL, graduation: 0.01, calibrationUncertainty: 0.001 },
+    });
+  const depth = (pair: Pair) => pairNow(pair.state, pair.carrier)!.depth!;
+
+  test('should be the mean of what agrees, known better with each reading but for what they share', () => {
+    const one = depth(read(new Pair(), 80.1));
+    const three = depth(read(read(read(new Pair(), 80.1), 80.11), 80.105));
+    expect([one.readings, three.readings]).toEqual([1, 3]);
+    expect(three.wanted!.value).toBeCloseTo(one.wanted!.value + 0.005, 9);
+    // By hand: two lengths that are read, 0.01/√12 and 0.001 each; s = 0.005 is more than √2·0.01/√12.
+    expect(one.wanted!.uncertainty).toBeCloseTo(
+      Math.SQRT2 * Math.hypot(0.01 / Math.sqrt(12), 0.001),
+      9,
+    );
+    expect(three.wanted!.uncertainty).toBeCloseTo(
+      Math.hypot(Math.SQRT2 * 0.001, 0.005 / Math.sqrt(3)),
+      9,
+    );
+  });
+
+  test('should be the last alone where it does not agree with the one before, and say so', () => {
+    const pair = read(read(new Pair(), 80.1), 80.2);
+    expect(depth(pair)).toMatchObject({ readings: 1, apart: expect.closeTo(0.1, 9) });
+    expect(depth(read(pair, 80.2))).toMatchObject({ readings: 2, apart: null });
+  });
+
+  test('should count a reading once whose sign was said afterwards', () => {
+    expect(depth(read(read(new Pair(), 80.1, null), 80.1)).readings).toBe(1);
+  });
+});

@@ -2,7 +2,14 @@ import { ETCHING_SIGNS, type DepthAnswer, type EtchingSign } from '@wendaxis/cor
 import { NORMAL_FACTOR } from '@wendaxis/core/measure';
 import { orRefused } from '@wendaxis/core/faults';
 import { withUncertainty, type JobState } from '@wendaxis/core/job';
-import { specOf, mostPiecesAt, stockAt, type AxisMesh, type PairDepth } from '@wendaxis/core/plan';
+import {
+  DEPTH_READINGS,
+  specOf,
+  mostPiecesAt,
+  stockAt,
+  type AxisMesh,
+  type PairDepth,
+} from '@wendaxis/core/plan';
 import { packWords, proposePack } from '@wendaxis/core/shims';
 import { findStation, type Axis } from '@wendaxis/core/unit';
 
@@ -46,6 +53,7 @@ export function DepthAnswerPanel({ jobId, state, axis, of, depth }: Props) {
           ± {units.show(NORMAL_FACTOR * answer.shim.uncertainty)}, shim wanted
         </span>
       </p>
+      <ReadingsTold depth={depth} />
       {off !== null && (
         <p className="m-0 text-lg">
           With what is in it stands {units.show(Math.abs(off.value))}{' '}
@@ -69,6 +77,27 @@ export function DepthAnswerPanel({ jobId, state, axis, of, depth }: Props) {
       <BehindCup state={state} of={of} change={depth} />
       <Working title="Depth shim: the working" lines={answer.shim.working} />
     </div>
+  );
+}
+
+/** How many readings say it; what one more would be good for. */
+function ReadingsTold({ depth: { readings, apart, row } }: Pick<Props, 'depth'>) {
+  const units = useUnits();
+  if (apart !== null)
+    return (
+      <Notice tone="warn" title={`The last two readings are ${units.show(apart)} apart`}>
+        They do not agree, and only the last counts. Clean the faces, set it up anew and read again.
+      </Notice>
+    );
+  if (row.method === 'oldShim' || readings >= DEPTH_READINGS)
+    return readings === 1 ? null : (
+      <p className="m-0 text-lg">Mean of {readings} readings that agree.</p>
+    );
+  return (
+    <p className="m-0 text-lg font-semibold">
+      {readings === 1 ? 'By one reading' : `Mean of ${readings} readings`}: set it up anew and read
+      again, {DEPTH_READINGS} in all. Their mean counts.
+    </p>
   );
 }
 
