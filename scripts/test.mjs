@@ -26,7 +26,8 @@ for (const signal of ['SIGINT', 'SIGTERM'])
   process.on(signal, () => void leave().then(() => process.exit(130)));
 try {
   await ensurePackages();
-  for (const [name, [command, args]] of CHECKS) await check(name, command, args);
+  say(`Checking ${CHECKS.map(([name]) => name).join(', ')}`);
+  await Promise.all(CHECKS.map(([name, [command, args]]) => check(name, command, args)));
   const database = process.env.DATABASE_URL
     ? { url: process.env.DATABASE_URL, stop: async () => undefined }
     : await temporaryPostgres();
@@ -81,10 +82,11 @@ async function leave() {
   for (const step of leaving.splice(0).toReversed()) await step();
 }
 
+/** One of the checks, beside the others; what it prints is shown when it fails. */
 async function check(name, command, args) {
-  say(`Checking ${name}`);
-  const { code } = await run(command, args);
-  count(code === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 });
+  const { code, output } = await run(command, args, { quiet: true });
+  const messages = code === 0 ? [] : [`${name}\n${output.trim()}`];
+  count({ passed: code === 0 ? 1 : 0, failed: code === 0 ? 0 : 1, messages });
 }
 
 /** Run a test runner and read its own count; a runner that fails without a failed test counts as one. */

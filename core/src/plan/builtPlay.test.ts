@@ -70,6 +70,12 @@ describe('what the builds of a place have said', () => {
     expect(learned(bench).scatter).toBeCloseTo(learned(built(0.4, 0.141)).scatter, 9);
   });
 
+  test('should leave a build out whose pack nobody recorded', () => {
+    const bench = new Bench(unitOf('coverShims')).band('endPlay', 0.1, 0.18).run(0.4);
+    bench.record({ type: 'PackRecorded', data: { siteId: 'shims', pieces: piece(0.7) } }).run(0.15);
+    expect(learned(bench)).toMatchObject({ builds: 1, disagree: false });
+  });
+
   test('should choose no pack by a run that is not of what is in place', () => {
     const bench = built(0.4, 0.14);
     expect(asked(bench)).not.toBeNull();

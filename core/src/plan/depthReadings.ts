@@ -1,5 +1,11 @@
 import { orRefused } from '../faults/index.ts';
-import { depthShim, type DepthAnswer, type DepthShim } from '../gears/index.ts';
+import {
+  DEPTH_LENGTH_TABLE,
+  DEPTH_LENGTHS,
+  depthShim,
+  type DepthAnswer,
+  type DepthShim,
+} from '../gears/index.ts';
 import type { DepthRow } from '../job/index.ts';
 import type { Mesh } from '../unit/index.ts';
 import { line } from '../working/index.ts';
@@ -39,11 +45,11 @@ export const answerOf = (
  * @param rows of a mesh in order; the last is worked out
  */
 export function meanDepth(rows: readonly DepthRow[], mesh: Mesh, last: DepthShim): DepthReadings {
-  const { method, sign } = rows.at(-1)!;
+  const asked = rows.at(-1)!;
   const shims = rows
     // A reading that was recorded anew with what a plus means is one reading.
     .filter((row, at) => !isSameRead(row, rows[at + 1]))
-    .map((row) => (row.method === method && row.sign === sign ? knownShim(row, mesh) : null));
+    .map((row) => (isSameQuestion(row, asked) ? knownShim(row, mesh) : null));
   const agrees = (shim: DepthShim | null): boolean =>
     shim !== null &&
     Math.abs(shim.thickness - last.thickness) <=
@@ -54,7 +60,7 @@ export function meanDepth(rows: readonly DepthRow[], mesh: Mesh, last: DepthShim
   const apart =
     used.length === 1 && before !== null ? Math.abs(before.thickness - last.thickness) : null;
   if (used.length < 2) return { shim: last, readings: 1, apart };
-  return { shim: meanOf(used, last, rows.at(-1)!), readings: used.length, apart };
+  return { shim: meanOf(used, last, asked), readings: used.length, apart };
 }
 
 function meanOf(used: readonly DepthShim[], last: DepthShim, { instrument }: DepthRow): DepthShim {
@@ -90,6 +96,14 @@ function meanOf(used: readonly DepthShim[], last: DepthShim, { instrument }: Dep
     ],
   };
 }
+
+/** Whether one reading can be of the same depth as another: by one method, from the same figures that are not read but given. */
+const isSameQuestion = (row: DepthRow, other: DepthRow): boolean =>
+  row.method === other.method &&
+  row.sign === other.sign &&
+  DEPTH_LENGTHS.every(
+    (name) => DEPTH_LENGTH_TABLE[name].exact !== true || row.lengths[name] === other.lengths[name],
+  );
 
 const knownShim = (row: DepthRow, mesh: Mesh): DepthShim | null =>
   orRefused(

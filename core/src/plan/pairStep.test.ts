@@ -286,6 +286,17 @@ describe('a depth that is read more than once', () => {
     expect(depth(read(pair, 80.2))).toMatchObject({ readings: 2, apart: null });
   });
 
+  test('should begin anew where what is given is another: a new pair, another old shim', () => {
+    const pair = read(new Pair(), 80.1).add('DepthTaken', {
+      meshId: 'mesh',
+      method: 'head',
+      lengths: { oldShim: 1.3, headToAxis: 80.1, mountingDistance: 80, etching: -0.05 },
+      sign: 'plusLarger',
+      instrument: DIAL,
+    });
+    expect(depth(pair)).toMatchObject({ readings: 1, apart: null });
+  });
+
   test('should count a reading once whose sign was said afterwards', () => {
     expect(depth(read(read(new Pair(), 80.1, null), 80.1)).readings).toBe(1);
   });

@@ -39,12 +39,14 @@ export function isComparable(
   { inPlace }: BuildRead,
   last: BuildRead,
 ): boolean {
-  return axis.stations.every(
-    (station) =>
-      inPlace[station.id] === last.inPlace[station.id] ||
-      places.some((place) => place.station.id === station.id) ||
-      station.kind === 'adjuster',
-  );
+  return axis.stations.every(({ id, kind }) => {
+    const [here, there] = [inPlace[id], last.inPlace[id]];
+    if (here === there || kind === 'adjuster') return true;
+    // What was in and not recorded may have been anything.
+    return (
+      here !== undefined && there !== undefined && places.some(({ station }) => station.id === id)
+    );
+  });
 }
 
 /** An adjuster that had not been turned yet stood where it was; what was not recorded is taken to be as it is now. */
