@@ -45,6 +45,22 @@ describe('the next move of a pair', () => {
     expect(pair.backlash(0.14, 'preload').step.status).toBe('inLimits');
   });
 
+  test('should learn the factor in the trial build, held one way and the other, where no angle says it', () => {
+    const factor = (pair: Pair) => pairNow(pair.state, pair.carrier)!.perMove;
+    const pair = new Pair(pairUnit(false)).play(0.1);
+    const how = () =>
+      compilePlan(pair.state).steps.find(({ id }) => id === 'readBacklash:carrier-axis:backlash')!
+        .how;
+    expect(factor(pair).by).toBe('usual');
+    expect(how()).toContain('held the other way too');
+    // The carrier moved by its play of 0.1 and the backlash by 0.09: 0.9, where 0.77 is usual.
+    const read = pair.backlash(0.35, 'gear').backlash(0.26, 'other');
+    expect(factor(read)).toMatchObject({ by: 'tries' });
+    expect(factor(read).ring.value).toBeCloseTo(0.9, 1);
+    expect(factor(read).ring.uncertainty).toBeLessThan(0.06);
+    expect(how()).not.toContain('held the other way too');
+  });
+
   test('should learn the factor from a build that came out otherwise than predicted', () => {
     const pair = new Pair().play(0.1).backlash(0.3);
     const before = pairNow(pair.state, pair.carrier)!.perMove;

@@ -7,6 +7,7 @@ import {
   type JobState,
 } from '../job/index.ts';
 import type { Instrument } from '../measure/index.ts';
+import type { CarrierHold } from '../gears/index.ts';
 import { drawsFrom } from '../odds/index.ts';
 import { backlashFactor, jointQuestion, pairNow, pairStep } from '../plan/index.ts';
 import { jointPacks, proposePack, type PackPiece, type ShimSize } from '../shims/index.ts';
@@ -116,7 +117,7 @@ export class PairBench {
     if (best !== undefined) this.fit('depth-shim', 'depth', best.pieces);
   }
 
-  /** Play and backlash with the packs that are in, the carrier held towards the pinion. */
+  /** Play and backlash with the packs that are in, the carrier held towards the pinion at last. */
   trial(): void {
     const play = this.#shown(playOfPair(this.pair, this.#packs));
     const indicator = { contact: 'faceSquareToTravel', angle: 0 } as const;
@@ -131,6 +132,8 @@ export class PairBench {
         position: null,
       });
     this.add('RunClosed', { runId: run.runId });
+    // Read against both sides where the angles are not known: what lies between is this pair's own factor.
+    if (this.state.unit!.meshes![0]!.pressureAngle === null) this.#readBacklash('trial', 'gear');
     this.#readBacklash('trial', 'other');
   }
 
@@ -195,7 +198,7 @@ export class PairBench {
     return shownOfPair(this.pair, truth, { reading: this.#reading, graduation: DIAL.graduation });
   }
 
-  #readBacklash(stage: 'trial' | 'final', held: 'other' | 'preload'): void {
+  #readBacklash(stage: 'trial' | 'final', held: CarrierHold): void {
     this.add('BacklashRead', {
       specId: 'backlash',
       stage,

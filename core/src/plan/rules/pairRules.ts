@@ -7,7 +7,7 @@ import { bandFigure, figure, numbers, words } from '../figures.ts';
 import { lastBacklash } from '../backlashNow.ts';
 import { judgedFigures } from '../judgedFigures.ts';
 import { isOverruled, pairDepth } from '../pairDepth.ts';
-import { meshAt } from '../pairGears.ts';
+import { backlashFactor, meshAt } from '../pairGears.ts';
 import { pairNow } from '../pairNow.ts';
 import { marksAsFound } from '../pairPattern.ts';
 import { limitFigures } from './limitFigures.ts';
@@ -88,6 +88,10 @@ function trialNumbers(subject: FigureSubject): Numbers {
         ),
   );
 }
+
+/** Where no angle says what a move does to the backlash, the play of the trial build says it for nothing. */
+const READ_BOTH_WAYS =
+  ' Its angles are not described: read a round held the other way too. What lies between the two, over the play, is this pair’s own factor.';
 
 /** Whether the teeth of an axis are painted: of the driven gear of a pair that is described. */
 function marksItsTeeth({ unit, axis, specKind }: FigureSubject): boolean {
@@ -204,7 +208,10 @@ export const PAIR_RULES: readonly Rule[] = [
     when: ({ unit, axis, specKind }) =>
       specKind === 'backlash' && carrierSides(axis) !== null && meshAt(unit, axis) !== null,
     title: ({ axis }) => `Read the backlash with the trial packs, ${axis.name}`,
-    how: 'Push the carrier against the side away from the ring gear’s back and hold it there, the pinion held. If the teeth meet before the bearing does, take from the gear’s side and put it on the other before anything else is read.',
+    how: ({ state, axis }) =>
+      `Push the carrier against the side away from the ring gear’s back and hold it there, the pinion held. If the teeth meet before the bearing does, take from the gear’s side and put it on the other before anything else is read.${
+        backlashFactor(state, axis)?.by === 'usual' ? READ_BOTH_WAYS : ''
+      }`,
     reason: 'Play and backlash together say what belongs at each side.',
     numbers: trialNumbers,
     tools: ['dial indicator on a firm stand'],

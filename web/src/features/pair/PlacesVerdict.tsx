@@ -1,4 +1,10 @@
-import { PLACES_NEEDED, USUAL_FACTOR, type BacklashVerdict } from '@wendaxis/core/gears';
+import {
+  PLACES_NEEDED,
+  USUAL_FACTOR,
+  type BacklashPerMove,
+  type BacklashVerdict,
+} from '@wendaxis/core/gears';
+import { NORMAL_FACTOR } from '@wendaxis/core/measure';
 import type { BacklashRow, JobState } from '@wendaxis/core/job';
 import { backlashFactor, judgedPlaces, specOf } from '@wendaxis/core/plan';
 import type { Axis } from '@wendaxis/core/unit';
@@ -28,7 +34,8 @@ export function PlacesVerdict({ jobId, state, axis, stage }: Props) {
     (one) => one.specId === spec?.specId && one.stage === stage,
   );
   if (spec === null || row === undefined) return null;
-  const factor = backlashFactor(state, axis)?.ring ?? USUAL_FACTOR;
+  const perMove = backlashFactor(state, axis);
+  const factor = perMove?.ring ?? USUAL_FACTOR;
   const verdict = judgedPlaces(row, spec, factor.value);
   if (verdict === null) return null;
   const { smallest, largest, expanded, decision, status } = verdict;
@@ -52,6 +59,7 @@ export function PlacesVerdict({ jobId, state, axis, stage }: Props) {
         <PlacesDrawn row={row} verdict={verdict} />
       </div>
       <RoundTold verdict={verdict} stated={spec.mostRange !== undefined} />
+      {stage === 'trial' && perMove !== null && <FactorTold perMove={perMove} />}
       <div className="flex flex-wrap gap-3">
         <Button onClick={() => record(jobId, 'Undone', { eventId: row.eventId })}>
           Undo this round
@@ -59,6 +67,21 @@ export function PlacesVerdict({ jobId, state, axis, stage }: Props) {
       </div>
       <Working title="Backlash: the working" lines={verdict.working} />
     </div>
+  );
+}
+
+/** What a move of the ring gear does to the backlash, and what would tell it better. */
+function FactorTold({ perMove: { ring, by } }: { readonly perMove: BacklashPerMove }) {
+  const factor = `${ring.value.toFixed(2)} ± ${(NORMAL_FACTOR * ring.uncertainty).toFixed(2)}`;
+  return (
+    <p className={`m-0 text-lg ${by === 'usual' ? 'font-semibold' : ''}`}>
+      Backlash changes by <span className="figure">{factor}</span> of what the ring gear is moved,{' '}
+      {by === 'tries'
+        ? 'as this pair says itself.'
+        : by === 'angles'
+          ? 'by its angles.'
+          : 'as is usual: its angles are not described. Read a round held the other way too, and it says it itself.'}
+    </p>
   );
 }
 
