@@ -22,6 +22,8 @@ export interface DepthReadings {
 
 /** Two readings agree when they differ by no more than so many standard uncertainties of the difference. A rule of this program. */
 const AGREE = 3;
+/** A gauge that is set up anew comes out within so much of itself at least, however fine it reads, mm. A rule of this program. */
+const SET_UP = 0.02;
 /** Readings of a depth that are worth taking, the gauge set up anew for each. A rule of this program, as for cycles of a dial. */
 export const DEPTH_READINGS = 3;
 
@@ -53,7 +55,7 @@ export function meanDepth(rows: readonly DepthRow[], mesh: Mesh, last: DepthShim
   const agrees = (shim: DepthShim | null): boolean =>
     shim !== null &&
     Math.abs(shim.thickness - last.thickness) <=
-      AGREE * Math.hypot(shim.uncertainty, last.uncertainty) + 1e-9;
+      Math.max(SET_UP, AGREE * Math.hypot(shim.uncertainty, last.uncertainty)) + 1e-9;
   const from = shims.findLastIndex((shim) => !agrees(shim)) + 1;
   const used = shims.slice(from).flatMap((shim) => shim ?? []);
   const before = shims[from - 1] ?? null;
