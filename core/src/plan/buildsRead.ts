@@ -17,12 +17,18 @@ export interface BuildRead extends Omit<Build, 'thicknesses'> {
   readonly order: number;
 }
 
+/** A build that was read by its play. */
+interface PlayRead extends BuildRead {
+  readonly run: Run;
+  readonly verdict: JudgedVerdict;
+}
+
 /**
  * Builds of an axis that were read since it was apart, in order: of each that is read again with the same in place the last reading.
  * Rolling torque speaks where the axis is set to preload by what lies in it; a sleeve is crushed by angle, and not by thickness.
  */
 export function buildsRead(state: JobState, axis: Axis, kind: PlayKind): readonly BuildRead[] {
-  const rows = [...byPlay(state, axis, kind), ...byTorque(state, axis, kind)].toSorted(
+  const rows = [...playsRead(state, axis, kind), ...byTorque(state, axis, kind)].toSorted(
     (a, b) => a.order - b.order,
   );
   return rows.filter((row, at) => {
@@ -40,9 +46,10 @@ export const isSame = (
   other: Run['inPlace'],
 ): boolean => stations.every(({ id }) => one[id] === other[id]);
 
-function byPlay(state: JobState, axis: Axis, kind: PlayKind): readonly BuildRead[] {
+/** Builds whose play was read, with the run and its verdict, as the play will be in the final build with the same thicknesses. */
+export function playsRead(state: JobState, axis: Axis, kind: PlayKind): readonly PlayRead[] {
   const spec = playSpec(state, axis.id, kind);
-  return state.measured.runs.flatMap((run): readonly BuildRead[] => {
+  return state.measured.runs.flatMap((run): readonly PlayRead[] => {
     const { specId, status, stage, inPlace, order } = run;
     if (specId !== spec?.specId || status !== 'closed' || stage === 'asFound') return [];
     const verdict = orRefused(

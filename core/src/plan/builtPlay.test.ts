@@ -1,5 +1,6 @@
 import { currentRun, playVerdict } from './playProgress.ts';
-import { builtPlay, learnedAt } from './builtPlay.ts';
+import { builtPlay } from './builtPlay.ts';
+import { learnedAt } from './learnedAt.ts';
 import { packQuestion } from './packQuestion.ts';
 import { Bench, piece, unitOf } from './tests/bench.ts';
 import { STOCK } from './tests/settingBench.ts';

@@ -48,24 +48,18 @@ export interface BuiltPlay extends CarriedPlay {
   readonly working: readonly WorkingLine[];
 }
 
-/** What the builds say of one place that moves a play. */
-export interface LearnedAt extends Pick<
-  BuiltPlay,
-  'scatter' | 'builds' | 'disagree' | 'contradicted' | 'limitsBy' | 'band' | 'stated' | 'working'
-> {
-  readonly gain: number;
-  readonly gainUncertainty: number;
-}
-
-/** What the builds of a play say of one of its places. */
-export function learnedAt(
-  { gains, scatter, builds, disagree, contradicted, limitsBy, band, stated, working }: BuiltPlay,
-  { id }: Station,
-): LearnedAt {
-  const { value: gain, uncertainty: gainUncertainty } = gains[id]!;
-  const told = { scatter, builds, disagree, contradicted, limitsBy, band, stated, working };
-  return { gain, gainUncertainty, ...told };
-}
+/** A play as packs are chosen by it: as it stands, and the limits it is set by. */
+export const figureOf = ({
+  value,
+  uncertainty,
+  degreesOfFreedom,
+  band,
+}: BuiltPlay): Pick<BuiltPlay, 'value' | 'uncertainty' | 'degreesOfFreedom' | 'band'> => ({
+  value,
+  uncertainty,
+  degreesOfFreedom,
+  band,
+});
 
 /** Builds that scatter by more than so many times what is usual do not agree. A rule of this program. */
 const DISAGREE = 3;
@@ -114,7 +108,8 @@ function worked(state: JobState, axis: Axis, kind: PlayKind): BuiltPlay | null {
   const disagree = learned.scatter > DISAGREE * USUAL_SEATING;
   // What was changed besides is not known: then the last readings alone say how it stands now.
   const single = disagree && moved.every(({ held }) => held.uncertainty < HELD_BY_TRIALS);
-  const stands = single ? learnFrom(lastOfEach(rows), moved, now, torque) : learned;
+  const told = single ? lastOfEach(rows) : rows;
+  const stands = single ? learnFrom(told, moved, now, torque) : learned;
   const last = rows.at(-1)!;
   const { degreesOfFreedom } = lastPlay.verdict!.value.uncertainty;
   const ofOne = rows.length === 1 && Number.isFinite(degreesOfFreedom);
@@ -122,7 +117,7 @@ function worked(state: JobState, axis: Axis, kind: PlayKind): BuiltPlay | null {
   return {
     value: stands.value,
     uncertainty: Math.hypot(
-      (torque === null ? null : stands.torques?.[0]?.uncertainty) ?? stands.uncertainty,
+      stands.torques?.[0]?.uncertainty ?? stands.uncertainty,
       isReassembled(axis, last.inPlace, now) ? learned.scatter : 0,
       ...places.map(({ station }) => piecesChanged(state, station, last.inPlace, now)),
     ),
@@ -139,7 +134,7 @@ function worked(state: JobState, axis: Axis, kind: PlayKind): BuiltPlay | null {
     contradicted,
     stated: spec.band,
     run: lastPlay.run!,
-    working: buildsWorking(buildsAt(rows, moved, now), beforeOf(moved), learned, {
+    working: buildsWorking(buildsAt(told, moved, now), beforeOf(moved), stands, {
       ...(moved.length > 1 ? { names: moved.map(({ station }) => station.name) } : {}),
       ...(target === null ? {} : { torque: target }),
     }),

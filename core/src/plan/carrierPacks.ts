@@ -8,6 +8,7 @@ import {
   type ShimSize,
 } from '../shims/index.ts';
 import type { Axis, Station } from '../unit/index.ts';
+import { figureOf } from './builtPlay.ts';
 import { siteLimits, USUAL_MOST_PIECES } from './mostPieces.ts';
 import { pairNow, type PairNow } from './pairNow.ts';
 import { pairStep, type PairStep } from './pairStep.ts';
@@ -44,13 +45,7 @@ export function carrierPacks(
   const share = preloaded ? factor / 2 : factor;
   return {
     specs: [
-      {
-        id: 'endPlay',
-        value: play.value,
-        uncertainty: play.uncertainty,
-        degreesOfFreedom: play.degreesOfFreedom,
-        band: play.band,
-      },
+      { id: 'endPlay', ...figureOf(play) },
       {
         id: 'backlash',
         ...backlashBy(pair, pairStep(state, axis), { settles: then - now, pinionStays }),

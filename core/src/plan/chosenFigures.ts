@@ -1,13 +1,12 @@
-import { FIGURES, type FigureKind } from '../figures/index.ts';
-import { verdictOf, type JobState } from '../job/index.ts';
+import type { FigureKind } from '../figures/index.ts';
+import type { JobState } from '../job/index.ts';
 import { packThickness, type JointQuestion } from '../shims/index.ts';
 import { findStation, type Axis, type Station } from '../unit/index.ts';
-import { gainAt } from './gains.ts';
 import { builtPlay } from './builtPlay.ts';
 import { meshAt } from './pairGears.ts';
 import { pairNow } from './pairNow.ts';
 import { pairPacks } from './pairPacks.ts';
-import { inFinalBuild, jointQuestion, kindSetAt } from './packQuestion.ts';
+import { jointQuestion, kindSetAt } from './packQuestion.ts';
 
 /** A figure as it is with the packs that are in, and as it is to be with all that were chosen. mm. */
 export interface ChosenFigure {
@@ -49,25 +48,20 @@ export function chosenFigures(state: JobState, site: Station): readonly ChosenFi
     }));
   const chosen = state.setting.chosen[site.id];
   const run = state.measured.runs.find(({ runId }) => runId === chosen?.runId);
-  const verdict = run === undefined ? null : verdictOf(state, run);
   const spec = state.specs.find(({ specId }) => specId === run?.specId);
-  const gain = gainAt(state, axis, site, kindSetAt(axis, site));
-  // The run that it was chosen by may be of a figure that this site does not move: then it says nothing of it.
-  if (chosen === undefined || verdict?.status !== 'judged') return [];
-  if (spec?.axisId !== axis.id || spec.kind !== kindSetAt(axis, site)) return [];
-  if (gain.status !== 'known' || FIGURES[spec.kind].taken !== 'run') return [];
-  // By all builds so far, as it was chosen.
   const kind = kindSetAt(axis, site);
+  // By all builds so far, as it was chosen.
   const built = builtPlay(state, axis, kind);
-  const now = built?.value ?? inFinalBuild(state, axis, kind, verdict).value;
+  const gain = built?.gains[site.id];
+  // The run that it was chosen by may be of a figure that this site does not move: then it says nothing of it.
+  if (chosen === undefined || spec?.axisId !== axis.id || spec.kind !== kind) return [];
+  if (built === null || gain === undefined) return [];
   const before = packThickness(state.setting.packs[site.id]?.pieces ?? []);
   return [
     {
-      kind: spec.kind,
-      now,
-      then:
-        now +
-        (built?.gains[site.id]?.value ?? gain.value) * (packThickness(chosen.pieces) - before),
+      kind,
+      now: built.value,
+      then: built.value + gain.value * (packThickness(chosen.pieces) - before),
     },
   ];
 }

@@ -2,13 +2,7 @@ export { CAUTIONS, type CautionId } from './cautions.ts';
 export { compilePlan, type Plan } from './compilePlan.ts';
 export { isRenewable, wayTo, type WayTo } from './wayTo.ts';
 export { actionFor, cyclesLeft, nextAction, stageOf, type NextAction } from './nextAction.ts';
-export {
-  inFinalBuild,
-  jointQuestion,
-  kindSetAt,
-  packQuestion,
-  type SitePackQuestion,
-} from './packQuestion.ts';
+export { jointQuestion, kindSetAt, packQuestion, type SitePackQuestion } from './packQuestion.ts';
 export { pairPacks } from './pairPacks.ts';
 export { mostPiecesAt, packSite, stockAt, USUAL_MOST_PIECES } from './mostPieces.ts';
 export { planFile, type PlanFile, type PlannedStep } from './planFile.ts';
@@ -31,7 +25,8 @@ export {
 } from './playProgress.ts';
 export { clampTerm } from './clampTerm.ts';
 export { expectedReading } from './expectedReading.ts';
-export { builtPlay, type BuiltPlay, type CarriedPlay, type LearnedAt } from './builtPlay.ts';
+export { builtPlay, type BuiltPlay, type CarriedPlay } from './builtPlay.ts';
+export type { LearnedAt } from './learnedAt.ts';
 export { specOf } from './specOf.ts';
 export { DEPTH_READINGS } from './depthReadings.ts';
 export { isOverruled, type PairDepth } from './pairDepth.ts';

@@ -9,7 +9,8 @@ import {
 } from '../shims/index.ts';
 import { carrierSides, findStation, type Axis, type Station } from '../unit/index.ts';
 import { carrierPacks } from './carrierPacks.ts';
-import { builtPlay, learnedAt, type BuiltPlay, type LearnedAt } from './builtPlay.ts';
+import { builtPlay, figureOf, type BuiltPlay } from './builtPlay.ts';
+import { learnedAt, type LearnedAt } from './learnedAt.ts';
 import { mostPiecesAt, siteLimits, stockAt, USUAL_MOST_PIECES } from './mostPieces.ts';
 import {
   currentRun,
@@ -97,9 +98,7 @@ export function jointQuestion(
   });
   const specs = plays.map(({ kind, built, verdict }) => ({
     id: kind,
-    value: built.value,
-    uncertainty: built.uncertainty,
-    degreesOfFreedom: built.degreesOfFreedom,
+    ...figureOf(built),
     band: drawnInBy(built, verdict),
   }));
   const rows = sites.flatMap((site) => {

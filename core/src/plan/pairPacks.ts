@@ -7,7 +7,7 @@ import {
   type ShimSize,
 } from '../shims/index.ts';
 import { findStation, type Axis, type Station } from '../unit/index.ts';
-import { builtPlay } from './builtPlay.ts';
+import { builtPlay, figureOf } from './builtPlay.ts';
 import { carrierPacks } from './carrierPacks.ts';
 import { siteLimits, USUAL_MOST_PIECES } from './mostPieces.ts';
 import { pairNow, wordOf, type PairNow } from './pairNow.ts';
@@ -106,13 +106,7 @@ function spacerRow(
   const gain = play.gains[setter.station.id];
   if (gain === undefined) return null;
   return {
-    spec: {
-      id: 'pinionPlay',
-      value: play.value,
-      uncertainty: play.uncertainty,
-      degreesOfFreedom: play.degreesOfFreedom,
-      band: play.band,
-    },
+    spec: { id: 'pinionPlay', ...figureOf(play) },
     site: {
       ...siteOf(state, setter.station, stock),
       gains: { pinionPlay: gain.value },

@@ -1,9 +1,7 @@
-import { orRefused } from '../faults/index.ts';
-import { verdictOf, type JobState, type Run } from '../job/index.ts';
-import { uncertaintyParts } from '../measure/index.ts';
+import type { JobState, Run } from '../job/index.ts';
 import type { PlayTry } from '../tries/index.ts';
 import type { Axis, Station } from '../unit/index.ts';
-import { playShift, playSpec, type JudgedVerdict } from './playProgress.ts';
+import { isSame, playsRead } from './buildsRead.ts';
 import type { PlayKind } from './setters.ts';
 
 /** A build that was measured with a known thickness in place, and the run that measured it. */
@@ -22,42 +20,19 @@ export function triesAt(
   station: Station,
   kind: PlayKind,
 ): readonly TryAt[] {
-  const spec = playSpec(state, axis.id, kind);
-  const runs = state.measured.runs.filter(
-    ({ specId, status, inPlace }) =>
-      specId === spec?.specId && status === 'closed' && inPlace[station.id] !== undefined,
+  const plays = playsRead(state, axis, kind).filter(
+    ({ inPlace }) => inPlace[station.id] !== undefined,
   );
-  const last = runs.at(-1);
-  const others = axis.stations.map(({ id }) => id).filter((id) => id !== station.id);
-  return runs
-    .filter(
-      ({ inPlace, stage }) =>
-        stage !== 'asFound' && others.every((id) => inPlace[id] === last!.inPlace[id]),
-    )
-    .flatMap((run) => {
-      const verdict = orRefused(
-        () => verdictOf(state, run),
-        () => null,
-      );
-      if (verdict?.status !== 'judged') return [];
-      const thickness = run.inPlace[station.id]!;
-      return [{ thickness, ...tryOf(state, axis, kind, run, verdict), run }];
-    })
+  const last = plays.at(-1);
+  const others = axis.stations.filter(({ id }) => id !== station.id);
+  return plays
+    .filter(({ inPlace }) => isSame(others, inPlace, last!.inPlace))
+    .map(({ inPlace, read, uncertainty, shared, run }) => ({
+      thickness: inPlace[station.id]!,
+      play: read,
+      uncertainty,
+      shared,
+      run,
+    }))
     .filter(({ thickness }, at, all) => all[at + 1]?.thickness !== thickness);
-}
-
-/** The play of a run as it will be in the final build with the same thicknesses. */
-function tryOf(
-  state: JobState,
-  axis: Axis,
-  kind: PlayKind,
-  { stage }: Run,
-  { value: { mean, uncertainty } }: JudgedVerdict,
-): Omit<PlayTry, 'thickness'> {
-  const standing = stage === 'trial' && kind === 'endPlay';
-  const { shift, uncertainty: unsure } = standing
-    ? playShift(state, axis)
-    : { shift: 0, uncertainty: 0 };
-  const { own, shared } = uncertaintyParts(uncertainty);
-  return { play: mean + shift, uncertainty: own, shared: Math.hypot(shared, unsure) };
 }
