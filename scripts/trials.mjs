@@ -4,7 +4,7 @@ import { temporaryPostgres } from './setup/postgres.mjs';
 
 /**
  * `npm run trials`: the long form of what `npm test` does in short: 20,000 drawn units and 20,000 drawn logs, sound and
- * broken, through fold, plan, drawing and list; 10,000 seats against a general solver of differential equations; and 10,000
+ * broken, through fold, plan, drawing and list; 3,000 sleeves from stiff to soft; 10,000 seats against a general solver of differential equations; and 10,000
  * malformed requests. The seeds run from WENDAXIS_SEED (1).
  */
 await ensurePackages();
@@ -14,12 +14,14 @@ const database = await temporaryPostgres();
 const env = {
   DATABASE_URL: database.url,
   WENDAXIS_TRIALS: process.env.WENDAXIS_TRIALS ?? '20000',
+  WENDAXIS_SLEEVES: process.env.WENDAXIS_SLEEVES ?? '3000',
   WENDAXIS_WINDOWS: process.env.WENDAXIS_WINDOWS ?? '10000',
   WENDAXIS_REQUESTS: process.env.WENDAXIS_REQUESTS ?? '10000',
   WENDAXIS_SEED: seed,
 };
 const tests = [
   'core/src/plan/anyJob.test.ts',
+  'core/src/preload/sleeveSteps.test.ts',
   'core/src/thermal/seatWindow.test.ts',
   'core/src/heat/leastHeat.test.ts',
   'server/src/routes/badRequests.test.ts',

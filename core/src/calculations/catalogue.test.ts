@@ -245,7 +245,11 @@ const SOUND: Readonly<Record<string, readonly [input: object, expected: object]>
       sealDrag: 0.4,
       uncertainty: 0.03,
     },
-    { status: 'free', step: 15 },
+    { status: 'free', step: 3, contact: { bound: 'noLead' } },
+  ],
+  'sleeve-window': [
+    { band: { lower: 1.5, upper: 2, target: null }, lead: 1.5 },
+    { isNarrow: false },
   ],
   'closing-play': [
     {

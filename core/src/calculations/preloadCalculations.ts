@@ -7,6 +7,7 @@ import {
   cordTorque,
   judgeRolling,
   sleeveForecast,
+  sleeveWindow,
   spacerCut,
   spacerLength,
   type ClampInput,
@@ -76,9 +77,33 @@ export const PRELOAD_CALCULATIONS: readonly Calculation[] = [
     fields: [
       degrees('points[].angle', 'nut from the first snug place'),
       torque('points[].torque', '0 to 500', 'rolling torque there'),
+      field(
+        'points[].endPlay',
+        'number',
+        'mm',
+        '−5 to 20',
+        'play left there, where it was read',
+        'optional',
+      ),
       ...band('N·m'),
       torque('sealDrag', '0 to 100', 'of the seal alone'),
       torque('uncertainty', 'more than 0, at most 10', 'standard, of one reading'),
+      field(
+        'lead',
+        'number',
+        'mm',
+        '0.1 to 10',
+        'of the nut’s thread, where it is known',
+        'optional',
+      ),
+      field(
+        'playUncertainty',
+        'number',
+        'mm',
+        'more than 0, at most 1',
+        'standard, of a play',
+        'optional',
+      ),
     ],
     run: (question: SleeveQuestion) => sleeveForecast(question),
   },
@@ -90,9 +115,27 @@ export const PRELOAD_CALCULATIONS: readonly Calculation[] = [
       length('points[].play', '0 to 20', 'play there'),
       ...band('mm'),
       length('uncertainty', 'more than 0, at most 1', 'standard, of one reading'),
+      field(
+        'lead',
+        'number',
+        'mm',
+        '0.1 to 10',
+        'of the nut’s thread, where it is known',
+        'optional',
+      ),
     ],
-    run: (input: { points: readonly PlayPoint[]; band: Band; uncertainty: number }) =>
-      closingPlay(input.points, input.band, input.uncertainty),
+    run: (input: {
+      points: readonly PlayPoint[];
+      band: Band;
+      uncertainty: number;
+      lead?: number;
+    }) => closingPlay(input.points, input.band, { ...input, lead: input.lead ?? null }),
+  },
+  {
+    name: 'sleeve-window',
+    summary: 'How far a nut turns between the limits of a preload, before a sleeve goes in',
+    fields: [...band('N·m'), length('lead', '0.1 to 10', 'of the nut’s thread')],
+    run: (input: { band: Band; lead: number }) => sleeveWindow(input),
   },
   {
     name: 'spacer-length',

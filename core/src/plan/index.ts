@@ -84,6 +84,7 @@ export {
   type RestFrom,
   type SleeveProgress,
 } from './sleeveProgress.ts';
+export { sleeveNut } from './sleeves.ts';
 export { sealDragOf, torqueSpec, wantsSealDrag } from './torqueReadings.ts';
 export { STATION_STATES, stationStates, type StationState } from './stationStates.ts';
 export {

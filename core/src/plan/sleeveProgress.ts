@@ -3,10 +3,12 @@ import type { Band } from '../measure/index.ts';
 import {
   closingPlay,
   sleeveForecast,
+  sleeveWindow,
   solidStop,
   type ClosingPlay,
   type SleeveForecast,
   type SleevePoint,
+  type SleeveWindow,
   type SolidStop,
 } from '../preload/index.ts';
 import { setsZeroPlay, sleeveOf, type Axis } from '../unit/index.ts';
@@ -31,7 +33,7 @@ export interface SleeveProgress {
   readonly rest: { readonly value: number; readonly from: RestFrom };
   readonly band: Band;
   readonly solid: SolidStop;
-  /** Steady readings at the last angle; two are wanted before the next step. */
+  /** Steady readings at the last angle; two are wanted where the nut stops. */
   readonly readingsHere: number;
 }
 
@@ -106,9 +108,15 @@ export function sleeveProgress(state: JobState, axis: Axis): SleeveProgress | nu
     calibrationUncertainty,
     rest.uncertainty,
   );
-  const points = at.map(({ angle, torque }) => ({ angle, torque }));
+  const points = at.map(({ angle, torque, endPlay }) => ({ angle, torque, endPlay }));
   const band = isIncluded ? aboveRest(spec.band, rest.value) : spec.band;
-  const forecast = sleeveForecast({ points, band, sealDrag: rest.value, uncertainty });
+  const forecast = sleeveForecast({
+    points,
+    band,
+    sealDrag: rest.value,
+    uncertainty,
+    lead: sleeveNut(axis)?.lead ?? null,
+  });
   const solid = solidStop(
     at.map(({ angle, torque, nutTorque, endPlay }) => ({
       angle,
@@ -129,6 +137,18 @@ export function sleeveProgress(state: JobState, axis: Axis): SleeveProgress | nu
   };
 }
 
+/**
+ * How far the nut turns between the limits of the preload, before the sleeve goes in; null where the lead is not described, a
+ * limit is open, or the limits are told with a seal in that nobody has measured alone.
+ */
+export function windowBefore(state: JobState, axis: Axis): SleeveWindow | null {
+  const spec = torqueSpec(state, axis.id);
+  const lead = sleeveNut(axis)?.lead;
+  if (spec === null || lead === undefined) return null;
+  const drag = spec.sealDrag === 'included' ? (sealDragOf(state, axis)?.value ?? null) : 0;
+  return drag === null ? null : sleeveWindow({ band: aboveRest(spec.band, drag), lead });
+}
+
 /** Where the closing of such a hub stands; null while its band or a first reading is missing. */
 export function closingProgress(state: JobState, axis: Axis): ClosingPlay | null {
   const sleeve = sleeveOf(axis);
@@ -140,7 +160,10 @@ export function closingProgress(state: JobState, axis: Axis): ClosingPlay | null
   return closingPlay(
     rows.map(({ angle, play }) => ({ angle, play })),
     spec.band,
-    Math.hypot(graduation / Math.sqrt(6), calibrationUncertainty),
+    {
+      uncertainty: Math.hypot(graduation / Math.sqrt(6), calibrationUncertainty),
+      lead: sleeveNut(axis)?.lead ?? null,
+    },
   );
 }
 

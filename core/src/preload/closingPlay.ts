@@ -2,7 +2,8 @@ import { refuse, requireInteger, requireNumber } from '../faults/index.ts';
 import { requireBand, studentFactor, type Band } from '../measure/index.ts';
 import { line, type WorkingLine } from '../working/index.ts';
 import type { AngleRange } from './sleeveFit.ts';
-import { FINEST_STEP, FREE_STEP } from './sleeveForecast.ts';
+import { sleeveContact } from './sleeveContact.ts';
+import { FINEST_STEP, SEARCH_STEP } from './sleeveForecast.ts';
 
 /** One step of the nut: where it stands, degrees from the first snug place, and the play there, mm. */
 export interface PlayPoint {
@@ -24,6 +25,8 @@ export type ClosingPlay = {
   | { readonly status: 'inBand' | 'gone' }
 );
 
+/** Longest step by a forecast, degrees. A rule of this program. */
+const LONGEST_FORECAST = 15;
 /** Share of the way to where the play may be gone at the earliest. A rule of this program. */
 const STEP_SHARE = 0.6;
 /** Points that are fitted. */
@@ -32,14 +35,15 @@ const LAST_POINTS = 5;
 /**
  * Crush a sleeve until the play of a hub is just gone, without preload. While the sleeve yields the play falls with the
  * angle in a straight line (`lead/360` at most); the line through the last points says where it enters the band and where
- * it would be gone, with a one-sided 95 % range to each side. Past the last play nothing can be read: it stops before.
+ * it would be gone, with a one-sided 95 % range to each side. Past the last play nothing can be read: it stops before. The
+ * first step goes as far as the play above the limits and the lead allow, and is small where the lead is not known.
  *
  * @throws InputError naming `points[n].angle` when it falls: a nut on a sleeve is never backed off
  */
 export function closingPlay(
   points: readonly PlayPoint[],
   band: Band,
-  uncertainty: number,
+  { uncertainty, lead }: { readonly uncertainty: number; readonly lead: number | null },
 ): ClosingPlay {
   requireInteger('points', points.length, { min: 1, max: 500 });
   points.forEach(({ angle, play }, at) => {
@@ -53,6 +57,7 @@ export function closingPlay(
   });
   requireBand(band);
   requireNumber('uncertainty', uncertainty, { above: 0, max: 1, unit: 'mm' });
+  if (lead !== null) requireNumber('lead', lead, { min: 0.1, max: 10, unit: 'mm' });
   const last = points.at(-1)!;
   const common = { now: last.angle, play: last.play, working: [] };
   const lower = band.lower ?? 0;
@@ -63,7 +68,15 @@ export function closingPlay(
   if (last.play <= Math.max(upper - guard, (lower + upper) / 2))
     return { ...common, status: 'inBand', step: 0 };
   const line_ = fitted(points.slice(-LAST_POINTS));
-  if (line_ === null) return { ...common, status: 'closing', step: FREE_STEP };
+  if (line_ === null) {
+    const above = points.map(({ angle, play }) => ({ angle, torque: 0, endPlay: play - upper }));
+    const contact = sleeveContact(above, {
+      lead,
+      playUncertainty: uncertainty,
+      searchStep: SEARCH_STEP,
+    });
+    return { ...common, status: 'closing', step: contact.step, working: contact.working };
+  }
   const { slope, meanAngle, meanPlay, spread, count, residual, freedom } = line_;
   const seen = Math.max(residual, uncertainty);
   const factor =
@@ -82,7 +95,7 @@ export function closingPlay(
   const step = Math.max(
     FINEST_STEP,
     Math.min(
-      FREE_STEP,
+      LONGEST_FORECAST,
       STEP_SHARE * (toUpper.likely - last.angle),
       STEP_SHARE * (toZero.least - last.angle),
     ),

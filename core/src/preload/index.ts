@@ -18,11 +18,14 @@ export {
 export {
   EXPONENTS,
   FINEST_STEP,
-  FREE_STEP,
+  NARROW,
+  SEARCH_STEP,
   sleeveForecast,
   type SleeveForecast,
   type SleeveQuestion,
 } from './sleeveForecast.ts';
+export { type ContactBound, type SleeveContact } from './sleeveContact.ts';
+export { sleeveWindow, USUAL_RISE, type SleeveWindow } from './sleeveWindow.ts';
 export { sleeveCurve, type AngleRange, type SleeveFit, type SleevePoint } from './sleeveFit.ts';
 export { solidStop, STOP_CAUSES, type SolidStop, type StopPoint } from './solidStop.ts';
 export { adjusterTurn, turnWithin, type AdjusterTurn } from './adjusterTurn.ts';

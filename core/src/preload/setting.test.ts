@@ -74,6 +74,16 @@ describe('the turn of an adjuster', () => {
 
 describe('closing the play of a hub without preload', () => {
   const BAND = { lower: 0, upper: 0.03, target: null };
+  /** No hub of the property closes more than this a turn, mm. */
+  const LEAD = 1.5;
+
+  test('should go no further in the first step than the play and the lead allow', () => {
+    const first = (lead: number | null) =>
+      closingPlay([{ angle: 0, play: 0.12 }], BAND, { uncertainty: 0.004, lead }).step;
+    // 0.12 − 0.03 to the limits, less two uncertainties: 0.082 mm, 19.7° of a lead of 1.5, of which 0.95.
+    expect(first(LEAD)).toBeCloseTo((0.95 * 0.082 * 360) / 1.5, 6);
+    expect(first(null)).toBe(3);
+  });
 
   test('should go on in free steps, then forecast, then stop before the play is gone', () => {
     fc.assert(
@@ -83,7 +93,7 @@ describe('closing the play of a hub without preload', () => {
         (slope, start) => {
           const points = [{ angle: 0, play: start }];
           for (let step = 0; step < 60; step += 1) {
-            const answer = closingPlay(points, BAND, 0.004);
+            const answer = closingPlay(points, BAND, { uncertainty: 0.004, lead: LEAD });
             if (answer.status === 'inBand') break;
             expect(answer.status).not.toBe('gone');
             const angle = answer.now + answer.step;
@@ -103,8 +113,8 @@ describe('closing the play of a hub without preload', () => {
       { angle: 20, play: 0.16 },
       { angle: 40, play: 0.12 },
     ];
-    const sure = closingPlay(points, BAND, 0.001);
-    const unsure = closingPlay(points, BAND, 0.006);
+    const sure = closingPlay(points, BAND, { uncertainty: 0.001, lead: null });
+    const unsure = closingPlay(points, BAND, { uncertainty: 0.006, lead: null });
     if (sure.status !== 'forecast' || unsure.status !== 'forecast') throw new Error(sure.status);
     expect(sure.toUpper.likely).toBeCloseTo(92.5, 6);
     expect(sure.toZero.likely).toBeCloseTo(100, 6);
@@ -115,8 +125,11 @@ describe('closing the play of a hub without preload', () => {
 
   test('should call a play below the band gone, and never back off', () => {
     expect(
-      closingPlay([{ angle: 90, play: 0 }], { lower: 0.02, upper: 0.05, target: null }, 0.004)
-        .status,
+      closingPlay(
+        [{ angle: 90, play: 0 }],
+        { lower: 0.02, upper: 0.05, target: null },
+        { uncertainty: 0.004, lead: LEAD },
+      ).status,
     ).toBe('gone');
     expect(
       closingPlay(
@@ -125,9 +138,9 @@ describe('closing the play of a hub without preload', () => {
           { angle: 20, play: 0.25 },
         ],
         BAND,
-        0.004,
+        { uncertainty: 0.004, lead: null },
       ),
-    ).toMatchObject({ status: 'closing', step: 15 });
+    ).toMatchObject({ status: 'closing', step: 3 });
     expect(() =>
       closingPlay(
         [
@@ -135,7 +148,7 @@ describe('closing the play of a hub without preload', () => {
           { angle: 20, play: 0.1 },
         ],
         BAND,
-        0.004,
+        { uncertainty: 0.004, lead: null },
       ),
     ).toThrow(/never backed off/);
   });

@@ -4,6 +4,8 @@ import { studentFactor } from '../measure/index.ts';
 export interface SleevePoint {
   readonly angle: number;
   readonly torque: number;
+  /** End play read there, mm; null or left out where nobody read it. */
+  readonly endPlay?: number | null;
 }
 
 /** A law of rolling torque against nut angle, fitted for one exponent. */

@@ -1,13 +1,14 @@
 import { refuse, requireInteger, requireNumber } from '../faults/index.ts';
 import { bandTarget, requireBand, studentFactor, type Band } from '../measure/index.ts';
 import { line, type WorkingLine } from '../working/index.ts';
+import { sleeveContact, type SleeveContact } from './sleeveContact.ts';
 import {
-  type SleevePoint,
-  type SleeveFit,
-  type AngleRange,
-  type Fitted,
   fitRise,
   rangeTo,
+  type AngleRange,
+  type Fitted,
+  type SleeveFit,
+  type SleevePoint,
 } from './sleeveFit.ts';
 
 /** How far the nut still goes. Angles are of the nut, from the first snug place. */
@@ -20,9 +21,12 @@ export type SleeveForecast = {
   readonly step: number;
   readonly working: readonly WorkingLine[];
 } &
-  /** Still play, too few points on the rise, or points that do not tell how far it is: tightening is safe in steps. */
+  /** Still play: how far the nut may go is what the play and the thread's lead allow, else a small step. */
   (
-    | { readonly status: 'free' | 'closing' | 'unclear' }
+    | { readonly status: 'free'; readonly contact: SleeveContact }
+    /** Too few points on the rise, or points that do not tell how far it is: small steps. */
+    | { readonly status: 'closing'; readonly window: number | null }
+    | { readonly status: 'unclear' }
     | {
         /** `near`: the next step may reach the band, so it is small. */
         readonly status: 'forecast' | 'near';
@@ -32,6 +36,8 @@ export type SleeveForecast = {
         readonly toUpper: AngleRange;
         /** Do not pass it without a reading: the earliest angle at which the band may be reached. */
         readonly stopLine: number;
+        /** Most that the nut turns from the lower limit to the upper one, degrees; null where one is open. */
+        readonly window: number | null;
       }
     /** Stop: in the band, at its upper limit, or past it, when the sleeve is scrap. */
     | { readonly status: 'inBand' | 'atLimit' | 'overshoot' }
@@ -46,17 +52,22 @@ export interface SleeveQuestion {
   readonly sealDrag: number;
   /** Standard uncertainty of one reading, N·m. */
   readonly uncertainty: number;
+  /** Lead of the nut's thread, mm a turn; null or left out where nobody has said. */
+  readonly lead?: number | null;
+  /** Standard uncertainty of a play that was read, mm; left out: a dial of hundredths by a clean hand. */
+  readonly playUncertainty?: number;
 }
 
-/** Steps while there is play, and on the rise before there is a forecast, degrees. Common practice, no source. */
-export const FREE_STEP = 15;
-
-const CLOSING_STEP = 8;
+/** Step from the last play until the rise stands, degrees: tapered pairs go from there to mid limits in 7 to 20. Common practice, no source. */
+export const SEARCH_STEP = 3;
 
 /** The finest step a bar is moved by, and the share of the safe angle that is taken. Rules of this program. */
 export const FINEST_STEP = 2;
 
 const STEP_SHARE = 0.6;
+
+/** Longest step by a forecast, degrees. A rule of this program. */
+const LONGEST_FORECAST = 15;
 
 /** Exponents between which the rise of tapered rollers lies; with a free one the forecast is three times as wide. */
 export const EXPONENTS = { least: 1, likely: 1.2, most: 1.5 } as const;
@@ -64,27 +75,38 @@ export const EXPONENTS = { least: 1, likely: 1.2, most: 1.5 } as const;
 /** So many standard uncertainties above the lower limit it is taken to be in band. A rule of this program. */
 const PROOF = 2.5;
 
+/** Steady turning differs from one turn to the next by this share. A rule of this program. */
+const TURN_TO_TURN = 0.015;
+
+/** Limits that lie closer together than this cannot be met by hand, degrees: the finest step and what a hand misses it by. A rule of this program. */
+export const NARROW = 1.6 * FINEST_STEP;
+
 /** A forecast that leaves more than this open tells nothing, degrees. A rule of this program. */
 const MOST_OPEN = 180;
 
 /** Points of the rise that are fitted. */
 const LAST_POINTS = 5;
 
+/** What a hand and a dial of hundredths leave open of a play, mm: a graduation at zero and at the reading. */
+const USUAL_PLAY_UNCERTAINTY = 0.01 / Math.sqrt(6);
+
 /**
- * Forecast the angle a collapsible sleeve has left. While there is play the rolling torque is that of the seal; from
- * contact `T = T₀ + k·max(0, θ − θc)ⁿ`. For a held n the law is a straight line in `(T − T₀)^(1/n)`, fitted to the last
+ * Forecast the angle a collapsible sleeve has left. While there is play the rolling torque is that of the seal, and the nut
+ * closes its thread's lead a turn at most: no step goes further than the play allows. From contact
+ * `T = T₀ + k·max(0, θ − θc)ⁿ`. For a held n the law is a straight line in `(T − T₀)^(1/n)`, fitted to the last
  * points of the rise; its inverse prediction gives the angle to each limit with a two-sided 90 % range, taken over n
- * from 1 to 1.5. The next step is 0.6 of the way to the likely place of the band, and of the way to the earliest
+ * from 1 to 1.5. The next step is 0.6 of the way to the likely middle of the band, and of the way to the earliest
  * place of its upper limit, whichever is less; never less than the finest step.
  *
  * @throws InputError naming `points[n].angle` when it falls (a nut is never backed off: preload is lost), or a field
- * @example sleeveForecast({ points: [{ angle: 0, torque: 0.4 }], band, sealDrag: 0.4, uncertainty: 0.03 }).status // 'free'
+ * @example sleeveForecast({ points: [{ angle: 0, torque: 0.4, endPlay: 0.3 }], band, sealDrag: 0.4, uncertainty: 0.03, lead: 1.5 }).step // 70
  */
 export function sleeveForecast(question: SleeveQuestion): SleeveForecast {
   const { points, band, sealDrag, uncertainty } = requireSleeve(question);
   const last = points.at(-1)!;
   const above = last.torque - sealDrag;
-  const noise = 2 * Math.hypot(uncertainty, 0.02 * sealDrag);
+  const reading = Math.hypot(uncertainty, TURN_TO_TURN * last.torque);
+  const noise = 2 * Math.hypot(uncertainty, TURN_TO_TURN * sealDrag);
   const common = {
     now: last.angle,
     torque: last.torque,
@@ -102,39 +124,88 @@ export function sleeveForecast(question: SleeveQuestion): SleeveForecast {
     Number.isFinite(upper) ? (lower + upper) / 2 : Infinity,
   );
   if (above >= enough) return { ...common, status: 'inBand', step: 0 };
+  const contact = sleeveContact(points, {
+    lead: question.lead ?? null,
+    playUncertainty: question.playUncertainty ?? USUAL_PLAY_UNCERTAINTY,
+    searchStep: SEARCH_STEP,
+  });
   const rise = points.filter(({ torque }) => torque - sealDrag > noise).slice(-LAST_POINTS);
-  if (rise.length === 0) return { ...common, status: 'free', step: FREE_STEP };
-  if (rise.length < 2 || new Set(rise.map(({ angle }) => angle)).size < 2)
-    return { ...common, status: 'closing', step: CLOSING_STEP };
+  if (rise.length === 0)
+    return { ...common, status: 'free', step: contact.step, contact, working: contact.working };
+  const steepest = firstRise(points, sealDrag, noise);
+  const window = steepest === null ? null : windowOf(steepest, band);
+  const closing = {
+    ...common,
+    status: 'closing',
+    step: window !== null && window < NARROW ? FINEST_STEP : SEARCH_STEP,
+    window,
+  } as const;
+  if (rise.length < 2 || !risesBy(rise, noise)) return closing;
   const fits = [EXPONENTS.least, EXPONENTS.likely, EXPONENTS.most].map((exponent) =>
-    fitRise(rise, sealDrag, uncertainty, exponent),
+    fitRise(rise, sealDrag, reading, exponent),
   );
   const [, likely] = fits;
-  if (fits.some((fit) => fit === null)) return { ...common, status: 'closing', step: CLOSING_STEP };
+  if (fits.some((fit) => fit === null)) return closing;
   const { toLower, toTarget, toUpper } = anglesTo(fits as readonly Fitted[], band, last.angle);
   if (toLower.most - toLower.least > MOST_OPEN || toLower.likely - last.angle > 2 * MOST_OPEN)
-    return { ...common, status: 'unclear', step: CLOSING_STEP };
+    return { ...common, status: 'unclear', step: SEARCH_STEP };
   // Towards the likely place of the band, but never to where its upper limit may be at the earliest.
   const step = Math.max(
     FINEST_STEP,
     Math.min(
-      CLOSING_STEP,
-      STEP_SHARE * (toLower.likely - last.angle),
+      LONGEST_FORECAST,
+      toTarget.likely - last.angle,
       STEP_SHARE * (toUpper.least - last.angle),
     ),
   );
-  const { exponent, contact, stiffness } = likely!;
+  const { exponent, contact: start, stiffness } = likely!;
   return {
     ...common,
     status: step <= 2 * FINEST_STEP ? 'near' : 'forecast',
     step,
-    fit: { exponent, contact, stiffness },
+    fit: { exponent, contact: start, stiffness },
     toLower,
     toTarget,
     toUpper,
     stopLine: Math.max(last.angle, toLower.least),
-    working: workingOf({ sealDrag, exponent, contact, stiffness, lower, toLower }),
+    window: windowOf(fits as readonly Fitted[], band),
+    working: workingOf({ sealDrag, exponent, contact: start, stiffness, lower, toLower }),
   };
+}
+
+/** Whether the last points stand above the first by more than readings scatter: else what looks like a rise is noise. */
+function risesBy(rise: readonly SleevePoint[], noise: number): boolean {
+  const [first, last] = [rise[0]!, rise.at(-1)!];
+  return last.angle > first.angle && last.torque - first.torque > noise;
+}
+
+/**
+ * The gentlest laws that the first point of the rise allows: the rollers took no more than what cannot be read where the
+ * torque was still the seal's. Null before the rise, or where the first reading already has one.
+ */
+function firstRise(
+  points: readonly SleevePoint[],
+  sealDrag: number,
+  noise: number,
+): readonly SleeveFit[] | null {
+  const first = points.findIndex(({ torque }) => torque - sealDrag > noise);
+  const [before, after] = [points[first - 1], points[first]];
+  if (before === undefined || after === undefined || after.angle <= before.angle) return null;
+  return [EXPONENTS.least, EXPONENTS.likely, EXPONENTS.most].map((exponent) => {
+    const y = (torque: number) => torque ** (1 / exponent);
+    const slope = (y(after.torque - sealDrag) - y(noise)) / (after.angle - before.angle);
+    return { exponent, stiffness: slope ** exponent, contact: before.angle - y(noise) / slope };
+  });
+}
+
+/** Angle of the nut between both limits, degrees: the widest of the laws; null where one is open. */
+function windowOf(fits: readonly SleeveFit[], { lower, upper }: Band): number | null {
+  if (upper === null) return null;
+  const widths = fits.map(({ stiffness, exponent }) => {
+    const at = (torque: number) => (torque / stiffness) ** (1 / exponent);
+    return at(upper) - at(lower ?? 0);
+  });
+  return Math.max(...widths);
 }
 
 /** Where the fitted laws meet the limits; one that is open above is met where the lower one is. */
@@ -195,11 +266,13 @@ function workingOf({
 }
 
 function requireSleeve(question: SleeveQuestion): SleeveQuestion {
-  const { points, band, sealDrag, uncertainty } = question;
+  const { points, band, sealDrag, uncertainty, lead, playUncertainty } = question;
   requireInteger('points', points.length, { min: 1, max: 500 });
-  points.forEach(({ angle, torque }, at) => {
+  points.forEach(({ angle, torque, endPlay }, at) => {
     requireNumber(`points[${at}].angle`, angle, { min: 0, max: 7200, unit: '°' });
     requireNumber(`points[${at}].torque`, torque, { min: 0, max: 500, unit: 'N·m' });
+    if (endPlay !== undefined && endPlay !== null)
+      requireNumber(`points[${at}].endPlay`, endPlay, { min: -5, max: 20, unit: 'mm' });
     const before = points[at - 1];
     if (before !== undefined && angle < before.angle - 1e-9)
       refuse('contradiction', `points[${at}].angle`, angle, {
@@ -210,5 +283,9 @@ function requireSleeve(question: SleeveQuestion): SleeveQuestion {
   requireBand(band, { min: 0, max: 500, unit: 'N·m' });
   requireNumber('sealDrag', sealDrag, { min: 0, max: 100, unit: 'N·m' });
   requireNumber('uncertainty', uncertainty, { above: 0, max: 10, unit: 'N·m' });
+  if (lead !== undefined && lead !== null)
+    requireNumber('lead', lead, { min: 0.1, max: 10, unit: 'mm' });
+  if (playUncertainty !== undefined)
+    requireNumber('playUncertainty', playUncertainty, { above: 0, max: 1, unit: 'mm' });
   return question;
 }

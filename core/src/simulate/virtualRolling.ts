@@ -1,6 +1,6 @@
 import type { JobState } from '../job/index.ts';
 import { bandTarget } from '../measure/index.ts';
-import { playSpec, settersOf, spacerSetter, torqueSpec } from '../plan/index.ts';
+import { playSpec, settersOf, sleeveNut, spacerSetter, torqueSpec } from '../plan/index.ts';
 import { sleeveOf, type Axis } from '../unit/index.ts';
 import { virtualPlay } from './virtualPlay.ts';
 import { shownTorque, trueRolling, virtualSleeve, type VirtualSleeve } from './virtualSleeve.ts';
@@ -43,7 +43,7 @@ function rollingOf(state: JobState, turned: Turned, carriers: readonly string[] 
   const { axis, seed } = turned;
   const spec = torqueSpec(state, axis.id);
   const band = spec === null ? 1 : bandTarget(spec.band);
-  const drawn = virtualSleeve(seed, band);
+  const drawn = virtualSleeve(seed, band, sleeveNut(axis)?.lead);
   const drag = axis.stations.some(({ kind }) => kind === 'seal') ? drawn.sealDrag : 0;
   const middle = spec?.sealDrag === 'included' ? Math.max(0.1, band - drag) : band;
   const read = [...carriers, axis.id];

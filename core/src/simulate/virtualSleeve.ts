@@ -14,6 +14,8 @@ export interface VirtualSleeve {
   readonly middle: number;
   /** Play at angle 0, mm, gone at contact. */
   readonly firstPlay: number;
+  /** Lead of the nut's thread, mm a turn: the play falls by less, since sleeve and threads give. */
+  readonly lead: number;
   readonly seed: number;
 }
 
@@ -22,23 +24,31 @@ const BREAKAWAY = 0.35;
 /** Scatter of steady turning from one turn to the next, as a share. */
 const TURNING_SCATTER = 0.015;
 
+/** Leads of fine threads from M16 to M36 (ISO 261), and a coarse one, mm. */
+const LEADS = [1, 1.25, 1.5, 2] as const;
+
 /**
- * A sleeve drawn from a seed: contact after 90 to 240°, the middle of the limits 25 to 70° later. Invented.
+ * A sleeve drawn from a seed, from stiff to soft: the middle of the limits 3 to 70° after the last play, by equal shares of the
+ * logarithm; the play at first 0.05 to 0.4 mm; the nut closes 0.85 to 1 of its lead. Invented.
  * @param target rolling torque of the bearings alone at the middle of the limits, N·m
+ * @param known lead of the nut where it is described, mm; drawn where not
  */
-export function virtualSleeve(seed: number, target: number): VirtualSleeve {
+export function virtualSleeve(seed: number, target: number, known?: number): VirtualSleeve {
   const random = mersenne(seed | 0);
   const between = (least: number, most: number) => least + (most - least) * uniformFloat64(random);
-  const contact = between(90, 240);
+  const even = (least: number, most: number) => Math.exp(between(Math.log(least), Math.log(most)));
+  const lead = known ?? LEADS[Math.floor(between(0, LEADS.length))]!;
+  const firstPlay = between(0.05, 0.4);
   const exponent = between(1.05, 1.45);
-  const travel = between(25, 70);
+  const travel = even(3, 70);
   return {
     sealDrag: between(0.2, 0.5),
-    contact,
+    contact: (firstPlay * 360) / (lead * between(0.85, 1)),
     exponent,
     middle: target,
     stiffness: target / travel ** exponent,
-    firstPlay: between(0.15, 0.4),
+    firstPlay,
+    lead,
     seed,
   };
 }

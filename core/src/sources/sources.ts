@@ -88,6 +88,14 @@ export const SOURCES = {
     title: 'Two readings in steady turning that agree within 10 %',
     standing: 'practice',
   },
+  sleeveLead: {
+    title: 'A turn of the nut closes no more than the lead of its thread; 0.95 of the way is taken',
+    standing: 'geometry',
+  },
+  sleeveRise: {
+    title: '0.03 to 0.08 mm from the last play to the middle of the limits, by usual tapered pairs',
+    standing: 'practice',
+  },
   sleeveLaw: {
     title: 'Rise of rolling torque from contact, exponent held between 1 and 1.5',
     standing: 'house',

@@ -106,7 +106,7 @@ export const STATION_KIND_TABLE: Readonly<Record<StationKind, StationKindRow>> =
   pistonSeal: loose('Piston seal', 'designation', 'lip'),
   snapRing: ring('Snap ring', 'bevel', 'wayIn', 'grooveDepth'),
   retainer: ring('Retainer plate', 'count', 'pattern', ...FIXING),
-  nut: ring('Nut', 'hand', ...FIXING),
+  nut: ring('Nut', 'lead', 'hand', ...FIXING),
   bolts: {
     words: 'Bolts',
     form: 'loose',

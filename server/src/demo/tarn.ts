@@ -23,7 +23,7 @@ const PINION = fromTemplate('pinionSleeve', {
       depth: 0,
     },
     sleeve: { width: 42.6 },
-    nut: { torqueLeast: 160, torqueMost: 240, lock: 'staked', hand: 'right' },
+    nut: { torqueLeast: 160, torqueMost: 240, lock: 'staked', hand: 'right', lead: 1.5 },
   },
 });
 const CARRIER = fromTemplate('carrierOutboard', {

@@ -5,16 +5,16 @@ import type { JobState, Spec } from '../../job/index.ts';
 import { lastBacklash } from '../backlashNow.ts';
 import { limitFigures } from './limitFigures.ts';
 import { acceptedFigure } from './acceptedFigure.ts';
-import { bandFigure, figure, lacksSizes, numbers } from '../figures.ts';
+import { bandFigure, figure, lacksDetail, lacksSizes, numbers, range } from '../figures.ts';
 import { judgedFigures } from '../judgedFigures.ts';
 import { playSpec } from '../playProgress.ts';
 import { sleeveNut } from '../sleeves.ts';
 import type { Numbers, Rule, FigureSubject } from '../rule.ts';
 import { afterAll, nameOf } from '../rule.ts';
 import type { Figure, Missing } from '../step.ts';
-import { setsZeroPlay, sleeveOf, isDrawn, type Station } from '../../unit/index.ts';
+import { setsZeroPlay, sleeveOf, isDrawn, type Axis, type Station } from '../../unit/index.ts';
 import { rollingVerdict } from '../torqueProgress.ts';
-import { isCrushed } from '../sleeveProgress.ts';
+import { isCrushed, windowBefore } from '../sleeveProgress.ts';
 import { sealDragOf, torqueSpec, wantsSealDrag } from '../torqueReadings.ts';
 
 /** How long a sleeve is before it is crushed. */
@@ -22,6 +22,20 @@ const freeLength = (station: Station): Figure | readonly Missing[] =>
   isDrawn(station, 'width')
     ? lacksSizes(station, 'width')
     : figure('Sleeve, free length', 'length', station.width, SOURCES.asBookedIn.title);
+
+/** How far the nut turns between the limits; its lead is asked for, the step can be done without. */
+function windowFigures(state: JobState, axis: Axis): readonly (Figure | Missing)[] {
+  const nut = sleeveNut(axis);
+  if (nut !== null && nut.lead === undefined) return [lacksDetail(nut, 'lead')];
+  const window = windowBefore(state, axis);
+  if (window === null) return [];
+  const { least, most, working } = window;
+  return [
+    range('Nut turns between the limits', 'angle', { least, most }, SOURCES.sleeveRise.title, {
+      working,
+    }),
+  ];
+}
 
 /** Rolling torque as read: with and without the seal, against its band. */
 function torqueNumbersOf({ state, axis, spec }: FigureSubject): readonly Figure[] {
@@ -133,7 +147,14 @@ export const PRELOAD_RULES: readonly Rule[] = [
       setsZeroPlay(subject.axis)
         ? `Crush ${nameOf(subject)} until the play is just gone`
         : `Crush ${nameOf(subject)} to the preload`,
-    how: 'A new sleeve, and the nut from snug. Turn the shaft and read after each step. Past the limits it is scrap: never back off. This is the last turn of the nut.',
+    how: ({ state, axis }) => {
+      const window = setsZeroPlay(axis) ? null : windowBefore(state, axis);
+      const narrow =
+        window?.isNarrow === true
+          ? 'These limits are closer together than a hand can turn the nut. Before the sleeve goes in, find a longer bar or a geared wrench, or fit a solid spacer instead. '
+          : '';
+      return `${narrow}Fit a new sleeve and draw the nut up snug. Read the end play and the rolling torque there. After each step turn the shaft both ways, then read again. Above the limits the sleeve is scrap: never back the nut off. This is the last turn of the nut.`;
+    },
     reason: 'It can be crushed only once, so everything else must be right first.',
     numbers: ({ state, axis, station }) => {
       const byPlay = setsZeroPlay(axis);
@@ -160,6 +181,7 @@ export const PRELOAD_RULES: readonly Rule[] = [
             }
           : bandFigure('Rolling torque', 'torque', spec.band, spec.source),
         freeLength(station),
+        windowFigures(state, axis),
       );
     },
     tools: ['long bar on the nut', 'flange holder', 'beam or dial torque wrench'],

@@ -8,7 +8,7 @@ import {
   type SleeveProgress,
   type Step,
 } from '@wendaxis/core/plan';
-import { FREE_STEP, STOP_CAUSES } from '@wendaxis/core/preload';
+import { NARROW, STOP_CAUSES } from '@wendaxis/core/preload';
 import { record } from '../../stores/jobSync.ts';
 import { MainAction } from '../../ui/ActionBar.tsx';
 import { Button } from '../../ui/Button.tsx';
@@ -17,7 +17,7 @@ import { Panel } from '../../ui/Panel.tsx';
 import { readField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { SleeveChart } from './SleeveChart.tsx';
-import { SLEEVE_WORDS } from './torqueWords.ts';
+import { CONTACT_WORDS, SLEEVE_WORDS } from './torqueWords.ts';
 import type { Axis } from '@wendaxis/core/unit';
 import { Turning, round } from './SleeveTurning.tsx';
 
@@ -78,6 +78,7 @@ export function SleeveForm({ jobId, step, state, onDone }: Props) {
           angle={angle}
           number={number}
           rows={rows}
+          showPlay={turn.progress === null || turn.progress.forecast.status === 'free'}
         />
       )}
       {turn.progress === null && <OnlyTheSeal jobId={jobId} step={step} onDone={onDone} />}
@@ -99,12 +100,19 @@ function useSleeveTurn({ state, axis }: UseSleeveTurnInput) {
   const progress = sleeveProgress(state, axis);
   const drag = spec?.sealDrag === 'included' ? 0 : (sealDragOf(state, axis)?.value ?? null);
   const now = progress?.forecast.now ?? 0;
-  const planned =
-    progress === null ? 0 : progress.readingsHere < 2 ? now : now + progress.forecast.step;
-  const [typed, setTyped] = useState('');
-  const [nut, setNut] = useState('');
-  const [play, setPlay] = useState('');
+  const planned = progress === null ? 0 : now + progress.forecast.step;
+  // What was typed belongs to one place of the nut: the next step begins with empty fields.
+  const taken = progress === null ? 0 : progress.points.length + progress.readingsHere;
+  const [typed, setTyped] = useTextFor(taken);
+  const [nut, setNut] = useTextFor(planned);
+  const [play, setPlay] = useTextFor(planned);
   return { spec, drag, typed, planned, now, progress, setTyped, nut, setNut, play, setPlay };
+}
+
+/** A text that is typed for one thing, and is empty for the next. */
+function useTextFor(what: number): readonly [string, (text: string) => void] {
+  const [held, setHeld] = useState({ what, text: '' });
+  return [held.what === what ? held.text : '', (text) => setHeld({ what, text })];
 }
 
 /** The picture beside it: rolling torque against nut angle, with the forecast. */
@@ -132,15 +140,15 @@ function Standing({ jobId, progress, planned, sleeveId }: StandingProps) {
   if (progress === null)
     return (
       <p className="m-0 text-2xl font-bold">
-        Begin with the nut snug, 0°. Then steps of {FREE_STEP}° while there is play.
+        Draw the nut up snug: that is 0°. Measure the end play and the rolling torque there.
       </p>
     );
-  const { forecast, readingsHere } = progress;
+  const { forecast } = progress;
   const { words, now } = SLEEVE_WORDS[forecast.status];
   return (
     <div role="status" className="bg-panel border-edge grid gap-1 rounded-[3px] border-2 p-4">
       <p className={`m-0 text-3xl font-bold ${TONE[forecast.status] ?? ''}`}>{words}</p>
-      {forecast.step > 0 && readingsHere >= 2 && (
+      {forecast.step > 0 && (
         <p className="figure m-0 text-2xl">
           Next step {round(forecast.step)}°, to {round(planned)}°
         </p>
@@ -151,6 +159,15 @@ function Standing({ jobId, progress, planned, sleeveId }: StandingProps) {
           {round(forecast.toLower.most - forecast.now)}° further on, likely{' '}
           {round(forecast.toLower.likely - forecast.now)}°; past them{' '}
           {round(forecast.toUpper.likely - forecast.now)}° on.
+        </p>
+      )}
+      {'contact' in forecast && (
+        <p className="m-0 text-lg">{CONTACT_WORDS[forecast.contact.bound]}</p>
+      )}
+      {'window' in forecast && forecast.window !== null && forecast.window < NARROW && (
+        <p className="text-bad m-0 text-lg font-semibold">
+          The limits are only about {round(forecast.window)}° of the nut apart, less than a hand can
+          set. Use a longer bar, or stop and fit a solid spacer.
         </p>
       )}
       <p className="m-0 text-lg">{now}</p>

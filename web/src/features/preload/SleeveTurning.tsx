@@ -1,4 +1,3 @@
-import type { Dispatch, SetStateAction } from 'react';
 import type { JobState, TorqueRecord } from '@wendaxis/core/job';
 import { QuantityField } from '../../ui/QuantityField.tsx';
 import { TorqueCapture } from './TorqueCapture.tsx';
@@ -8,11 +7,11 @@ import type { Axis } from '@wendaxis/core/unit';
 interface TurningProps {
   readonly typed: string;
   readonly planned: number;
-  readonly setTyped: Dispatch<SetStateAction<string>>;
+  readonly setTyped: (text: string) => void;
   readonly nut: string;
-  readonly setNut: Dispatch<SetStateAction<string>>;
+  readonly setNut: (text: string) => void;
   readonly play: string;
-  readonly setPlay: Dispatch<SetStateAction<string>>;
+  readonly setPlay: (text: string) => void;
   readonly backwards: boolean;
   readonly now: number;
   readonly jobId: string;
@@ -21,6 +20,8 @@ interface TurningProps {
   readonly angle: number;
   readonly number: (text: string, kind: 'angle' | 'torque' | 'length') => number | null;
   readonly rows: TorqueRecord[];
+  /** While there is play it says how far the nut may go: its field stands open. */
+  readonly showPlay: boolean;
 }
 
 export function Turning({
@@ -39,6 +40,7 @@ export function Turning({
   angle,
   number,
   rows,
+  showPlay,
 }: TurningProps) {
   return (
     <>
@@ -50,6 +52,7 @@ export function Turning({
         setNut={setNut}
         play={play}
         setPlay={setPlay}
+        showPlay={showPlay}
       />
       {backwards ? (
         <p role="alert" className="text-bad m-0 text-lg font-semibold">
@@ -76,15 +79,21 @@ export function Turning({
 interface NutTurnProps {
   readonly typed: string;
   readonly planned: number;
-  readonly setTyped: Dispatch<SetStateAction<string>>;
+  readonly setTyped: (text: string) => void;
   readonly nut: string;
-  readonly setNut: Dispatch<SetStateAction<string>>;
+  readonly setNut: (text: string) => void;
   readonly play: string;
-  readonly setPlay: Dispatch<SetStateAction<string>>;
+  readonly setPlay: (text: string) => void;
+  readonly showPlay: boolean;
 }
 
 /** How far the nut has been turned. */
-function NutTurn({ typed, planned, setTyped, nut, setNut, play, setPlay }: NutTurnProps) {
+function NutTurn({ typed, planned, setTyped, nut, setNut, play, setPlay, showPlay }: NutTurnProps) {
+  const playField = (
+    <div className="w-40">
+      <QuantityField label="Play left" text={play} onText={setPlay} optional />
+    </div>
+  );
   return (
     <div className="flex flex-wrap items-end gap-3">
       <div className="w-44">
@@ -95,9 +104,10 @@ function NutTurn({ typed, planned, setTyped, nut, setNut, play, setPlay }: NutTu
           onText={setTyped}
         />
       </div>
+      {showPlay && playField}
       <details className="min-w-48">
         <summary className="min-h-12 cursor-pointer pt-3">
-          Nut’s torque and play, where read
+          {showPlay ? 'Torque of the nut, where read' : 'Nut’s torque and play, where read'}
         </summary>
         <div className="flex flex-wrap gap-3">
           <div className="w-40">
@@ -109,9 +119,7 @@ function NutTurn({ typed, planned, setTyped, nut, setNut, play, setPlay }: NutTu
               optional
             />
           </div>
-          <div className="w-40">
-            <QuantityField label="Play left" text={play} onText={setPlay} optional />
-          </div>
+          {!showPlay && playField}
         </div>
       </details>
     </div>

@@ -1,5 +1,5 @@
 import type { PlayStage, SleeveProgress } from '@wendaxis/core/plan';
-import type { RollingVerdict } from '@wendaxis/core/preload';
+import type { ContactBound, RollingVerdict } from '@wendaxis/core/preload';
 
 /** What follows from a preload out of its limits, by what the plan goes back to. */
 const AGAIN: Readonly<Partial<Record<PlayStage, string>>> = {
@@ -32,11 +32,23 @@ export function torqueAdvice(verdict: RollingVerdict, stage: PlayStage | null = 
   }
 }
 
+/** Why the next step is as long as it is while there is still play. */
+export const CONTACT_WORDS: Readonly<Record<ContactBound, string>> = {
+  play: 'Up to there the play and the lead of the thread keep the rollers free. Measure the play again there.',
+  nearlyGone: 'The play is nearly gone: small steps until the rolling torque rises.',
+  noLead:
+    'The lead of the nut’s thread is not described, so the steps are small. Enter it at the nut: with the play it says how far is safe.',
+  noPlay: 'No play was read, so the steps are small. Measure the play with the rolling torque.',
+};
+
 /** How crushing stands: a word, and what to do now. */
 export const SLEEVE_WORDS: Readonly<
   Record<SleeveProgress['forecast']['status'], { readonly words: string; readonly now: string }>
 > = {
-  free: { words: 'Still play', now: 'Tightening is safe. Turn the shaft after each step.' },
+  free: {
+    words: 'Still play',
+    now: 'Turn the shaft both ways after each step, then read.',
+  },
   closing: {
     words: 'The rollers begin to bear',
     now: 'Small steps now, until the rise tells how far it is.',

@@ -1,7 +1,7 @@
 import { type Dispatch, type SetStateAction, useCallback, useState, type FormEvent } from 'react';
 import type { JobState, WorkshopInstrument } from '@wendaxis/core/job';
 import { closingProgress, playSpec, type Step } from '@wendaxis/core/plan';
-import { FREE_STEP, type ClosingPlay } from '@wendaxis/core/preload';
+import type { ClosingPlay } from '@wendaxis/core/preload';
 import { contactsOf } from '@wendaxis/core/measure';
 import { useWorkshop } from '../../stores/useWorkshop.ts';
 import { record } from '../../stores/jobSync.ts';
@@ -156,7 +156,7 @@ function ClosingTold({ progress, planned, jobId, step }: ClosingToldProps) {
     <div role="status" className="bg-panel border-edge grid gap-1 rounded-[3px] border-2 p-4">
       <p className="m-0 text-3xl font-bold">
         {progress === null
-          ? `Begin with the nut snug, 0°. Then steps of ${FREE_STEP}°.`
+          ? 'Draw the nut up snug: that is 0°. Measure the play there.'
           : WORDS[progress.status]}
       </p>
       {progress !== null && progress.step > 0 && (

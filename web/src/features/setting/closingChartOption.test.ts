@@ -7,7 +7,7 @@ const BAND = { lower: 0, upper: 0.02, target: null };
 const LOOK = { band: BAND, ink: (name: string) => name, digits: String };
 const option = (...points: readonly (readonly [number, number])[]) => {
   const rows = points.map(([angle, play]) => ({ angle, play }));
-  const progress = closingPlay(rows, BAND, 0.001);
+  const progress = closingPlay(rows, BAND, { uncertainty: 0.001, lead: null });
   return { progress, chart: closingChartOption(rows, progress, LOOK) };
 };
 
