@@ -55,6 +55,23 @@ describe('the depth shim', () => {
     );
   });
 
+  test('should make a shim thicker by an etching that says so, whichever way it moves the pinion', () => {
+    const lengths = { oldShim: 1.2, oldEtching: 0.02, etching: 0.07 };
+    for (const thicker of ['towards', 'away'] as const)
+      expect(thickness(ask('oldShim', lengths, { sign: 'plusThicker', thicker }))).toBeCloseTo(
+        1.25,
+        9,
+      );
+    // Where a thicker shim moves it away, a larger distance is a thicker shim: both meanings are one, and nothing is asked.
+    expect(thickness(ask('oldShim', lengths, { sign: null, thicker: 'away' }))).toBeCloseTo(
+      1.25,
+      9,
+    );
+    const head = { oldShim: 1.2, headToAxis: 60, mountingDistance: 60, etching: 0.03 };
+    for (const thicker of ['towards', 'away'] as const)
+      expect(thickness(ask('head', head, { sign: 'plusThicker', thicker }))).toBeCloseTo(1.23, 9);
+  });
+
   test('should make up for a bearing that is taller than the old one by a thinner shim', () => {
     const lengths = { oldShim: 1.2, oldHeight: 21.4, bearingHeight: 21.46 };
     expect(thickness(ask('oldShim', lengths))).toBeCloseTo(1.14, 9);

@@ -93,8 +93,7 @@ function shimBy(
   sign: EtchingSign,
 ): DepthShim {
   const of = (name: DepthLength) => lengths[name] ?? 0;
-  // By its etching the mounting distance is larger by e; where the plus is of the shim, smaller.
-  const etched = (name: 'etching' | 'oldEtching') => (sign === 'plusLarger' ? 1 : -1) * of(name);
+  const etched = (name: 'etching' | 'oldEtching') => etchedDistance(of(name), sign, thicker);
   const towards = thicker === 'towards' ? 1 : -1;
   const formulas: Readonly<Record<DepthMethod, readonly [formula: string, thickness: number]>> = {
     gauge: [
@@ -122,6 +121,8 @@ function shimBy(
       id: 'shimThatCanBe',
       thickness,
     });
+  const told = (name: DepthLength) =>
+    name === 'etching' || name === 'oldEtching' ? etched(name) : of(name);
   const given = DEPTH_LENGTHS.filter((name) => isGiven(lengths[name]) && isUsed(method, name));
   const read = given.filter((name) => DEPTH_LENGTH_TABLE[name].exact !== true);
   return {
@@ -133,7 +134,7 @@ function shimBy(
           ? 'Depth shim'
           : 'Depth shim, a plus being a thicker shim',
         formula,
-        given.map((name) => [SYMBOLS[name], signed(name, of(name), sign), 'length'] as const),
+        given.map((name) => [SYMBOLS[name], told(name), 'length'] as const),
         ['t', Math.max(0, thickness), 'length'],
         'depthChain',
       ),
@@ -141,8 +142,17 @@ function shimBy(
   };
 }
 
-const signed = (name: DepthLength, value: number, sign: EtchingSign): number =>
-  (name === 'etching' || name === 'oldEtching') && sign === 'plusThicker' ? -value : value;
+/**
+ * By how much an etching makes the mounting distance larger: by itself where the plus is of the distance. Where it is of the
+ * shim, a thicker one brings the pinion nearer where it moves it towards the ring gear, and further off where it moves it away.
+ */
+function etchedDistance(
+  value: number,
+  sign: EtchingSign,
+  thicker: DepthQuestion['thicker'],
+): number {
+  return sign === 'plusThicker' && thicker === 'towards' ? -value : value;
+}
 
 function isUsed(method: DepthMethod, name: DepthLength): boolean {
   const { needs, pairs = [], open = [] } = DEPTH_METHOD_TABLE[method];

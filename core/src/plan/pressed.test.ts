@@ -253,6 +253,16 @@ describe('two drawn cups in one bore', () => {
       status: 'known',
       ends: expect.closeTo(18.98, 9),
     });
+    expect(told.drivers[0]).toMatchObject({ isUsable: true });
+    // Forty millimetres too long without a spacer: it would drive it so much too deep.
+    const long = { ...driver, nose: 59 };
+    const [refused] = pressedWith(state, 'deep', 'outer', {
+      drivers: [long],
+      rods: [],
+      spacers,
+    })!.drivers;
+    expect(refused).toMatchObject({ isUsable: false, verdict: { fits: true } });
+    expect(refused!.make).toBeCloseTo(long.nose - 19, 1);
     // A disc on the whole of its face is right: nothing runs in it yet.
     expect(told.wanted.bore.least).toBe(0);
     const set = bench();

@@ -4,6 +4,7 @@ import {
   judgeDriver,
   rodThatWould,
   type DrawVerdict,
+  type DrivenBody,
   type Driver,
   type DriverVerdict,
   type DriverWanted,
@@ -16,13 +17,17 @@ import { findStation, isPressed, isSeparable, type Station } from '../unit/index
 import { lacksForHeat } from './ovenSeats.ts';
 import { ringWays } from './ringWays.ts';
 import { ringWords } from './seats.ts';
-import { placeOfStop, stopFor } from './stops.ts';
+import { pieceToMake, placeOfStop, stopFor } from './stops.ts';
 
 /** A driver of the workshop: whether it does, and what stops it at its depth; null where it is driven to no depth. */
 export interface JudgedDriver {
   readonly driver: Driver;
   readonly verdict: DriverVerdict;
   readonly stop: StopVerdict | null;
+  /** Whether it can be taken: it fits, and nothing would let it drive past its depth or stop it short. */
+  readonly isUsable: boolean;
+  /** Length of the piece to make that goes under its collar, mm; null where none would help or none is wanted. */
+  readonly make: number | null;
 }
 
 /** What a ring is pressed or drawn in with: what is wanted, and what the workshop has. */
@@ -40,10 +45,13 @@ export interface PressedWith {
   readonly would: Pick<Rod, 'thread' | 'pitch' | 'strength'> | null;
 }
 
-/** What the driver meets: a bush is solid, a cup goes in without what runs in it. */
-function bodyOfDriven(station: Station): 'solid' | 'cup' | 'whole' {
+/** What the driver meets: a bush is solid, a cup goes in without what runs in it, a cone with its rollers on it. */
+function bodyOfDriven(station: Station, ring: 'outer' | 'inner'): DrivenBody {
   if (station.kind === 'bush') return 'solid';
-  return isSeparable(station) || isPressed(station) ? 'cup' : 'whole';
+  if (station.kind === 'cylindricalRoller') return 'roller';
+  if (isPressed(station)) return 'cup';
+  if (isSeparable(station)) return ring === 'outer' ? 'cup' : 'cone';
+  return 'whole';
 }
 
 /** What it presses on; a bearing's old outer ring drives the new one, where nothing has to be seen through it. */
@@ -90,16 +98,23 @@ export function pressedWith(
     ring,
     diameter: ring === 'outer' ? outside : inside,
     other: ring === 'outer' ? inside : outside,
-    body: bodyOfDriven(found.station),
+    body: bodyOfDriven(found.station, ring),
   });
   const way = ringWays(state, stationId, ring).find(({ force }) => force !== null);
   const force =
     way?.force == null || way.forceMost === null ? null : { usual: way.force, most: way.forceMost };
-  const judged = tools.drivers.map((driver) => ({
-    driver,
-    verdict: judgeDriver(wanted, driver),
-    stop: stopFor(state, found.station, driver, tools.spacers),
-  }));
+  const judged = tools.drivers.map((driver): JudgedDriver => {
+    const verdict = judgeDriver(wanted, driver);
+    const stop = stopFor(state, found.station, driver, tools.spacers);
+    const ends = stop === null || stop.status === 'known' || stop.status === 'noNose';
+    return {
+      driver,
+      verdict,
+      stop,
+      isUsable: verdict.fits && ends,
+      make: verdict.fits ? pieceToMake(state, found.station, driver) : null,
+    };
+  });
   const fitting = judged
     .filter(({ verdict }) => verdict.fits)
     .toSorted(

@@ -27,6 +27,18 @@ export function stopFor(
   return stopStack({ depth, within: DRIVEN_WITHIN, bore: station.outside }, driver, spacers);
 }
 
+/**
+ * Length of the one piece under the collar of a driver with which it ends at the depth of what it drives, mm; null where it has no
+ * collar, its nose is too short already, it needs none, or the depth is not known.
+ */
+export function pieceToMake(state: JobState, station: Station, driver: Driver): number | null {
+  const depth = isPressed(station) ? expectedDepth(state, station)?.depth : undefined;
+  const nose = noseOf(driver);
+  if (depth === undefined || nose === null) return null;
+  const length = nose.length - depth;
+  return length > DRIVEN_WITHIN ? length : null;
+}
+
 /** Where a stop stands among others: those that end where they should first, then what comes near, then those that cannot. */
 export function placeOfStop(stop: StopVerdict | null): number {
   if (stop === null) return 0;

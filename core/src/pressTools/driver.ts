@@ -1,5 +1,5 @@
 import { requireNumber } from '../faults/index.ts';
-import { RING_SHARE, type SeatedRing } from '../pressFit/index.ts';
+import type { SeatedRing } from '../pressFit/index.ts';
 import { identifier, leftOut, millimetres, record, text, type TypeOf } from '../schema/index.ts';
 
 /** A driver, tube or disc that things are pressed with. mm; a disc has a bore of 0. */
@@ -40,6 +40,32 @@ const ROOM = 0.2;
 /** It takes at least this share of the ring's face. A rule of this program. */
 const SHARE_OF_FACE = 0.5;
 
+/** What is driven, as a driver meets it. */
+export type DrivenBody =
+  /** A bush: its face is all of its wall. */
+  | 'solid'
+  /** An outer ring by itself. */
+  | 'cup'
+  /** An inner ring with the rollers and the cage on it. */
+  | 'cone'
+  /** A cylindrical roller bearing, or one of its rings. */
+  | 'roller'
+  /** A bearing with both rings. */
+  | 'whole';
+
+/**
+ * Wall of the land that a driver may stand on, as a share of bore to outside: shoulders of the rings of ball bearings, the rings of
+ * roller bearings up to their raceways, the rib of a cone at its front, the thin edge of a cup. Typical of catalogue dimensions of
+ * medium series, on the small side; from memory.
+ */
+const LAND: Readonly<Record<DrivenBody, { readonly inner: number; readonly outer: number }>> = {
+  solid: { inner: 1, outer: 1 },
+  cup: { inner: 0.2, outer: 0.16 },
+  cone: { inner: 0.2, outer: 0.16 },
+  roller: { inner: 0.23, outer: 0.2 },
+  whole: { inner: 0.26, outer: 0.24 },
+};
+
 /** Between which diameters a driver has to be. mm. */
 export interface DriverWanted {
   /** The face that takes the force. */
@@ -50,9 +76,8 @@ export interface DriverWanted {
 
 /**
  * The driver for a ring or bush: on the face of the ring that is tight and on no other, into the bore behind it or over the
- * journal. A bush, or a cup that goes in without its inner ring, may be driven by a disc.
- *
- * @param body `solid`: a bush, whose face is all of its wall; `cup`: an outer ring by itself; `whole`: a bearing with both rings
+ * journal, and never beyond the land of its own ring: what lies past it is cage, seal or the other ring. A bush, or a cup that
+ * goes in without its inner ring, may be driven by a disc.
  */
 export function driverFor({
   ring,
@@ -60,22 +85,25 @@ export function driverFor({
   other,
   body,
 }: Pick<SeatedRing, 'ring' | 'diameter' | 'other'> & {
-  readonly body: 'solid' | 'cup' | 'whole';
+  readonly body: DrivenBody;
 }): DriverWanted {
-  const section = RING_SHARE * Math.abs(diameter - other);
+  const section = LAND[body][ring] * Math.abs(diameter - other);
   if (ring === 'outer') {
-    const inside = body === 'solid' ? other : diameter - section;
-    const shoulder = body !== 'whole' ? 0 : other + section;
+    const inside = diameter - section;
+    const isOpen = body === 'solid' || body === 'cup';
     return {
       face: { from: inside, to: diameter },
-      outside: { least: inside + SHARE_OF_FACE * (diameter - inside), most: diameter - ROOM },
-      bore: { least: shoulder, most: diameter - SHARE_OF_FACE * (diameter - inside) - ROOM },
+      outside: { least: inside + SHARE_OF_FACE * section, most: diameter - ROOM },
+      bore: {
+        least: isOpen ? 0 : inside,
+        most: diameter - SHARE_OF_FACE * section - ROOM,
+      },
     };
   }
   const to = diameter + section;
   return {
     face: { from: diameter, to },
-    outside: { least: diameter + SHARE_OF_FACE * section + ROOM, most: other - section },
+    outside: { least: diameter + SHARE_OF_FACE * section + ROOM, most: to },
     bore: { least: diameter + ROOM, most: to - SHARE_OF_FACE * section },
   };
 }

@@ -14,6 +14,7 @@ export {
   judgeDriver,
   noseOf,
   requireDriver,
+  type DrivenBody,
   type Driver,
   type DriverVerdict,
   type DriverWanted,

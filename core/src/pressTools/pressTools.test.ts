@@ -20,18 +20,34 @@ const rod = (thread: number, pitch: number, strength: Rod['strength']): Rod => (
 
 describe('a driver', () => {
   test('should take the face of the tight ring and no other', () => {
-    // Outer ring of 52 mm, wall 0.27 of the section of 27 mm on the diameter: 44.7 to 52 mm; the inner ring to 32.3 mm.
+    // Outer ring of 52 mm, land 0.24 of the section of 27 mm on the diameter: 45.5 to 52 mm; the inner ring to 32.0 mm.
     const outer = driverFor(RING);
-    expect(outer.face.from).toBeCloseTo(44.71, 2);
-    expect(judgeDriver(outer, tube(51.5, 40))).toMatchObject({ fits: true });
-    expect(judgeDriver(outer, tube(51.5, 30))).toMatchObject({ fits: false, why: 'boreTooSmall' });
+    expect(outer.face.from).toBeCloseTo(45.52, 2);
+    expect(judgeDriver(outer, tube(51.5, 46))).toMatchObject({ fits: true });
+    // Past its land lie the seal and the cage.
+    expect(judgeDriver(outer, tube(51.5, 40))).toMatchObject({ fits: false, why: 'boreTooSmall' });
     expect(judgeDriver(outer, tube(52, 40))).toMatchObject({ fits: false, why: 'tooWide' });
     expect(judgeDriver(outer, tube(46, 40))).toMatchObject({ fits: false, why: 'tooNarrow' });
     expect(judgeDriver(outer, tube(51.5, 48.5))).toMatchObject({ fits: false });
     const inner = driverFor({ ...RING, ring: 'inner', diameter: 25, other: 52 });
-    expect(judgeDriver(inner, tube(34, 25.5))).toMatchObject({ fits: true });
-    expect(judgeDriver(inner, tube(34, 25))).toMatchObject({ fits: false, why: 'boreTooSmall' });
+    expect(judgeDriver(inner, tube(31.5, 25.5))).toMatchObject({ fits: true });
+    expect(judgeDriver(inner, tube(34, 25.5))).toMatchObject({ fits: false, why: 'tooWide' });
+    expect(judgeDriver(inner, tube(31.5, 25))).toMatchObject({ fits: false, why: 'boreTooSmall' });
     expect(judgeDriver(inner, tube(50, 25.5))).toMatchObject({ fits: false, why: 'tooWide' });
+  });
+
+  // Catalogue dimensions of 6206, 30206 and NU 206, all 30 × 62: shoulders, abutments and raceway; from memory.
+  test.each([
+    ['whole', 'inner', 40.4, 54.1],
+    ['cone', 'inner', 37, 50],
+    ['roller', 'inner', 37.5, 55.5],
+  ] as const)('should stay on the land of a %s, %s ring', (body, ring, land, others) => {
+    const { outside } = driverFor({ ring, diameter: 30, other: 62, body });
+    expect(outside.most).toBeLessThanOrEqual(land);
+    expect(outside.most).toBeGreaterThan(30 + 0.5 * (land - 30));
+    const outer = driverFor({ ring: 'outer', diameter: 62, other: 30, body });
+    expect(outer.face.from).toBeGreaterThanOrEqual(others);
+    if (body !== 'cone') expect(outer.bore.least).toBeGreaterThanOrEqual(others);
   });
 
   test('should let a disc drive a bush, and take at least half of any face that it fits', () => {

@@ -92,19 +92,23 @@ interface DriverRowProps {
 }
 
 /** A driver, whether it does, what stops it, and a button that takes it. */
-function DriverRow({ row: { driver, verdict, stop }, units, isUsed, onUse }: DriverRowProps) {
+function DriverRow({ row, units, isUsed, onUse }: DriverRowProps) {
+  const { driver, verdict, stop, isUsable, make } = row;
   return (
     <li className="border-edge grid gap-1 border-t py-2 text-lg">
       <span>
-        <span className={`font-bold ${verdict.fits ? 'text-good' : ''}`}>
-          {verdict.fits ? '✓ ' : '✕ '}
-        </span>
+        <span className={`font-bold ${isUsable ? 'text-good' : ''}`}>{isUsable ? '✓ ' : '✕ '}</span>
         {driver.name}: {driverWords(verdict, units)}
       </span>
       {verdict.fits && stop !== null && (
-        <span className={stop.status === 'known' ? '' : 'text-soft'}>{stopWords(stop, units)}</span>
+        <span className={stop.status === 'known' ? '' : 'font-semibold'}>
+          {stopWords(stop, units)}
+          {!isUsable &&
+            make !== null &&
+            ` Make a piece of ${units.show(make)} for under its collar.`}
+        </span>
       )}
-      {verdict.fits && (
+      {isUsable && (
         <span>
           <Button
             aria-pressed={isUsed}
@@ -132,7 +136,7 @@ function stopWords(stop: StopVerdict, units: ScreenUnits): string {
   const under = pieces.length === 0 ? 'on its collar alone' : `with ${pieces.join(', ')}`;
   const ends = `${under} it stops at ${units.show(stop.ends)}`;
   return stop.status === 'noSum'
-    ? `The nearest: ${ends}. No spacers of the workshop come nearer.`
+    ? `It would not stop at its depth: ${ends} at the nearest.`
     : `${ends.charAt(0).toUpperCase()}${ends.slice(1)}, ± ${units.show(stop.worst)} at the worst, ± ${units.show(stop.likely)} as a rule.`;
 }
 
@@ -160,7 +164,7 @@ function Rods({ told, units }: { readonly told: PressedWith; readonly units: Scr
 }
 
 function driverWords(verdict: DriverVerdict, units: ScreenUnits): string {
-  if (verdict.fits) return `fits, on ${Math.round(100 * verdict.share)} % of the face`;
+  if (verdict.fits) return `on ${Math.round(100 * verdict.share)} % of the face`;
   const by = units.show(verdict.by);
   return {
     tooWide: `${by} too wide`,
