@@ -1,3 +1,4 @@
+import { sideOf } from '../assembly/index.ts';
 import { isolated } from '../faults/index.ts';
 import { FIGURES } from '../figures/index.ts';
 import type { Draft } from './draftSteps.ts';
@@ -14,7 +15,7 @@ import type { Figure, Missing, Step, StepForm } from './step.ts';
 import { lacksSizes } from './figures.ts';
 import { asDrawn } from './noWay.ts';
 import { actsOf } from './stepActs.ts';
-import { STATION_KIND_TABLE } from '../unit/index.ts';
+import { opposite, STATION_KIND_TABLE, type Side } from '../unit/index.ts';
 
 /** A draft as a step; where its words or numbers fail, the step that says so. */
 export function draftedStep(
@@ -58,7 +59,7 @@ function workedOut(
     figures,
     missing,
     faults: rule.faults?.(subject) ?? [],
-    orientation: rule.orientation?.(subject) ?? [],
+    orientation: rule.orientation?.(subject, movesTo(motion)) ?? [],
     sizes: rule.sizes?.(subject) ?? [],
     checks: rule.checks?.(subject) ?? [],
     cautions: given(rule.cautions, []),
@@ -67,6 +68,16 @@ function workedOut(
     after,
     waitsFor,
   };
+}
+
+/** The side towards which a step moves what it moves; null where it moves nothing to a side. */
+function movesTo(motion: Draft['motion']): Side | null {
+  if (motion === null) return null;
+  const from = motion.events
+    .map((event) => sideOf(motion.order.ways.get(event) ?? null))
+    .find((side) => side !== null);
+  if (from === undefined || from === null) return null;
+  return motion.to === 'in' ? opposite(from) : from;
 }
 
 /** The numbers of a step; one that cannot be worked out, or is none, is told as missing where it is to be put right. */

@@ -3,7 +3,7 @@ import type { SizeFeature } from '../inspect/index.ts';
 import type { JobState, RunStage, Spec, TorqueReading } from '../job/index.ts';
 import type { SeatingCheckId } from '../seating/index.ts';
 import type { FigureKind } from '../figures/index.ts';
-import type { Axis, Part, Station, StationKind, Unit } from '../unit/index.ts';
+import type { Axis, Part, Side, Station, StationKind, Unit } from '../unit/index.ts';
 import { hasTrial } from './buildUp.ts';
 import type { CautionId } from './cautions.ts';
 import type { Phase } from './phases.ts';
@@ -94,7 +94,8 @@ export interface RuleFor<About extends Subject> {
   readonly numbers?: (subject: About) => Numbers;
   /** What cannot be so in what was described. */
   readonly faults?: (subject: About) => readonly InputFault[];
-  readonly orientation?: (subject: About) => readonly Orientation[];
+  /** Which way round it goes: `moves` is the side towards which the step moves it, null where it moves nothing. */
+  readonly orientation?: (subject: About, moves: Side | null) => readonly Orientation[];
   readonly sizes?: (subject: About) => readonly SizeFeature[];
   readonly checks?: (subject: About) => readonly SeatingCheckId[];
   readonly cautions?: readonly CautionId[] | ((subject: About) => readonly CautionId[]);

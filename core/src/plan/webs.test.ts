@@ -96,17 +96,23 @@ describe('which way round', () => {
     partId: 'case',
   } as const;
 
-  test('should be told of the ring that goes in: the thick back face against its shoulder', () => {
+  test('should be told of the ring that goes in, by the way that it moves', () => {
     // The shaft pushes the cup to the left: its back face is on the left, the cone's on the right (ISO 355).
     const bearing = { ...taper, thrust: 'left', wayIn: 'right', radius: 'right' } as const;
     expect(orientationOf(bearing, 'outer')).toEqual([
       { feature: 'Thick back face of the cup', side: 'left', to: 'faces' },
       { feature: 'Fitted towards', side: 'right', to: null },
     ]);
-    expect(orientationOf(bearing, 'inner')).toEqual([
+    // Pushed to the right against a shoulder its back face leads; from the nut's side it looks at the driver.
+    expect(orientationOf(bearing, 'inner', 'right')).toEqual([
       { feature: 'Back face of the cone', side: 'right', to: 'leads' },
       { feature: 'Large radius', side: 'right', to: 'leads' },
     ]);
+    expect(orientationOf(bearing, 'inner', 'left')).toEqual([
+      { feature: 'Back face of the cone', side: 'right', to: 'faces' },
+      { feature: 'Large radius', side: 'right', to: 'faces' },
+    ]);
+    expect(orientationOf(bearing, 'inner')[0]).toMatchObject({ to: null });
     const described = { ...bearing, innerWayIn: 'left', innerLettering: 'right' } as const;
     expect(orientationOf(described, 'inner')).toContainEqual({
       feature: 'Markings of the inner ring face',

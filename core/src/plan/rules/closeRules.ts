@@ -84,7 +84,7 @@ const SEAL: Pick<
   how: ({ state, station }) =>
     `Tape or sleeve over splines and threads. Oil on the lip. ${atFitting(state, station, 'outer') ?? 'Outside as its maker says: dry where nothing retains it.'} Square, with a driver on its outer edge, to the depth; then turn the shaft.`,
   numbers: sealNumbers,
-  orientation: ({ station }) => orientationOf(station),
+  orientation: ({ station }, moves) => orientationOf(station, 'outer', moves),
   tools: ['driver just under the bore’s size', 'depth gauge'],
   consumables: ['new seal', 'the unit’s own oil'],
 };

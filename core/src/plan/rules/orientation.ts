@@ -38,22 +38,23 @@ function backFace({ kind, thrust }: Station, ring: 'outer' | 'inner'): Side | un
   return ring === 'outer' ? thrust : opposite(thrust);
 }
 
-/** The way that a ring moves as it goes in: as described, else its back face first. */
-function wayOf(station: Station, ring: 'outer' | 'inner'): Side | undefined {
-  if (ring === 'outer') return station.wayIn ?? backFace(station, ring);
-  const own = isSeparable(station) ? undefined : station.wayIn;
-  return station.innerWayIn ?? backFace(station, ring) ?? own;
+/** The way that a ring moves as it goes in, where only the description says it. */
+function describedWay(station: Station, ring: 'outer' | 'inner'): Side | undefined {
+  if (ring === 'outer') return station.wayIn;
+  return station.innerWayIn ?? (isSeparable(station) ? undefined : station.wayIn);
 }
 
 /**
  * Which way round a station's part goes in, as far as it is described: of a bearing that comes apart the ring that is fitted.
- * Each face either leads, away from the driver, or faces it.
+ * Each face either leads, away from the driver, or faces it: by the way that it truly moves, which the step's picture shows too.
+ * @param moves the side towards which it moves as it goes in; null where nothing says it but the description
  */
 export function orientationOf(
   station: Station,
   ring: 'outer' | 'inner' = 'outer',
+  moves: Side | null = null,
 ): readonly Orientation[] {
-  const way = wayOf(station, ring);
+  const way = moves ?? describedWay(station, ring);
   const toOf = (side: Side) => (way === undefined ? null : side === way ? 'leads' : 'faces');
   const names: readonly SideFeature[] = isSeparable(station) ? OF_RING[ring] : WHOLE;
   const back = backFace(station, ring);
@@ -65,7 +66,8 @@ export function orientationOf(
       const side = station[name];
       if (side === undefined) return [];
       const isWay = name === 'wayIn' || name === 'innerWayIn';
-      return [{ feature: DETAIL_TABLE[name].words, side, to: isWay ? null : toOf(side) }];
+      const feature = DETAIL_TABLE[name].words;
+      return [isWay ? { feature, side: way ?? side, to: null } : { feature, side, to: toOf(side) }];
     }),
   ];
 }

@@ -51,7 +51,7 @@ export const RETAIN_RULES: readonly Rule[] = [
     reason: 'The ring behind it is home and cold.',
     numbers: (subject) =>
       subject.station.kind === 'retainer' ? torqueNumbers(subject) : numbers(),
-    orientation: ({ station }) => orientationOf(station),
+    orientation: ({ station }, moves) => orientationOf(station, 'outer', moves),
     consumables: ({ station }) => (station.lock === 'threadlocker' ? ['threadlocker'] : []),
     after: [
       { rule: 'checkSeat', of: 'axis' },
@@ -114,7 +114,7 @@ export const RETAIN_RULES: readonly Rule[] = [
     title: (subject) => `Fit ${nameOf(subject)}`,
     how: 'Backs and seats dry, faces oiled. The shell for the loaded side on the loaded side; the flanged one where the thrust is; oil holes in line. The lug locates the shell, its crush holds it.',
     reason: 'Clearance is proven.',
-    orientation: ({ station }) => orientationOf(station),
+    orientation: ({ station }, moves) => orientationOf(station, 'outer', moves),
     after: [...READY, { rule: 'measureSeats', of: 'station' }],
   },
   {

@@ -137,7 +137,7 @@ export const SEAT_RULES: readonly Rule[] = [
         ? 'The part is hot now; rings that others would block go in first.'
         : 'The seat is sound; rings that others would block go in first.',
     numbers: seatNumbers,
-    orientation: ({ station }) => orientationOf(station),
+    orientation: ({ station }, moves) => orientationOf(station, 'outer', moves),
     cautions: ({ state, station }) =>
       atFitting(state, station, 'outer') !== null
         ? ['compound']
@@ -201,7 +201,7 @@ export const SEAT_RULES: readonly Rule[] = [
         : 'Warm it evenly, slide it home against the shoulder and hold it there until it grips. Check the gap to the shoulder with a feeler when cold.'),
     reason: 'The journal is sound and the ring is the right one.',
     numbers: innerNumbers,
-    orientation: ({ station }) => orientationOf(station, 'inner'),
+    orientation: ({ station }, moves) => orientationOf(station, 'inner', moves),
     cautions: ({ state, station }) => waysCautions(state, station, 'inner', ['hotParts', 'press']),
     tools: ['induction heater, oven or oil-free bath', 'tube on the inner ring'],
     after: [

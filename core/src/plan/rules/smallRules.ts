@@ -110,7 +110,7 @@ export const SMALL_RULES: readonly Rule[] = [
           ? numbers(lacksDetail(subject.station, 'ends'))
           : gapNumbers(subject)
         : numbers(),
-    orientation: ({ station }) => orientationOf(station),
+    orientation: ({ station }, moves) => orientationOf(station, 'outer', moves),
     consumables: ['the unit’s own oil'],
     after: [...READY, { rule: 'measureGap', of: 'station' }],
   },
@@ -132,7 +132,7 @@ export const SMALL_RULES: readonly Rule[] = [
     reason: 'Its seals are in their grooves.',
     numbers: ({ station }) =>
       numbers(station.bleed === undefined ? lacksDetail(station, 'bleed') : null),
-    orientation: ({ station }) => orientationOf(station),
+    orientation: ({ station }, moves) => orientationOf(station, 'outer', moves),
     consumables: ['the unit’s own oil'],
     after: [...READY, { rule: 'fitGrooveSeal', of: 'axis' }],
   },
