@@ -73,6 +73,7 @@ export function openShop(world: World, seed: number): Shop {
   const assembled = (truth: number): VirtualAssembly =>
     assemble({
       endPlay: truth,
+      unseatedAbove: 0,
       unseated: draw(20, 80) / 1000,
       tilt: 0.001,
       driftPerMinute: 0,
@@ -91,7 +92,7 @@ export function openShop(world: World, seed: number): Shop {
     while (cycles.length < 12) {
       hand = act(act(hand, 'turnUnderLoad', 0), 'setZero', 0);
       const zero = shown(hand);
-      hand = act(hand, 'lift', 0);
+      hand = act(act(hand, 'lift', 0), 'turnUnderLoad', 0);
       const lift = shown(hand);
       hand = act(hand, 'lower', 0);
       cycles.push({ zero, lift, returned: shown(hand), position: null });

@@ -1,6 +1,6 @@
 import type { Locator, Page } from '@playwright/test';
 
-import { STILL_FOR } from '@wendaxis/core/measure';
+import { stillFor } from '@wendaxis/core/measure';
 
 import { expect, stepOnScreen, test } from './workshopTest.ts';
 
@@ -161,7 +161,7 @@ function finger(page: Page): Hand {
       const hand = (name: RegExp) => page.getByRole('button', { name }).click();
       const needle = page.getByTestId('live-reading');
       const taken = async (phase: 'zero' | 'lift' | 'return', next: string): Promise<void> => {
-        await page.clock.runFor(STILL_FOR[phase] + 1000);
+        await page.clock.runFor(stillFor(phase, true) + 1000);
         await expect(page.getByRole('button', { name: `Take ${next}` })).toBeVisible();
       };
       for (let cycle = 0; cycle < 3; cycle += 1) {

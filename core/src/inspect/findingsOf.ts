@@ -64,16 +64,19 @@ const FINDINGS_OF: Readonly<Partial<Record<StationKind, readonly FindingId[]>>> 
   shaftStep: ['sound', 'cracked', 'trackGrooved', 'spunOnJournal'],
 };
 
-type Judged = Pick<Station, 'kind' | 'spacerType' | 'lock' | 'ends'>;
+type Judged = Pick<Station, 'kind' | 'spacerType' | 'lock' | 'ends' | 'use'>;
 
 /** What is used once is not found sound: a sleeve that was crushed, a nut whose thread holds by its own grip, a ring that was stretched. */
-const isUsedUp = ({ spacerType, lock, ends }: Judged): boolean =>
-  spacerType === 'collapsible' || lock === 'selfLocking' || ends === 'whole';
+const isUsedUp = ({ spacerType, lock, ends, use }: Judged): boolean =>
+  use === 'once' || spacerType === 'collapsible' || lock === 'selfLocking' || ends === 'whole';
 
-/** What may be found on a station; first what is found where nothing is wrong. */
-export function findingsOf(station: Judged): readonly FindingId[] {
+/**
+ * What may be found on a station; first what is found where nothing is wrong.
+ * @param isSpoiled by coming out, whatever it looks like
+ */
+export function findingsOf(station: Judged, isSpoiled = false): readonly FindingId[] {
   const findings = FINDINGS_OF[station.kind] ?? USUAL;
-  if (!isUsedUp(station)) return findings;
+  if (!isSpoiled && !isUsedUp(station)) return findings;
   return ['onceOnly', ...findings.filter((id) => id !== 'sound' && id !== 'onceOnly')];
 }
 

@@ -12,6 +12,7 @@ export const SIZE_FEATURES = [
   'shoulderDepth',
   'seatedDepth',
   'fittedBore',
+  'plugPasses',
   'endGap',
   'housingBore',
   'holeOffset',
@@ -58,6 +59,7 @@ export const SIZE_FEATURE_TABLE: Readonly<Record<SizeFeature, SizeFeatureRow>> =
   shoulderDepth: row('Depth from the face to the shoulder', 'ring', 0.5, DEPTH),
   seatedDepth: row('Depth from the face to the ring', 'ring', 0.5, DEPTH),
   fittedBore: row('Bore once fitted', 'round', 0.05, SIZE),
+  plugPasses: row('Largest plug that passes once fitted', 'once', 0.05, SIZE),
   endGap: row('Gap between its ends', 'once', 5, [0, 20]),
   housingBore: row('Bore of its housing', 'round', 0.05, SIZE),
   holeOffset: row('Oil hole and feed, centres apart', 'once', 5, [0, 60]),
@@ -120,7 +122,7 @@ const OF_PRESSED: readonly SizeFeature[] = [
 
 /** Features of kinds that have them of their own. */
 const OF_KIND: Readonly<Partial<Record<StationKind, readonly SizeFeature[]>>> = {
-  drawnCup: OF_PRESSED,
+  drawnCup: ['plugPasses', ...OF_PRESSED],
   bush: ['bore', 'journal', ...OF_PRESSED],
   ringSeal: ['endGap'],
   bolts: ['length'],

@@ -28,7 +28,7 @@ export { whatWouldDecide, type Remedy } from './remedy.ts';
 export { judgeRun, type RunInput, type RunValue, type RunVerdict } from './run.ts';
 export { CYCLES_NEEDED, settle, type PositionGroup, type Settling } from './settle.ts';
 export {
-  STILL_FOR,
+  stillFor,
   stillReading,
   type AwaitedReading,
   type CyclePhase,

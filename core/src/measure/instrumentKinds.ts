@@ -20,7 +20,8 @@ export const INSTRUMENT_KINDS = {
   micrometer: {
     words: 'Micrometer',
     contacts: [],
-    sizes: ['journal', 'ringOutside', 'ringWidth', 'length'],
+    // A shaft that is tried in place of a plug is measured with it.
+    sizes: ['journal', 'ringOutside', 'ringWidth', 'length', 'plugPasses'],
   },
   boreGauge: {
     words: 'Bore gauge',
@@ -32,6 +33,7 @@ export const INSTRUMENT_KINDS = {
     contacts: [],
     sizes: ['shoulderDepth', 'seatedDepth', 'foundDepth', 'markDatum'],
   },
+  plug: { words: 'Plug gauge, or the shaft itself', contacts: [], sizes: ['plugPasses'] },
   feeler: { words: 'Feeler gauges', contacts: [], sizes: ['endGap'] },
   caliper: {
     words: 'Caliper',
@@ -46,6 +48,7 @@ export const INSTRUMENT_KINDS = {
       'bore',
       'ringBore',
       'fittedBore',
+      'plugPasses',
       'housingBore',
       'holeOffset',
       'foundDepth',
@@ -72,6 +75,7 @@ const BY_NAME: readonly (readonly [RegExp, InstrumentKind])[] = [
   [/micrometer/iu, 'micrometer'],
   [/depth/iu, 'depthGauge'],
   [/caliper/iu, 'caliper'],
+  [/plug/iu, 'plug'],
   [/feeler/iu, 'feeler'],
   [/lever|test/iu, 'lever'],
 ];

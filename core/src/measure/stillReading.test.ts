@@ -1,4 +1,4 @@
-import { STILL_FOR, stillReading, type AwaitedReading, type SeenReading } from './stillReading.ts';
+import { stillFor, stillReading, type AwaitedReading, type SeenReading } from './stillReading.ts';
 
 /** Readings every 200 ms: each value for as many of them. */
 const seen = (...spells: readonly (readonly [value: number, count: number])[]): SeenReading[] =>
@@ -6,11 +6,17 @@ const seen = (...spells: readonly (readonly [value: number, count: number])[]): 
     .flatMap(([value, count]) => Array.from({ length: count }, () => value))
     .map((value, index) => ({ at: index * 200, value }));
 
-const zero: AwaitedReading = { phase: 'zero', graduation: 0.01, zero: null, lift: null };
+const zero: AwaitedReading = {
+  phase: 'zero',
+  graduation: 0.01,
+  zero: null,
+  lift: null,
+  isTurned: false,
+};
 const lift: AwaitedReading = { ...zero, phase: 'lift', zero: 0.01 };
 const back: AwaitedReading = { ...lift, phase: 'return', lift: 0.25 };
-const LONG = Math.ceil(STILL_FOR.zero / 200) + 1;
-const SHORT = Math.ceil(STILL_FOR.lift / 200) + 1;
+const LONG = Math.ceil(stillFor('zero', false) / 200) + 1;
+const SHORT = Math.ceil(stillFor('lift', false) / 200) + 1;
 
 describe('a reading that is taken when the needle stands still', () => {
   test('should be a zero only at zero, and only when there was time to turn the shaft', () => {
@@ -26,6 +32,12 @@ describe('a reading that is taken when the needle stands still', () => {
     expect(stillReading(seen([0.01, 9], [0.24, 3], [0.26, SHORT]), lift)).toBe(0.26);
     expect(stillReading(seen([-0.25, SHORT]), lift)).toBe(-0.25);
     expect(stillReading(seen([0.26, SHORT - 2]), lift)).toBeNull();
+  });
+
+  test('should leave time to turn the shaft at its other stop, where that is done', () => {
+    const turned = { ...lift, isTurned: true };
+    expect(stillReading(seen([0.26, SHORT]), turned)).toBeNull();
+    expect(stillReading(seen([0.26, LONG]), turned)).toBe(0.26);
   });
 
   test('should bear the flicker of one graduation and no more', () => {

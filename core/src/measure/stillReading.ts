@@ -15,17 +15,19 @@ export interface AwaitedReading {
   readonly zero: number | null;
   /** The lift of this cycle; null before it. */
   readonly lift: number | null;
+  /** The shaft is turned under load at both its stops, not only at zero. */
+  readonly isTurned: boolean;
 }
 
 /**
  * How long the needle stands still before its reading is taken, ms: long enough at zero to turn the shaft both ways and
  * push it home. Rule of this program.
  */
-export const STILL_FOR: Readonly<Record<CyclePhase, number>> = {
-  zero: 5000,
-  lift: 1500,
-  return: 1500,
-};
+const STILL_FOR: Readonly<Record<CyclePhase, number>> = { zero: 5000, lift: 1500, return: 1500 };
+
+/** The same for a reading that is waited for: where the shaft is turned at both stops, as long at each of them, ms. */
+export const stillFor = (phase: CyclePhase, isTurned: boolean): number =>
+  isTurned ? STILL_FOR.zero : STILL_FOR[phase];
 
 /** Graduations that the needle rises at least before it counts as lifted: less is hardly told from its flicker. */
 const LEAST_RISE = 2;
@@ -41,10 +43,11 @@ const LONGEST_GAP = 1000;
  */
 export function stillReading(
   seen: readonly SeenReading[],
-  { phase, graduation, zero, lift }: AwaitedReading,
+  { phase, graduation, zero, lift, isTurned }: AwaitedReading,
 ): number | null {
   const newest = seen.at(-1);
-  if (newest === undefined || !stands(seen, newest, STILL_FOR[phase], graduation)) return null;
+  if (newest === undefined || !stands(seen, newest, stillFor(phase, isTurned), graduation))
+    return null;
   const rise = newest.value - (zero ?? 0);
   const isThere = {
     zero: Math.abs(newest.value) <= graduation,

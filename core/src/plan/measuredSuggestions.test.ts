@@ -75,7 +75,7 @@ describe('what sizes say about the use of a part', () => {
     const plain: Station = { ...BASE, kind: 'plainBearing' };
     const sizes = { bore: [40.07, 40.07], journal: [40, 40] };
     expect(suggestions(plain, sizes)).toEqual([
-      ['replace', null, 'Worn: more clearance than its band'],
+      ['replace', null, 'Worn: more clearance than its limits allow'],
     ]);
     expect(suggestions({ ...plain, clearanceMost: 0.1 }, sizes)).toEqual([]);
     expect(suggestions(plain, { bore: [40.035, 40.035], journal: [40, 40] })).toEqual([]);
@@ -94,6 +94,14 @@ describe('what sizes say about the use of a part', () => {
       rollerDiameter: 3,
     };
     expect(suggestions({ ...rollers, rollerCount: 24 })).toEqual([]);
+    // 20.021 − 20.042 between two rollers of 3 mm: they wedge, whatever upper limit is stated.
+    const wedged = suggestions(
+      { ...rollers, rollerCount: 24, clearanceMost: 0.024 },
+      { bore: [26.021], journal: [20.042] },
+    );
+    expect(wedged).toEqual([
+      ['replace', null, expect.stringMatching(/^Too tight: .*thinner rollers/)],
+    ]);
     expect(suggestions({ ...rollers, rollerCount: 23 })).toEqual([
       ['replace', null, '23 rollers where 24 fill the set'],
     ]);

@@ -6,6 +6,7 @@ import {
 } from '../inspect/index.ts';
 import type { JobState } from '../job/index.ts';
 import { measuredClearance } from './measuredClearance.ts';
+import { rollerClearance, rollerLimits } from './rollerClearance.ts';
 import { LEAST_OPENING, oilHoleOpening, usualClearance } from '../plain/index.ts';
 import { fullComplement } from '../rollers/index.ts';
 import { knownSize, sitsTight, STATION_KIND_TABLE, type Station } from '../unit/index.ts';
@@ -73,16 +74,38 @@ function looseness(state: JobState, station: Station): readonly MeasuredSuggesti
   });
 }
 
-function clearance(state: JobState, station: Station): readonly MeasuredSuggestion[] {
-  if (STATION_KIND_TABLE[station.kind].bearing !== 'plain') return [];
+/** Clearance of a plain bearing or of loose rollers, with the limits it is held to; null where it is not measured. */
+function clearanceOf(state: JobState, station: Station) {
+  if (station.kind === 'looseRollers') {
+    const running = rollerClearance(state, station);
+    return running === null ? null : { ...running, ...rollerLimits(station) };
+  }
+  if (STATION_KIND_TABLE[station.kind].bearing !== 'plain') return null;
   const measured = measuredClearance(state, station);
-  if (measured === null) return [];
-  const { most, guard } = measured;
   const bore = knownSize(station, 'inside');
-  const upper = station.clearanceMost ?? (bore === null ? null : usualClearance(bore).upper!);
-  if (upper === null) return [];
-  return most > upper + guard
-    ? [{ verdict: 'replace', repair: null, reason: 'Worn: more clearance than its band' }]
+  if (measured === null) return null;
+  const usual = bore === null ? null : usualClearance(bore).upper!;
+  return {
+    ...measured,
+    lower: station.clearanceLeast ?? 0,
+    upper: station.clearanceMost ?? usual,
+  };
+}
+
+/** Out of its limits to either side, by what is proven. */
+function clearance(state: JobState, station: Station): readonly MeasuredSuggestion[] {
+  const found = clearanceOf(state, station);
+  if (found === null) return [];
+  const { least, most, guard, lower, upper } = found;
+  const replaced = (reason: string) => [{ verdict: 'replace', repair: null, reason }] as const;
+  if (lower !== null && least < lower - guard)
+    return replaced(
+      station.kind === 'looseRollers'
+        ? 'Too tight: less clearance than its limits allow with these rollers. Take thinner rollers, or measure bore and journal again'
+        : 'Too tight: less clearance than its limits allow',
+    );
+  return upper !== null && most > upper + guard
+    ? replaced('Worn: more clearance than its limits allow')
     : [];
 }
 

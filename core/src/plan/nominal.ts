@@ -20,6 +20,7 @@ const NOMINAL: Readonly<Record<SizeFeature, (station: Station) => number | undef
   shoulderDepth: ({ boreDepth }) => boreDepth,
   seatedDepth: ({ depth }) => depth,
   fittedBore: ({ inside }) => inside,
+  plugPasses: ({ inside }) => inside,
   housingBore: ({ outside }) => outside,
   holeOffset: () => undefined,
   foundDepth: ({ depth }) => depth,
@@ -40,6 +41,7 @@ const DRAWN_AS: Readonly<Partial<Record<SizeFeature, SizeName>>> = {
   ringBore: 'inside',
   ringWidth: 'width',
   fittedBore: 'inside',
+  plugPasses: 'inside',
   housingBore: 'outside',
 };
 

@@ -1,4 +1,5 @@
-import type { Unit } from '../unit/index.ts';
+import type { JobState } from '../job/index.ts';
+import { Bench, unitOf } from './tests/bench.ts';
 import { possibleFindings } from './possibleFindings.ts';
 
 test('what may be found depends on what is looked at, station or part; nothing is found on what is gone', () => {
@@ -11,8 +12,18 @@ test('what may be found depends on what is looked at, station or part; nothing i
     area: null,
     wall: null,
   };
-  const unit = { id: 'u', name: 'u', description: '', axes: [], parts: [part] } as unknown as Unit;
-  expect(possibleFindings(unit, { stationId: null, partId: 'p' })).toContain('cracked');
-  expect(possibleFindings(unit, { stationId: 'gone', partId: null })).toEqual([]);
-  expect(possibleFindings(unit, { stationId: null, partId: 'gone' })).toEqual([]);
+  const unit = { id: 'u', name: 'u', description: '', axes: [], parts: [part] };
+  const state = { unit } as unknown as JobState;
+  expect(possibleFindings(state, { stationId: null, partId: 'p' })).toContain('cracked');
+  expect(possibleFindings(state, { stationId: 'gone', partId: null })).toEqual([]);
+  expect(possibleFindings(state, { stationId: null, partId: 'gone' })).toEqual([]);
+});
+
+test('what is spoiled by coming out is not found sound', () => {
+  const bench = new Bench(unitOf('bushAndSeal'), 'overhaul');
+  const { id } = bench.axis.stations.find(({ kind }) => kind === 'bush')!;
+  const usual = () => possibleFindings(bench.state, { stationId: id, partId: null })[0];
+  expect(usual()).toBe('sound');
+  bench.record({ type: 'StepDone', data: { stepId: `pull:${id}`, note: '' } });
+  expect(usual()).toBe('onceOnly');
 });

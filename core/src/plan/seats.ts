@@ -43,6 +43,7 @@ export function seatsOf(station: Station): readonly SizeFeature[] {
 
 /** The rings that are fitted tight, as they can be measured themselves; of a bush its bore too, which closes in. */
 export function ringFeatures(station: Station): readonly SizeFeature[] {
+  if (station.kind === 'drawnCup') return []; // thin: it takes its shape from its housing
   const hasBore = isTight(station, 'inner') || station.kind === 'bush';
   return [
     ...(sitsTight(station, 'outer') ? (['ringOutside'] as const) : []),

@@ -23,7 +23,7 @@ const ANSWERS: Readonly<Partial<Record<StepForm, Answers>>> = {
     const measured = found === null ? [] : measuredSuggestions(state, found.station);
     if (measured.length > 0) return null; // its sizes say otherwise
     const targetId = stationId ?? partId!;
-    const [usual] = possibleFindings(state.unit!, { stationId, partId });
+    const [usual] = possibleFindings(state, { stationId, partId });
     if (usual === undefined) return null;
     const { verdict, words }: Finding = FINDINGS[usual];
     return [

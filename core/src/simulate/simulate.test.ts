@@ -10,7 +10,15 @@ import {
   type VirtualAssembly,
 } from './virtualAssembly.ts';
 
-const STILL = { unseated: 0, tilt: 0, driftPerMinute: 0, scatter: 0, graduation: 0.001, seed: 1 };
+const STILL = {
+  unseated: 0,
+  unseatedAbove: 0,
+  tilt: 0,
+  driftPerMinute: 0,
+  scatter: 0,
+  graduation: 0.001,
+  seed: 1,
+};
 const after = (assembly: VirtualAssembly, ...actions: HandAction[]) =>
   actions.reduce((now, action) => act(now, action, 0), assembly);
 
@@ -31,6 +39,15 @@ describe('the virtual assembly', () => {
     expect(travel(fresh)).toBeCloseTo(0.16, 9);
     expect(travel(after(fresh, 'turnUnderLoad'))).toBeCloseTo(0.112, 9);
     expect(travel(after(fresh, 'turnUnderLoad', 'turnUnderLoad'))).toBeCloseTo(0.1024, 9);
+  });
+
+  test('should read less until the rollers are seated at the other stop too, and stay lifted as it is turned', () => {
+    const fresh = after(assemble({ ...STILL, endPlay: 0.1, unseatedAbove: 0.05 }), 'lift');
+    expect(travel(fresh)).toBeCloseTo(0.05, 9);
+    const turned = after(fresh, 'turnUnderLoad');
+    expect(turned.lifted).toBe(true);
+    expect(travel(turned)).toBeCloseTo(0.09, 9);
+    expect(travel(after(fresh, 'lower', 'turnUnderLoad'))).toBeCloseTo(0.05, 9);
   });
 
   test('should follow the angle when a face is not square', () => {
@@ -77,11 +94,12 @@ describe('the virtual assembly', () => {
 });
 
 describe('a guided run on it', () => {
-  /** Three cycles as the bench asks for them: turn twice, zero, lift, lower. */
+  /** Three cycles as the bench asks for them: turn twice, zero, lift, turn there too, lower. */
   function guidedRun(endPlay: number, seed: number) {
     let assembly = assemble({
       endPlay,
       unseated: 0.06,
+      unseatedAbove: 0.02,
       tilt: 0,
       driftPerMinute: 0.0015,
       scatter: 0.0012,
@@ -96,7 +114,12 @@ describe('a guided run on it', () => {
         return indicated(assembly, at);
       };
       const zero = hands('turnUnderLoad', 'turnUnderLoad', 'setZero');
-      cycles.push({ zero, lift: hands('lift'), returned: hands('lower'), position: null });
+      cycles.push({
+        zero,
+        lift: hands('lift', 'turnUnderLoad', 'turnUnderLoad'),
+        returned: hands('lower'),
+        position: null,
+      });
     }
     return judgeRun({
       instrument: {

@@ -24,6 +24,7 @@ const SEAT_OFF: Readonly<Record<SizeFeature, number>> = {
   shoulderDepth: 0,
   seatedDepth: 0.01,
   fittedBore: 0.02,
+  plugPasses: 0.02,
   endGap: 0.005,
   housingBore: 0.008,
   holeOffset: 0,
@@ -60,7 +61,7 @@ export function inspected(
   chosen: WorkHabits['findings'],
 ): readonly Recorded[] {
   const targetId = step.stationId ?? step.partId!;
-  const finding = chosen?.[targetId] ?? possibleFindings(state.unit!, step)[0]!;
+  const finding = chosen?.[targetId] ?? possibleFindings(state, step)[0]!;
   const row: Finding = FINDINGS[finding];
   return [
     { type: 'FindingRecorded', data: { targetId, findings: [finding], note: '' } },

@@ -7,8 +7,10 @@ import { gaussian } from './gaussian.ts';
 export interface VirtualAssembly {
   /** True end play with the rollers seated; below zero is preload (the shaft does not move). */
   readonly endPlay: number;
-  /** Extra travel while the rollers are not seated; turning under load takes most of it away. */
+  /** Extra travel while the rollers are not seated below; turning under load at that stop takes most of it away. */
   readonly unseated: number;
+  /** Travel that is missing while they are not seated above; turning under load at the other stop takes most of it away. */
+  readonly unseatedAbove: number;
   /** Travel changes by ±tilt round the turn: a face that is not square. */
   readonly tilt: number;
   /** Creep of the indicator's stand, mm per minute. */
@@ -48,7 +50,14 @@ const CREEP_SETTLES_AFTER = 10;
 export function assemble(
   properties: Pick<
     VirtualAssembly,
-    'endPlay' | 'unseated' | 'tilt' | 'driftPerMinute' | 'scatter' | 'graduation' | 'seed'
+    | 'endPlay'
+    | 'unseated'
+    | 'unseatedAbove'
+    | 'tilt'
+    | 'driftPerMinute'
+    | 'scatter'
+    | 'graduation'
+    | 'seed'
   >,
 ): VirtualAssembly {
   return { ...properties, position: 0, lifted: false, dialOffset: 0.37, placing: 0, actions: 0 };
@@ -63,7 +72,9 @@ export function act(
   const next = { ...assembly, actions: assembly.actions + 1 };
   switch (action) {
     case 'turnUnderLoad':
-      return { ...next, lifted: false, unseated: next.unseated * LEFT_AFTER_TURN };
+      return next.lifted
+        ? { ...next, unseatedAbove: next.unseatedAbove * LEFT_AFTER_TURN }
+        : { ...next, unseated: next.unseated * LEFT_AFTER_TURN };
     case 'turnToNextMark':
       return { ...next, position: (next.position + MARK_STEP) % 360 };
     case 'lift':
@@ -91,6 +102,13 @@ function displacement(assembly: VirtualAssembly, elapsed: number): number {
 }
 
 /** How far the shaft moves between its stops at this mark. */
-export function travel({ endPlay, unseated, tilt, position }: VirtualAssembly): number {
-  return Math.max(0, endPlay + unseated + tilt * Math.cos((position * Math.PI) / 180));
+export function travel({
+  endPlay,
+  unseated,
+  unseatedAbove,
+  tilt,
+  position,
+}: VirtualAssembly): number {
+  const squareness = tilt * Math.cos((position * Math.PI) / 180);
+  return Math.max(0, endPlay + unseated - unseatedAbove + squareness);
 }

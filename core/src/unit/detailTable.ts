@@ -15,6 +15,7 @@ import {
   SPACER_TYPES,
   SITE_PIECES,
   TIGHT_RINGS,
+  USES,
   type DetailName,
 } from './stationDetails.ts';
 
@@ -187,6 +188,7 @@ export const DETAIL_TABLE: Readonly<Record<DetailName, DetailRow>> = {
     lockWire: 'lock wire',
     selfLocking: 'a self-locking nut',
   }),
+  use: choice('May be used', USES, { again: 'again, where it is sound', once: 'once only' }),
 };
 
 export const DETAIL_NAMES = Object.keys(DETAIL_TABLE) as readonly DetailName[];

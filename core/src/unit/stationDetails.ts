@@ -31,6 +31,8 @@ export const LOCKS = [
   'lockWire',
   'selfLocking',
 ] as const;
+/** Whether something may go in again once it has been out. */
+export const USES = ['again', 'once'] as const;
 /** How the bolts lie, which decides the order of tightening. */
 export const BOLT_PATTERNS = ['circle', 'pan', 'row'] as const;
 
@@ -116,5 +118,7 @@ export interface StationDetails {
   readonly torqueMost?: number;
   readonly longest?: number;
   readonly lock?: (typeof LOCKS)[number];
+  /** Whether it may go in again once it has been out. */
+  readonly use?: (typeof USES)[number];
 }
 export type DetailName = keyof StationDetails;

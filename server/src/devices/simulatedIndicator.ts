@@ -74,6 +74,7 @@ export class SimulatedIndicator implements LineSource {
       graduation,
       seed,
       unseated: 0.06,
+      unseatedAbove: 0.004,
       tilt: 0.002,
       driftPerMinute: 0.0015,
       scatter: 0.0012,

@@ -57,7 +57,17 @@ describe('actions and stages in words', () => {
   test('should give each pair of hands a key of its own that nothing else uses', () => {
     const keys = [...HANDS.map(({ key }) => key), 'U', 'Z', 'Y', 'B'];
     expect(new Set(keys).size).toBe(keys.length);
-    for (const { phase } of HANDS) expect(PHASE_WORDS[phase].how).not.toBe('');
+    for (const { phases } of HANDS)
+      for (const phase of phases)
+        for (const words of Object.values(PHASE_WORDS)) expect(words[phase].how).not.toBe('');
+  });
+
+  test('should have tapered rollers turned at both stops, and nothing else turned while it is lifted', () => {
+    const { turned, still } = PHASE_WORDS;
+    for (const phase of ['zero', 'lift', 'return'] as const)
+      expect(turned[phase].how).toMatch(/both ways under load/);
+    expect(still.lift.how).toMatch(/Do not turn it/);
+    expect(`${still.zero.how}${still.return.how}`).not.toMatch(/under load/);
   });
 
   test('should read a dial to no more decimals than it shows', () => {

@@ -30,7 +30,7 @@ export const seatTried = jobEvent({
 });
 
 /** What is measured of a ring once it is in: it says nothing of one that goes in anew. */
-const OF_FITTED: readonly SizeFeature[] = ['fittedBore', 'seatedDepth', 'holeOffset'];
+const OF_FITTED: readonly SizeFeature[] = ['fittedBore', 'plugPasses', 'seatedDepth', 'holeOffset'];
 
 /** Sizes as measured, without those of what was in. */
 function withoutFitted({ inspection: { sizes } }: JobState, stationId: string) {

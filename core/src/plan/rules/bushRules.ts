@@ -22,6 +22,9 @@ function isTooClose({ state, station }: StationSubject): boolean {
   return decide(gauged.least, gauged.most, band, gauged.guard).word === 'doesNotConform';
 }
 
+/** How what is pressed in is gauged: between needles no bore gauge finds its points. */
+const gaugedAs = ({ kind }: Station) => (kind === 'drawnCup' ? 'plugPasses' : 'fittedBore');
+
 /** What stands pressed in on an axis. */
 const pressedOn = (stations: readonly Station[]): readonly Station[] => stations.filter(isPressed);
 
@@ -85,7 +88,10 @@ export const BUSH_RULES: readonly Rule[] = [
     kinds: PRESSED,
     form: 'sizes',
     title: (subject) => `Gauge the bore of ${nameOf(subject)} in place`,
-    how: 'Three angles at two depths, once it is home and cold.',
+    how: ({ station }) =>
+      station.kind === 'drawnCup'
+        ? 'A drawn cup takes its shape from its housing. Try a plug gauge of the shaft’s size through its needles, or the shaft itself: it goes through by hand and turns free. Enter the largest that passes.'
+        : 'Three angles at two depths, once it is home and cold.',
     reason: 'The bore closes in by pressing: the clearance is what it is now.',
     numbers: (subject) => {
       const gauged = gaugedNumbers(subject);
@@ -95,10 +101,11 @@ export const BUSH_RULES: readonly Rule[] = [
       );
       return numbers(gauged.figures, gauged.missing, finish);
     },
-    sizes: () => ['fittedBore'],
-    tools: ['bore gauge'],
+    sizes: ({ station }) => [gaugedAs(station)],
+    tools: ({ station }) =>
+      station.kind === 'drawnCup' ? ['plug gauge, or the shaft'] : ['bore gauge'],
     after: [{ rule: 'checkSeat', of: 'station' }],
-    done: (subject) => isMeasured(subject, 'fittedBore'),
+    done: (subject) => isMeasured(subject, gaugedAs(subject.station)),
   },
   {
     id: 'finishBore',

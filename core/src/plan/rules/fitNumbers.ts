@@ -65,14 +65,14 @@ function lacksOfFit(
     const seat = ring === 'outer' ? 'bore' : 'journal';
     return [lacksStep(`measured ${seat} of ${name}`, `measureSeats:${id}`)];
   }
-  const newOne = kind === 'bush' ? 'measureNew' : 'compare';
   return [
     ...(boreClass !== undefined || isSeatMeasured(state, station, 'outer')
       ? []
       : [lacksStep(`measured housing bore of ${name}, or its class`, `measureHousing:${id}`)]),
-    ...(outsideClass !== undefined || isRingMeasured(state, station, 'outer')
+    // A drawn cup has no outside of its own to measure: it takes its shape from its housing.
+    ...(kind === 'drawnCup' || outsideClass !== undefined || isRingMeasured(state, station, 'outer')
       ? []
-      : [lacksStep(`measured outside of the new ${name}`, `${newOne}:${id}`)]),
+      : [lacksStep(`measured outside of the new ${name}`, `measureNew:${id}`)]),
   ];
 }
 

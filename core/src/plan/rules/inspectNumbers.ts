@@ -99,13 +99,20 @@ function tightRingMissing(station: Station): Missing | null {
 
 /** The bore of what was pressed in, where it stands, and what it leaves the journal. */
 export function gaugedNumbers({ state, station }: StationSubject): Numbers {
-  const gauged = meanSize(state, station, 'fittedBore');
+  const isCup = station.kind === 'drawnCup';
+  const gauged = meanSize(state, station, isCup ? 'plugPasses' : 'fittedBore');
   return numbers(
     gauged === null
       ? figure('Bore, nominal', 'length', station.inside, SOURCES.asBookedIn.title)
-      : figure('Bore once fitted, mean', 'length', gauged.mean, SOURCES.asMeasured.title, {
-          expanded: NORMAL_FACTOR * gauged.uncertainty,
-        }),
+      : figure(
+          isCup ? 'Largest plug that passes' : 'Bore once fitted, mean',
+          'length',
+          gauged.mean,
+          SOURCES.asMeasured.title,
+          {
+            expanded: NORMAL_FACTOR * gauged.uncertainty,
+          },
+        ),
     STATION_KIND_TABLE[station.kind].bearing === 'plain'
       ? clearanceNumbers(state, station, 'fittedBore')
       : null,

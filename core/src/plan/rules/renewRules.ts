@@ -33,8 +33,8 @@ const NEW_PARTS = INSPECTED.filter(
 /** Never used again once it has been out, whatever it looks like. */
 const ALWAYS_NEW: readonly StationKind[] = [...ONCE, 'seal', 'bush'];
 
-function isUsedOnce({ kind, spacerType, lock, ends }: Station): boolean {
-  if (ALWAYS_NEW.includes(kind)) return true;
+function isUsedOnce({ kind, spacerType, lock, ends, use }: Station): boolean {
+  if (use === 'once' || ALWAYS_NEW.includes(kind)) return true;
   return (
     spacerType === 'collapsible' || ends === 'whole' || (lock !== undefined && LOCKS[lock].once)
   );

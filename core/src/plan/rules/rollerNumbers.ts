@@ -4,83 +4,50 @@ import { SOURCES } from '../../sources/index.ts';
 import type { Station } from '../../unit/index.ts';
 import { bandFigure, figure, fromDetail, lacksDetail, numbers, range, words } from '../figures.ts';
 import type { Numbers, StationSubject } from '../rule.ts';
-import { line } from '../../working/index.ts';
-import { measuredClearance } from '../measuredClearance.ts';
+import { rollerClearance, rollerLimits } from '../rollerClearance.ts';
 import type { Figure } from '../step.ts';
 
-/** What is told of loose rollers as they go in. */
-export function rollerNumbers({ state, station }: StationSubject): Numbers {
-  return numbers(
-    rollerClearance(state, station),
-    fromDetail(station, 'rollerDiameter', (roller) => {
-      const { count, gap, working } = fullComplement(station.inside, roller);
-      return [
-        figure('Rollers in the set', 'number', count, SOURCES.rollerGeometry.title, { working }),
-        figure('Gap left', 'length', gap, SOURCES.rollerGeometry.title, { working }),
-      ];
-    }),
-  );
+/** How many fill the ring, what gap they leave, and whether as many are described. */
+function countFigures(station: Station, name: string) {
+  return fromDetail(station, 'rollerDiameter', (roller) => {
+    const { count, gap, working } = fullComplement(station.inside, roller);
+    const { rollerCount } = station;
+    return [
+      figure(name, 'number', count, SOURCES.rollerGeometry.title, { working }),
+      figure('Gap left', 'length', gap, SOURCES.rollerGeometry.title, { working }),
+      ...(rollerCount === undefined || rollerCount === count
+        ? []
+        : [
+            words(
+              'Count',
+              `${rollerCount} described, ${count} fill it: ${rollerCount < count ? 'short' : 'too many'}`,
+              'Compared',
+            ),
+          ]),
+    ];
+  });
 }
+
+/** What is told of loose rollers as they go in. */
+export const rollerNumbers = ({ state, station }: StationSubject): Numbers =>
+  numbers(clearanceFigures(state, station), countFigures(station, 'Rollers in the set'));
 
 /** What is told of loose rollers as they are looked at: how many fill the ring, and whether so many are described. */
-export function rollersFound({ state, station }: StationSubject): Numbers {
-  return numbers(
-    rollerClearance(state, station),
-    fromDetail(station, 'rollerDiameter', (roller) => {
-      const { count, gap, working } = fullComplement(station.inside, roller);
-      return [
-        figure('Rollers in a full set', 'number', count, SOURCES.rollerGeometry.title, { working }),
-        figure('Gap left', 'length', gap, SOURCES.rollerGeometry.title, { working }),
-        ...(station.rollerCount === undefined || station.rollerCount === count
-          ? []
-          : [
-              words(
-                'Count',
-                `${station.rollerCount} described, ${count} fill it: ${station.rollerCount < count ? 'short' : 'too many'}`,
-                'Compared',
-              ),
-            ]),
-      ];
-    }),
+export const rollersFound = ({ state, station }: StationSubject): Numbers =>
+  numbers(
+    clearanceFigures(state, station),
+    countFigures(station, 'Rollers in a full set'),
     station.rollerCount === undefined ? lacksDetail(station, 'rollerCount') : null,
   );
-}
 
-/** Running clearance of loose rollers from their bore and journal as measured: what two rollers leave of the room between. mm. */
-function runningClearance(
-  state: StationSubject['state'],
-  station: Station,
-): ReturnType<typeof measuredClearance> {
-  const { rollerDiameter: roller } = station;
-  const room = roller === undefined ? null : measuredClearance(state, station);
-  if (room === null) return null;
-  const [least, most] = [room.least - 2 * roller!, room.most - 2 * roller!];
-  const working = [
-    ...room.working,
-    ...(['least', 'most'] as const).map((which) =>
-      line(
-        `With the rollers in, ${which}`,
-        'cr = c − 2·dr',
-        [
-          ['c', room[which], 'length'],
-          ['dr', roller!, 'length'],
-        ],
-        ['cr', { least, most }[which], 'length'],
-        'clearanceSizes',
-      ),
-    ),
-  ];
-  return { ...room, least, most, working };
-}
-
-/** The running clearance against its limits, where any are stated. */
-function rollerClearance(state: StationSubject['state'], station: Station): readonly Figure[] {
-  const running = runningClearance(state, station);
+/** The running clearance against its limits; rollers that wedge are told though nothing is stated. */
+function clearanceFigures(state: StationSubject['state'], station: Station): readonly Figure[] {
+  const running = rollerClearance(state, station);
   if (running === null) return [];
   const { least, most, guard, working } = running;
-  const { clearanceLeast, clearanceMost } = station;
-  const band = { lower: clearanceLeast ?? null, upper: clearanceMost ?? null, target: null };
-  const isStated = band.lower !== null || band.upper !== null;
+  const band = rollerLimits(station);
+  const isStated = station.clearanceLeast !== undefined || station.clearanceMost !== undefined;
+  const { word } = decide(least, most, band, guard);
   return [
     ...(isStated
       ? [bandFigure('Clearance, limits', 'length', band, SOURCES.asBookedIn.title)]
@@ -90,14 +57,7 @@ function rollerClearance(state: StationSubject['state'], station: Station): read
       'length',
       { least, most },
       SOURCES.clearanceSizes.title,
-      {
-        expanded: guard,
-        working,
-        // Rollers that cannot go in are told though nothing is stated.
-        ...(isStated || most < -guard
-          ? { word: decide(least, most, isStated ? band : { ...band, lower: 0 }, guard).word }
-          : {}),
-      },
+      { expanded: guard, working, ...(isStated || word === 'doesNotConform' ? { word } : {}) },
     ),
   ];
 }
@@ -107,8 +67,8 @@ const SKIDS_ABOVE = 0.0015;
 
 /** Whether there is so much room that rollers would slide rather than roll. */
 export function skidNumbers({ state, station }: StationSubject): Numbers {
-  const told = rollerClearance(state, station);
-  const running = runningClearance(state, station);
+  const told = clearanceFigures(state, station);
+  const running = rollerClearance(state, station);
   if (running === null) return numbers(told);
   const most = SKIDS_ABOVE * station.inside;
   const band = { lower: null, upper: most, target: null };

@@ -27,6 +27,8 @@ interface Props {
   readonly onAccept: (() => void) | null;
   /** Taking a reading is the next thing to do. */
   readonly main: boolean;
+  /** The shaft is turned under load at both its stops. */
+  readonly isTurned: boolean;
   readonly onTake: (value: number, typed: string | null) => void;
 }
 
@@ -40,6 +42,7 @@ export function CaptureRow({
   expected,
   onAccept,
   main,
+  isTurned,
   onTake,
 }: Props) {
   const entry = useTypedReading({ run, onTake, live, main, onAccept, expected, phase });
@@ -66,6 +69,7 @@ export function CaptureRow({
             live={live}
             phase={phase}
             run={run}
+            isTurned={isTurned}
             waits={main && entry.text === ''}
             onTake={onTake}
           />

@@ -1,7 +1,7 @@
 import { useCallback } from 'react';
 
 import { cyclesOf, type ReadingPhase, type Run } from '@wendaxis/core/job';
-import { STILL_FOR } from '@wendaxis/core/measure';
+import { stillFor } from '@wendaxis/core/measure';
 
 import { useSettings } from '../../stores/settingsStore.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -15,11 +15,13 @@ interface Props {
   readonly phase: ReadingPhase;
   /** A reading is the next thing to take, and none is being typed. */
   readonly waits: boolean;
+  /** The shaft is turned under load at both its stops. */
+  readonly isTurned: boolean;
   readonly onTake: (value: number, typed: null) => void;
 }
 
 /** Readings are taken when the needle stands still: the switch, and for how long it must. */
-export function HandsFree({ live, run, phase, waits, onTake }: Props) {
+export function HandsFree({ live, run, phase, waits, isTurned, onTake }: Props) {
   const { handsFree, switchHandsFree } = useSettings();
   const { partial } = cyclesOf(run);
   const take = useCallback((value: number) => onTake(value, null), [onTake]);
@@ -29,6 +31,7 @@ export function HandsFree({ live, run, phase, waits, onTake }: Props) {
     onTake: take,
     phase,
     graduation: run.instrument.graduation,
+    isTurned,
     zero: partial[0]?.value ?? null,
     lift: partial[1]?.value ?? null,
   });
@@ -45,7 +48,7 @@ export function HandsFree({ live, run, phase, waits, onTake }: Props) {
       </Button>
       {handsFree && waits && (
         <span className="text-soft">
-          Takes the {phase} once the needle stands still for {STILL_FOR[phase] / 1000} s.
+          Takes the {phase} once the needle stands still for {stillFor(phase, isTurned) / 1000} s.
         </span>
       )}
     </div>

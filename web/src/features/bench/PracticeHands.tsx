@@ -25,7 +25,12 @@ export function PracticeHands({ phase, position, onAct }: Props) {
       </p>
       <div className="flex flex-wrap gap-1.5">
         {HANDS.map((hand) => (
-          <HandButton key={hand.action} hand={hand} now={hand.phase === phase} onAct={onAct} />
+          <HandButton
+            key={hand.action}
+            hand={hand}
+            now={hand.phases.includes(phase)}
+            onAct={onAct}
+          />
         ))}
       </div>
     </section>

@@ -3,7 +3,13 @@ import { useCallback, useEffect, useState } from 'react';
 
 import { isSimulated } from '@wendaxis/core/devices';
 import type { JobState, Reading, Run, Spec } from '@wendaxis/core/job';
-import { expectedReading, playDoubts, type NextAction, type PlayDoubt } from '@wendaxis/core/plan';
+import {
+  expectedReading,
+  isTurnedAtStops,
+  playDoubts,
+  type NextAction,
+  type PlayDoubt,
+} from '@wendaxis/core/plan';
 
 import { record } from '../../stores/jobSync.ts';
 import { speak } from '../../ui/speak.ts';
@@ -12,7 +18,7 @@ import { DECISION_WORDS } from '../../wording/verdictWords.ts';
 import { CaptureRow } from './CaptureRow.tsx';
 import { CycleList } from './CycleList.tsx';
 import { dialDecimals } from './dialDecimals.ts';
-import { AGREED_WORDS, PHASE_WORDS } from './phaseWords.ts';
+import { AGREED_WORDS, PHASE_WORDS, type Seated } from './phaseWords.ts';
 import { PracticeHands } from './PracticeHands.tsx';
 import { ReadingTape } from './ReadingTape.tsx';
 import { SimulatedSign } from './SimulatedSign.tsx';
@@ -45,10 +51,11 @@ export function RunPanel({ jobId, spec, state, action, deviceId, practice, onAcc
   const hands = useHands(practice ? deviceId : null, jobId);
   const [mark, setMark] = useState<number | null>(null);
   const phase = action.kind === 'takeReading' ? action.phase : 'zero';
-  const words = agreed ? AGREED_WORDS : PHASE_WORDS[phase];
   const partial = action.kind === 'takeReading' ? action.partial : [];
-  useSpoken(action);
   const axis = state.unit!.axes.find(({ id }) => id === spec.axisId);
+  const seated = axis !== undefined && isTurnedAtStops(axis, spec.kind) ? 'turned' : 'still';
+  const words = agreed ? AGREED_WORDS : PHASE_WORDS[seated][phase];
+  useSpoken(action, seated);
   const doubts =
     verdict.status === 'judged' && axis !== undefined ? playDoubts(state, axis, run, verdict) : [];
   const shaft = { practice, mark, hands, deviceId };
@@ -77,6 +84,7 @@ export function RunPanel({ jobId, spec, state, action, deviceId, practice, onAcc
           expected={expectedReading(state, action, spec)}
           onAccept={keys.sure ? keys.acceptVerdict : null}
           main={!agreed}
+          isTurned={seated === 'turned'}
         />
         {practice && deviceId !== null && (
           <PracticeHands phase={phase} position={hands.position} onAct={hands.act} />
@@ -235,12 +243,12 @@ function liveWords(status: ReturnType<typeof useDevice>['status']): string {
 }
 
 /** Say the next step, or the verdict, when it changes. */
-function useSpoken(action: RunningAction): void {
+function useSpoken(action: RunningAction, seated: Seated): void {
   const text =
     action.kind === 'acceptRun' && action.verdict.status === 'judged'
       ? DECISION_WORDS[action.verdict.decision.word]
       : action.kind === 'takeReading'
-        ? PHASE_WORDS[action.phase].spoken
+        ? PHASE_WORDS[seated][action.phase].spoken
         : '';
   useEffect(() => {
     if (text !== '') speak(text);

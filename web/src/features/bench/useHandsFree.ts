@@ -24,6 +24,7 @@ export function useHandsFree({
   graduation,
   zero,
   lift,
+  isTurned,
 }: HandsFree): void {
   const now = useRef(value);
   useEffect(() => {
@@ -38,11 +39,11 @@ export function useHandsFree({
       if (now.current === null) return;
       seen.push({ at: performance.now(), value: now.current });
       if (seen.length > REMEMBERED) seen.shift();
-      const taken = stillReading(seen, { phase, graduation, zero, lift });
+      const taken = stillReading(seen, { phase, graduation, zero, lift, isTurned });
       if (taken === null) return;
       clearInterval(timer);
       onTake(taken);
     }, LOOK_EVERY);
     return () => clearInterval(timer);
-  }, [on, onTake, phase, graduation, zero, lift]);
+  }, [on, onTake, phase, graduation, zero, lift, isTurned]);
 }

@@ -46,7 +46,7 @@ interface Props {
 export function InspectForm({ jobId, step, state, onDone }: Props) {
   const targetId = step.stationId ?? step.partId!;
   const units = useUnits();
-  const possible = possibleFindings(state.unit!, step);
+  const possible = possibleFindings(state, step);
   const before = state.inspection.findings[targetId];
   const [seen, setSeen] = useState<readonly FindingId[]>(before?.findings ?? []);
   const [note, setNote] = useState(before?.note ?? '');
