@@ -92,7 +92,7 @@ test('a crank is drawn into its second bearing with a rod that bears it, and mil
     /holds; .*oiled, .*dry/,
   );
   await expect(page.getByRole('list', { name: 'Drivers of the workshop' })).toContainText(
-    /Tube 34 × 25\.5: fits, on \d+ % of the face/,
+    /✓ Tube 31\.5 × 25\.5: on \d+ % of the face/,
   );
   await expect(page.getByText(/M\d+ × [\d.]+ of class 8\.8 is enough, oiled/)).toBeVisible();
   await expectAccessible(page);

@@ -9,7 +9,7 @@ export default defineConfig({
   globalSetup: './workshopTemplate.ts',
   testMatch: '**/*.spec.ts',
   outputDir: '../test-results',
-  workers: 2,
+  workers: 3, // they wait for hands and clocks more than they work
   retries: 0, // a test that needs a second try has found a fault
   timeout: 60_000,
   expect: { timeout: 10_000 },

@@ -1,19 +1,27 @@
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { join, relative } from 'node:path';
 
 import { ensureChromium } from './setup/chromium.mjs';
 import { ensurePackages } from './setup/packages.mjs';
 import { temporaryPostgres } from './setup/postgres.mjs';
-import { run, say } from './setup/run.mjs';
+import { ROOT, run, say } from './setup/run.mjs';
 import { buildPages, buildServer } from './setup/server.mjs';
 
-/** `npm test`: types, lint, arrows, format, unit, server and browser tests, and one line that counts them. */
+/**
+ * `npm test`: types, lint, arrows, format, unit, server and browser tests, and one line that counts them. What waits for a
+ * browser leaves the processor to the rest: the browser tests run beside the checks and the unit tests.
+ */
 const results = mkdtempSync(join(tmpdir(), 'wendaxis-results-'));
 const leaving = [() => rmSync(results, { recursive: true, force: true })];
 const total = { passed: 0, failed: 0 };
 /** What failed, said once more at the end, where it is looked for. */
 const failures = [];
+/** How long each part took, and which tests took longest of it. */
+const parts = [];
+const began = Date.now();
+/** How many of the slowest tests of a suite are named. */
+const SLOWEST = 8;
 
 const CHECKS = [
   ['types', ['npm', ['run', '-s', 'types']]],
@@ -25,61 +33,96 @@ const CHECKS = [
 for (const signal of ['SIGINT', 'SIGTERM'])
   process.on(signal, () => void leave().then(() => process.exit(130)));
 try {
-  await ensurePackages();
-  say(`Checking ${CHECKS.map(([name]) => name).join(', ')}`);
-  await Promise.all(CHECKS.map(([name, [command, args]]) => check(name, command, args)));
+  await timed('packages', ensurePackages);
   const database = process.env.DATABASE_URL
     ? { url: process.env.DATABASE_URL, stop: async () => undefined }
-    : await temporaryPostgres();
+    : await timed('database', temporaryPostgres);
   leaving.push(database.stop);
-  await ensureChromium();
+  await timed('browser', ensureChromium);
   say('Building the pages and the server');
-  const pages = await buildPages();
-  leaving.push(pages.remove);
-  const bundle = await buildServer();
-  leaving.push(bundle.remove);
+  const [pages, bundle] = await timed('builds', () => Promise.all([buildPages(), buildServer()]));
+  leaving.push(pages.remove, bundle.remove);
   const env = {
     DATABASE_URL: database.url,
     WENDAXIS_PAGES: pages.folder,
     WENDAXIS_SERVER: bundle.program,
   };
-  await suite(
-    'unit and server tests',
-    'jest',
-    ['--ci', '--forceExit', '--json', `--outputFile=${join(results, 'jest.json')}`],
-    env,
-    'jest.json',
-    (json) => ({
-      passed: json.numPassedTests,
-      failed: json.numFailedTests + json.numRuntimeErrorTestSuites,
-      messages: json.testResults
-        .filter(({ status }) => status === 'failed')
-        .map(({ name, message }) => `${name}\n${message}`),
-    }),
-  );
-  await suite(
-    'browser tests',
-    'playwright',
-    ['test', '--config', 'e2e/playwright.config.ts'],
-    { ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: join(results, 'e2e.json') },
-    'e2e.json',
-    (json) => ({
-      passed: json.stats.expected + json.stats.flaky,
-      failed: json.stats.unexpected,
-      messages: json.suites.flatMap(browserFailures),
-    }),
-  );
+  await Promise.all([browserTests(env), checksAndUnitTests(env)]);
 } catch (error) {
   failures.push(error.message);
   total.failed += 1;
 }
 await leave();
+for (const { name, seconds, slowest = [] } of parts)
+  process.stdout.write(
+    `${[`${seconds.toFixed(0).padStart(5)} s  ${name}`, ...slowest.map((one) => `         ${one}`)].join('\n')}\n`,
+  );
+process.stdout.write(`${((Date.now() - began) / 1000).toFixed(0).padStart(5)} s  in all\n`);
 for (const message of failures) process.stdout.write(`\n${shortened(message)}\n`);
 process.stdout.write(`\n${total.passed} passed, ${total.failed} failed\n`);
 process.exit(total.failed === 0 ? 0 : 1);
 
 async function leave() {
   for (const step of leaving.splice(0).toReversed()) await step();
+}
+
+/** Do a part, and remember how long it took. */
+async function timed(name, part) {
+  const from = Date.now();
+  const outcome = await part();
+  const row = { name, seconds: (Date.now() - from) / 1000, slowest: outcome?.slowest };
+  if (row.seconds >= 1) parts.push(row);
+  return outcome;
+}
+
+async function checksAndUnitTests(env) {
+  say(`Checking ${CHECKS.map(([name]) => name).join(', ')}`);
+  for (const [name, [command, args]] of CHECKS) await timed(name, () => check(name, command, args));
+  await timed('unit and server tests', () =>
+    suite(
+      'unit and server tests',
+      'jest',
+      [
+        '--ci',
+        '--forceExit',
+        '--silent',
+        '--maxWorkers=2',
+        '--json',
+        `--outputFile=${join(results, 'jest.json')}`,
+      ],
+      env,
+      'jest.json',
+      (json) => ({
+        passed: json.numPassedTests,
+        failed: json.numFailedTests + json.numRuntimeErrorTestSuites,
+        messages: json.testResults
+          .filter(({ status }) => status === 'failed')
+          .map(({ name, message }) => `${name}\n${message}`),
+        took: json.testResults.map(({ name, startTime, endTime }) => [
+          relative(ROOT, name),
+          endTime - startTime,
+        ]),
+      }),
+    ),
+  );
+}
+
+function browserTests(env) {
+  return timed('browser tests', () =>
+    suite(
+      'browser tests',
+      'playwright',
+      ['test', '--config', 'e2e/playwright.config.ts'],
+      { ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: join(results, 'e2e.json') },
+      'e2e.json',
+      (json) => ({
+        passed: json.stats.expected + json.stats.flaky,
+        failed: json.stats.unexpected,
+        messages: json.suites.flatMap(browserFailures),
+        took: json.suites.flatMap(browserTimes),
+      }),
+    ),
+  );
 }
 
 /** One of the checks, beside the others; what it prints is shown when it fails. */
@@ -89,7 +132,10 @@ async function check(name, command, args) {
   count({ passed: code === 0 ? 1 : 0, failed: code === 0 ? 0 : 1, messages });
 }
 
-/** Run a test runner and read its own count; a runner that fails without a failed test counts as one. */
+/**
+ * Run a test runner and read its own count; a runner that fails without a failed test counts as one.
+ * @returns what took longest of it
+ */
 async function suite(name, program, args, env, file, read) {
   say(`Running ${name}`);
   const { code } = await run('npx', [program, ...args], { env });
@@ -98,6 +144,11 @@ async function suite(name, program, args, env, file, read) {
     ? read(JSON.parse(readFileSync(path, 'utf8')))
     : { passed: 0, failed: 1 };
   count(code !== 0 && counted.failed === 0 ? { ...counted, failed: 1 } : counted);
+  const slowest = (counted.took ?? [])
+    .toSorted(([, a], [, b]) => b - a)
+    .slice(0, SLOWEST)
+    .map(([what, took]) => `${(took / 1000).toFixed(0).padStart(4)} s  ${what}`);
+  return { slowest };
 }
 
 function count({ passed, failed, messages = [] }) {
@@ -114,6 +165,14 @@ function browserFailures({ suites = [], specs = [] }) {
       return [`${file}:${line} ${title}`, ...errors.map(({ message }) => message)].join('\n');
     });
   return [...own, ...suites.flatMap(browserFailures)];
+}
+
+function browserTimes({ suites = [], specs = [] }) {
+  const own = specs.map(({ file, title, tests }) => [
+    `${file} ${title}`,
+    tests.flatMap(({ results }) => results).reduce((sum, { duration }) => sum + duration, 0),
+  ]);
+  return [...own, ...suites.flatMap(browserTimes)];
 }
 
 function shortened(message) {

@@ -21,6 +21,9 @@ const env = {
 };
 const tests = [
   'core/src/plan/anyJob.test.ts',
+  'core/src/plan/everyTemplate.test.ts',
+  'core/src/heat/waysIn.test.ts',
+  'scripts/additions.test.ts',
   'core/src/preload/sleeveSteps.test.ts',
   'core/src/thermal/seatWindow.test.ts',
   'core/src/heat/leastHeat.test.ts',

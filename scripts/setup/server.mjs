@@ -33,6 +33,8 @@ export async function buildServer() {
     'vite',
     'build',
     'server',
+    '--config',
+    join(ROOT, 'server', 'vite.config.ts'),
     '--ssr',
     'src/main.ts',
     '--outDir',

@@ -1,3 +1,4 @@
+export { howMany } from './howMany.ts';
 export { drawsFrom, type Draws } from './draws.ts';
 export { randomLog } from './randomLog.ts';
 export { randomUnit } from './randomUnit.ts';

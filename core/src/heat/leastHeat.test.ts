@@ -1,3 +1,4 @@
+import { howMany } from '../draws/index.ts';
 import fc from 'fast-check';
 
 import { solved, type FigureId } from '../thermal/tests/generalSolver.ts';
@@ -8,7 +9,7 @@ import { between, CASE, seat, fit } from './tests/heatBench.ts';
 
 const WORK = { ...USUAL_WORK, rings: 20 };
 /** How many parts are compared: 10,000 where it is asked for. */
-const PARTS = Number(process.env['WENDAXIS_WINDOWS'] ?? 200);
+const PARTS = howMany('WENDAXIS_WINDOWS', 100);
 
 /** Every order that keeps what has to be in before, plainly. */
 function orders(seats: readonly HeatSeat[]): readonly (readonly HeatSeat[])[] {

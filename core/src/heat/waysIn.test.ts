@@ -1,3 +1,4 @@
+import { howMany } from '../draws/index.ts';
 import fc from 'fast-check';
 
 import { MATERIAL_IDS, materialOf } from '../materials/index.ts';
@@ -82,7 +83,7 @@ describe('the ways in', () => {
           }
         },
       ),
-      { numRuns: 10_000 },
+      { numRuns: howMany('WENDAXIS_WINDOWS', 2000) },
     );
   });
 

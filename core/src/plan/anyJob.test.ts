@@ -11,11 +11,11 @@ import {
 import { stationStates } from './stationStates.ts';
 import { readJob } from './readJob.ts';
 import type { Step } from './step.ts';
-import { drawsFrom, randomLog, randomUnit } from '../draws/index.ts';
+import { drawsFrom, howMany, randomLog, randomUnit } from '../draws/index.ts';
 
 /** How many of each are drawn; the long form is asked for by the environment. */
-const TRIALS = Number(globalThis.process?.env['WENDAXIS_TRIALS'] ?? 500);
-const FIRST_SEED = Number(globalThis.process?.env['WENDAXIS_SEED'] ?? 1);
+const TRIALS = howMany('WENDAXIS_TRIALS', 120);
+const FIRST_SEED = howMany('WENDAXIS_SEED', 1);
 
 /** Paths at which something is no number, or a word holds one that is none. */
 function broken(value: unknown, path = ''): readonly string[] {

@@ -2,7 +2,7 @@ import { orRefused } from '../faults/index.ts';
 import { verdictOf, type JobState, type Run, type TorqueRecord } from '../job/index.ts';
 import { uncertaintyParts } from '../measure/index.ts';
 import type { Build } from '../tries/index.ts';
-import { sleeveOf, type Axis, type Station } from '../unit/index.ts';
+import { drawnUpAt, type Axis, type Station } from '../unit/index.ts';
 import { playShift, playSpec, wantsPreload, type JudgedVerdict } from './playProgress.ts';
 import type { PlayKind } from './setters.ts';
 import { sinceSleeve, torqueSpec } from './torqueReadings.ts';
@@ -82,7 +82,7 @@ function byTorque(state: JobState, axis: Axis, kind: PlayKind): readonly BuildRe
   const spec = playSpec(state, axis.id, kind);
   const torque = torqueSpec(state, axis.id);
   const isPreload = kind === 'endPlay' && spec !== null && wantsPreload(spec.band);
-  if (!isPreload || torque === null || sleeveOf(axis) !== null) return [];
+  if (!isPreload || torque === null || drawnUpAt(axis) !== null) return [];
   const rows = sinceSleeve(state, axis).filter(
     ({ what, stage }) => what === 'bearings' && stage === 'final',
   );

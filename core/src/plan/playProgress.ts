@@ -2,7 +2,7 @@ import { termShift } from '../arrangement/index.ts';
 import { verdictOf, type JobState, type Run, type SetAfter, type Spec } from '../job/index.ts';
 import type { Band, RunVerdict } from '../measure/index.ts';
 import { oncePerObject, oncePerPair } from '../memo/index.ts';
-import { sleeveOf, type Axis, type Station } from '../unit/index.ts';
+import { drawnUpAt, type Axis, type Station } from '../unit/index.ts';
 import { acceptance } from './acceptance.ts';
 import { lastAct, torqueIsOpen } from './acts.ts';
 import { backlashIsOff } from './backlashNow.ts';
@@ -118,7 +118,7 @@ function rollingWants(
 ): Extract<PlayStage, 'measure' | 'choose'> | null {
   const spec = specOf(state, axis.id, 'rollingTorque');
   const verdict = rollingVerdict(state, axis, 'final');
-  if (spec === null || verdict?.status !== 'judged' || sleeveOf(axis) !== null) return null;
+  if (spec === null || verdict?.status !== 'judged' || drawnUpAt(axis) !== null) return null;
   if (verdict.decision.word !== 'doesNotConform') return null;
   if (setters.length === 0 || setters.some(({ kind }) => kind === 'spacer')) return null;
   const read = state.measured.torques.findLast(({ axisId }) => axisId === axis.id)!.order;

@@ -72,7 +72,8 @@ const clamped: Acts<'axis'> = ({ axis }) =>
 /** A nut that crushes a sleeve sets the preload, in one act on both. */
 const crushed: Acts<'station'> = ({ axis, station }) => {
   const nut = sleeveNut(axis);
-  return [{ act: 'setPreload', on: nut === null ? [station.id] : [station.id, nut.id] }];
+  const on = nut === null || nut.id === station.id ? [station.id] : [station.id, nut.id];
+  return [{ act: 'setPreload', on }];
 };
 
 /** A cone is pulled; a bush, shell or ring that stands tight in its part is pressed or drawn out. Cup and cone each in their turn. */

@@ -1,6 +1,6 @@
 import type { JobState, Spec, TorqueRecord } from '../job/index.ts';
 import { judgeRolling, type RollingVerdict } from '../preload/index.ts';
-import { sleeveOf, type Axis, type Station, type Unit } from '../unit/index.ts';
+import { drawnUpAt, type Axis, type Station, type Unit } from '../unit/index.ts';
 import { offForPack } from './buildUp.ts';
 import { specOf } from './specOf.ts';
 
@@ -13,7 +13,7 @@ export const torqueSpec = (state: JobState, axisId: string): Spec | null =>
  * the sleeve with it: it is crushed once.
  */
 export function sinceSleeve(state: JobState, axis: Axis): readonly TorqueRecord[] {
-  const sleeve = sleeveOf(axis);
+  const sleeve = drawnUpAt(axis);
   const { torques } = state.measured;
   const { sleeveSince, setAfter } = state.setting;
   const since =
@@ -53,7 +53,7 @@ export function wantsSealDrag(state: JobState, axis: Axis): boolean {
   return (
     spec !== null &&
     spec.sealDrag !== 'included' &&
-    (sleeveOf(axis) !== null || axis.stations.some(({ kind }) => kind === 'seal'))
+    (drawnUpAt(axis) !== null || axis.stations.some(({ kind }) => kind === 'seal'))
   );
 }
 

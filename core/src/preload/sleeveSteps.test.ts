@@ -1,10 +1,11 @@
+import { howMany } from '../draws/index.ts';
 import { drawsFrom } from '../odds/index.ts';
 import { shownRolling, truePlay, trueRolling, virtualSleeve } from '../simulate/index.ts';
 import { NARROW, sleeveForecast } from './sleeveForecast.ts';
 import type { SleevePoint } from './sleeveFit.ts';
 
 /** More of them in `npm run trials`. */
-const SLEEVES = Number(globalThis.process?.env['WENDAXIS_SLEEVES'] ?? 600);
+const SLEEVES = howMany('WENDAXIS_SLEEVES', 400);
 
 /** How one sleeve came out. */
 interface Crushed {

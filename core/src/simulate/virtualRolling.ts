@@ -1,7 +1,7 @@
 import type { JobState } from '../job/index.ts';
 import { bandTarget } from '../measure/index.ts';
 import { playSpec, settersOf, sleeveNut, spacerSetter, torqueSpec } from '../plan/index.ts';
-import { sleeveOf, type Axis } from '../unit/index.ts';
+import { drawnUpAt, type Axis } from '../unit/index.ts';
 import { virtualPlay } from './virtualPlay.ts';
 import { shownTorque, trueRolling, virtualSleeve, type VirtualSleeve } from './virtualSleeve.ts';
 
@@ -54,7 +54,7 @@ function rollingOf(state: JobState, turned: Turned, carriers: readonly string[] 
     const own = rollingOf(state, { ...turned, axis: pinion, angle: null }, read);
     return own + middle / spec.through.ratio;
   }
-  if (sleeveOf(axis) !== null) return trueRolling(drawn, angleOf(state, turned));
+  if (drawnUpAt(axis) !== null) return trueRolling(drawn, angleOf(state, turned));
   if (turned.angle === 0) return drag;
   return drag + middle * share(state, turned, drawn);
 }

@@ -1,3 +1,4 @@
+import { howMany } from '../draws/index.ts';
 import fc from 'fast-check';
 
 import { ringBody } from './bearingBody.ts';
@@ -19,7 +20,7 @@ const CASE: SeatWindowInput = {
 const LONGEST = 4 * 3600;
 
 /** How many seats are compared: 10,000 where it is asked for, as they take minutes. */
-const SEATS = Number(process.env['WENDAXIS_WINDOWS'] ?? 300);
+const SEATS = howMany('WENDAXIS_WINDOWS', 100);
 
 describe('the window of a seat', () => {
   test('should agree with a general solver within 5 %: last moment, and time until it grips', () => {

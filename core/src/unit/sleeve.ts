@@ -1,3 +1,4 @@
+import { STATION_KIND_TABLE } from './stationKinds.ts';
 import type { Axis, Station } from './unit.ts';
 
 /** The sleeve of an axis that is crushed to its preload. */
@@ -7,6 +8,45 @@ export function sleeveOf({ stations }: Axis): Station | null {
     null
   );
 }
+
+/** A solid spacer, or shims, between the two outermost bearings of an axis. */
+export function solidSpacerBetween({ stations }: Axis): Station | null {
+  const bearings = stations.filter(({ kind }) => STATION_KIND_TABLE[kind].bearing === 'rolling');
+  if (bearings.length < 2) return null;
+  const [from, to] = [Math.min(...bearings.map(middleOf)), Math.max(...bearings.map(middleOf))];
+  return (
+    stations.find(
+      (one) =>
+        (one.kind === 'spacer' || one.kind === 'shimSite') &&
+        middleOf(one) > from &&
+        middleOf(one) < to,
+    ) ?? null
+  );
+}
+
+/** What can stand between the rings that a nut draws together, or sets their play beside it. */
+const HOLDS_APART: readonly Station['kind'][] = ['spacer', 'adjuster', 'shimSite'];
+
+/**
+ * The nut that sets a preload by itself: tapered rollers back to back, a rolling torque set, and nothing between the rings that
+ * a thickness could change or that could stop it. Null where there is none; of several the outermost one.
+ */
+export function preloadNutOf({ arrangement, sets, stations }: Axis): Station | null {
+  if (arrangement !== 'backToBack' || !sets.includes('rollingTorque')) return null;
+  const cones = stations.filter(({ kind }) => kind === 'taperedRoller');
+  if (cones.length < 2) return null;
+  const [from, to] = [Math.min(...cones.map(middleOf)), Math.max(...cones.map(middleOf))];
+  const isBetween = (station: Station) => middleOf(station) > from && middleOf(station) < to;
+  // A shim behind a cup or a cone places the shaft: it lies outside of what the nut draws together.
+  if (stations.some((one) => HOLDS_APART.includes(one.kind) && isBetween(one))) return null;
+  const nuts = stations.filter((one) => one.kind === 'nut' && !isBetween(one));
+  return nuts.toSorted((a, b) => middleOf(b) - middleOf(a))[0] ?? null;
+}
+
+const middleOf = ({ at, width }: Station): number => at + width / 2;
+
+/** The station at which a preload is drawn up by the angle of a nut: the sleeve that it crushes, else the nut itself. */
+export const drawnUpAt = (axis: Axis): Station | null => sleeveOf(axis) ?? preloadNutOf(axis);
 
 /** Whether a hub on a sleeve is set without preload: to its end play, not to a rolling torque. */
 export function setsZeroPlay(axis: Axis): boolean {

@@ -8,6 +8,9 @@ import { answerStep, type WorkHabits } from '@wendaxis/core/simulate';
 /** Namespace of the demo's ids; any fixed UUID. */
 export const NAMESPACE = '6f0d0a52-6c1b-4b52-9f0c-0d6d0f6b7a11';
 
+/** Id of the log of a demo job, by its name. */
+export const streamIdOf = (name: string): string => uuidV5(name, NAMESPACE);
+
 /** Keeps a demo that cannot come to its end from going on for ever. */
 const MOST_STEPS = 300;
 
@@ -19,7 +22,7 @@ export class DemoLog<Map extends object> {
   #time: number;
 
   constructor(name: string, startsAt: string, by: string) {
-    this.streamId = uuidV5(name, NAMESPACE);
+    this.streamId = streamIdOf(name);
     this.#time = Date.parse(startsAt);
     this.#by = by;
   }

@@ -99,6 +99,7 @@ const DRIVERS = [
   { id: 'driver-51', name: 'Tube 51.5 × 40', outside: 51.5, bore: 40 },
   { id: 'driver-61', name: 'Tube 61.5 × 48', outside: 61.5, bore: 48 },
   { id: 'driver-34', name: 'Tube 34 × 25.5', outside: 34, bore: 25.5 },
+  { id: 'driver-31', name: 'Tube 31.5 × 25.5', outside: 31.5, bore: 25.5 },
   { id: 'driver-40', name: 'Tube 40 × 30.5', outside: 40, bore: 30.5 },
   { id: 'driver-29', name: 'Disc 29', outside: 29, bore: 0 },
   {

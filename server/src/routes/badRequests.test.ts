@@ -109,7 +109,7 @@ describe('bad requests', () => {
 });
 
 /** How many malformed requests are drawn; the long form is asked for by the environment. */
-const REQUESTS = Number(process.env['WENDAXIS_REQUESTS'] ?? 600);
+const REQUESTS = Number(process.env['WENDAXIS_REQUESTS'] ?? 300);
 /** Refusals that are about the request as a whole. */
 const WITHOUT_FIELD = ['notJson', 'notFound', 'badAddress', 'tooLarge'];
 

@@ -2,7 +2,7 @@ import type { Instrument } from '../../measure/index.ts';
 import type { Axis, Unit } from '../../unit/index.ts';
 import { EVENT_VERSION } from '../envelope.ts';
 import type { JobEvent, JobEventData, JobEventType } from '../events.ts';
-import { foldJob } from '../foldJob.ts';
+import { foldJob, foldRest } from '../foldJob.ts';
 import type { JobScope, RunStage } from '../kinds.ts';
 import type { JobState } from '../state.ts';
 
@@ -15,6 +15,7 @@ export type Fact = {
 export class Recorder {
   readonly events: JobEvent[] = [];
   #runs = 0;
+  #folded: { readonly state: JobState | null; readonly upTo: number } = { state: null, upTo: 0 };
 
   constructor(unit: Unit, scope: JobScope = 'overhaul') {
     this.add('JobOpened', { unit, reason: '', scope });
@@ -44,8 +45,15 @@ export class Recorder {
     return this.add('RunClosed', { runId });
   }
 
+  /** Folded on from the last look, as a page does: what hangs on the unit or the state is worked out once. */
   get state(): JobState {
-    return foldJob(this.events);
+    const { state, upTo } = this.#folded;
+    const { length } = this.events;
+    if (state === null || upTo !== length) {
+      const on = state === null ? null : foldRest(state, this.events.slice(upTo));
+      this.#folded = { state: on ?? foldJob(this.events), upTo: length };
+    }
+    return this.#folded.state!;
   }
 
   get axis(): Axis {

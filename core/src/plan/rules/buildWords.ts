@@ -1,4 +1,4 @@
-import { isSeparable, isTight } from '../../unit/index.ts';
+import { isSeparable, isTight, preloadNutOf, sleeveOf } from '../../unit/index.ts';
 import { buildOf } from '../buildEvents.ts';
 import { capsOn, hasTrial } from '../buildUp.ts';
 import { atFitting } from '../compound.ts';
@@ -18,9 +18,18 @@ const ARRANGEMENT_HOW = {
 const SLEEVE_HOW =
   'Cups home, new sleeve between the cones, the nut snug only: the bearings keep some play. Its last turn comes when the sleeve is crushed.';
 
+const NUT_HOW =
+  'Cups home, then the nut by hand only: the bearings keep some play. The nut is drawn up to the preload afterwards.';
+
+/** By how its bearings hold the shaft, and what sets its preload. */
+function setUpHow(axis: AxisSubject['axis']): string {
+  if (sleeveOf(axis) !== null && sleeveNut(axis) !== null) return SLEEVE_HOW;
+  return preloadNutOf(axis) === null ? ARRANGEMENT_HOW[axis.arrangement] : NUT_HOW;
+}
+
 /** How an axis is built up: by how its bearings hold the shaft, and what is laid in, in its order. */
 export const howToBuild = (subject: AxisSubject): string =>
-  `${sleeveNut(subject.axis) === null ? ARRANGEMENT_HOW[subject.axis.arrangement] : SLEEVE_HOW}${inTheirOrder(subject)}${withCompound(subject)}${underCaps(subject)} Every bearing that locates the shaft is in: a shaft that tips reads more play than it has.`;
+  `${setUpHow(subject.axis)}${inTheirOrder(subject)}${withCompound(subject)}${underCaps(subject)} Every bearing that locates the shaft is in: a shaft that tips reads more play than it has.`;
 
 /** That caps are on for a reading, as a sentence; none where nothing lies under caps, or nothing is read. */
 const underCaps = ({ unit, axis }: AxisSubject): string =>

@@ -12,10 +12,14 @@ import { sleeveNut } from '../sleeves.ts';
 import type { Numbers, Rule, FigureSubject } from '../rule.ts';
 import { afterAll, nameOf } from '../rule.ts';
 import type { Figure, Missing } from '../step.ts';
-import { setsZeroPlay, sleeveOf, isDrawn, type Axis, type Station } from '../../unit/index.ts';
+import { drawnUpAt, setsZeroPlay, isDrawn, type Axis, type Station } from '../../unit/index.ts';
 import { rollingVerdict } from '../torqueProgress.ts';
 import { isCrushed, windowBefore } from '../sleeveProgress.ts';
 import { sealDragOf, torqueSpec, wantsSealDrag } from '../torqueReadings.ts';
+
+/** How a pair with nothing between its cones is drawn up. Common practice, no source. */
+const NUT_HOW =
+  'Draw the nut up by hand until the play is nearly gone. Turn the shaft both ways, read the end play and the rolling torque, and enter where the nut stands. Then go on in small steps; after each one turn the shaft and read again. If it goes past the limits, slacken the nut, free the cone with light taps of a soft hammer until there is play, and begin again.';
 
 /** How long a sleeve is before it is crushed. */
 const freeLength = (station: Station): Figure | readonly Missing[] =>
@@ -140,14 +144,17 @@ export const PRELOAD_RULES: readonly Rule[] = [
     id: 'crush',
     phase: 'select',
     on: 'station',
-    kinds: ['spacer'],
+    kinds: ['spacer', 'nut'],
     form: 'sleeve',
-    when: ({ axis, station }) => sleeveOf(axis)?.id === station.id,
+    when: ({ axis, station }) => drawnUpAt(axis)?.id === station.id,
     title: (subject) =>
-      setsZeroPlay(subject.axis)
-        ? `Crush ${nameOf(subject)} until the play is just gone`
-        : `Crush ${nameOf(subject)} to the preload`,
-    how: ({ state, axis }) => {
+      subject.station.kind === 'nut'
+        ? `Draw up ${nameOf(subject)} to the preload`
+        : setsZeroPlay(subject.axis)
+          ? `Crush ${nameOf(subject)} until the play is just gone`
+          : `Crush ${nameOf(subject)} to the preload`,
+    how: ({ state, axis, station }) => {
+      if (station.kind === 'nut') return NUT_HOW;
       const window = setsZeroPlay(axis) ? null : windowBefore(state, axis);
       const narrow =
         window?.isNarrow === true
@@ -155,7 +162,10 @@ export const PRELOAD_RULES: readonly Rule[] = [
           : '';
       return `${narrow}Fit a new sleeve and draw the nut up snug. Read the end play and the rolling torque there. After each step turn the shaft both ways, then read again. Above the limits the sleeve is scrap: never back the nut off. This is the last turn of the nut.`;
     },
-    reason: 'It can be crushed only once, so everything else must be right first.',
+    reason: ({ station }) =>
+      station.kind === 'nut'
+        ? 'Nothing stands between the cones to stop the nut: the rolling torque says where it stays.'
+        : 'It can be crushed only once, so everything else must be right first.',
     numbers: ({ state, axis, station }) => {
       const byPlay = setsZeroPlay(axis);
       const spec = byPlay ? playSpec(state, axis.id, 'endPlay') : torqueSpec(state, axis.id);
@@ -180,13 +190,13 @@ export const PRELOAD_RULES: readonly Rule[] = [
               field: '',
             }
           : bandFigure('Rolling torque', 'torque', spec.band, spec.source),
-        freeLength(station),
+        station.kind === 'nut' ? null : freeLength(station),
         windowFigures(state, axis),
       );
     },
     tools: ['long bar on the nut', 'flange holder', 'beam or dial torque wrench'],
-    consumables: ({ axis }) => [
-      'new sleeve',
+    consumables: ({ axis, station }) => [
+      ...(station.kind === 'nut' ? [] : ['new sleeve']),
       ...(sleeveNut(axis)?.lock === 'selfLocking' ? ['new nut'] : []),
     ],
     done: ({ state, axis }) => isCrushed(state, axis),

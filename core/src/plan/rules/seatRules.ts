@@ -15,6 +15,7 @@ import { ringsIn } from '../ringsIn.ts';
 import { afterAll, nameOf, type Numbers, type Rule, type StationSubject } from '../rule.ts';
 import { comesAsOne, ringWords, seatInterference } from '../seats.ts';
 import type { CautionId } from '../cautions.ts';
+import { coneStopOf, type ConeStop } from '../coneStop.ts';
 import { atFitting, besideCompound } from '../compound.ts';
 import { ovenSeats } from '../ovenSeats.ts';
 import { WAY_CAUTIONS } from '../ringWays.ts';
@@ -63,6 +64,16 @@ function waysCautions(
   const chosen = ways[id]?.[ring];
   return chosen === undefined ? usual : WAY_CAUTIONS[chosen.way];
 }
+
+/** How an inner ring goes home, by what it comes up against. Common practice, no source. */
+const INNER_HOW: Readonly<Record<ConeStop, string>> = {
+  shoulder:
+    'Warm it evenly, slide it home against the shoulder and hold it there until it grips. Check the gap to the shoulder with a feeler when cold.',
+  spacer:
+    'Warm it evenly and slide it up to what stands between the two rings; hold it there until it grips. The bearings keep some play: do not press past the point where the rollers touch.',
+  nothing:
+    'There is no shoulder and no spacer behind it: the nut sets how far it goes. Press it on only until its rollers just touch their cup. The shaft still turns freely; pressed further it wedges the rollers and marks the races.',
+};
 
 /** Between two places of an order. */
 const HALF = 0.5;
@@ -154,9 +165,11 @@ export const SEAT_RULES: readonly Rule[] = [
     on: 'station',
     kinds: ring === 'outer' ? [...ROLLING, ...PRESSED] : ROLLING,
     form: 'seating',
-    when: ({ station }) =>
+    when: ({ axis, station }) =>
       ring === 'inner'
-        ? isSeparable(station) && isTight(station, 'inner')
+        ? isSeparable(station) &&
+          isTight(station, 'inner') &&
+          coneStopOf(axis, station) === 'shoulder'
         : sitsTight(station, 'outer'),
     title: ({ station }) =>
       `Is ${station.name}${isSeparable(station) ? `, ${ringWords(station)[ring]},` : ''} home?`,
@@ -194,11 +207,11 @@ export const SEAT_RULES: readonly Rule[] = [
       comesAsOne(station)
         ? `Bring the shaft into ${station.name}`
         : `Fit ${station.name}, ${ringWords(station).inner}, on its journal`,
-    how: ({ state, station }) =>
+    how: ({ state, axis, station }) =>
       atFitting(state, station, 'inner') ??
       (comesAsOne(station)
         ? 'Warm the inner ring, or draw the shaft in by a puller acting on the inner ring. Never pull it in by the case bolts. Then relieve side load and check that it turns.'
-        : 'Warm it evenly, slide it home against the shoulder and hold it there until it grips. Check the gap to the shoulder with a feeler when cold.'),
+        : INNER_HOW[coneStopOf(axis, station)]),
     reason: 'The journal is sound and the ring is the right one.',
     numbers: innerNumbers,
     orientation: ({ station }, moves) => orientationOf(station, 'inner', moves),
