@@ -52,7 +52,12 @@ test('the plan goes on without the server, and goes up when it is back', async (
   await page.goto(workshop.address);
   await page.getByRole('link', { name: /Tarn rear axle/ }).click();
   await expect(page.getByText('All sent')).toBeVisible();
-  await page.waitForTimeout(1500); // the other pages are fetched after the first
+  // The other pages are fetched after the first.
+  await page.waitForFunction(() =>
+    ['StepPage', 'PlanPage'].every((name) =>
+      performance.getEntriesByType('resource').some((one) => one.name.includes(name)),
+    ),
+  );
   await context.setOffline(true);
   await page.keyboard.press('Enter');
   await page.getByRole('button', { name: 'Punch marks across the joint' }).click();

@@ -11,8 +11,9 @@ export default defineConfig({
   outputDir: '../test-results',
   workers: 3, // they wait for hands and clocks more than they work
   retries: 0, // a test that needs a second try has found a fault
-  timeout: 60_000,
-  expect: { timeout: 10_000 },
+  // Bounds for what hangs, not for what is slow: the checks and the unit tests run beside them.
+  timeout: 120_000,
+  expect: { timeout: 30_000 },
   reporter: suite ? [['line'], ['json']] : [['list']],
   use: {
     browserName: 'chromium',

@@ -35,6 +35,8 @@ export interface SleeveProgress {
   readonly solid: SolidStop;
   /** Steady readings at the last angle; two are wanted where the nut stops. */
   readonly readingsHere: number;
+  /** Those readings themselves. */
+  readonly here: readonly TorqueRecord[];
 }
 
 /** Readings of a sleeve's crushing at one angle of the nut, in the order of the angles. */
@@ -134,6 +136,7 @@ export function sleeveProgress(state: JobState, axis: Axis): SleeveProgress | nu
     band,
     solid,
     readingsHere: at.at(-1)!.rows.length,
+    here: at.at(-1)!.rows,
   };
 }
 

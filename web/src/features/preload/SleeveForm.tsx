@@ -45,9 +45,6 @@ export function SleeveForm({ jobId, step, state, onDone }: Props) {
   const angle = number(turn.typed, 'angle') ?? turn.planned;
   const backwards = angle < turn.now;
   const stopped = turn.progress !== null && turn.progress.forecast.step === 0;
-  const rows = state.measured.torques
-    .filter((row) => row.axisId === axis.id && row.stage === 'crush')
-    .filter((row) => row.angle === angle);
   return (
     <div className="grid gap-4">
       <Standing
@@ -77,7 +74,7 @@ export function SleeveForm({ jobId, step, state, onDone }: Props) {
           axis={axis}
           angle={angle}
           number={number}
-          rows={rows}
+          rows={turn.progress?.here ?? []}
           showPlay={turn.progress === null || turn.progress.forecast.status === 'free'}
         />
       )}

@@ -19,7 +19,7 @@ interface TurningProps {
   readonly axis: Axis;
   readonly angle: number;
   readonly number: (text: string, kind: 'angle' | 'torque' | 'length') => number | null;
-  readonly rows: TorqueRecord[];
+  readonly rows: readonly TorqueRecord[];
   /** While there is play it says how far the nut may go: its field stands open. */
   readonly showPlay: boolean;
 }
