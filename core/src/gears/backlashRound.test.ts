@@ -34,6 +34,17 @@ describe('backlash round the gear', () => {
     expect(verdict.rangeWord).toBe('doesNotConform');
   });
 
+  test('should be held to the upper limit by the largest place, as it is to the lower by the smallest', () => {
+    // One place stands at 0.205 of 0.20: the smallest alone would pass it.
+    const values = [0.14, 0.15, 0.205, 0.16];
+    const places = QUARTERS.map((angle, at) => ({ angle, value: values[at]!, face: null }));
+    const band = { lower: 0.1, upper: 0.2, target: null };
+    const judged = judgeBacklash(places, { ...ASKED, band });
+    expect(judged.decision).toMatchObject({ word: 'cannotDecide', limit: 'upper' });
+    const over = places.map((one) => (one.value > 0.2 ? { ...one, value: 0.35 } : one));
+    expect(judgeBacklash(over, { ...ASKED, band }).decision.word).not.toBe('conforms');
+  });
+
   test('should find the first harmonic at any angles as it was put in', () => {
     const { wave: found } = judgeBacklash(
       wave([10, 70, 130, 200, 260, 320], { mean: 0.15, swing: 0.03, at: 75 }),

@@ -96,7 +96,7 @@ export function judgeBacklash(
     standard,
     degreesOfFreedom,
     expanded,
-    decision: decide(smallest, smallest, band, expanded),
+    decision: decide(smallest, largest, band, expanded),
     allowedRange,
     rangeWord: enough
       ? decide(range, range, { lower: null, upper: allowedRange, target: null }, both).word

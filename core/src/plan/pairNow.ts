@@ -65,10 +65,12 @@ export const pairNow = oncePerPair((state: JobState, axis: Axis): PairNow | null
 const wordOfPlay = (state: JobState, carrier: Axis, play: BuiltPlay): DecisionWord =>
   (play.limitsBy === 'torque' ? torqueWord(state, carrier) : null) ?? wordOf(play, play.band);
 
+/** @param range of a figure that was read at several places: how far the largest lies above the value */
 export function wordOf(
   { value, uncertainty, degreesOfFreedom }: CarriedPlay,
   band: Band,
+  range = 0,
 ): DecisionWord {
   const guard = studentFactor(degreesOfFreedom ?? Infinity) * uncertainty;
-  return decide(value, value, band, guard).word;
+  return decide(value, value + range, band, guard).word;
 }

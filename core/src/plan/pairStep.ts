@@ -12,6 +12,7 @@ import {
 } from '../gears/index.ts';
 import type { JobState } from '../job/index.ts';
 import { bandTarget } from '../measure/index.ts';
+import { aimOfSmallest } from './aimOfSmallest.ts';
 import { oncePerPair } from '../memo/index.ts';
 import { USUAL_SEATING } from '../odds/index.ts';
 import { turnWithin } from '../preload/index.ts';
@@ -114,12 +115,14 @@ function aimsOf({
   const marks = pattern?.current === true ? pattern.verdict : null;
   const byMarks = marks !== null && marks.good === false ? marks.move : null;
   const { value, by } = pinionMove(depth, marks, byMarks?.pinion.value ?? null);
-  const word = wordOf(backlash!.now, specs.backlash!.band);
+  const { band } = specs.backlash!;
+  const { range } = backlash!.verdict;
+  const word = wordOf(backlash!.now, band, range);
   const asBuilt = backlash!.current && backlash!.row.held === 'preload';
   const good = word === 'conforms' && (asBuilt || playWord === 'conforms');
   if (value === 0 && good && playWord !== 'doesNotConform' && byMarks === null) return null;
   const after = backlash!.now.value + (perMove.pinion?.value ?? 0) * value;
-  const { lower, upper } = specs.backlash!.band;
+  const { lower, upper } = band;
   const asked =
     byMarks === null || Math.abs(byMarks.ring.value) < WORTH_MOVING
       ? null
@@ -127,7 +130,7 @@ function aimsOf({
   const room = lower === null || upper === null ? 0 : INSIDE * (upper - lower);
   const aim =
     asked === null
-      ? bandTarget(specs.backlash!.band)
+      ? aimOfSmallest(band, range)
       : Math.min((upper ?? Infinity) - room, Math.max((lower ?? -Infinity) + room, asked));
   return {
     pinion: value,

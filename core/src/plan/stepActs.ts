@@ -72,8 +72,7 @@ const clamped: Acts<'axis'> = ({ axis }) =>
 /** A nut that crushes a sleeve sets the preload, in one act on both. */
 const crushed: Acts<'station'> = ({ axis, station }) => {
   const nut = sleeveNut(axis);
-  const on = nut === null || nut.id === station.id ? [station.id] : [station.id, nut.id];
-  return [{ act: 'setPreload', on }];
+  return [{ act: 'setPreload', on: [...new Set([station.id, nut?.id ?? station.id])] }];
 };
 
 /** A cone is pulled; a bush, shell or ring that stands tight in its part is pressed or drawn out. Cup and cone each in their turn. */

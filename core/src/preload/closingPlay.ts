@@ -45,19 +45,7 @@ export function closingPlay(
   band: Band,
   { uncertainty, lead }: { readonly uncertainty: number; readonly lead: number | null },
 ): ClosingPlay {
-  requireInteger('points', points.length, { min: 1, max: 500 });
-  points.forEach(({ angle, play }, at) => {
-    requireNumber(`points[${at}].angle`, angle, { min: 0, max: 7200, unit: '°' });
-    requireNumber(`points[${at}].play`, play, { min: 0, max: 20, unit: 'mm' });
-    if (at > 0 && angle < points[at - 1]!.angle - 1e-9)
-      refuse('contradiction', `points[${at}].angle`, angle, {
-        id: 'neverBackedOff',
-        angle: points[at - 1]!.angle,
-      });
-  });
-  requireBand(band);
-  requireNumber('uncertainty', uncertainty, { above: 0, max: 1, unit: 'mm' });
-  if (lead !== null) requireNumber('lead', lead, { min: 0.1, max: 10, unit: 'mm' });
+  requireClosing(points, band, { uncertainty, lead });
   const last = points.at(-1)!;
   const common = { now: last.angle, play: last.play, working: [] };
   const lower = band.lower ?? 0;
@@ -108,6 +96,27 @@ export function closingPlay(
     toZero,
     working: workingOf({ meanPlay, meanAngle, slope, lower, upper, toUpper }),
   };
+}
+
+/** @throws InputError naming the field */
+function requireClosing(
+  points: readonly PlayPoint[],
+  band: Band,
+  { uncertainty, lead }: { readonly uncertainty: number; readonly lead: number | null },
+): void {
+  requireInteger('points', points.length, { min: 1, max: 500 });
+  points.forEach(({ angle, play }, at) => {
+    requireNumber(`points[${at}].angle`, angle, { min: 0, max: 7200, unit: '°' });
+    requireNumber(`points[${at}].play`, play, { min: 0, max: 20, unit: 'mm' });
+    if (at > 0 && angle < points[at - 1]!.angle - 1e-9)
+      refuse('contradiction', `points[${at}].angle`, angle, {
+        id: 'neverBackedOff',
+        angle: points[at - 1]!.angle,
+      });
+  });
+  requireBand(band);
+  requireNumber('uncertainty', uncertainty, { above: 0, max: 1, unit: 'mm' });
+  if (lead !== null) requireNumber('lead', lead, { min: 0.1, max: 10, unit: 'mm' });
 }
 
 /** The line through what was read. */

@@ -22,8 +22,8 @@ export {
   SEARCH_STEP,
   sleeveForecast,
   type SleeveForecast,
-  type SleeveQuestion,
 } from './sleeveForecast.ts';
+export type { SleeveQuestion } from './sleeveQuestion.ts';
 export { type ContactBound, type SleeveContact } from './sleeveContact.ts';
 export { sleeveWindow, USUAL_RISE, type SleeveWindow } from './sleeveWindow.ts';
 export { sleeveCurve, type AngleRange, type SleeveFit, type SleevePoint } from './sleeveFit.ts';

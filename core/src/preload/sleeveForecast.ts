@@ -1,6 +1,6 @@
-import { refuse, requireInteger, requireNumber } from '../faults/index.ts';
-import { bandTarget, requireBand, studentFactor, type Band } from '../measure/index.ts';
-import { line, type WorkingLine } from '../working/index.ts';
+import { bandTarget, studentFactor, type Band } from '../measure/index.ts';
+import type { WorkingLine } from '../working/index.ts';
+import { requireSleeve } from './requireSleeve.ts';
 import { sleeveContact, type SleeveContact } from './sleeveContact.ts';
 import {
   fitRise,
@@ -10,6 +10,8 @@ import {
   type SleeveFit,
   type SleevePoint,
 } from './sleeveFit.ts';
+import type { SleeveQuestion } from './sleeveQuestion.ts';
+import { sleeveWorking } from './sleeveWorking.ts';
 
 /** How far the nut still goes. Angles are of the nut, from the first snug place. */
 export type SleeveForecast = {
@@ -42,21 +44,6 @@ export type SleeveForecast = {
     /** Stop: in the band, at its upper limit, or past it, when the sleeve is scrap. */
     | { readonly status: 'inBand' | 'atLimit' | 'overshoot' }
   );
-
-/** What a forecast is made from. */
-export interface SleeveQuestion {
-  /** In the order they were taken; angles never fall. */
-  readonly points: readonly SleevePoint[];
-  readonly band: Band;
-  /** Rolling torque of the seal alone, N·m: what is read while there is play. */
-  readonly sealDrag: number;
-  /** Standard uncertainty of one reading, N·m. */
-  readonly uncertainty: number;
-  /** Lead of the nut's thread, mm a turn; null or left out where nobody has said. */
-  readonly lead?: number | null;
-  /** Standard uncertainty of a play that was read, mm; left out: a dial of hundredths by a clean hand. */
-  readonly playUncertainty?: number;
-}
 
 /** Step from the last play until the rise stands, degrees: tapered pairs go from there to mid limits in 7 to 20. Common practice, no source. */
 export const SEARCH_STEP = 3;
@@ -107,23 +94,10 @@ export function sleeveForecast(question: SleeveQuestion): SleeveForecast {
   const above = last.torque - sealDrag;
   const reading = Math.hypot(uncertainty, TURN_TO_TURN * last.torque);
   const noise = 2 * Math.hypot(uncertainty, TURN_TO_TURN * sealDrag);
-  const common = {
-    now: last.angle,
-    torque: last.torque,
-    above,
-    working: [] as readonly WorkingLine[],
-  };
-  const upper = band.upper ?? Infinity;
-  const lower = band.lower ?? 0;
-  const guard = studentFactor(Infinity) * uncertainty;
-  if (above > upper + guard) return { ...common, status: 'overshoot', step: 0 };
-  if (above > upper - guard) return { ...common, status: 'atLimit', step: 0 };
-  // In band by what the reading is worth, so that the proof afterwards stands; the middle where the band is too narrow for that.
-  const enough = Math.min(
-    lower + PROOF * uncertainty,
-    Number.isFinite(upper) ? (lower + upper) / 2 : Infinity,
-  );
-  if (above >= enough) return { ...common, status: 'inBand', step: 0 };
+  const { angle: now, torque } = last;
+  const common = { now, torque, above, working: [] as readonly WorkingLine[] };
+  const stopped = stopsAt(above, band, uncertainty);
+  if (stopped !== null) return { ...common, status: stopped, step: 0 };
   const contact = sleeveContact(points, {
     lead: question.lead ?? null,
     playUncertainty: question.playUncertainty ?? USUAL_PLAY_UNCERTAINTY,
@@ -149,15 +123,7 @@ export function sleeveForecast(question: SleeveQuestion): SleeveForecast {
   const { toLower, toTarget, toUpper } = anglesTo(fits as readonly Fitted[], band, last.angle);
   if (toLower.most - toLower.least > MOST_OPEN || toLower.likely - last.angle > 2 * MOST_OPEN)
     return { ...common, status: 'unclear', step: SEARCH_STEP };
-  // Towards the likely place of the band, but never to where its upper limit may be at the earliest.
-  const step = Math.max(
-    FINEST_STEP,
-    Math.min(
-      LONGEST_FORECAST,
-      toTarget.likely - last.angle,
-      STEP_SHARE * (toUpper.least - last.angle),
-    ),
-  );
+  const step = forecastStep(last.angle, toTarget, toUpper);
   const { exponent, contact: start, stiffness } = likely!;
   return {
     ...common,
@@ -169,8 +135,41 @@ export function sleeveForecast(question: SleeveQuestion): SleeveForecast {
     toUpper,
     stopLine: Math.max(last.angle, toLower.least),
     window: windowOf(fits as readonly Fitted[], band),
-    working: workingOf({ sealDrag, exponent, contact: start, stiffness, lower, toLower }),
+    working: sleeveWorking({
+      sealDrag,
+      exponent,
+      contact: start,
+      stiffness,
+      lower: band.lower ?? 0,
+      toLower,
+    }),
   };
+}
+
+/** Towards the likely place of the band, but never to where its upper limit may be at the earliest. Degrees. */
+const forecastStep = (now: number, toTarget: AngleRange, toUpper: AngleRange): number =>
+  Math.max(
+    FINEST_STEP,
+    Math.min(LONGEST_FORECAST, toTarget.likely - now, STEP_SHARE * (toUpper.least - now)),
+  );
+
+/** Why tightening stops; null where it goes on. */
+function stopsAt(
+  above: number,
+  band: Band,
+  uncertainty: number,
+): 'inBand' | 'atLimit' | 'overshoot' | null {
+  const upper = band.upper ?? Infinity;
+  const lower = band.lower ?? 0;
+  const guard = studentFactor(Infinity) * uncertainty;
+  if (above > upper + guard) return 'overshoot';
+  if (above > upper - guard) return 'atLimit';
+  // In band by what the reading is worth, so that the proof afterwards stands; the middle where the band is too narrow for that.
+  const enough = Math.min(
+    lower + PROOF * uncertainty,
+    Number.isFinite(upper) ? (lower + upper) / 2 : Infinity,
+  );
+  return above >= enough ? 'inBand' : null;
 }
 
 /** Whether the last points stand above the first by more than readings scatter: else what looks like a rise is noise. */
@@ -221,71 +220,4 @@ function anglesTo(
     toTarget: to(bandTarget({ ...band, lower })),
     toUpper: to(band.upper ?? lower),
   };
-}
-
-/** The law that was fitted, and where it meets the band. */
-function workingOf({
-  sealDrag,
-  exponent,
-  contact,
-  stiffness,
-  lower,
-  toLower,
-}: {
-  readonly sealDrag: number;
-  readonly exponent: number;
-  readonly contact: number;
-  readonly stiffness: number;
-  readonly lower: number;
-  readonly toLower: AngleRange;
-}): readonly WorkingLine[] {
-  return [
-    line(
-      'The rise, n held',
-      'T = T₀ + k·(θ − θc)ⁿ',
-      [
-        ['T₀', sealDrag, 'torque'],
-        ['n', exponent, 'number'],
-        ['θc', contact, 'angle'],
-      ],
-      ['k, N·m/°ⁿ', stiffness, 'number'],
-      'sleeveLaw',
-    ),
-    line(
-      'Angle to the limits',
-      'θ = θc + ((T − T₀)/k)^(1/n)',
-      [
-        ['T', lower + sealDrag, 'torque'],
-        ['earliest', toLower.least, 'angle'],
-        ['latest', toLower.most, 'angle'],
-      ],
-      ['θ', toLower.likely, 'angle'],
-      'sleeveLaw',
-    ),
-  ];
-}
-
-function requireSleeve(question: SleeveQuestion): SleeveQuestion {
-  const { points, band, sealDrag, uncertainty, lead, playUncertainty } = question;
-  requireInteger('points', points.length, { min: 1, max: 500 });
-  points.forEach(({ angle, torque, endPlay }, at) => {
-    requireNumber(`points[${at}].angle`, angle, { min: 0, max: 7200, unit: '°' });
-    requireNumber(`points[${at}].torque`, torque, { min: 0, max: 500, unit: 'N·m' });
-    if (endPlay !== undefined && endPlay !== null)
-      requireNumber(`points[${at}].endPlay`, endPlay, { min: -5, max: 20, unit: 'mm' });
-    const before = points[at - 1];
-    if (before !== undefined && angle < before.angle - 1e-9)
-      refuse('contradiction', `points[${at}].angle`, angle, {
-        id: 'neverBackedOff',
-        angle: before.angle,
-      });
-  });
-  requireBand(band, { min: 0, max: 500, unit: 'N·m' });
-  requireNumber('sealDrag', sealDrag, { min: 0, max: 100, unit: 'N·m' });
-  requireNumber('uncertainty', uncertainty, { above: 0, max: 10, unit: 'N·m' });
-  if (lead !== undefined && lead !== null)
-    requireNumber('lead', lead, { min: 0.1, max: 10, unit: 'mm' });
-  if (playUncertainty !== undefined)
-    requireNumber('playUncertainty', playUncertainty, { above: 0, max: 1, unit: 'mm' });
-  return question;
 }

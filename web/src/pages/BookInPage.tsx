@@ -14,6 +14,7 @@ import {
   type Picked,
 } from '../features/describe/bookInDraft.ts';
 import { EndBearings } from '../features/describe/EndBearings.tsx';
+import { moveOn } from '../features/describe/moveOn.ts';
 import { JobFor } from '../features/describe/JobFor.tsx';
 import { scopeOf } from '../features/describe/scopeEntry.ts';
 import { UnitFile } from '../features/describe/UnitFile.tsx';
@@ -44,24 +45,22 @@ export function BookInPage() {
   const { beginning, result, given } = useBegun(entry, copy);
   const form = useId();
   const unit = result instanceof InputError ? null : result;
-  function submit(event: FormEvent): void {
+  const submit = (event: FormEvent): void => {
     event.preventDefault();
     if (unit === null || given === null || entry.name.trim() === '') return;
     const jobId = uuid();
-    record(jobId, 'JobOpened', {
-      unit: { ...unit, name: entry.name.trim() },
-      reason: entry.reason.trim(),
-      ...given,
-    });
+    const [name, reason] = [entry.name.trim(), entry.reason.trim()];
+    record(jobId, 'JobOpened', { unit: { ...unit, name }, reason, ...given });
     if (entry.practice) record(jobId, 'PracticeMarked', { reason: '' });
     clear();
     void navigate(`/jobs/${jobId}`);
-  }
+  };
   return (
     <Main title="Book a job in" className="p-5">
       <form
         id={form}
         onSubmit={submit}
+        onKeyDown={moveOn}
         className="grid gap-x-6 gap-y-4 lg:grid-cols-[1.1fr_1fr] lg:grid-rows-[auto_1fr]"
       >
         <div className="grid content-start gap-3">

@@ -1,10 +1,10 @@
 import { useId, type Dispatch, type RefObject, type SetStateAction, type FormEvent } from 'react';
 import type { ReadingPhase, Run } from '@wendaxis/core/job';
 import type { ExpectedReading } from '@wendaxis/core/measure';
-import { MainAction, SideAction } from '../../ui/ActionBar.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { DoubtRow } from './DoubtRow.tsx';
 import { HandsFree } from './HandsFree.tsx';
+import { PHASE_NAMES, TakeAction } from './TakeAction.tsx';
 import { QuantityField, type FieldReading } from '../../ui/QuantityField.tsx';
 import type { LiveReading } from './useDevice.ts';
 import { useTypedReading } from './useTypedReading.ts';
@@ -12,8 +12,6 @@ import { useTypedReading } from './useTypedReading.ts';
 const PAD = ['7', '8', '9', '4', '5', '6', '1', '2', '3', '0', '.', '−'] as const;
 
 const MARKS = [null, 0, 120, 240] as const;
-
-const NAMES = { zero: 'zero', lift: 'lift', return: 'return' } as const;
 
 interface Props {
   readonly live: LiveReading;
@@ -55,7 +53,7 @@ export function CaptureRow({
           form={form}
           submit={entry.submit}
           field={entry.field}
-          names={NAMES}
+          names={PHASE_NAMES}
           phase={phase}
           text={entry.text}
           type={entry.type}
@@ -212,43 +210,5 @@ function TypedReading({
         Pad
       </Button>
     </form>
-  );
-}
-
-interface TakeProps {
-  readonly entry: Pick<
-    ReturnType<typeof useTypedReading>,
-    'pending' | 'capture' | 'streams' | 'text'
-  >;
-  readonly phase: Props['phase'];
-  readonly main: boolean;
-  readonly form: string;
-}
-
-/** What one press says where the needle is read by eye: it was set to zero, or it came back to it. Null: only a number will do. */
-const AT_ZERO = { zero: 'It reads 0', lift: null, return: 'Back at 0' } as const;
-
-/** Taking the reading: the one thing to do, until a verdict can be accepted. */
-function TakeAction({ entry, phase, main, form }: TakeProps) {
-  const words = entry.pending ? 'Taking the next one…' : `Take ${NAMES[phase]}`;
-  if (!main)
-    return (
-      <SideAction>
-        <Button onClick={entry.capture} disabled={!entry.streams} shortcut="Space">
-          {words}
-        </Button>
-      </SideAction>
-    );
-  if (entry.streams)
-    return (
-      <MainAction onClick={entry.capture} shortcut="Space">
-        {words}
-      </MainAction>
-    );
-  if (entry.text.trim() !== '') return <MainAction form={form}>Record it</MainAction>;
-  return (
-    <MainAction form={form} blocked={AT_ZERO[phase] === null ? 'Type the reading' : null}>
-      {AT_ZERO[phase] ?? words}
-    </MainAction>
   );
 }

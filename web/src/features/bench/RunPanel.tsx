@@ -19,6 +19,7 @@ import { CaptureRow } from './CaptureRow.tsx';
 import { CycleList } from './CycleList.tsx';
 import { dialDecimals } from './dialDecimals.ts';
 import { AGREED_WORDS, PHASE_WORDS, type Seated } from './phaseWords.ts';
+import { liveWords } from './liveWords.ts';
 import { PracticeHands } from './PracticeHands.tsx';
 import { ReadingTape } from './ReadingTape.tsx';
 import { SimulatedSign } from './SimulatedSign.tsx';
@@ -230,16 +231,6 @@ function LargeReading({ live, units, run }: LargeReadingProps) {
       <ReadingTape value={live.value ?? 0} graduation={run.instrument.graduation} />
     </div>
   );
-}
-
-function liveWords(status: ReturnType<typeof useDevice>['status']): string {
-  return {
-    none: 'Type what the needle shows',
-    connecting: 'Waiting for the indicator',
-    live: 'Live from the indicator',
-    lost: 'Indicator lost: type the reading',
-    refused: 'No such indicator here: type the reading',
-  }[status];
 }
 
 /** Say the next step, or the verdict, when it changes. */

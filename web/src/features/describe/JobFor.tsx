@@ -20,7 +20,7 @@ export function JobFor({ entry, onEntry, unit }: Props) {
   const start = STARTS.find(({ value }) => value === entry.start)!;
   const scope = SCOPES.find(({ value }) => value === entry.scope)!;
   return (
-    <section aria-label="The job" className="grid gap-3">
+    <section aria-label="The job" tabIndex={-1} className="grid gap-3">
       {open ? (
         <Scope entry={entry} onEntry={onEntry} />
       ) : (

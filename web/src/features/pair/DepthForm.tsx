@@ -82,10 +82,20 @@ function DepthEntry({ jobId, step, state, of }: EntryProps) {
   if (instrument === null) return without;
   const needed = asFound ? AS_FOUND : DEPTH_METHOD_TABLE[method].needs;
   const lacking = entry.readings.find(({ name, value }) => value === null && needed.includes(name));
+  // The same figures are no second reading: at least one has to be read anew, or it would count as two that agree.
+  const isAgain = state.measured.depths.some(
+    (one) => one.meshId === of.mesh.id && one.method === method,
+  );
+  const blocked =
+    lacking !== undefined
+      ? `Enter: ${DEPTH_LENGTH_TABLE[lacking.name].words.toLowerCase()}`
+      : isAgain && !entry.isTyped
+        ? 'Set the gauge up anew and enter what it reads now'
+        : null;
   const etched = entry.readings.some(({ name }) => name === 'etching');
   const submit = (event: FormEvent): void => {
     event.preventDefault();
-    if (lacking !== undefined || entry.readings.some(({ bad }) => bad)) return;
+    if (blocked !== null || entry.readings.some(({ bad }) => bad)) return;
     const lengths = Object.fromEntries(
       entry.readings.flatMap((one) => (one.value === null ? [] : [[one.name, one.value]])),
     );
@@ -114,14 +124,7 @@ function DepthEntry({ jobId, step, state, of }: EntryProps) {
         {field}
         {etched && <SignField sign={sign} onSign={setSign} />}
       </div>
-      <MainAction
-        form={form}
-        blocked={
-          lacking === undefined
-            ? null
-            : `Enter: ${DEPTH_LENGTH_TABLE[lacking.name].words.toLowerCase()}`
-        }
-      >
+      <MainAction form={form} blocked={blocked}>
         {asFound ? 'Record where it runs' : 'Work out the shim'}
       </MainAction>
     </form>
@@ -145,6 +148,8 @@ function useLengths(before: (name: DepthLength) => number | null, names: readonl
   });
   return {
     readings,
+    /** Whether anything was typed since the last one was recorded. */
+    isTyped: Object.values(typed).some((text) => text.trim() !== ''),
     set: (name: DepthLength, text: string): void => setTyped({ ...typed, [name]: text }),
     clear: (): void => setTyped({}),
   };

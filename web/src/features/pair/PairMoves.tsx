@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 
 import { pairForecast, type PairForecast } from '@wendaxis/core/gears';
 import type { JobState } from '@wendaxis/core/job';
-import { bandTarget, NORMAL_FACTOR, type Band } from '@wendaxis/core/measure';
+import { decide, NORMAL_FACTOR, type Band } from '@wendaxis/core/measure';
 import {
   pairMove,
   pairPacks,
@@ -209,7 +209,7 @@ function WhatIf({ pair }: { readonly pair: PairNow }) {
               <span className="figure">
                 {units.digits(known.value)} ± {units.show(NORMAL_FACTOR * known.uncertainty)}
               </span>
-              , {inWords(known.value, band)}
+              , {inWords(known, band)}
             </li>
           ),
         )}
@@ -218,8 +218,16 @@ function WhatIf({ pair }: { readonly pair: PairNow }) {
   );
 }
 
-function inWords(value: number, band: Band): string {
-  if (value < (band.lower ?? -Infinity)) return 'below its limits';
-  if (value > (band.upper ?? Infinity)) return 'above its limits';
-  return Math.abs(value - bandTarget(band)) < 0.0005 ? 'on its target' : 'within its limits';
+type Forecasted = NonNullable<PairForecast['play']>;
+
+/** What a forecast comes to, its uncertainty counted in. */
+function inWords({ value, uncertainty }: Forecasted, band: Band): string {
+  const { word, limit } = decide(value, value, band, NORMAL_FACTOR * uncertainty);
+  if (word === 'conforms') return 'within its limits';
+  const which = limit === 'lower' ? 'lower' : 'upper';
+  return word === 'doesNotConform'
+    ? limit === 'lower'
+      ? 'below its limits'
+      : 'above its limits'
+    : `not certain: too near its ${which} limit`;
 }

@@ -39,9 +39,15 @@ export function CompareForm({ jobId, step, state }: Props) {
   const fresh = readBearing(entry, system);
   const offered = fresh === null ? state.inspection.offered[station.id] : fresh;
   const comparison = offered === undefined ? null : compareBearings(wanted, offered);
+  const blocked =
+    fresh === null
+      ? 'Enter what is printed on it, or its sizes'
+      : comparison?.result === 'differs'
+        ? 'It does not fit this place: get the one that is wanted'
+        : null;
   const submit = (event: FormEvent): void => {
     event.preventDefault();
-    if (fresh === null) return;
+    if (fresh === null || blocked !== null) return;
     const { designation, dimensions } = fresh;
     record(jobId, 'BearingOffered', {
       stationId: station.id,
@@ -69,10 +75,7 @@ export function CompareForm({ jobId, step, state }: Props) {
             })}
       />
       {comparison !== null && <Comparison comparison={comparison} />}
-      <MainAction
-        form={form}
-        blocked={fresh === null ? 'Enter what is printed on it, or its sizes' : null}
-      >
+      <MainAction form={form} blocked={blocked}>
         Use this bearing
       </MainAction>
     </form>
