@@ -13,6 +13,7 @@ import {
 
 import { checkShape } from './checkShape.ts';
 import { dtoOf } from './dtoOf.ts';
+import { unknownNames } from './unknownNames.ts';
 
 /** Which kind of log a batch of events is for. */
 export type StreamKind = 'job' | 'workshop';
@@ -81,10 +82,14 @@ function eventFaults(kind: StreamKind, event: unknown, path: string): readonly I
     const row = ROWS[kind][event.type]!;
     if (fits(row.data, event.data)) return jointFaults(row, event.data, `${path}.data`);
   }
+  const besides = unknownNames(ENVELOPES[kind], event, path);
+  if (besides.length > 0) return besides;
   const envelope = checkShape(dtoOf(ENVELOPES[kind]), event, path);
   if (envelope.length > 0) return envelope;
   const { type, data } = event as NewEvent;
   const row = ROWS[kind][type]!;
+  const unknown = unknownNames(row.data, data, `${path}.data`);
+  if (unknown.length > 0) return unknown;
   const shape = checkShape(dtoOf(row.data), data, `${path}.data`, { isPlain: true });
   return shape.length > 0 ? shape : jointFaults(row, data, `${path}.data`);
 }

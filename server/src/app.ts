@@ -5,6 +5,7 @@ import type { Logger } from 'pino';
 
 import type { DeviceService } from './devices/deviceService.ts';
 import { errorAnswer, ServerError, toServerError, tracesOf } from './errors.ts';
+import { outageLog } from './outageLog.ts';
 import { deviceRoutes } from './routes/deviceRoutes.ts';
 import { liveRoutes } from './routes/liveRoutes.ts';
 import { pageRoutes } from './routes/pageRoutes.ts';
@@ -80,11 +81,14 @@ const requireJsonBody: express.RequestHandler = (request, _response, next) => {
 };
 
 function answerErrors(log: Logger): ErrorRequestHandler {
+  const outage = outageLog(log);
   return (thrown: unknown, _request, response, next) => {
     if (response.headersSent) return next(thrown);
     const error = toServerError(thrown);
     const { status, body } = errorAnswer(error);
-    if (status >= 500) log.error({ code: body.error.code, ...tracesOf(error) }, 'request failed');
+    if (status === 503) outage(body.error.code, error);
+    else if (status >= 500)
+      log.error({ code: body.error.code, ...tracesOf(error) }, 'request failed');
     response.status(status).json(body);
   };
 }

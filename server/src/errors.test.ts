@@ -11,6 +11,10 @@ describe('errors', () => {
       'unavailable',
     );
     expect(codeOf(withCode('23505'))).toBe('idTaken');
+    // Read-only, statement and lock timeout, recovering, a function that is missing, disk full, deadlock.
+    for (const code of ['25006', '57014', '55P03', '57P03', '42883', '53100', '40P01', 'XX000'])
+      expect(codeOf(withCode(code))).toBe('unavailable');
+    expect(codeOf(withCode('22P05'))).toBe('internal');
     expect(codeOf(new Error('surprise'))).toBe('internal');
     expect(codeOf('surprise')).toBe('internal');
   });

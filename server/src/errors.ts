@@ -25,6 +25,10 @@ export const ERRORS = {
     status: 413,
     message: 'The body is too large. Send at most 1 MB, in smaller batches.',
   },
+  notStorable: {
+    status: 422,
+    message: 'The database cannot store this text. Send fewer entries at once to find which.',
+  },
   wrongType: { status: 415, message: 'Send the body as application/json.' },
   unavailable: {
     status: 503,
@@ -58,8 +62,16 @@ export class ServerError extends Error {
   }
 }
 
-/** Database conditions under which sending again later helps: connection loss, shutdown, too many connections. */
-const DATABASE_AWAY = /^(08|57P|53)|ECONN|ENOENT|EPIPE|ETIMEDOUT/;
+/** The way to the database is gone. */
+const CONNECTION_LOST = /ECONN|ENOENT|EPIPE|ETIMEDOUT|EHOSTUNREACH/;
+/** A code of PostgreSQL: five letters or digits. */
+const SQLSTATE = /^[0-9A-Z]{5}$/;
+/**
+ * Codes that are about what was sent: data that cannot be stored (class 22), and rules of the tables (class 23). Every other
+ * one is about the database: read-only, recovering, timed out, out of space, a function that is missing. Nothing was stored,
+ * and sending again helps once it is well. PostgreSQL 15 documentation, appendix A.
+ */
+const ABOUT_WHAT_WAS_SENT = /^2[23]/;
 const CONNECTION_GONE =
   /Connection terminated|not queryable|timeout exceeded when trying to connect|Cannot use a pool after/;
 /** Two requests stored the same id at the same moment in different streams. */
@@ -111,8 +123,9 @@ export function tracesOf(error: unknown): object {
 }
 
 function isDatabaseAway(error: unknown): boolean {
-  if (causes(error).some((cause) => DATABASE_AWAY.test(String((cause as { code?: unknown }).code))))
-    return true;
+  const codes = causes(error).map((cause) => String((cause as { code?: unknown }).code));
+  const isUnwell = (code: string) => SQLSTATE.test(code) && !ABOUT_WHAT_WAS_SENT.test(code);
+  if (codes.some((code) => CONNECTION_LOST.test(code) || isUnwell(code))) return true;
   return causes(error).some(({ message }) => CONNECTION_GONE.test(message));
 }
 
@@ -124,6 +137,7 @@ function causes(error: unknown): readonly Error[] {
 /** What a field is held to by the errors of this server that name one. */
 const WANTED: Readonly<Partial<Record<ErrorCode, Wanted>>> = {
   idTaken: { id: 'ownId' },
+  notStorable: { id: 'someText' },
   noSuchStream: { id: 'openedJob' },
   noSuchDevice: { id: 'knownDevice' },
   practiceOnly: { id: 'practiceJob' },

@@ -27,6 +27,17 @@ export interface RunningServer {
   stop(): Promise<void>;
 }
 
+/**
+ * How long a client may take to send the head and the whole of a request, and stay silent between two, ms; and how many there
+ * may be. An answer that is a live stream is not bounded by these.
+ */
+const PATIENCE = {
+  headersTimeout: 10_000,
+  requestTimeout: 30_000,
+  keepAliveTimeout: 10_000,
+  maxConnections: 2000,
+} as const;
+
 /** Migrate, load the demo once, wire everything, and listen. */
 export async function startServer(config: Config, log: Logger): Promise<RunningServer> {
   await migrateDatabase(config.databaseUrl);
@@ -47,7 +58,11 @@ export async function startServer(config: Config, log: Logger): Promise<RunningS
   );
   const devices = new DeviceService(jobs, wires);
   const connections = new LiveConnections(live, devices);
-  const http = createServer(createApp({ jobs, connections, devices, log, pages: config.pages }));
+  const http = createServer(
+    { connectionsCheckingInterval: 5000 },
+    createApp({ jobs, connections, devices, log, pages: config.pages }),
+  );
+  Object.assign(http, PATIENCE);
   await new Promise<void>((resolve, reject) => {
     http.once('error', reject);
     http.listen(config.port, config.host, resolve);

@@ -18,12 +18,24 @@ const MIGRATIONS = fileURLToPath(new URL('../../migrations', import.meta.url));
 /** Any number that is ours: two servers starting at once migrate one after the other. */
 const MIGRATION_LOCK = 7_361_042;
 
+/** How long a statement may take, wait for a lock, and leave its transaction open, ms: none holds up the others for ever. */
+const LIMITS = {
+  statement_timeout: 20_000,
+  lock_timeout: 3000,
+  idle_in_transaction_session_timeout: 10_000,
+} as const;
+
 /**
  * Open a pool on a database.
  * @param onLost called when an idle connection breaks; the pool makes a new one at the next query
  */
 export function openDatabase(url: string, onLost: (error: Error) => void): OpenDatabase {
-  const pool = new pg.Pool({ connectionString: url, max: 10, connectionTimeoutMillis: 5000 });
+  const pool = new pg.Pool({
+    connectionString: url,
+    max: 10,
+    connectionTimeoutMillis: 5000,
+    ...LIMITS,
+  });
   pool.on('error', (error) => onLost(error));
   // A connection that breaks in the middle of a transaction tells its own listeners, not the pool's.
   pool.on('connect', (client) => client.on('error', onLost));

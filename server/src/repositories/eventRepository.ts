@@ -153,5 +153,8 @@ function refusal(
     return new ServerError('idTaken', `events[${place}].id`, batch[place]?.id ?? null);
   }
   // Two requests stored the same id at the same moment in different streams.
-  return code === '23505' ? new ServerError('idTaken', 'events') : new ServerError('internal');
+  if (code === '23505') return new ServerError('idTaken', 'events');
+  // Another call holds the log's row: this log waits, the others have gone in.
+  if (code === '55P03') return new ServerError('unavailable');
+  return new ServerError('notStorable', batch.length === 1 ? 'events[0]' : null);
 }

@@ -2,9 +2,6 @@ import { batchOf, MOST_IN_BATCH } from './batchOf.ts';
 import type { ShownLogs } from './shownLogs.ts';
 import type { AsideReason, PushAnswer, StreamEvent, Transport, Trouble } from './streamTypes.ts';
 
-/** So often the server may fail on the same entries before they are tried one by one, and one is set aside. */
-const FAILURES_BORNE = 3;
-
 /** What stands in the way of sending or fetching; null where nothing does. */
 export type InTheWay = Trouble | 'away' | null;
 
@@ -12,7 +9,6 @@ export type InTheWay = Trouble | 'away' | null;
 export interface Pace {
   /** Most events in the next batch: smaller after a refusal that names none. */
   most: number;
-  failures: number;
 }
 
 /** What an exchange is wired from. */
@@ -67,7 +63,6 @@ export class Exchange {
     switch (answer.kind) {
       case 'accepted':
         pace.most = MOST_IN_BATCH;
-        pace.failures = 0;
         return this.#accepted(streamId, batch, answer.accepted);
       case 'refused': {
         const named = answer.places.flatMap((place) => batch[place] ?? []);
@@ -81,30 +76,14 @@ export class Exchange {
         else await this.#parts.setAside(streamId, batch, { code: 'tooLarge' });
         return null;
       case 'failed':
-        return this.#failed(streamId, pace, batch);
+        // It says nothing of what was sent: everything waits, and goes up when it is well.
+        return 'serverFails';
       case 'noSuchLog':
       case 'notOurServer':
         return answer.kind;
       case 'away':
         return 'away';
     }
-  }
-
-  /** The server fails on some entries: smaller batches, until the one it fails on is found; the others go on. */
-  async #failed(
-    streamId: string,
-    pace: Pace,
-    batch: readonly StreamEvent[],
-  ): Promise<Trouble | null> {
-    pace.failures += 1;
-    if (pace.failures < FAILURES_BORNE) return 'serverFails';
-    if (batch.length > 1) {
-      pace.most = Math.floor(batch.length / 2);
-      return null;
-    }
-    pace.failures = 0;
-    await this.#parts.setAside(streamId, batch, { code: 'serverFailed' });
-    return null;
   }
 
   /** Entries have their places. Where nothing of others lies between, they need not be fetched. */

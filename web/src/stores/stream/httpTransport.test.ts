@@ -69,7 +69,7 @@ describe('sending events', () => {
     ['another program that says yes to anything', 200, '<html>ok</html>', { kind: 'notOurServer' }],
     ['JSON of another program', 400, { message: 'bad' }, { kind: 'notOurServer' }],
     ['too much at once', 413, error('tooLarge'), { kind: 'tooLarge' }],
-    ['too much at once, by a proxy', 413, 'too large', { kind: 'tooLarge' }],
+    ['too much, says some other program', 413, 'too large', { kind: 'notOurServer' }],
     ['a database that is away', 503, error('unavailable'), { kind: 'away' }],
     ['a server that fails', 500, error('internal'), { kind: 'failed' }],
     [

@@ -43,18 +43,22 @@ export function httpTransport(ask: Fetch): Transport {
   };
 }
 
+/** Refusals of our server that are about some entry of several. */
+const SEND_FEWER: ReadonlySet<string> = new Set(['tooLarge', 'notStorable']);
+
 function pushAnswer(answer: Answer | null): PushAnswer {
   if (answer === null) return { kind: 'away' };
   const { status, body } = answer;
   const accepted = (body as { accepted?: unknown } | null)?.accepted;
   if (status === 201 && Array.isArray(accepted)) return { kind: 'accepted', accepted };
-  if (status === 413) return { kind: 'tooLarge' };
   const error = errorOf(body);
   if (error === null) return { kind: status >= 500 ? 'away' : 'notOurServer' };
   const places = error.faults.flatMap(({ field }) => {
     const place = /^events\[(\d+)\]/u.exec(field)?.[1];
     return place === undefined ? [] : [Number(place)];
   });
+  // Of several entries one is too large or cannot be stored: fewer at once tell which. Any other program's 413 says nothing.
+  if (SEND_FEWER.has(error.code) && places.length === 0) return { kind: 'tooLarge' };
   // Only a refusal that names an event is about that event.
   if (status < 500 && places.length > 0)
     return { kind: 'refused', places, message: error.message, faults: error.faults };

@@ -22,7 +22,6 @@ export function newLine(): Line {
     running: null,
     again: false,
     most: MOST_IN_BATCH,
-    failures: 0,
     tries: 0,
     timer: null,
     opened: 0,
