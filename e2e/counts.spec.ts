@@ -152,7 +152,7 @@ function finger(page: Page): Hand {
       }
       await tap(main);
     },
-    mark: () => tap(page.getByRole('button', { name: /^Punch marks/ })),
+    mark: () => tap(page.getByRole('button', { name: /^Paint (?:line|numbers)/ })),
     async run() {
       await tap(main);
       const handsFree = page.getByRole('button', { name: /Hands free/ });

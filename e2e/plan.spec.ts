@@ -60,7 +60,7 @@ test('the plan goes on without the server, and goes up when it is back', async (
   );
   await context.setOffline(true);
   await page.keyboard.press('Enter');
-  await page.getByRole('button', { name: 'Punch marks across the joint' }).click();
+  await page.getByRole('button', { name: 'Paint line across the joint' }).click();
   await expect(page.getByRole('heading', { name: 'Mark Bearing cap bolts' })).toBeHidden();
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
   await expect(page.getByRole('link', { name: /Mark Bearing cap bolts/ })).toContainText('Done');

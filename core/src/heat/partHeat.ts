@@ -85,7 +85,7 @@ export const CREEP_REMEDIES = [
  * the rings go in. The oven is bound by the part and by every bearing that comes to rest in it. Planned for the
  * tightest pair the sizes allow; creep is judged by the loosest.
  *
- * @throws InputError naming a setting, or `seats` when there are more than twelve
+ * @throws InputError naming a setting, or `seats` when there are more than sixty
  */
 export function partHeat(
   body: LumpedBody,

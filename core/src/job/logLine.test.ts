@@ -147,7 +147,7 @@ describe('entries of the log in words', () => {
     [
       'SleeveRenewed',
       { stationId: 'sleeve', reason: 'past the limits' },
-      'New sleeve, sleeve: past the limits',
+      'Begun anew, sleeve: past the limits',
     ],
     [
       'HeatSet',

@@ -1,4 +1,5 @@
 import { isSimulated } from '../devices/index.ts';
+import { isolated } from '../faults/index.ts';
 import { fixed } from '../units/index.ts';
 import type { JobEvent } from './events.ts';
 import { foldJob } from './foldJob.ts';
@@ -62,7 +63,9 @@ export interface ReadingRow {
 /** Every reading of a job, one row each, in the order taken; travel and drift stand on the return reading. */
 export function readingRows(state: JobState): readonly ReadingRow[] {
   return state.measured.runs.flatMap((run, index) => {
-    const judged = verdictOf(state, run)?.cycles ?? [];
+    // A run whose limits were set to another kind afterwards cannot be judged; what was read stays.
+    const verdict = isolated(() => verdictOf(state, run));
+    const judged = (verdict.ok ? verdict.value?.cycles : null) ?? [];
     const phases = ['zero', 'lift', 'return'] as const;
     const whole = cyclesOf(run).complete.length;
     return run.readings.map((reading, at): ReadingRow => {

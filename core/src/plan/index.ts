@@ -85,6 +85,7 @@ export {
   type SleeveProgress,
 } from './sleeveProgress.ts';
 export { sleeveNut } from './sleeves.ts';
+export { usualMarks } from './usualMarks.ts';
 export { isTurnedAtStops } from './turnedAtStops.ts';
 export { sealDragOf, torqueSpec, wantsSealDrag } from './torqueReadings.ts';
 export { STATION_STATES, stationStates, type StationState } from './stationStates.ts';

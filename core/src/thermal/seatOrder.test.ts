@@ -84,11 +84,29 @@ describe('the order of seats', () => {
   });
 
   test.each<[string, readonly SeatTask[]]>([
-    ['more than twelve', Array.from({ length: 13 }, (_, n) => seat(`s${n}`, 100))],
+    ['more than sixty', Array.from({ length: 61 }, (_, n) => seat(`s${n}`, 100))],
     ['an id twice', [seat('a', 50), seat('a', 50)]],
     ['a circle', [seat('a', 50, 10, ['b']), seat('b', 50, 10, ['a'])]],
     ['a stranger', [seat('a', 50, 10, ['z'])]],
   ])('should refuse %s', (_, seats) => {
     expect(() => seatOrder(seats)).toThrow(/seats/);
+  });
+
+  test('should take every ring of a part with many, each within its deadline, what blocks others first', () => {
+    const many = Array.from({ length: 17 }, (_, at) => ({
+      id: `s${at}`,
+      deadline: 40 + 9 * at,
+      handling: 10,
+      after: at === 0 ? [] : at % 5 === 0 ? [`s${at - 1}`] : [],
+    }));
+    const order = seatOrder(many)!;
+    expect(order.map(({ id }) => id).toSorted()).toEqual(many.map(({ id }) => id).toSorted());
+    expect(order.every(({ spare }) => spare >= 0)).toBe(true);
+    for (const { id, after } of many)
+      for (const before of after)
+        expect(order.findIndex((one) => one.id === before)).toBeLessThan(
+          order.findIndex((one) => one.id === id),
+        );
+    expect(seatOrder(many.map((one) => ({ ...one, handling: 500 })))).toBeNull();
   });
 });

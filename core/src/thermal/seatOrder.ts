@@ -22,20 +22,24 @@ export interface OrderedSeat {
   readonly spare: number;
 }
 
-/** Most seats for which the order is exact. */
-export const MOST_SEATS = 12;
+/** Most seats of one part. */
+export const MOST_SEATS = 60;
+/** Up to so many the order is exact; of more it is by the next deadline. */
+const MOST_EXACT = 12;
 
 /**
  * Order in which the seats of one part are filled, with the fewest heats, among those the shortest last
  * heat, and among those the more urgent first.
  * Exact, by dynamic programming over sets of filled seats: fewer heats always win, since a reheat can be had at any
- * time for one more. Parts that are not being worked stay in the oven, so each part has an order of its own.
+ * time for one more. Parts that are not being worked stay in the oven, so each part has an order of its own. Of more than
+ * twelve the one whose deadline comes next goes first, of those that nothing blocks, and a heat ends where none can be met.
  *
  * @returns null when a seat cannot be filled even first after leaving the oven
- * @throws InputError naming `seats`: more than 12, an id twice, an unknown one in `after`, or a circle
+ * @throws InputError naming `seats`: more than 60, an id twice, an unknown one in `after`, or a circle
  */
 export function seatOrder(seats: readonly SeatTask[]): readonly OrderedSeat[] | null {
   requireSeats(seats);
+  if (seats.length > MOST_EXACT) return byDeadline(seats);
   const all = 2 ** seats.length - 1;
   const before = seats.map(({ after }) =>
     after.reduce((mask, id) => mask | (1 << seats.findIndex((seat) => seat.id === id)), 0),
@@ -81,6 +85,30 @@ export function seatOrder(seats: readonly SeatTask[]): readonly OrderedSeat[] | 
     mask = from;
   }
   return order.reverse();
+}
+
+/** The order by the next deadline, for many seats. */
+function byDeadline(seats: readonly SeatTask[]): readonly OrderedSeat[] | null {
+  const order: OrderedSeat[] = [];
+  const isIn = new Set<string>();
+  let [heat, elapsed] = [1, 0];
+  while (order.length < seats.length) {
+    const ready = seats
+      .filter(({ id, after }) => !isIn.has(id) && after.every((one) => isIn.has(one)))
+      .toSorted((a, b) => a.deadline - b.deadline);
+    const fits = ready.find(({ deadline, handling }) => elapsed + handling <= deadline);
+    if (fits === undefined) {
+      if (elapsed === 0) return blockedByCircle(seats);
+      [heat, elapsed] = [heat + 1, 0];
+      continue;
+    }
+    const { id, deadline, handling } = fits;
+    const start = elapsed;
+    elapsed += handling;
+    isIn.add(id);
+    order.push({ id, heat, start, in: elapsed, spare: deadline - elapsed });
+  }
+  return order;
 }
 
 /** Nothing was reached: either a seat is too short, or they wait for each other. */

@@ -92,6 +92,9 @@ export interface StationDetails {
   readonly grooveDepth?: number;
   /** Pressure the seal is rated for, MPa. */
   readonly rating?: number;
+  /** Between which the maker of the unit tests it with air, MPa: it counts as what the seal stands. */
+  readonly testLeast?: number;
+  readonly testMost?: number;
   readonly rollerDiameter?: number;
   readonly rollerCount?: number;
   /** Bush: hole in the bush, hole in the housing, and how far their centres were found apart. */

@@ -92,6 +92,8 @@ export const STATION_KIND_TABLE: Readonly<Record<StationKind, StationKindRow>> =
     'depth',
     'boreDepth',
     'rating',
+    'testLeast',
+    'testMost',
   ),
   oRing: loose('O-ring', 'designation'),
   shimSite: ring('Shim site', 'place', 'pieces'),

@@ -2,10 +2,42 @@ import { SOURCES } from '../../sources/index.ts';
 import type { Unit } from '../../unit/index.ts';
 import { numbers, range } from '../figures.ts';
 import { assemblyOf } from '../../assembly/index.ts';
-import { afterAll, nameOf, type Rule } from '../rule.ts';
+import { afterAll, nameOf, type Numbers, type Rule } from '../rule.ts';
 
 /** Air test pressure, MPa. Common practice, no source. */
 const TEST_PRESSURE = { least: 0.02, most: 0.03 } as const;
+
+/**
+ * The air that a unit is tested with: as its maker tests it, where that is described of every seal, which none of them exceeds; else
+ * what a usual lip seal stands, never above the rating of one.
+ */
+function testPressure({ axes }: Unit): Numbers {
+  const seals = axes.flatMap(({ stations }) => stations).filter(({ kind }) => kind === 'seal');
+  const tested = seals.filter(({ testMost }) => testMost !== undefined);
+  if (tested.length > 0 && tested.length === seals.length) {
+    const most = Math.min(
+      ...tested.map(({ testMost, rating }) => Math.min(testMost!, rating ?? Infinity)),
+    );
+    const least = Math.max(...tested.map(({ testLeast }) => testLeast ?? TEST_PRESSURE.least));
+    return numbers(
+      range(
+        'Air pressure',
+        'pressure',
+        { least: Math.min(least, most), most },
+        SOURCES.asBookedIn.title,
+      ),
+    );
+  }
+  const most = Math.min(TEST_PRESSURE.most, ...seals.map(({ rating }) => rating ?? Infinity));
+  return numbers(
+    range(
+      'Air pressure',
+      'pressure',
+      { least: Math.min(TEST_PRESSURE.least, most), most },
+      SOURCES.leakPressure.title,
+    ),
+  );
+}
 
 /** Whether gears of several shafts can be engaged one after the other. */
 const isGearbox = ({ axes }: Unit): boolean =>
@@ -66,21 +98,7 @@ export const FINISH_RULES: readonly Rule[] = [
     title: () => 'Test it with air for leaks',
     how: 'Breather closed, gauge on, soap on every seal. The pressure moves with the temperature: let it settle first.',
     reason: 'Before oil hides a leak.',
-    numbers: ({ unit }) => {
-      const ratings = unit.axes
-        .flatMap(({ stations }) => stations)
-        .filter(({ kind }) => kind === 'seal')
-        .map(({ rating }) => rating ?? Infinity);
-      const most = Math.min(TEST_PRESSURE.most, ...ratings);
-      return numbers(
-        range(
-          'Air pressure',
-          'pressure',
-          { least: Math.min(TEST_PRESSURE.least, most), most },
-          SOURCES.leakPressure.title,
-        ),
-      );
-    },
+    numbers: ({ unit }) => testPressure(unit),
     cautions: ['airTest'],
     tools: ['regulator, relief valve and gauge', 'soap'],
     after: afterAll('all', 'spin', 'torque', 'fitSeal', 'fitORing'),

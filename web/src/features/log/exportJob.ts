@@ -13,8 +13,11 @@ export function exportJob(jobId: string, events: readonly JobEvent[]): void {
   download(`${fileName(file.name)}.json`, 'application/json', JSON.stringify(file, null, 2));
 }
 
+/** What a spreadsheet would take for a formula; a number is none, with its sign or without. */
+export const FORMULA = /^(?![-+]?\d+(?:\.\d+)?$)[=+\-@\t\r].*$/u;
+
 /** Hand the readings over as CSV, in mm. */
 export function exportReadings(state: JobState): void {
-  const csv = Papa.unparse([...readingRows(state)], { escapeFormulae: true });
+  const csv = Papa.unparse([...readingRows(state)], { escapeFormulae: FORMULA });
   download(`${fileName(state.unit?.name ?? '')} readings.csv`, 'text/csv', csv);
 }

@@ -1,27 +1,25 @@
 import { useCallback, useId, useState, type FormEvent } from 'react';
 
-import type { Step } from '@wendaxis/core/plan';
+import type { JobState } from '@wendaxis/core/job';
+import { usualMarks, type Step } from '@wendaxis/core/plan';
+import { findStation } from '@wendaxis/core/unit';
 
 import { record } from '../../stores/jobSync.ts';
 import { MainAction } from '../../ui/ActionBar.tsx';
 import { Button } from '../../ui/Button.tsx';
 import { useShortcut } from '../../ui/useShortcut.ts';
 
-/** What is usually written down; one press each. */
-const USUAL = [
-  'Punch marks across the joint',
-  'Paint line across the joint',
-  'Numbered as they lie',
-] as const;
-
 interface Props {
   readonly jobId: string;
   readonly step: Step;
+  readonly state: JobState;
   readonly onDone: () => void;
 }
 
 /** Write down how something was marked before it comes apart. */
-export function MarkForm({ jobId, step, onDone }: Props) {
+export function MarkForm({ jobId, step, state, onDone }: Props) {
+  const found = findStation(state.unit!, step.stationId!);
+  const usual = found === null ? [] : usualMarks(found.station);
   const form = useId();
   const [text, setText] = useState('');
   const mark = useCallback(
@@ -39,7 +37,7 @@ export function MarkForm({ jobId, step, onDone }: Props) {
   return (
     <form id={form} onSubmit={submit} className="grid gap-3">
       <div className="flex flex-wrap gap-3">
-        {USUAL.map((words, index) => (
+        {usual.map((words, index) => (
           <UsualMark key={words} words={words} digit={String(index + 1)} onMark={mark} />
         ))}
       </div>
