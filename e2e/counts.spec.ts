@@ -71,7 +71,7 @@ function keyboard(page: Page): Hand {
       await type('30206');
       await press('Tab', '=', 'Tab');
       await type('60');
-      await press('Enter');
+      await press('Enter', 'Enter');
     },
     async limits() {
       await type('.1');

@@ -19,6 +19,7 @@ test('an engine case from book-in to the decided bearing: described, stripped, m
   await fill('Right bearing', '6206');
   await page.getByLabel(/Distance between/).fill('55');
   await page.keyboard.press('Enter');
+  await page.keyboard.press('Enter');
 
   await page.getByLabel('Min end play').fill('0.1');
   await page.getByLabel('Max end play').fill('0.3');

@@ -73,6 +73,7 @@ test('an engine case is no more than 25 screens from book-in to the record, a ro
     await page.getByRole('group', { name: side }).getByLabel('Printed on the ring').fill('6205');
   await page.getByLabel(/Distance between/).fill('55');
   await page.keyboard.press('Enter');
+  await page.keyboard.press('Enter');
   await page.getByLabel('Min end play').waitFor();
   await expect(page.getByText('All sent')).toBeVisible();
   const jobId = await jobOf(page, workshop.address, 'Pump engine');

@@ -49,7 +49,12 @@ export const unitOf = (
     axes: unit.axes.map((axis) => ({
       ...axis,
       sets: sets ?? axis.sets,
-      stations: axis.stations.map((station) => ({ ...station, ...change(station) })),
+      // Their places take a pack: a stack of washers is described as one.
+      stations: axis.stations.map((station) => ({
+        ...station,
+        ...(station.kind === 'shimSite' ? { pieces: 'several' } : {}),
+        ...change(station),
+      })),
     })),
   };
 };

@@ -53,7 +53,8 @@ export const HEAT_CALCULATIONS: readonly Calculation[] = [
     fields: [
       mm('diameter', 'more than 0, at most 1000', 'seat'),
       mm('width', 'more than 0, at most 500', 'width'),
-      mm('interference', '−5 to 5', 'planned for, at 20 °C'),
+      mm('interference', '−5 to 5', 'of the tightest pair, at 20 °C'),
+      field('loosest', 'number', 'mm', '−5 to interference', 'of the loosest pair', 'optional'),
       mm('clearance', '0 to 1', 'with which it drops in'),
       ...BODY('outer.'),
       degrees('outer.temperature', 'of what lies outside'),

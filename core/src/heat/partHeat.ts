@@ -195,6 +195,7 @@ function seatHeat(
       diameter,
       width,
       interference: fit.most,
+      loosest: fit.least,
       clearance,
       ambient,
       outer: { ...body, temperature: oven, coolingFactor },

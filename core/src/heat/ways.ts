@@ -103,7 +103,8 @@ export const WAYS = {
     ring: 'inner',
     place: 'bench',
     words: 'Ring baked near 230 °C',
-    risks: 'Common shop practice; it exceeds the usual limit.',
+    risks:
+      'Refused: above the limit of the ring it loses hardness and size, whatever is done in some shops.',
   },
 } as const satisfies Record<string, WayRow>;
 export type WayId = keyof typeof WAYS;

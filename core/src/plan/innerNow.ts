@@ -44,6 +44,7 @@ export function innerNow(state: JobState, station: Station, now: string): InnerN
     diameter,
     width,
     interference: fit.most,
+    loosest: fit.least,
     clearance: dropInClearance(diameter),
     ambient,
     outer: {

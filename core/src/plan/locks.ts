@@ -25,7 +25,8 @@ export const LOCKS: Readonly<Record<NonNullable<Station['lock']>, LockRow>> = {
   },
   splitPin: {
     before: null,
-    after: 'To the next slot by tightening, never by slackening. New pin.',
+    after:
+      'It only clamps: go to the next slot by tightening within its torque, never by slackening. Fit a new pin.',
     once: false,
   },
   threadlocker: {

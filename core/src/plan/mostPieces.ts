@@ -4,16 +4,23 @@ import { knownSize, type Station } from '../unit/index.ts';
 /** Most pieces in a pack, unless the site says otherwise. */
 export const USUAL_MOST_PIECES = 4;
 
+/** Places at which something turns against what lies there: leaves would be chewed. */
+const TURNED_ON: readonly Station['place'][] = ['fillsThrustGap', 'besideRetainedGear'];
+
+/** Whether one piece lies at a site: as described; where nothing is, wherever something turns on it. Common practice, no source. */
+export const isOnePiece = ({ pieces, place }: Station): boolean =>
+  pieces === undefined ? TURNED_ON.includes(place) : pieces === 'single';
+
 /** A shim site as a place for pieces: sizes that are only drawn are not held against them. */
 export const packSite = (station: Station): PackSite => ({
   inside: knownSize(station, 'inside'),
   outside: knownSize(station, 'outside'),
-  single: station.pieces === 'single',
+  single: isOnePiece(station),
 });
 
 /** Most pieces at a site. */
-export const mostPiecesAt = ({ pieces }: Station): number =>
-  pieces === 'single' ? 1 : USUAL_MOST_PIECES;
+export const mostPiecesAt = (station: Station): number =>
+  isOnePiece(station) ? 1 : USUAL_MOST_PIECES;
 
 /** Of a box what can lie at a site. */
 export const stockAt = (stock: readonly ShimSize[], site: Station): readonly ShimSize[] =>

@@ -27,6 +27,8 @@ export interface SeatWindowInput {
   readonly width: number;
   /** Interference planned for, at 20 °C. */
   readonly interference: number;
+  /** Interference of the loosest pair that it may be, mm: it grips last. The same where it is left out. */
+  readonly loosest?: number;
   /** Clearance with which it drops in. */
   readonly clearance: number;
   readonly ambient: number;
@@ -46,7 +48,7 @@ export interface SeatWindow {
   readonly lastSafe: number | null;
   /** Last moment in the hand at which it still slides, without clearance: it grabs after it. Null when it does not even at once. */
   readonly lastFree: number | null;
-  /** From insertion at the start, and at the last safe moment, until it grips; null when it does not grip on its own. */
+  /** From insertion at the start, and at the last safe moment, until the loosest pair grips; null when it does not on its own. */
   readonly grabAtStart: number | null;
   readonly grabAtLast: number | null;
   /** Where equal temperatures still leave clearance: the temperature to which both must cool before it grips. */
@@ -77,7 +79,9 @@ export function seatWindow(input: SeatWindowInput): SeatWindow {
   const lastAt = (gap: number) =>
     fitAtStart <= -gap ? lastWhere((seconds) => fitInHand(seconds) <= -gap) : null;
   const lastSafe = lastAt(clearance);
-  const grab = (seconds: number) => grabTime(input, inHand(seconds));
+  // The tightest pair says how long there is, the loosest how long it has to be held.
+  const held = { ...input, interference: input.loosest ?? input.interference };
+  const grab = (seconds: number) => grabTime(held, inHand(seconds));
   const shown = Math.min(LONGEST, Math.max(120, 1.5 * (lastSafe ?? 120)));
   return {
     fitAtStart,
@@ -85,7 +89,7 @@ export function seatWindow(input: SeatWindowInput): SeatWindow {
     lastFree: lastAt(0),
     grabAtStart: grab(0),
     grabAtLast: lastSafe === null ? null : grab(lastSafe),
-    gripsBelow: gripsBelow(input),
+    gripsBelow: gripsBelow(held),
     curve: Array.from({ length: POINTS + 1 }, (_, at) => ({
       seconds: (shown * at) / POINTS,
       fit: fitInHand((shown * at) / POINTS),
@@ -171,6 +175,8 @@ function requireWindow(input: SeatWindowInput): void {
   requireNumber('diameter', input.diameter, { above: 0, max: 1000, unit: 'mm' });
   requireNumber('width', input.width, { above: 0, max: 500, unit: 'mm' });
   requireNumber('interference', input.interference, { min: -5, max: 5, unit: 'mm' });
+  if (input.loosest !== undefined)
+    requireNumber('loosest', input.loosest, { min: -5, max: input.interference, unit: 'mm' });
   requireNumber('clearance', input.clearance, { min: 0, max: 1, unit: 'mm' });
   requireNumber('ambient', input.ambient, { min: -100, max: 400, unit: '°C' });
   for (const side of ['outer', 'inner'] as const) {

@@ -1,4 +1,4 @@
-import { isSeparable, isTight, preloadNutOf, sleeveOf } from '../../unit/index.ts';
+import { isSeparable, isTight, preloadNutOf, sleeveOf, type Station } from '../../unit/index.ts';
 import { buildOf } from '../buildEvents.ts';
 import { capsOn, hasTrial } from '../buildUp.ts';
 import { atFitting } from '../compound.ts';
@@ -21,10 +21,17 @@ const SLEEVE_HOW =
 const NUT_HOW =
   'Cups home, then the nut by hand only: the bearings keep some play. The nut is drawn up to the preload afterwards.';
 
+/** What lies between thrust faces. */
+const isWasher = ({ kind }: Station): boolean =>
+  kind === 'thrustWasher' || kind === 'needleThrust' || kind === 'shimSite';
+
 /** By how its bearings hold the shaft, and what sets its preload. */
 function setUpHow(axis: AxisSubject['axis']): string {
   if (sleeveOf(axis) !== null && sleeveNut(axis) !== null) return SLEEVE_HOW;
-  return preloadNutOf(axis) === null ? ARRANGEMENT_HOW[axis.arrangement] : NUT_HOW;
+  if (preloadNutOf(axis) !== null) return NUT_HOW;
+  return axis.arrangement === 'plainThrust' && !axis.stations.some(isWasher)
+    ? 'The shaft in, its bearings and tracks oiled.'
+    : ARRANGEMENT_HOW[axis.arrangement];
 }
 
 /** How an axis is built up: by how its bearings hold the shaft, and what is laid in, in its order. */

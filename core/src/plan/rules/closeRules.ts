@@ -4,6 +4,7 @@ import { exceeds } from '../../faults/index.ts';
 import { sealDepth } from '../../seals/index.ts';
 import { figure, lacksDetail, numbers, range, sizeFigure, words } from '../figures.ts';
 import { atFitting, besideCompound, besideThreadlocker } from '../compound.ts';
+import { lockHow } from '../lockHow.ts';
 import { LOCKS } from '../locks.ts';
 import { coversSeal, isCovered, isUnderShaft } from '../buildUp.ts';
 import {
@@ -82,7 +83,7 @@ const SEAL: Pick<
   form: 'tick',
   title: (subject) => `Fit ${nameOf(subject)}`,
   how: ({ state, station }) =>
-    `Tape or sleeve over splines and threads. Oil on the lip. ${atFitting(state, station, 'outer') ?? 'Outside as its maker says: dry where nothing retains it.'} Square, with a driver on its outer edge, to the depth; then turn the shaft.`,
+    `Tape or sleeve over splines and threads. Oil on the lip. ${atFitting(state, station, 'outer') ?? 'Outside as its maker says: dry where nothing retains it.'} Square, with a driver on its outer edge, to the depth${atFitting(state, station, 'outer') === null ? '; then turn the shaft' : '. Do not turn the shaft until the compound has set'}.`,
   numbers: sealNumbers,
   orientation: ({ station }, moves) => orientationOf(station, 'outer', moves),
   tools: ['driver just under the bore’s size', 'depth gauge'],
@@ -160,7 +161,9 @@ export const CLOSE_RULES: readonly Rule[] = [
     form: 'tick',
     when: ({ station }) => station.lock === undefined || lockOf(station)!.after !== null,
     title: (subject) => `Lock ${nameOf(subject)}`,
-    how: ({ station }) => lockOf(station)?.after ?? 'How it is locked is not described.',
+    how: ({ axis, station }) =>
+      lockHow(axis, station) ??
+      'Enter how it is locked, as the manual of the unit says; then lock it so.',
     reason: 'The figure is proven; now it must not move.',
     numbers: ({ station }) =>
       station.lock === undefined
@@ -202,7 +205,7 @@ export const CLOSE_RULES: readonly Rule[] = [
     kinds: ['oRing'],
     form: 'tick',
     title: (subject) => `Fit ${nameOf(subject)}`,
-    how: 'Greased, not twisted, past no sharp edge.',
+    how: 'Wet it with the unit’s own oil, or with what its maker allows: mineral grease swells EPDM. Lay it into its groove without a twist, past no sharp edge.',
     reason: 'It is inside: fit it before its joint is tightened.',
     after: [
       { rule: 'newPart', of: 'station' },

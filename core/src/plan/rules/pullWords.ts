@@ -1,5 +1,6 @@
 import {
   isPressed,
+  isSeparable,
   isTight,
   STATION_KIND_TABLE,
   type Station,
@@ -11,7 +12,9 @@ const PULL_HOW: Readonly<Record<string, string>> = {
   inner: 'Pull on the inner ring only. Pulled through the rollers it is scrap.',
   outer: 'Push or draw on the outer ring only. The part rests clear of it; a soft catch under it.',
   bush: 'Press it out with a stepped driver, its part supported round the bore. It is spoiled by that: a new one goes in. From a blind bore: an expanding puller, or a thread tapped into it and a screw against the bottom.',
-  both: 'Warm the case first; then press on the ring that is still tight. Case supported round the bore, crank held; a soft plug in its end takes the press.',
+  both: 'Warm what it sits in first; then press on the ring that is still tight. Support the part round the bore and hold the shaft; a soft plug in the end of the shaft takes the press.',
+  parted:
+    'Its rings come apart. Draw the inner ring off the shaft with a puller behind it, never through the rollers. Drive or draw the outer ring out of its bore on its own face, evenly round.',
 };
 
 /** What is pressed in as one piece is not told by its tight ring. */
@@ -26,6 +29,8 @@ export const hasWaysOut = ({ kind, tightRing }: Station): boolean =>
 
 /** Which ring takes the pull; from a blind bore nothing can be pushed from behind. */
 export function pullHow(station: Station): string {
-  const how = PULL_HOW[PRESSED[station.kind] ?? station.tightRing ?? 'both']!;
+  const tight = station.tightRing ?? 'both';
+  const rings = tight === 'both' && isSeparable(station) ? 'parted' : tight;
+  const how = PULL_HOW[PRESSED[station.kind] ?? rings]!;
   return station.shoulder === 'hidden' && isTight(station, 'outer') ? `${how} ${BLIND}` : how;
 }

@@ -1,6 +1,6 @@
 import { assemblyOf } from '../../assembly/index.ts';
 import { tighteningOrder } from '../../fasteners/index.ts';
-import type { Station } from '../../unit/index.ts';
+import type { Axis, Station } from '../../unit/index.ts';
 import { coversSeal, isInside, standsInPart } from '../buildUp.ts';
 import { lacksDetail, numbers, words } from '../figures.ts';
 import { afterAll, nameOf, type Rule, type StationSubject } from '../rule.ts';
@@ -23,6 +23,10 @@ export function loosenNumbers({ station }: StationSubject) {
       : words('Order', order, 'Reverse of tightening, common practice'),
   );
 }
+
+/** Whether a ring may hold the return springs of a piston. */
+const holdsSprings = ({ stations }: Axis): boolean =>
+  stations.some(({ kind }) => kind === 'piston');
 
 /** A retainer that is reached only once the unit is open. */
 export const isReachedInside = ({ unit, station }: StationSubject): boolean =>
@@ -53,7 +57,8 @@ export const REACH_RULES: readonly Rule[] = [
     kinds: ['snapRing'],
     form: 'tick',
     title: (subject) => `Take out ${nameOf(subject)}`,
-    how: 'Pliers that fit its eyes, a hand or a cloth over it: it can fly out. Note which edge faced out. Renew a ring that was opened too far.',
+    how: ({ axis }) =>
+      `${holdsSprings(axis) ? 'It may hold compressed springs: press their plate down with a compressor before the ring is touched, and let it up slowly afterwards. ' : ''}Pliers that fit its eyes, a hand or a cloth over it: it can fly out. Note which edge faced out. Renew a ring that was opened too far.`,
     reason: 'What it holds cannot come out past it.',
     cautions: ['splinters'],
     tools: ['snap ring pliers', 'eye protection'],
@@ -85,7 +90,7 @@ export const REACH_RULES: readonly Rule[] = [
     form: 'tick',
     when: ({ unit, station }) => coversSeal(unit, station),
     title: (subject) => `Take off ${nameOf(subject)}`,
-    how: 'Draw it off its splines or taper with a puller on its bolt holes. Look at the track of the seal before it is wiped.',
+    how: 'Draw it off its splines or taper with a puller on its bolt holes. On a taper leave the nut on by a few threads: it lets go with a bang. Look at the track of the seal before it is wiped.',
     reason: 'The seal is behind it.',
     tools: ['hub puller'],
     after: [{ rule: 'asFound', of: 'axis' }],
@@ -100,7 +105,7 @@ export const REACH_RULES: readonly Rule[] = [
     how: ({ unit, part }) =>
       assemblyOf(unit).caps.has(part.id)
         ? 'Caps off with what lies in them, each kept with its own bed. Lift it straight out by both ends, the cups or shells held to it; lay it where nothing touches its tracks.'
-        : 'Straight, with what is on it; where it is tight, draw or press it out by its end, the case supported. A nut over the thread saves it. Catch what it holds.',
+        : 'Straight, with what is on it; where it is tight, draw or press it out by its end, what it stands in supported. A nut over the thread saves it. Hold it from below: it drops when the last ring lets go. Catch what it holds.',
     reason: 'The parts inside can be reached once it is out.',
     cautions: ['heavyFalls', 'press'],
     tools: ['soft hammer', 'press or puller'],

@@ -137,7 +137,9 @@ export const RENEW_RULES: readonly Rule[] = [
     how: ({ station }) =>
       station.kind === 'seal'
         ? 'Compare size, lip material, dust lip, and the direction of the helix with the way the shaft turns.'
-        : 'Same size, same shape, same side features.',
+        : station.spacerType === 'collapsible'
+          ? 'The old sleeve is crushed and shorter: compare bore, outside and wall with it, and the length with the free length that is described.'
+          : 'Same size, same shape, same side features.',
     reason: 'Used once only, or decided at inspection.',
     numbers: ({ station }) => numbers(sizeFigure('Size', station, SOURCES.asBookedIn.title)),
     after: [{ rule: 'inspect', of: 'station' }],

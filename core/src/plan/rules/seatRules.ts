@@ -142,7 +142,9 @@ export const SEAT_RULES: readonly Rule[] = [
     how: ({ state, station }) =>
       atFitting(state, station, 'outer') ??
       PRESSED_HOW[station.kind] ??
-      'Straight in with one movement. Hold it down until it grips, listen for the note to change, check from behind, turn it by hand.',
+      (isSeparable(station)
+        ? 'Straight in with one movement. Hold it down until it grips, then see that it lies on its shoulder all round.'
+        : 'Straight in with one movement. Hold it down until it grips, listen for the note to change, check from behind, turn it by hand.'),
     reason: ({ state, station, part }) =>
       part !== null && ovenSeats(state, part.id).some(({ id }) => id === station.id)
         ? 'The part is hot now; rings that others would block go in first.'
@@ -173,7 +175,8 @@ export const SEAT_RULES: readonly Rule[] = [
         : sitsTight(station, 'outer'),
     title: ({ station }) =>
       `Is ${station.name}${isSeparable(station) ? `, ${ringWords(station)[ring]},` : ''} home?`,
-    how: 'When it has gripped and can be touched. Answer each check; a “no” shows what to do.',
+    how: ({ station }) =>
+      `${isPressed(station) ? 'As soon as it is in.' : 'When it has gripped and can be touched.'} Answer each check; a “no” shows what to do.`,
     reason: 'A ring that is not home moves under load, and every figure taken after it is wrong.',
     numbers: (subject) => (ring === 'outer' ? homeNumbers(subject) : numbers()),
     checks: ({ state, station }) => seatingChecks(state, station, ring),

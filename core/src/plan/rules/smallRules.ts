@@ -68,7 +68,7 @@ export const SMALL_RULES: readonly Rule[] = [
     kinds: ['piston'],
     form: 'tick',
     title: (subject) => `Take out ${nameOf(subject)}`,
-    how: 'Catch its return springs. Draw it out straight by its rim; where air has to help, through its own feed, a little, with a rag and a board over it.',
+    how: 'Catch its return springs. Draw it out straight by its rim; where air has to help, through its own feed, the regulator from zero up and no more than it takes, a board fixed over it and hands clear: it comes out like a shot.',
     reason: 'Its seals lie under it.',
     cautions: ['airTest', 'splinters'],
     after: [
@@ -128,7 +128,7 @@ export const SMALL_RULES: readonly Rule[] = [
           : station.bleed === 'ball'
             ? ' Its check ball rattles: shake it and hear it.'
             : ' Its bleed hole is open: a wire goes through it.'
-      } Press it down by hand: it comes back.`,
+      } Press it down by hand all the way: it moves without a catch.`,
     reason: 'Its seals are in their grooves.',
     numbers: ({ station }) =>
       numbers(station.bleed === undefined ? lacksDetail(station, 'bleed') : null),

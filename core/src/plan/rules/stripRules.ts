@@ -1,6 +1,6 @@
 import { assemblyOf, eventOfPart } from '../../assembly/index.ts';
 import { FIGURES } from '../../figures/index.ts';
-import { type Part, type StationKind, type Unit } from '../../unit/index.ts';
+import { type Part, type PartKind, type StationKind, type Unit } from '../../unit/index.ts';
 import { bandFigure, fromDetail, numbers, words } from '../figures.ts';
 import { capsOn } from '../buildUp.ts';
 import { nameOf, type Rule, type StationSubject } from '../rule.ts';
@@ -45,6 +45,18 @@ const HOW_MARKED: Readonly<Partial<Record<StationKind, string>>> = {
     'Where each one sits: the long ones, those with a washer, a seal or a bracket. Write it down.',
   plainBearing:
     'Paint the number of the cap and of its bed on one side, both shells with them. No punch: it spoils a split face and a bed. Write down which way round.',
+};
+
+const JOINT_HOW =
+  'Tap on the lugs; never lever between the joint faces. Keep gasket or shims together.';
+/** How a part comes off, by what it is. Common practice, no source. */
+const LIFT_HOW: Readonly<Record<PartKind, string>> = {
+  case: JOINT_HOW,
+  caseHalf: JOINT_HOW,
+  cover: JOINT_HOW,
+  carrier:
+    'Lift it straight out with both hands or a sling, its cups held to it and each kept with its side. Lay it where nothing touches its tracks or teeth.',
+  shaft: 'Lift it straight out, and lay it where nothing touches its tracks.',
 };
 
 /** Measure as found, mark, take apart. */
@@ -163,7 +175,7 @@ export const STRIP_RULES: readonly Rule[] = [
     when: ({ unit, part }) => comesOff(unit, part),
     title: (subject) => `Take off ${nameOf(subject)}`,
     how: (subject) =>
-      `${fouls(subject.unit, subject.part)}Tap on the lugs; never lever between the joint faces. Keep gasket or shims together.${partingHow(subject)}`,
+      `${fouls(subject.unit, subject.part)}${LIFT_HOW[subject.part.kind]}${partingHow(subject)}`,
     numbers: partingNumbers,
     reason: 'The fixings are out.',
     cautions: (subject) => [

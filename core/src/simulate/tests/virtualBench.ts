@@ -46,7 +46,11 @@ export class VirtualJob extends Recorder {
       ...axis,
       sets: sets ?? axis.sets,
       stations: axis.stations.map((one) =>
-        ['adjuster', 'shimSite'].includes(one.kind) ? { ...one, ...change } : one,
+        one.kind === 'adjuster'
+          ? { ...one, ...change }
+          : one.kind === 'shimSite'
+            ? { ...one, pieces: 'several' as const, ...change }
+            : one,
       ),
     }));
     super({ ...made, axes }, 'setPlay');

@@ -44,8 +44,11 @@ export function InnerLive({ job, station }: { readonly job: OpenJob; readonly st
       </p>
       {left !== null && (
         <p className="m-0 text-2xl" role="timer">
-          <span className="figure">{clockText(left)}</span> to put it on; then it grips in{' '}
-          {live.window.grabAtStart === null ? 'its own time' : spanText(live.window.grabAtStart)}.
+          <span className="figure">{clockText(left)}</span> to put it on; then hold it{' '}
+          {live.window.grabAtStart === null
+            ? 'until it is cold: the loosest pair does not grip before'
+            : `for ${spanText(live.window.grabAtStart)}`}
+          .
         </p>
       )}
     </section>

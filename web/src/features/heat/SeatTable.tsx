@@ -120,14 +120,14 @@ function SeatFigures({ units, row, state, id, isLive }: SeatFiguresProps) {
         says={lastFree === null ? '' : `slides until ${clockText(lastFree)}`}
       />
       <Told
-        label="Grips after"
+        label="Hold it, loosest pair"
         value={grabAtStart === null ? '–' : spanText(grabAtStart)}
         says={
           gripsBelow !== null
             ? `or case below ${temperature(gripsBelow)}`
             : grabAtStart === null
-              ? 'not by itself'
-              : ''
+              ? 'it does not grip by itself: do not turn the part over'
+              : 'do not turn the part over before'
         }
       />
     </dl>
