@@ -13,16 +13,9 @@ export function unknownNames(
   value: unknown,
   path: string,
 ): readonly InputFault[] {
-  switch (rule.kind) {
-    case 'record':
-      return isObject(value) ? ofRecord(rule.fields, value, path) : [];
-    case 'list':
-      return Array.isArray(value) ? ofList(rule.each, value, path) : [];
-    case 'orNull':
-      return unknownNames(rule.of, value, path);
-    default:
-      return [];
-  }
+  if (rule.kind === 'record') return isObject(value) ? ofRecord(rule.fields, value, path) : [];
+  if (rule.kind === 'list') return Array.isArray(value) ? ofList(rule.each, value, path) : [];
+  return rule.kind === 'orNull' ? unknownNames(rule.of, value, path) : [];
 }
 
 function ofRecord(

@@ -51,6 +51,15 @@ describe('the window of a seat', () => {
     expect(compared.grab).toBeGreaterThan(SEATS / 4);
   });
 
+  test('should be held as long as the loosest pair wants, which the tightest does not change', () => {
+    const tight = seatWindow(CASE);
+    const both = seatWindow({ ...CASE, loosest: 0.004 });
+    expect(both.lastSafe).toBe(tight.lastSafe);
+    expect(both.grabAtStart).toBe(seatWindow({ ...CASE, interference: 0.004 }).grabAtStart);
+    expect(both.grabAtStart ?? Infinity).toBeGreaterThan(tight.grabAtStart!);
+    expect(() => seatWindow({ ...CASE, loosest: 0.04 })).toThrow(/loosest/);
+  });
+
   test('should grip where a ring loses heat to the air as a general solver has it', () => {
     // A big ring in a big part: it grips only as both cool, and how fast the ring itself cools matters then.
     const big: TableWindow = {

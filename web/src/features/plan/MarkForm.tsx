@@ -18,8 +18,6 @@ interface Props {
 
 /** Write down how something was marked before it comes apart. */
 export function MarkForm({ jobId, step, state, onDone }: Props) {
-  const found = findStation(state.unit!, step.stationId!);
-  const usual = found === null ? [] : usualMarks(found.station);
   const form = useId();
   const [text, setText] = useState('');
   const mark = useCallback(
@@ -30,6 +28,8 @@ export function MarkForm({ jobId, step, state, onDone }: Props) {
     },
     [jobId, step.stationId, onDone],
   );
+  const found = findStation(state.unit!, step.stationId!);
+  const usual = found === null ? [] : usualMarks(found.station);
   const submit = (event: FormEvent): void => {
     event.preventDefault();
     if (text.trim() !== '') mark(text.trim());
