@@ -120,19 +120,16 @@ try {
   await page.goto(`${server.address}jobs/${tarn}/step/crush:sleeve`);
   for (const [angle, torque] of [
     [0, 0.3],
-    [45, 0.3],
-    [90, 0.3],
-    [120, 0.35],
-    [135, 0.45],
-    [143, 0.55],
-    [151, 0.65],
-    [157, 0.75],
+    [66, 0.3],
+    [69, 0.3],
+    [72, 0.35],
+    [75, 0.45],
+    [78, 0.58],
+    [80, 0.7],
   ]) {
     await page.getByLabel('Nut stands at').fill(String(angle));
-    for (let reading = 0; reading < 2; reading += 1) {
-      await page.getByLabel('Or type it, steady').fill(`${torque} Nm`);
-      await press('Enter');
-    }
+    await page.getByLabel('Or type it, steady').fill(`${torque} Nm`);
+    await press('Enter');
   }
   await page.waitForTimeout(800);
   await page.evaluate('scrollTo(0, 0)');

@@ -1,7 +1,7 @@
 import type { Unit } from '../unit/index.ts';
 import { compilePlan } from './compilePlan.ts';
 import { isCrushed, sleeveProgress } from './sleeveProgress.ts';
-import { Bench, unitOf, WRENCH } from './tests/bench.ts';
+import { Bench, unitOf } from './tests/bench.ts';
 import { sets } from './tests/settingBench.ts';
 
 /** A pinion with nothing between its cones: the nut alone sets the preload. */
@@ -54,43 +54,8 @@ describe('a preload that the nut sets by itself', () => {
   test('should go on by the play and the readings, stop in its limits, and begin anew once it is slackened', () => {
     const bench = begun();
     const read = (angle: number, value: number, endPlay: number | null = null) =>
-      bench.record({
-        type: 'TorqueRead',
-        data: {
-          axisId: 'axis',
-          stage: 'crush',
-          what: 'bearings',
-          value,
-          steady: true,
-          square: true,
-          typed: null,
-          device: null,
-          tool: WRENCH,
-          pull: null,
-          angle,
-          nutTorque: null,
-          endPlay,
-        },
-      });
-    for (const value of [0.3, 0.3])
-      bench.record({
-        type: 'TorqueRead',
-        data: {
-          axisId: 'axis',
-          stage: 'trial',
-          what: 'sealDrag',
-          value,
-          steady: true,
-          square: true,
-          typed: null,
-          device: null,
-          tool: WRENCH,
-          pull: null,
-          angle: null,
-          nutTorque: null,
-          endPlay: null,
-        },
-      });
+      bench.torque(value, { stage: 'crush', angle, endPlay });
+    for (const value of [0.3, 0.3]) bench.torque(value, { what: 'sealDrag' });
     read(0, 0.3, 0.1);
     const first = sleeveProgress(bench.state, bench.axis)!.forecast;
     expect(first.step).toBeGreaterThan(15);
