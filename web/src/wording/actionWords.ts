@@ -1,3 +1,4 @@
+import { FIGURES, limitsOf } from '@wendaxis/core/figures';
 import type { NextAction, Stage } from '@wendaxis/core/plan';
 
 /** What the next action is called, why it comes now, and where it is done. */
@@ -98,5 +99,14 @@ export const STAGE_WORDS: Readonly<Record<Stage, string>> = {
 /** Words for an action: those of its step where the plan has written them. */
 export function actionWords(next: NextAction): ActionWords {
   const words = ACTION_WORDS[next.kind];
-  return next.kind === 'step' ? { ...words, title: next.step.title, why: next.step.reason } : words;
+  switch (next.kind) {
+    case 'step':
+      return { ...words, title: next.step.title, why: next.step.reason };
+    case 'setSpec':
+      return { ...words, title: `Enter the ${limitsOf(next.specKind)}` };
+    case 'startRun':
+      return { ...words, title: `Measure the ${FIGURES[next.spec.kind].words}` };
+    default:
+      return words;
+  }
 }

@@ -4,7 +4,7 @@ import { STAGES_OF } from '@wendaxis/core/plan';
 import { screenUnits } from './screenUnits.ts';
 import { dialDecimals } from '../features/bench/dialDecimals.ts';
 import { HANDS, PHASE_WORDS } from '../features/bench/phaseWords.ts';
-import { ACTION_WORDS, STAGE_WORDS } from './actionWords.ts';
+import { ACTION_WORDS, STAGE_WORDS, actionWords } from './actionWords.ts';
 import { remedyWords, sideWords } from './verdictWords.ts';
 
 const units = screenUnits('metric');
@@ -52,6 +52,14 @@ describe('actions and stages in words', () => {
     }
     for (const stages of Object.values(STAGES_OF))
       for (const stage of stages) expect(STAGE_WORDS[stage]).not.toBe('');
+  });
+
+  test('should head the limits and the measuring with the figure they are of', () => {
+    const next = (specKind: string) =>
+      actionWords({ kind: 'setSpec', specKind } as unknown as Parameters<typeof actionWords>[0]);
+    expect(next('endPlay').title).toBe('Enter the end play limits');
+    expect(next('rollingTorque').title).toBe('Enter the rolling torque limits');
+    expect(next('sideClearance').title).toBe('Enter the limits of the side clearance of the gear');
   });
 
   test('should give each pair of hands a key of its own that nothing else uses', () => {

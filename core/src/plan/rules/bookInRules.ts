@@ -1,6 +1,6 @@
 import type { InputFault } from '../../faults/index.ts';
 import { carrierSides } from '../../unit/index.ts';
-import { FIGURES } from '../../figures/index.ts';
+import { FIGURES, limitsOf } from '../../figures/index.ts';
 import { numbers } from '../figures.ts';
 import { noWayFaults, noWayIn } from '../noWay.ts';
 import { limitFigures } from './limitFigures.ts';
@@ -51,7 +51,7 @@ export const BOOK_IN_RULES: readonly Rule[] = [
       state.sheet.scope !== 'setPlay' ||
       FIGURES[specKind].taken === 'run' ||
       (specKind === 'backlash' && carrierSides(axis) !== null),
-    title: ({ axis, specKind }) => `Enter the ${FIGURES[specKind].words} limits, ${axis.name}`,
+    title: ({ axis, specKind }) => `Enter the ${limitsOf(specKind)}, ${axis.name}`,
     how: 'From the unit’s manual, with its page and line.',
     reason: 'Every reading is judged against it.',
     numbers: bandOf,
