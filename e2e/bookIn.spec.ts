@@ -29,7 +29,7 @@ test('a unit of one’s own, from book-in to a pack, by keyboard', async ({ page
   await right.getByLabel('Outside').fill('2.0472 in');
   await expect(page.getByText('thicker: more play')).toBeVisible();
   // Once to what the job is for, which is read before it is booked in, and once to book it in.
-  await page.keyboard.press('Enter');
+  await page.getByLabel(/Distance between/).press('Enter');
   await expect(page.getByRole('region', { name: 'The job' })).toBeFocused();
   await page.keyboard.press('Enter');
 
