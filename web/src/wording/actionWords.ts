@@ -99,14 +99,9 @@ export const STAGE_WORDS: Readonly<Record<Stage, string>> = {
 /** Words for an action: those of its step where the plan has written them. */
 export function actionWords(next: NextAction): ActionWords {
   const words = ACTION_WORDS[next.kind];
-  switch (next.kind) {
-    case 'step':
-      return { ...words, title: next.step.title, why: next.step.reason };
-    case 'setSpec':
-      return { ...words, title: `Enter the ${limitsOf(next.specKind)}` };
-    case 'startRun':
-      return { ...words, title: `Measure the ${FIGURES[next.spec.kind].words}` };
-    default:
-      return words;
-  }
+  if (next.kind === 'step') return { ...words, title: next.step.title, why: next.step.reason };
+  if (next.kind === 'setSpec') return { ...words, title: `Enter the ${limitsOf(next.specKind)}` };
+  return next.kind === 'startRun'
+    ? { ...words, title: `Measure the ${FIGURES[next.spec.kind].words}` }
+    : words;
 }
