@@ -4,6 +4,7 @@ import { STAGES_OF } from '@wendaxis/core/plan';
 import { screenUnits } from './screenUnits.ts';
 import { dialDecimals } from '../features/bench/dialDecimals.ts';
 import { HANDS, PHASE_WORDS } from '../features/bench/phaseWords.ts';
+import { NUT_WORDS } from '../features/preload/torqueWords.ts';
 import { ACTION_WORDS, STAGE_WORDS, actionWords } from './actionWords.ts';
 import { remedyWords, sideWords } from './verdictWords.ts';
 
@@ -52,6 +53,12 @@ describe('actions and stages in words', () => {
     }
     for (const stages of Object.values(STAGES_OF))
       for (const stage of stages) expect(STAGE_WORDS[stage]).not.toBe('');
+  });
+
+  test('should speak of no sleeve, nor of scrap, where the nut alone sets the preload', () => {
+    const said = Object.values(NUT_WORDS).map(({ words, now }) => `${words} ${now}`);
+    expect(said.length).toBeGreaterThan(1);
+    for (const text of said) expect(text).not.toMatch(/sleeve|scrap|never back off/i);
   });
 
   test('should head the limits and the measuring with the figure they are of', () => {

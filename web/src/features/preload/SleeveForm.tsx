@@ -17,8 +17,8 @@ import { Panel } from '../../ui/Panel.tsx';
 import { readField } from '../../ui/QuantityField.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { SleeveChart } from './SleeveChart.tsx';
-import { CONTACT_WORDS, SLEEVE_WORDS } from './torqueWords.ts';
-import type { Axis } from '@wendaxis/core/unit';
+import { CONTACT_WORDS, NUT_WORDS, SLEEVE_WORDS } from './torqueWords.ts';
+import { drawnUpAt, type Axis } from '@wendaxis/core/unit';
 import { Turning, round } from './SleeveTurning.tsx';
 
 const DRAG_FIRST = 'It is what the wrench reads while there is still play.';
@@ -52,6 +52,7 @@ export function SleeveForm({ jobId, step, state, onDone }: Props) {
         progress={turn.progress}
         planned={turn.planned}
         sleeveId={step.stationId!}
+        isNut={drawnUpAt(axis)?.kind === 'nut'}
       />
       {turn.progress?.solid.stopped === true && (
         <Notice tone="warn" title="Why it stopped">
@@ -78,7 +79,9 @@ export function SleeveForm({ jobId, step, state, onDone }: Props) {
           showPlay={turn.progress === null || turn.progress.forecast.status === 'free'}
         />
       )}
-      {turn.progress === null && <OnlyTheSeal jobId={jobId} step={step} onDone={onDone} />}
+      {turn.progress === null && drawnUpAt(axis)?.kind !== 'nut' && (
+        <OnlyTheSeal jobId={jobId} step={step} onDone={onDone} />
+      )}
       {stopped && turn.progress !== null && turn.progress.readingsHere < 2 && (
         <p className="m-0 text-lg font-semibold">One more reading at this angle.</p>
       )}
@@ -130,9 +133,11 @@ interface StandingProps {
   readonly progress: SleeveProgress | null;
   readonly planned: number;
   readonly sleeveId: string;
+  /** The nut sets the preload by itself: there is no sleeve. */
+  readonly isNut: boolean;
 }
 
-function Standing({ jobId, progress, planned, sleeveId }: StandingProps) {
+function Standing({ jobId, progress, planned, sleeveId, isNut }: StandingProps) {
   const units = useUnits();
   if (progress === null)
     return (
@@ -141,7 +146,8 @@ function Standing({ jobId, progress, planned, sleeveId }: StandingProps) {
       </p>
     );
   const { forecast } = progress;
-  const { words, now } = SLEEVE_WORDS[forecast.status];
+  const { words, now } =
+    (isNut ? NUT_WORDS[forecast.status] : undefined) ?? SLEEVE_WORDS[forecast.status];
   return (
     <div role="status" className="bg-panel border-edge grid gap-1 rounded-[3px] border-2 p-4">
       <p className={`m-0 text-3xl font-bold ${TONE[forecast.status] ?? ''}`}>{words}</p>
@@ -177,11 +183,11 @@ function Standing({ jobId, progress, planned, sleeveId }: StandingProps) {
           onClick={() =>
             record(jobId, 'SleeveRenewed', {
               stationId: sleeveId,
-              reason: 'The old one went past the limits',
+              reason: isNut ? 'The nut went past the limits' : 'The old one went past the limits',
             })
           }
         >
-          A new sleeve is in
+          {isNut ? 'Slackened: there is play again' : 'A new sleeve is in'}
         </MainAction>
       )}
     </div>

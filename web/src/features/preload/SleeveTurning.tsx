@@ -56,8 +56,8 @@ export function Turning({
       />
       {backwards ? (
         <p role="alert" className="text-bad m-0 text-lg font-semibold">
-          Never back off: the sleeve does not come back, and preload is lost in service. The nut
-          stands at {round(now)}°.
+          Never back off to a smaller angle: what is read then says nothing, and preload is lost in
+          service. The nut stands at {round(now)}°.
         </p>
       ) : (
         <TorqueCapture

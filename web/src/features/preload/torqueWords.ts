@@ -76,3 +76,15 @@ export const SLEEVE_WORDS: Readonly<
     now: 'The sleeve is scrap. Never back off: it does not come back, and preload is lost in service. Take a new sleeve.',
   },
 };
+
+/** Where the nut alone sets the preload nothing is spoiled: it is slackened until there is play, and drawn up anew. */
+export const NUT_WORDS: Readonly<Partial<typeof SLEEVE_WORDS>> = {
+  inBand: {
+    words: 'Within limits',
+    now: 'Stop. Turn the shaft both ways and read once more, then leave the nut where it is.',
+  },
+  overshoot: {
+    words: 'Above the limits',
+    now: 'Slacken the nut, free the cone with light taps of a soft hammer until there is play, turn the shaft, and begin again.',
+  },
+};
