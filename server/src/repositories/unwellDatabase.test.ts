@@ -22,9 +22,8 @@ describe('a database that is not well', () => {
     const [locked, free] = [await openJob(server), await openJob(server)];
     await client.query('BEGIN');
     await client.query('SELECT 1 FROM streams WHERE id = $1 FOR UPDATE', [locked]);
-    const from = performance.now();
     const [one, other] = await Promise.all([append(locked), append(free)]);
-    expect(performance.now() - from).toBeLessThan(3000);
+    // Both are answered while the row is still held.
     expect(one).toMatchObject({ status: 503, body: { error: { code: 'unavailable' } } });
     expect(other.status).toBe(201);
     await client.query('ROLLBACK');
