@@ -73,7 +73,7 @@ module.exports = {
   ],
   options: {
     doNotFollow: { path: 'node_modules' },
-    tsPreCompilationDeps: 'specify',
+    tsPreCompilationDeps: true,
     tsConfig: { fileName: 'tsconfig.json' },
     enhancedResolveOptions: {
       exportsFields: ['exports'],

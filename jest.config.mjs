@@ -12,17 +12,10 @@ const transform = {
 };
 /** ESM-only packages that have to be turned for Jest. */
 const transformIgnorePatterns = ['/node_modules/(?!(pure-rand|uuid|jstat|@stdlib)/)'];
-/** Run by `npm run trials` only: it type-checks the whole program once more, in a copy. */
-const TRIALS_ONLY = ['<rootDir>/scripts/additions.test.ts'];
-
 const project = (name, testMatch) => ({
   displayName: name,
   rootDir: import.meta.dirname,
   testMatch: testMatch.map((pattern) => `<rootDir>/${pattern}`),
-  testPathIgnorePatterns: [
-    '/node_modules/',
-    ...(process.env.WENDAXIS_TRIALS === undefined ? TRIALS_ONLY : []),
-  ],
   testEnvironment: 'node',
   transform,
   transformIgnorePatterns,

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 
 import { chromium, type Page } from '@playwright/test';
 
+import { CHROMIUM } from '../scripts/setup/chromium.mjs';
 import { temporaryPostgres } from '../scripts/setup/postgres.mjs';
 import { buildPages, startServer } from '../scripts/setup/server.mjs';
 import { longLog } from './longLog.ts';
@@ -31,7 +32,7 @@ for (let at = 0; at < events.length; at += 400) {
   if (answer.status !== 201) throw new Error(await answer.text());
 }
 const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
+  executablePath: CHROMIUM,
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--no-first-run'],
 });
 

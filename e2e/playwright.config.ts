@@ -1,5 +1,7 @@
 import { defineConfig } from '@playwright/test';
 
+import { CHROMIUM } from '../scripts/setup/chromium.mjs';
+
 /** The whole suite, as `npm test` runs it. */
 const suite = process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] !== undefined;
 
@@ -19,7 +21,7 @@ export default defineConfig({
     browserName: 'chromium',
     viewport: { width: 1280, height: 800 },
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
+      executablePath: CHROMIUM,
       args: [
         '--no-sandbox',
         '--disable-gpu',

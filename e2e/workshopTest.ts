@@ -16,7 +16,7 @@ let made = 0;
 
 export const test = base.extend<{ workshop: Workshop }>({
   // Playwright reads which fixtures are used from this pattern.
-  // eslint-disable-next-line no-empty-pattern
+  // oxlint-disable-next-line no-empty-pattern
   workshop: async ({}, use, info) => {
     made += 1;
     const database = await newDatabase(

@@ -25,6 +25,7 @@ const SLOWEST = 8;
 
 const CHECKS = [
   ['types', ['npm', ['run', '-s', 'types']]],
+  ['types of the core by itself', ['npm', ['run', '-s', 'types:core']]],
   ['lint', ['npm', ['run', '-s', 'lint']]],
   ['arrows between modules', ['npm', ['run', '-s', 'arrows']]],
   ['format', ['npm', ['run', '-s', 'format:check']]],

@@ -1,3 +1,7 @@
+declare module '*/setup/chromium.mjs' {
+  /** The program of the browser that tests, benches and pictures use. */
+  export const CHROMIUM: string;
+}
 declare module '*/setup/server.mjs' {
   export interface StartedServer {
     readonly address: string;

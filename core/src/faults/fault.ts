@@ -2,7 +2,12 @@ import { wantedWords, type Wanted } from './wanted.ts';
 
 /** What kind of rule a value broke. Wording lives with the reader; the code is what programs test. */
 export type FaultCode =
-  'missing' | 'notANumber' | 'outOfRange' | 'unreadable' | 'unknownName' | 'contradiction';
+  | 'missing'
+  | 'notANumber'
+  | 'outOfRange'
+  | 'unreadable'
+  | 'unknownName'
+  | 'contradiction';
 
 /**
  * One thing wrong with an input, as data.

@@ -2,7 +2,8 @@ import { InputError } from './fault.ts';
 
 /** What a computation gave; or, where it failed, what went wrong, as one line. */
 export type Isolated<Result> =
-  { readonly ok: true; readonly value: Result } | { readonly ok: false; readonly fault: string };
+  | { readonly ok: true; readonly value: Result }
+  | { readonly ok: false; readonly fault: string };
 
 /**
  * Run a computation whose failure must not reach what stands beside it. Bad input and errors of the program alike are

@@ -48,7 +48,14 @@ export interface SeatHeat {
  * ring does not drop in at all; `press`: no permitted heat frees some ring; `refused`: past the limit.
  */
 export type HeatStatus =
-  'ready' | 'hasty' | 'reheat' | 'slides' | 'noTime' | 'tooCool' | 'press' | 'refused';
+  | 'ready'
+  | 'hasty'
+  | 'reheat'
+  | 'slides'
+  | 'noTime'
+  | 'tooCool'
+  | 'press'
+  | 'refused';
 
 /** Whether a heat can be worked with. */
 export const isWorkable = (status: HeatStatus): boolean =>

@@ -9,6 +9,6 @@ export function isInstant(at: unknown): at is string {
 }
 
 function millisecondsOf(at: string): number {
-  // eslint-disable-next-line no-restricted-globals -- parsing an instant is pure
+  // oxlint-disable-next-line no-restricted-globals -- parsing an instant is pure
   return Date.parse(at);
 }

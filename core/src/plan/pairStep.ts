@@ -20,6 +20,7 @@ import { findStation, type Axis, type Station } from '../unit/index.ts';
 import type { PairDepth } from './pairDepth.ts';
 import { pairNow, wordOf, type PairNow, type PairSite } from './pairNow.ts';
 import type { PairPattern } from './pairPattern.ts';
+import type { PairWaits } from './pairWaits.ts';
 
 /** What is to be moved next. mm. */
 export interface PairNext {
@@ -40,10 +41,6 @@ export interface PairNext {
   /** By what the pinion is moved: by its depth, or by the marks, which have the last word. */
   readonly pinionBy: 'depth' | 'pattern' | null;
 }
-
-/** Why no move is said. */
-export type PairWaits =
-  'play' | 'backlash' | 'sides' | 'limits' | 'teethFirst' | 'contradictoryMarks' | 'signOfEtching';
 
 /** What comes next: nothing, as all of it is within limits; a move; or what is missing for one. */
 export type PairStep =
@@ -218,16 +215,15 @@ function nextOf(state: JobState, pair: PairNow, aims: Aims): PairNext {
  * @param shims standard uncertainty of what the settings come to, mm
  */
 export function pairMove(
-  { depth, play, backlash, specs, perMove }: PairNow,
+  now: PairNow,
   by: Readonly<Record<'pinion' | 'ring' | 'total', number>>,
   shims = PIECES,
 ): PairMove | null {
+  const { depth, play, backlash, specs, perMove } = now;
   if (play === null || backlash === null || specs.backlash === null) return null;
+  const known = depth?.off != null && specs.depth !== null;
   return {
-    depth:
-      depth?.off == null || specs.depth === null
-        ? null
-        : { ...depth.off, degreesOfFreedom: null, band: specs.depth.band },
+    depth: known ? { ...depth.off!, degreesOfFreedom: null, band: specs.depth!.band } : null,
     play,
     backlash: { ...backlash.now, band: specs.backlash.band },
     ...by,

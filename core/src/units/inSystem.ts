@@ -9,7 +9,7 @@ const WRITTEN: Readonly<Record<string, { readonly kind: QuantityKind; readonly c
   K: { kind: 'temperatureDifference', core: 1 },
   kN: { kind: 'force', core: 1000 },
   N: { kind: 'force', core: 1 },
-  'N·m': { kind: 'torque', core: 1 },
+  N·m: { kind: 'torque', core: 1 },
   MPa: { kind: 'pressure', core: 1 },
   kg: { kind: 'mass', core: 1 },
 };

@@ -13,7 +13,8 @@ export interface Growth {
 
 /** What a listener is told: a stream has grown, or news may have been missed and everything has to be looked at. */
 export type News =
-  { readonly kind: 'grown'; readonly growth: Growth } | { readonly kind: 'missed' };
+  | { readonly kind: 'grown'; readonly growth: Growth }
+  | { readonly kind: 'missed' };
 
 type Listener = (news: News) => void;
 const RETRY_AFTER = 1000; // ms between tries to reach the database again

@@ -9,8 +9,8 @@ import { startServer, type RunningServer } from '../startServer.ts';
 /** A server for a test, on a database of its own inside the PostgreSQL of the test run. */
 export interface TestServer extends RunningServer {
   readonly databaseUrl: string;
-  get(path: string): Promise<{ status: number; body: any }>; // eslint-disable-line @typescript-eslint/no-explicit-any -- answers of any shape
-  post(path: string, body: unknown): Promise<{ status: number; body: any }>; // eslint-disable-line @typescript-eslint/no-explicit-any -- answers of any shape
+  get(path: string): Promise<{ status: number; body: any }>; // oxlint-disable-line typescript/no-explicit-any -- answers of any shape
+  post(path: string, body: unknown): Promise<{ status: number; body: any }>; // oxlint-disable-line typescript/no-explicit-any -- answers of any shape
 }
 
 /** Make an empty database and start a server on it. */

@@ -11,7 +11,7 @@ const inList = () => false;
 
 describe('the other pages', () => {
   beforeEach(() => {
-    jest.useFakeTimers();
+    jest.useFakeTimers({ doNotFake: ['performance'] });
     jest.clearAllMocks();
     Object.assign(globalThis, { window: {} });
   });
@@ -57,6 +57,17 @@ describe('the other pages', () => {
     fetchLater({ isFetching: () => 1 }, inList);
     jest.advanceTimersByTime(8200);
     expect(pages.one.fetch).toHaveBeenCalledTimes(1);
+  });
+
+  test('should be asked for again where the server was lost over it, and be marked as here once all are', async () => {
+    performance.clearMarks();
+    pages.other.fetch.mockRejectedValueOnce(new Error('no server'));
+    fetchLater({ isFetching: () => 0 }, inList);
+    await jest.advanceTimersByTimeAsync(1600);
+    expect(performance.getEntriesByName('pages here')).toHaveLength(0);
+    await jest.advanceTimersByTimeAsync(5000);
+    expect(pages.other.fetch).toHaveBeenCalledTimes(2);
+    expect(performance.getEntriesByName('pages here')).toHaveLength(1);
   });
 
   test('should come at once in a job: the server may be lost at any moment', () => {

@@ -10,6 +10,10 @@ const PATIENCE = 8000;
  * others are wanted next, and at once: the server may be lost at any moment.
  */
 const QUIET = 1500;
+/** How long after a failure the pages are asked for again, ms. */
+const AGAIN = 5000;
+/** The mark in the browser's timeline from which on every page can be opened without the server. */
+const PAGES_HERE = 'pages here';
 
 /**
  * Fetch the other pages once the first stands and the browser has nothing else to do: they neither take the first
@@ -29,14 +33,18 @@ export function fetchLater(
     quiet = queries.isFetching() > 0 ? 0 : quiet + LOOK;
     if (quiet < QUIET && waited < PATIENCE && !inJob()) return;
     clearInterval(looking);
-    if ('requestIdleCallback' in window) requestIdleCallback(fetchAll, { timeout: 4000 });
-    else fetchAll();
+    if ('requestIdleCallback' in window)
+      requestIdleCallback(() => void fetchAll(), { timeout: 4000 });
+    else void fetchAll();
   }, LOOK);
 }
 
-function fetchAll(): void {
-  for (const { fetch } of Object.values(LATER_PAGES)) void fetch();
-  void dialogs();
+/** What could not be fetched is tried again: until all are here, the bench is not ready to lose the server. */
+async function fetchAll(): Promise<void> {
+  const pages = Object.values(LATER_PAGES).map(({ fetch }) => fetch());
+  const outcomes = await Promise.allSettled([...pages, dialogs()]);
+  if (outcomes.every(({ status }) => status === 'fulfilled')) performance.mark(PAGES_HERE);
+  else setTimeout(() => void fetchAll(), AGAIN);
 }
 
 const dialogs = () => import('../features/workshop/PersonDialog.tsx');

@@ -12,7 +12,7 @@ import { FIELD_WORDS, type FieldWords } from './fieldWords.ts';
 
 const QUANTITY_OF_UNIT: Readonly<Record<string, QuantityKind>> = {
   mm: 'length',
-  'N·m': 'torque',
+  N·m: 'torque',
   '°C': 'temperature',
   K: 'temperatureDifference',
   N: 'force',
