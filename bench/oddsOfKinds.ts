@@ -1,3 +1,4 @@
+import { USUAL_RANGE } from '@wendaxis/core/measure';
 import { bandTarget } from '@wendaxis/core/measure';
 import { proposePack, type PackAnswer, type ShimSize } from '@wendaxis/core/shims';
 import { learnPlay, USUAL_GAIN_SPREAD, type PlayTry } from '@wendaxis/core/tries';
@@ -88,7 +89,7 @@ function proposed({ gain, band, stock, mostPieces }: Kind, tries: readonly PlayT
   const learned = learnPlay(tries, {
     gain,
     gainUncertainty: USUAL_GAIN_SPREAD,
-    scatter: SEATING,
+    scatter: USUAL_RANGE,
   });
   const change = Math.abs((bandTarget(band) - learned.value) / learned.gain);
   return proposePack({

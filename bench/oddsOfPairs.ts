@@ -1,3 +1,4 @@
+import { USUAL_RANGE } from '@wendaxis/core/measure';
 import { NORMAL_FACTOR, uncertaintyParts } from '@wendaxis/core/measure';
 import { jointPacks, type JointSpec, type ShimSize } from '@wendaxis/core/shims';
 import { DEPTH_READINGS } from '@wendaxis/core/plan';
@@ -235,11 +236,11 @@ function playOf(
     builds,
     {
       gains: gains.map(([, of]) => ({ value: of[id]!, uncertainty: USUAL_GAIN_SPREAD })),
-      scatter: SEATING,
+      scatter: USUAL_RANGE,
     },
     { thicknesses: packs, torques: rolled ? [(lower + upper) / 2, upper, lower] : [] },
   );
-  const apart = builds.at(-1)!.thicknesses.some((one, at) => one !== packs[at]) ? scatter : 0;
+  const apart = builds.at(-1)!.thicknesses.some((one, at) => one !== packs[at]) ? scatter.value : 0;
   const [target, most, least] = torques ?? [];
   return {
     value,

@@ -16,9 +16,9 @@ const SOUND: Readonly<Record<string, readonly [input: object, expected: object]>
   'learn-play': [
     {
       tries: [{ thickness: 1, play: 0.3, uncertainty: 0.004, shared: 0 }],
-      before: { gain: 1, gainUncertainty: 0.02, scatter: 0.003 },
+      before: { gain: 1, gainUncertainty: 0.02, scatter: { least: 0.003, most: 0.003 } },
     },
-    { value: 0.3, gain: 1, scatter: 0.003 },
+    { value: 0.3, gain: 1, scatter: { least: 0.003, most: 0.003 } },
   ],
   'adjuster-play': [{ lead: 1.5, clockwiseAngle: 360, hand: 'right' }, { endPlayChange: -1.5 }],
   'bevel-backlash': [{ pressureAngle: 20, spiralAngle: 35, ringPitchAngle: 75, heelRatio: 1 }, {}],
@@ -406,7 +406,7 @@ const SOUND: Readonly<Record<string, readonly [input: object, expected: object]>
       newPack: { thickness: 0.84, pieces: 1, pieceUncertainty: 0 },
       gain: 1,
       band: { lower: 0.1, upper: 0.18, target: null },
-      seating: 0,
+      seating: { value: 0, degreesOfFreedom: null },
       draws: 100,
       seed: 1,
     },

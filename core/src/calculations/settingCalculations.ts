@@ -118,7 +118,14 @@ export const SETTING_CALCULATIONS: readonly Calculation[] = [
       field('tries[].shared', 'number', 'mm', '0 to 100', 'standard, of what all readings share'),
       field('before.gain', 'number', '', '−10 to 10', 'gain by the geometry'),
       field('before.gainUncertainty', 'number', '', 'more than 0, at most 10', 'standard'),
-      field('before.scatter', 'number', 'mm', 'more than 0, at most 1', 'between two assemblies'),
+      field(
+        'before.scatter.least',
+        'number',
+        'mm',
+        'more than 0, at most 1',
+        'between two assemblies',
+      ),
+      field('before.scatter.most', 'number', 'mm', 'least to 1', 'the same, at the most'),
     ],
     run: ({ tries, before }: { tries: readonly PlayTry[]; before: BeforeTries }) =>
       learnPlay(tries, before),

@@ -18,7 +18,7 @@ const MOVE: PairMove = {
   perRing: { value: 0.8, uncertainty: 0.05 },
   perPinion: { value: 0.2, uncertainty: 0.02 },
   shims: 0.002,
-  seating: 0.003,
+  seating: { value: 0.003, degreesOfFreedom: null },
 };
 
 describe('what a change in one does to the others', () => {
@@ -33,7 +33,7 @@ describe('what a change in one does to the others', () => {
   test('should be as sure as many builds of it scatter', () => {
     const { normal } = drawsFrom(3);
     const values = Array.from({ length: 40_000 }, () => {
-      const away = -0.18 + Math.hypot(MOVE.shims, MOVE.seating) * normal();
+      const away = -0.18 + Math.hypot(MOVE.shims, MOVE.seating.value) * normal();
       const pinion = (0.2 + 0.02 * normal()) * -0.12;
       return 0.3 + 0.005 * normal() + (0.8 + 0.05 * normal()) * away + pinion;
     });

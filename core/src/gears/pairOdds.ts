@@ -1,6 +1,6 @@
 import { requireInteger, requireNumber } from '../faults/index.ts';
-import { requireBand, type Band } from '../measure/index.ts';
-import { drawsFrom } from '../odds/index.ts';
+import { requireBand, type Band, type Scatter } from '../measure/index.ts';
+import { drawsFrom, scattered } from '../odds/index.ts';
 import { UNKNOWN_PINION, type Known } from './backlashFactor.ts';
 
 /** A figure of the pair as it stands. mm; degrees of freedom null where infinite. */
@@ -24,7 +24,7 @@ export interface PairMove {
   readonly perPinion: Known | null;
   /** Standard uncertainty of what the shims come to, and of how the build comes to rest. */
   readonly shims: number;
-  readonly seating: number;
+  readonly seating: Scatter;
 }
 
 /** What a move is to come to. */
@@ -39,14 +39,14 @@ export interface PairForecast {
  * both gears.
  */
 export function pairForecast(move: PairMove): PairForecast {
-  const rest = Math.hypot(move.shims, move.seating);
+  const rest = Math.hypot(move.shims, move.seating.value);
   const moved = (figure: PairFigure | null, by: number, spread: number): Known | null =>
     figure === null
       ? null
       : { value: figure.value + by, uncertainty: Math.hypot(figure.uncertainty, spread) };
   const pinion = move.perPinion ?? UNKNOWN_PINION;
   return {
-    depth: moved(move.depth, move.pinion, move.pinion === 0 ? move.seating : rest),
+    depth: moved(move.depth, move.pinion, move.pinion === 0 ? move.seating.value : rest),
     play: moved(move.play, -move.total, rest),
     backlash: moved(
       move.backlash,
@@ -71,7 +71,9 @@ export function pairOdds(move: PairMove, draws = 20_000, seed = 5): number {
   const figures = [move.depth, move.play, move.backlash];
   for (const figure of figures) if (figure !== null) requireBand(figure.band);
   requireNumber('perRing', move.perRing.value, { min: 0.05, max: 4 });
-  const { normal, student } = drawsFrom(seed);
+  const from = drawsFrom(seed);
+  const { normal, student } = from;
+  const rest = scattered(move.seating, from);
   const read = (figure: PairFigure | null): number =>
     figure === null
       ? 0
@@ -79,10 +81,10 @@ export function pairOdds(move: PairMove, draws = 20_000, seed = 5): number {
   const pinion = move.perPinion ?? UNKNOWN_PINION;
   let inside = 0;
   for (let draw = 0; draw < draws; draw += 1) {
-    const seated = move.seating * normal();
+    const seated = rest();
     const byPinion = move.pinion + (move.pinion === 0 ? 0 : move.shims * normal());
     const values = [
-      read(move.depth) + byPinion + move.seating * normal(),
+      read(move.depth) + byPinion + rest(),
       read(move.play) - move.total + move.shims * normal() + seated,
       read(move.backlash) +
         (move.perRing.value + move.perRing.uncertainty * normal()) *

@@ -47,3 +47,14 @@ export {
 export { uncertaintyParts } from './uncertaintyParts.ts';
 export { uncertified } from './uncertified.ts';
 export { MICROMETER_UNCERTAINTY } from './micrometerUncertainty.ts';
+export {
+  requireScatter,
+  requireScatterRange,
+  scatterBefore,
+  scatterOf,
+  scattersIn,
+  USUAL_RANGE,
+  USUAL_SCATTER,
+  type Scatter,
+  type ScatterRange,
+} from './scatter.ts';

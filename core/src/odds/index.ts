@@ -8,7 +8,6 @@ export {
 export {
   packOdds,
   USUAL_DRAWS,
-  USUAL_SEATING,
   whatRaisesOdds,
   type OddsQuestion,
   type OddsRaiser,
@@ -16,3 +15,4 @@ export {
   type ReadingParts,
 } from './packOdds.ts';
 export { drawsFrom, type Draws } from './random.ts';
+export { scattered } from './scattered.ts';

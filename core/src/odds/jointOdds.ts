@@ -1,7 +1,8 @@
 import { requireInteger } from '../faults/index.ts';
+import { USUAL_SCATTER } from '../measure/index.ts';
 import type { JointChoice, JointQuestion } from '../shims/index.ts';
-import { USUAL_SEATING } from './packOdds.ts';
 import { drawsFrom } from './random.ts';
+import { scattered } from './scattered.ts';
 
 /**
  * Odds that every figure is truly within its limits once the packs of all sites are in, by Monte Carlo over readings (Student), the
@@ -16,7 +17,9 @@ export function jointOdds(
   seed = 11,
 ): number {
   requireInteger('draws', draws, { min: 100, max: 1_000_000 });
-  const { normal, student } = drawsFrom(seed);
+  const from = drawsFrom(seed);
+  const { normal, student } = from;
+  const seated = specs.map(({ scatter }) => scattered(scatter ?? USUAL_SCATTER, from));
   const piece = Math.max(0, ...stock.map(({ uncertainty }) => uncertainty));
   const spreads = sites.map((site) => {
     const pieces = packs.find(({ siteId }) => siteId === site.id)?.pieces ?? [];
@@ -26,14 +29,11 @@ export function jointOdds(
   let inside = 0;
   for (let draw = 0; draw < draws; draw += 1) {
     const off = spreads.map((spread) => spread * normal());
-    const all = specs.every(({ id, uncertainty, degreesOfFreedom, band }) => {
+    const all = specs.every(({ id, uncertainty, degreesOfFreedom, band }, at) => {
       const aim = expected.find(({ specId }) => specId === id)!.value;
       const moved = sites.reduce((sum, { gains }, at) => sum + (gains[id] ?? 0) * off[at]!, 0);
       const value =
-        aim +
-        uncertainty * student(degreesOfFreedom ?? Infinity) +
-        moved +
-        USUAL_SEATING * normal();
+        aim + uncertainty * student(degreesOfFreedom ?? Infinity) + moved + seated[at]!();
       return value >= (band.lower ?? -Infinity) && value <= (band.upper ?? Infinity);
     });
     if (all) inside += 1;

@@ -11,7 +11,7 @@ const QUESTION: OddsQuestion = {
   newPack: { thickness: 0.85, pieces: 2, pieceUncertainty: 0.002 },
   gain: 1,
   band: { lower: 0.13, upper: 0.17, target: null },
-  seating: 0.003,
+  seating: { value: 0.003, degreesOfFreedom: null },
   draws: 100_000,
   seed: 7,
 };
@@ -83,7 +83,7 @@ describe('odds of a pack', () => {
   test.each<[string, Partial<OddsQuestion>]>([
     ['endPlay.value', { endPlay: { ...QUESTION.endPlay, value: NaN } }],
     ['draws', { draws: 10 }],
-    ['seating', { seating: -1 }],
+    ['seating', { seating: { value: -1, degreesOfFreedom: null } }],
     ['newPack.pieces', { newPack: { ...QUESTION.newPack, pieces: 1.5 } }],
     ['band', { band: { lower: null, upper: null, target: null } }],
   ])('should name %s', (field, change) => {
@@ -140,8 +140,10 @@ describe('what to order before strip-down', () => {
 });
 
 describe('odds of packs for several sites', () => {
+  const SCATTER = { value: 0.004, degreesOfFreedom: null };
   const spec = (id: string, value: number, uncertainty: number) => ({
     id,
+    scatter: SCATTER,
     value,
     uncertainty,
     degreesOfFreedom: null,
@@ -170,7 +172,7 @@ describe('odds of packs for several sites', () => {
   });
 
   test('should be the product of both where they do not hang together', () => {
-    const spread = Math.hypot(0.03, 0.003);
+    const spread = Math.hypot(0.03, SCATTER.value);
     const alone = jstat.normal.cdf(0.05, 0, spread) - jstat.normal.cdf(-0.05, 0, spread);
     expect(jointOdds(question(0.03), choice([0.15, 0.15]), 100_000)).toBeCloseTo(alone ** 2, 2);
   });

@@ -1,6 +1,7 @@
 import { requireInteger, requireNumber } from '../faults/index.ts';
-import { requireBand, type Band } from '../measure/index.ts';
+import { requireBand, requireScatter, type Band, type Scatter } from '../measure/index.ts';
 import { drawsFrom } from './random.ts';
+import { scattered } from './scattered.ts';
 
 /** A pack that is to go in, and what is known of the build it goes into. mm. */
 export interface OddsQuestion {
@@ -18,8 +19,8 @@ export interface OddsQuestion {
   };
   readonly gain: number;
   readonly band: Band;
-  /** How much the play scatters from one assembly to the next, standard. */
-  readonly seating: number;
+  /** How much the play scatters from one assembly to the next. */
+  readonly seating: Scatter;
   readonly draws: number;
   readonly seed: number;
 }
@@ -35,34 +36,33 @@ export interface PackOdds {
   readonly bins: readonly { readonly from: number; readonly to: number; readonly share: number }[];
 }
 
-/** Scatter of the play from one assembly to the next, mm. A rule of this program. */
-export const USUAL_SEATING = 0.003;
 /** Draws for a screen. */
 export const USUAL_DRAWS = 100_000;
 const BINS = 40;
 
 /**
- * Odds of being in band at the first go, by Monte Carlo over reading (Student), old pack, new pieces and seating:
+ * Odds of being in band at the first go, by Monte Carlo over reading (Student), old pack, new pieces and seating (Student):
  * `play = e + gain·(t_new − t_old) + seating`.
  *
  * @throws InputError naming the field
  */
 export function packOdds(question: OddsQuestion): PackOdds {
   const q = requireOdds(question);
-  const { normal, student } = drawsFrom(q.seed);
+  const draws = drawsFrom(q.seed);
+  const { normal, student } = draws;
+  const seated = scattered(q.seating, draws);
   const lower = q.band.lower ?? -Infinity;
   const upper = q.band.upper ?? Infinity;
   const expected = q.endPlay.value + q.gain * (q.newPack.thickness - q.packInPlace.thickness);
   const shims =
     Math.abs(q.gain) *
     Math.hypot(q.packInPlace.uncertainty, q.newPack.pieceUncertainty * Math.sqrt(q.newPack.pieces));
-  const rest = Math.hypot(shims, q.seating);
   const degrees = q.endPlay.degreesOfFreedom ?? Infinity;
-  const reach = 4 * Math.hypot(q.endPlay.uncertainty, rest) || 0.001;
+  const reach = 4 * Math.hypot(q.endPlay.uncertainty, shims, q.seating.value) || 0.001;
   const counts = new Int32Array(BINS);
   let [little, much] = [0, 0];
   for (let draw = 0; draw < q.draws; draw += 1) {
-    const play = expected + q.endPlay.uncertainty * student(degrees) + rest * normal();
+    const play = expected + q.endPlay.uncertainty * student(degrees) + shims * normal() + seated();
     if (play < lower) little += 1;
     else if (play > upper) much += 1;
     const bin = Math.floor(((play - expected + reach) / (2 * reach)) * BINS);
@@ -160,7 +160,7 @@ function requireOdds(q: OddsQuestion): OddsQuestion {
   requireNumber('newPack.pieceUncertainty', q.newPack.pieceUncertainty, spread);
   requireNumber('gain', q.gain, { min: -10, max: 10 });
   requireBand(q.band);
-  requireNumber('seating', q.seating, spread);
+  requireScatter('seating', q.seating);
   requireInteger('draws', q.draws, { min: 100, max: 2_000_000 });
   requireInteger('seed', q.seed, { min: -2_147_483_648, max: 2_147_483_647 });
   return q;

@@ -35,7 +35,7 @@ describe('what the builds of a place have said', () => {
       builds: 1,
       gain: 1,
       value: expect.closeTo(0.4, 9),
-      disagree: false,
+      misfit: null,
     });
     // 0.26 mm off the pack took only 0.245 off the play: the place gives less than its thickness.
     const second = learned(built(0.4, 0.155));
@@ -47,17 +47,17 @@ describe('what the builds of a place have said', () => {
 
   test('should trust an exact place more with each build that agrees', () => {
     const [one, three] = [learned(built(0.4)), learned(built(0.4, 0.14, 0.18))];
-    expect(three.scatter).toBeLessThan(one.scatter);
+    expect(three.scatter.value).toBeLessThan(one.scatter.value);
     expect(three.gainUncertainty).toBeLessThan(one.gainUncertainty);
-    expect(Math.hypot(three.uncertainty, three.scatter)).toBeLessThan(
-      Math.hypot(one.uncertainty, one.scatter),
+    expect(Math.hypot(three.uncertainty, three.scatter.value)).toBeLessThan(
+      Math.hypot(one.uncertainty, one.scatter.value),
     );
   });
 
   test('should go by the last build alone where they do not agree, and say so', () => {
     const bench = built(0.4, 0.25, 0.15);
     expect(learned(bench)).toMatchObject({
-      disagree: true,
+      misfit: expect.closeTo(0.1, 1),
       gain: 1,
       value: expect.closeTo(0.15, 9),
     });
@@ -68,13 +68,13 @@ describe('what the builds of a place have said', () => {
     const bench = built(0.4, 0.14);
     bench.run(0.142).run(0.141);
     expect(learned(bench)).toMatchObject({ builds: 2 });
-    expect(learned(bench).scatter).toBeCloseTo(learned(built(0.4, 0.141)).scatter, 9);
+    expect(learned(bench).scatter.value).toBeCloseTo(learned(built(0.4, 0.141)).scatter.value, 9);
   });
 
   test('should leave a build out whose pack nobody recorded', () => {
     const bench = new Bench(unitOf('coverShims')).band('endPlay', 0.1, 0.18).run(0.4);
     bench.record({ type: 'PackRecorded', data: { siteId: 'shims', pieces: piece(0.7) } }).run(0.15);
-    expect(learned(bench)).toMatchObject({ builds: 1, disagree: false });
+    expect(learned(bench)).toMatchObject({ builds: 1, misfit: null });
   });
 
   test('should choose no pack by a run that is not of what is in place', () => {

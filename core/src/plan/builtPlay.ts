@@ -1,8 +1,7 @@
 import { orRefused } from '../faults/index.ts';
 import { inPlaceNow, packUncertainty, type JobState, type Run } from '../job/index.ts';
-import { bandTarget, type Band } from '../measure/index.ts';
+import { bandTarget, USUAL_RANGE, type Band, type Scatter } from '../measure/index.ts';
 import { oncePerPair } from '../memo/index.ts';
-import { USUAL_SEATING } from '../odds/index.ts';
 import {
   buildsWorking,
   learnBuilds,
@@ -35,12 +34,12 @@ export interface BuiltPlay extends CarriedPlay {
   readonly stated: Band;
   /** What a thickness at a station does, by its id. */
   readonly gains: Readonly<Record<string, HeldGain>>;
-  /** From one assembly to the next, standard. */
-  readonly scatter: number;
+  /** From one assembly to the next. */
+  readonly scatter: Scatter;
   /** How many builds say it. */
   readonly builds: number;
-  /** They differ by far more than assemblies do: something else than what lies in it was changed between them. */
-  readonly disagree: boolean;
+  /** By what they differ where that is far more than assemblies do: something else than what lies in it was changed; else null. */
+  readonly misfit: number | null;
   /** Rolling tells of preload where the plays say that there is none: it is not gone by, and both are to be read again. */
   readonly contradicted: boolean;
   /** The last run that read a play. */
@@ -54,15 +53,17 @@ export const figureOf = ({
   uncertainty,
   degreesOfFreedom,
   band,
-}: BuiltPlay): Pick<BuiltPlay, 'value' | 'uncertainty' | 'degreesOfFreedom' | 'band'> => ({
+  scatter,
+}: BuiltPlay): Pick<
+  BuiltPlay,
+  'value' | 'uncertainty' | 'degreesOfFreedom' | 'band' | 'scatter'
+> => ({
   value,
   uncertainty,
   degreesOfFreedom,
   band,
+  scatter,
 });
-
-/** Builds that scatter by more than so many times what is usual do not agree. A rule of this program. */
-const DISAGREE = 3;
 
 /** What the builds of an axis say of one of its plays; null where none was read, or it has no limits. */
 export const builtPlay = (state: JobState, axis: Axis, kind: PlayKind): BuiltPlay | null =>
@@ -105,9 +106,9 @@ function worked(state: JobState, axis: Axis, kind: PlayKind): BuiltPlay | null {
   );
   const torque = rows.some(({ by }) => by === 'torque') ? torqueSpec(state, axis.id)!.band : null;
   const learned = learnFrom(rows, moved, now, torque);
-  const disagree = learned.scatter > DISAGREE * USUAL_SEATING;
   // What was changed besides is not known: then the last readings alone say how it stands now.
-  const single = disagree && moved.every(({ held }) => held.uncertainty < HELD_BY_TRIALS);
+  const single =
+    learned.misfit !== null && moved.every(({ held }) => held.uncertainty < HELD_BY_TRIALS);
   const told = single ? lastOfEach(rows) : rows;
   const stands = single ? learnFrom(told, moved, now, torque) : learned;
   const last = rows.at(-1)!;
@@ -118,7 +119,7 @@ function worked(state: JobState, axis: Axis, kind: PlayKind): BuiltPlay | null {
     value: stands.value,
     uncertainty: Math.hypot(
       stands.torques?.[0]?.uncertainty ?? stands.uncertainty,
-      isReassembled(axis, last.inPlace, now) ? learned.scatter : 0,
+      isReassembled(axis, last.inPlace, now) ? learned.scatter.value : 0,
       ...places.map(({ station }) => piecesChanged(state, station, last.inPlace, now)),
     ),
     degreesOfFreedom: ofOne ? degreesOfFreedom : null,
@@ -130,7 +131,7 @@ function worked(state: JobState, axis: Axis, kind: PlayKind): BuiltPlay | null {
     ),
     scatter: learned.scatter,
     builds: rows.length,
-    disagree,
+    misfit: learned.misfit,
     contradicted,
     stated: spec.band,
     run: lastPlay.run!,
@@ -158,7 +159,7 @@ function contradictsPlays(
     beforeOf(places),
     { thicknesses: places.map(({ station }) => thicknessAt(station, inPlace, now)), torques: [] },
   );
-  return value > SURELY * Math.hypot(uncertainty, scatter);
+  return value > SURELY * Math.hypot(uncertainty, scatter.value);
 }
 
 const buildsAt = (
@@ -176,7 +177,7 @@ const buildsAt = (
 
 const beforeOf = (places: readonly Place[]) => ({
   gains: places.map(({ held }) => held),
-  scatter: USUAL_SEATING,
+  scatter: USUAL_RANGE,
 });
 
 function learnFrom(

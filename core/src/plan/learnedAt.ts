@@ -4,7 +4,7 @@ import type { BuiltPlay } from './builtPlay.ts';
 /** What the builds say of one place that moves a play. */
 export interface LearnedAt extends Pick<
   BuiltPlay,
-  'scatter' | 'builds' | 'disagree' | 'contradicted' | 'limitsBy' | 'band' | 'stated' | 'working'
+  'scatter' | 'builds' | 'misfit' | 'contradicted' | 'limitsBy' | 'band' | 'stated' | 'working'
 > {
   readonly gain: number;
   readonly gainUncertainty: number;
@@ -12,10 +12,10 @@ export interface LearnedAt extends Pick<
 
 /** What the builds of a play say of one of its places. */
 export function learnedAt(
-  { gains, scatter, builds, disagree, contradicted, limitsBy, band, stated, working }: BuiltPlay,
+  { gains, scatter, builds, misfit, contradicted, limitsBy, band, stated, working }: BuiltPlay,
   { id }: Station,
 ): LearnedAt {
   const { value: gain, uncertainty: gainUncertainty } = gains[id]!;
-  const told = { scatter, builds, disagree, contradicted, limitsBy, band, stated, working };
+  const told = { scatter, builds, misfit, contradicted, limitsBy, band, stated, working };
   return { gain, gainUncertainty, ...told };
 }

@@ -8,7 +8,6 @@ import {
 } from '../gears/index.ts';
 import type { JobState, Run } from '../job/index.ts';
 import { oncePerPair } from '../memo/index.ts';
-import { USUAL_SEATING } from '../odds/index.ts';
 import {
   gearsOf,
   likelyMesh,
@@ -109,11 +108,14 @@ export const backlashFactor = oncePerPair((state: JobState, axis: Axis): Backlas
     const verdict = judgedPlaces(row, spec, before.ring.value);
     if (ring === null || verdict === null) return [];
     const { mean, standard, places } = verdict;
-    const uncertainty = Math.hypot(standard / Math.sqrt(places), USUAL_SEATING);
+    const uncertainty = Math.hypot(standard / Math.sqrt(places), AT_REST);
     return [{ ring, pinion: pinion ?? 0, backlash: mean, uncertainty }];
   });
   return learnFactor(before, tries, ratioOf(pair));
 });
+
+/** What a pair comes to rest within from one reading of its backlash to the next, standard, mm. A rule of this program. */
+const AT_REST = 0.003;
 
 /** Gears that moved by less stand where they stood, mm. */
 export const SAME_PLACE = 0.0005;

@@ -14,7 +14,6 @@ import type { JobState } from '../job/index.ts';
 import { bandTarget } from '../measure/index.ts';
 import { aimOfSmallest } from './aimOfSmallest.ts';
 import { oncePerPair } from '../memo/index.ts';
-import { USUAL_SEATING } from '../odds/index.ts';
 import { turnWithin } from '../preload/index.ts';
 import { findStation, type Axis, type Station } from '../unit/index.ts';
 import type { PairDepth } from './pairDepth.ts';
@@ -230,7 +229,7 @@ export function pairMove(
     perRing: perMove.ring,
     perPinion: perMove.pinion,
     shims,
-    seating: USUAL_SEATING,
+    seating: play.scatter,
   };
 }
 

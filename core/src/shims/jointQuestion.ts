@@ -1,5 +1,5 @@
 import { refuse, requireInteger, requireNumber } from '../faults/index.ts';
-import { requireBand, type Band, type Decision } from '../measure/index.ts';
+import { requireBand, type Band, type Decision, type Scatter } from '../measure/index.ts';
 import { requireStock, type PackPiece, type ShimSize } from './stock.ts';
 
 /** One measured figure that has to come into its band. mm. */
@@ -10,6 +10,8 @@ export interface JointSpec {
   readonly uncertainty: number;
   readonly degreesOfFreedom: number | null;
   readonly band: Band;
+  /** What one assembly of it differs from the next by; what is usual where it is not said. */
+  readonly scatter?: Scatter;
 }
 
 /** One site, the pack it was measured with, and what a thickness there does to each figure. */

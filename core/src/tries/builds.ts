@@ -1,4 +1,5 @@
 import { refuse, requireNumber } from '../faults/index.ts';
+import { requireScatterRange, type Scatter, type ScatterRange } from '../measure/index.ts';
 import type { HeldGain } from './fitLine.ts';
 
 /** A build that was measured with known thicknesses in place. */
@@ -18,8 +19,8 @@ export interface Build {
 export interface BeforeBuilds {
   /** ∂(play)/∂(thickness) at each site, and its standard uncertainty. */
   readonly gains: readonly HeldGain[];
-  /** How far the play of one assembly differs from that of the next with the same thicknesses, standard, mm. */
-  readonly scatter: number;
+  /** How far the play of one assembly differs from that of the next with the same thicknesses. */
+  readonly scatter: ScatterRange;
 }
 
 /** What is asked: with which thicknesses, and where a rolling torque is wanted, which. */
@@ -46,8 +47,13 @@ export interface LearnedBuilds {
   readonly value: number;
   readonly uncertainty: number;
   readonly gains: readonly HeldGain[];
-  /** Scatter from one assembly to the next, as the builds say. */
-  readonly scatter: number;
+  /** What the next assembly differs by from that, as the builds say: its own rest, and what theirs leave unsure. */
+  readonly scatter: Scatter;
+  /**
+   * How far the plays lie from what their thicknesses say, standard, mm, where that is more than assemblies differ by at the most;
+   * null where assembling accounts for it.
+   */
+  readonly misfit: number | null;
   /** For each torque that was asked for; null where no rolling torque was read that tells. */
   readonly torques: readonly TorquePlace[] | null;
 }
@@ -80,7 +86,7 @@ export function requireBuilds(
     requireNumber(`before.gains[${at}].value`, value, { min: -10, max: 10 });
     requireNumber(`before.gains[${at}].uncertainty`, uncertainty, { above: 0, max: 10 });
   });
-  requireNumber('before.scatter', before.scatter, { above: 0, max: 1, unit: 'mm' });
+  requireScatterRange('before.scatter', before.scatter);
   lengths('asked.thicknesses', asked.thicknesses);
   asked.torques.forEach((torque, at) =>
     requireNumber(`asked.torques[${at}]`, torque, { above: 0, max: 500, unit: 'N·m' }),

@@ -29,8 +29,11 @@ export function buildsWorking(
     line(
       'Scatter from one assembly to the next, by the same builds',
       's² weighed over all that it can be; s = √2 · that of one assembly',
-      [['s before', before.scatter, 'length']],
-      ['s', learned.scatter, 'length'],
+      [
+        ['s least', before.scatter.least, 'length'],
+        ['s most', before.scatter.most, 'length'],
+      ],
+      ['s', learned.scatter.value, 'length'],
       'learnedPlay',
     ),
     line(

@@ -18,6 +18,8 @@ export interface FittedLine {
   readonly valueVariance: number;
   readonly gains: readonly number[];
   readonly gainVariances: readonly number[];
+  /** Weighted squares of what is left, with those of the gains from what they were held to. */
+  readonly squares: number;
   /** Logarithm of how likely the rows are, everything else integrated out; up to a constant of the number of rows. */
   readonly logLikelihood: number;
 }
@@ -66,6 +68,7 @@ export function fitLine(rows: readonly LineRow[], held: readonly HeldGain[]): Fi
     valueVariance: variances[0]!,
     gains: held.map(({ value }, site) => value + found[site + 1]!),
     gainVariances: [...variances.subarray(1)],
+    squares: squares - explained,
     logLikelihood: 0.5 * logWeights - logRoot - 0.5 * (squares - explained),
   };
 }

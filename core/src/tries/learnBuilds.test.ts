@@ -1,10 +1,11 @@
 import jstat from 'jstat';
 
+import { USUAL_RANGE } from '../measure/index.ts';
 import { drawsFrom } from '../odds/index.ts';
 import type { BeforeBuilds, Build } from './builds.ts';
 import { learnBuilds } from './learnBuilds.ts';
 
-const BEFORE: BeforeBuilds = { gains: [{ value: 1, uncertainty: 0.02 }], scatter: 0.003 };
+const BEFORE: BeforeBuilds = { gains: [{ value: 1, uncertainty: 0.02 }], scatter: USUAL_RANGE };
 const play = (thicknesses: readonly number[], read: number, uncertainty = 0.003): Build => ({
   thicknesses,
   by: 'play',
@@ -37,7 +38,7 @@ describe('what the builds of an axis say', () => {
     ];
     const learned = learnBuilds(
       rows.map((thicknesses, at) => play(thicknesses, plays[at]!)),
-      { gains: free, scatter: 0.003 },
+      { gains: free, scatter: USUAL_RANGE },
       { thicknesses: [0, 0], torques: [] },
     );
     const { coef } = jstat.models.ols(
@@ -78,7 +79,7 @@ describe('what the builds of an axis say', () => {
     expect(half!.play / value).toBeLessThan(0.64);
     expect(twice!.play / value).toBeGreaterThan(1.58);
     expect(twice!.play / value).toBeLessThan(2.01);
-    expect(same!.uncertainty).toBeLessThan(half!.uncertainty);
+    expect(same!.uncertainty).toBeLessThan(twice!.uncertainty);
     expect(half!.uncertainty).toBeLessThan(twice!.uncertainty);
   });
 
@@ -107,7 +108,7 @@ describe('what the builds of an axis say', () => {
       const change = wanted!.play - learned.value;
       const middle = -(0.2 + gain * (tight - 1));
       const right = -((target / scale) ** (1 / exponent)) + middle;
-      const spread = Math.hypot(wanted!.uncertainty, learned.scatter);
+      const spread = Math.hypot(wanted!.uncertainty, learned.scatter.value);
       if (Math.abs(change - right) <= 2 * spread) held += 1;
       if (Math.abs(change - right) < Math.abs(right)) nearer += 1;
     }

@@ -5,14 +5,13 @@ import {
   type Build,
   type LearnedBuilds,
 } from './builds.ts';
+import { scatterBefore, scatterOf, scattersIn } from '../measure/index.ts';
 import { fitLine, type FittedLine, type HeldGain, type LineRow } from './fitLine.ts';
 
-/** How firmly the scatter is held before: as if so many builds had shown it. A rule of this program. */
-const SCATTER_FREEDOM = 4;
-/** Scatters of an assembly that are weighed, mm: from well below what a bench can show to a tenth. */
-const SCATTERS: readonly number[] = Array.from({ length: 60 }, (_, at) => 0.0004 * 1.1 ** at);
-/** Where a torque is weighed besides, so many of them are enough. */
-const FEW_SCATTERS = SCATTERS.filter((_, at) => at % 9 === 0);
+/** Where a torque is weighed besides, so many scatters are enough. */
+const FEW_SCATTERS = 6;
+/** Plays do not fit their thicknesses where the chance of it, at the greatest scatter, is that of three standard deviations. A rule of this program. */
+const MISFIT = 3;
 /** How torque may rise with preload travel, `T = k·travel^n`: as for a sleeve. */
 const EXPONENTS = [1, 1.25, 1.5] as const;
 /** Preload travels that a torque may stand for, from one to the last, mm, and the steps they are taken in: a share, and no more than so many mm. */
@@ -43,7 +42,7 @@ interface Way {
 
 /**
  * Play, gains and scatter of the sites of an axis, from builds with different thicknesses: a plane through them by Bayes, each gain
- * held to what geometry says within its uncertainty, the scatter weighed over all that it can be (scaled inverse χ² before).
+ * held to what geometry says within its uncertainty, the scatter weighed over all that it can be (uniform in its logarithm before).
  *
  * `play_i = a + Σ gain_k·t_ik + reading_i + assembly_i`; two assemblies differ by √2 times what one scatters by.
  *
@@ -71,9 +70,7 @@ export function learnBuilds(
   /** Mean of what each way says, and the standard deviation about it without what an assembly scatters by. */
   const about = (of: (way: Way) => number): HeldGain => {
     const value = mean(of);
-    const variance = mean(
-      (way) => way.line.valueVariance + (of(way) - value) ** 2 - way.scatter ** 2,
-    );
+    const variance = mean((way) => way.line.valueVariance - rest(way) + (of(way) - value) ** 2);
     return { value, uncertainty: Math.hypot(Math.sqrt(Math.max(0, variance)), shared) };
   };
   const play = about(({ line }) => line.value);
@@ -87,7 +84,11 @@ export function learnBuilds(
       );
       return { value, uncertainty: Math.sqrt(variance) };
     }),
-    scatter: Math.SQRT2 * Math.sqrt(mean(({ scatter }) => scatter ** 2)),
+    scatter: scatterOf(
+      ways.map((way) => Math.sqrt(way.scatter ** 2 + rest(way))),
+      weights,
+    ),
+    misfit: misfitOf(plays, before),
     torques:
       read === null
         ? null
@@ -100,6 +101,26 @@ export function learnBuilds(
           }),
   };
 }
+
+/** How far plays lie from the line through them, where the greatest scatter does not account for it. */
+function misfitOf(plays: readonly Build[], { gains, scatter }: BeforeBuilds): number | null {
+  const free = plays.length - 1;
+  if (free === 0) return null;
+  const { thicknesses } = plays.at(-1)!;
+  const rows = plays.map(({ thicknesses: here, read, uncertainty }): LineRow => ({
+    away: here.map((one, site) => one - thicknesses[site]!),
+    play: read,
+    variance: uncertainty ** 2 + scatter.most ** 2 / 2,
+  }));
+  const { squares } = fitLine(rows, gains);
+  // χ² of so many degrees of freedom, as many standard deviations above its mean as 3² is for one.
+  if ((squares - free) / Math.sqrt(free) <= MISFIT ** 2 - 1) return null;
+  const variance = rows.reduce((sum, row) => sum + row.variance, 0) / rows.length;
+  return Math.sqrt((2 * variance * squares) / free);
+}
+
+/** The share of what the play is unsure by that comes of how its builds came to rest: the more builds, the less. */
+const rest = ({ line, scatter }: Way): number => Math.min(line.valueVariance, scatter ** 2);
 
 /** One build says nothing of gain or scatter: then they are what they were before. */
 function byOne(
@@ -116,7 +137,8 @@ function byOne(
       ...gains.map((gain, site) => gain.uncertainty * away[site]!),
     ),
     gains,
-    scatter,
+    scatter: scatterBefore(scatter),
+    misfit: null,
     torques: null,
   };
 }
@@ -154,23 +176,20 @@ function waysOf(
       };
     });
     const line = fitLine(rows, before.gains);
-    const usual = (before.scatter ** 2 / 2) * (SCATTER_FREEDOM - 2);
     return {
       scatter,
       travel,
       exponent,
       line,
-      logWeight:
-        line.logLikelihood +
-        logJacobian +
-        Math.log(exponent * share) -
-        SCATTER_FREEDOM * Math.log(scatter) -
-        usual / (2 * scatter ** 2),
+      logWeight: line.logLikelihood + logJacobian + Math.log(exponent * share),
     };
   };
-  if (last === null) return SCATTERS.map((scatter) => wayOf(scatter, 1, { travel: 0, share: 1 }));
+  /** Of one assembly: two differ by √2 times as much. */
+  const scatters = (count?: number) =>
+    scattersIn(before.scatter, count).map((one) => one / Math.SQRT2);
+  if (last === null) return scatters().map((scatter) => wayOf(scatter, 1, { travel: 0, share: 1 }));
   const near = travelsNear(builds, before, last.thicknesses);
-  return FEW_SCATTERS.flatMap((scatter) =>
+  return scatters(FEW_SCATTERS).flatMap((scatter) =>
     EXPONENTS.flatMap((exponent) => near.map((row) => wayOf(scatter, exponent, row))),
   );
 }
@@ -183,7 +202,7 @@ function travelsNear(
 ): typeof TRAVELS {
   const plays = builds.filter(({ by }) => by === 'play');
   const { value, uncertainty, scatter } = learnBuilds(plays, before, { thicknesses, torques: [] });
-  const reach = FAR * Math.hypot(uncertainty, scatter, AN_ASSEMBLY);
+  const reach = FAR * Math.hypot(uncertainty, scatter.value, AN_ASSEMBLY);
   const near = TRAVELS.filter(({ travel }) => Math.abs(travel + value) <= reach);
   // Where the plays say that there is no preload, and its torque that there is, everything is left.
   return near.length < FEW ? TRAVELS : near;

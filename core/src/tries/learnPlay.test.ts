@@ -1,9 +1,10 @@
 import fc from 'fast-check';
 
+import { scatterBefore, USUAL_RANGE } from '../measure/index.ts';
 import { drawsFrom } from '../odds/index.ts';
 import { learnPlay, type BeforeTries, type PlayTry } from './learnPlay.ts';
 
-const BEFORE: BeforeTries = { gain: 1, gainUncertainty: 0.02, scatter: 0.003 };
+const BEFORE: BeforeTries = { gain: 1, gainUncertainty: 0.02, scatter: USUAL_RANGE };
 const built = (thickness: number, play: number, uncertainty = 0.004): PlayTry => ({
   thickness,
   play,
@@ -17,10 +18,13 @@ function byGrid(tries: readonly PlayTry[], { gain, gainUncertainty, scatter }: B
   const steps = (from: number, to: number, count: number) =>
     Array.from({ length: count }, (_, at) => from + ((to - from) * (at + 0.5)) / count);
   const around = tries.at(-1)!.play;
-  const variance = (2 / 4) * (scatter ** 2 / 2);
-  let [weight, values, gains, scatters] = [0, 0, 0, 0];
-  for (const s of steps(Math.log(0.0004), Math.log(0.11), 50).map(Math.exp)) {
-    const prior = s ** -4 * Math.exp((-4 * variance) / (2 * s * s));
+  let [weight, values, squares, gains, scatters] = [0, 0, 0, 0, 0];
+  const logs = [scatter.least, scatter.most].map((one) => Math.log(one / Math.SQRT2)) as [
+    number,
+    number,
+  ];
+  // Uniform in the logarithm: every step weighs the same.
+  for (const s of steps(...logs, 50).map(Math.exp)) {
     for (const g of steps(gain - 6 * gainUncertainty, gain + 6 * gainUncertainty, 60))
       for (const a of steps(around - 0.06, around + 0.06, 120)) {
         let log = -0.5 * ((g - gain) / gainUncertainty) ** 2;
@@ -28,9 +32,10 @@ function byGrid(tries: readonly PlayTry[], { gain, gainUncertainty, scatter }: B
           const spread = uncertainty ** 2 + s * s;
           log -= 0.5 * ((play - a - g * (thickness - about)) ** 2 / spread + Math.log(spread));
         }
-        const here = prior * Math.exp(log - 11 * tries.length);
+        const here = Math.exp(log - 11 * tries.length);
         weight += here;
         values += here * a;
+        squares += here * (a - around) ** 2;
         gains += here * g;
         scatters += here * s * s;
       }
@@ -38,14 +43,19 @@ function byGrid(tries: readonly PlayTry[], { gain, gainUncertainty, scatter }: B
   return {
     value: values / weight,
     gain: gains / weight,
-    scatter: Math.sqrt((2 * scatters) / weight),
+    next: Math.sqrt(squares / weight - (values / weight - around) ** 2 + scatters / weight),
   };
 }
 
 describe('what the builds of a place say', () => {
   test('should be nothing new by one build', () => {
     const { working, ...learned } = learnPlay([{ ...built(1, 0.3), shared: 0.003 }], BEFORE);
-    expect(learned).toEqual({ value: 0.3, uncertainty: 0.005, ...BEFORE });
+    expect(learned).toEqual({
+      value: 0.3,
+      uncertainty: 0.005,
+      ...BEFORE,
+      scatter: scatterBefore(USUAL_RANGE),
+    });
     expect(working).toEqual([]);
   });
 
@@ -59,7 +69,9 @@ describe('what the builds of a place say', () => {
     const grid = byGrid(tries, BEFORE);
     expect(learned.value).toBeCloseTo(grid.value, 4);
     expect(learned.gain).toBeCloseTo(grid.gain, 3);
-    expect(Math.abs(learned.scatter / grid.scatter - 1)).toBeLessThan(0.02);
+    // How far the next assembly may be from it: what the play is unsure by, and its own rest.
+    const next = Math.hypot(learned.uncertainty, learned.scatter.value);
+    expect(Math.abs(next / grid.next - 1)).toBeLessThan(0.02);
   });
 
   test.each([
@@ -81,7 +93,7 @@ describe('what the builds of a place say', () => {
       const { value, uncertainty, scatter } = learnPlay(tries, BEFORE);
       const middle = 0.3 + gain * (0.83 - 1);
       const next = middle + (world.scatter / Math.SQRT2) * normal();
-      if (Math.abs(value - next) <= 2 * Math.hypot(uncertainty, scatter)) within += 1;
+      if (Math.abs(value - next) <= 2 * Math.hypot(uncertainty, scatter.value)) within += 1;
       if (Math.abs(value - middle) < Math.abs(tries.at(-1)!.play - middle)) nearer += 1;
     }
     expect(within / units).toBeGreaterThan(world.within);
@@ -92,8 +104,7 @@ describe('what the builds of a place say', () => {
   test('should scatter more where the builds do, and hold the gain to its geometry', () => {
     const calm = learnPlay([built(1, 0.3), built(0.9, 0.2), built(0.95, 0.25)], BEFORE);
     const wild = learnPlay([built(1, 0.3), built(0.9, 0.24), built(0.95, 0.21)], BEFORE);
-    expect(calm.scatter).toBeLessThan(0.004);
-    expect(wild.scatter).toBeGreaterThan(2 * calm.scatter);
+    expect(wild.scatter.value).toBeGreaterThan(1.4 * calm.scatter.value);
     expect(wild.gain).toBeGreaterThan(0.93);
     expect(calm.gainUncertainty).toBeLessThan(BEFORE.gainUncertainty);
     expect(wild.working.map(({ source }) => source)).toContain('learnedPlay');
@@ -128,6 +139,8 @@ describe('what the builds of a place say', () => {
   test('should refuse no build, and what is no length', () => {
     expect(() => learnPlay([], BEFORE)).toThrow(/tries/);
     expect(() => learnPlay([built(1, NaN)], BEFORE)).toThrow(/play/);
-    expect(() => learnPlay([built(1, 0.3)], { ...BEFORE, scatter: 0 })).toThrow(/scatter/);
+    expect(() =>
+      learnPlay([built(1, 0.3)], { ...BEFORE, scatter: { least: 0, most: 0.01 } }),
+    ).toThrow(/scatter/);
   });
 });

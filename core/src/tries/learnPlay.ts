@@ -1,4 +1,5 @@
 import { requireNumber, refuse } from '../faults/index.ts';
+import { requireScatterRange, type Scatter, type ScatterRange } from '../measure/index.ts';
 import type { WorkingLine } from '../working/index.ts';
 import { buildsWorking } from './buildsWorking.ts';
 import type { Build } from './builds.ts';
@@ -19,8 +20,8 @@ export interface BeforeTries {
   /** ∂(play)/∂(thickness) by geometry, or by two trials, and its standard uncertainty. */
   readonly gain: number;
   readonly gainUncertainty: number;
-  /** How far the play of one assembly differs from that of the next with the same thickness, standard, mm. */
-  readonly scatter: number;
+  /** How far the play of one assembly differs from that of the next with the same thickness. */
+  readonly scatter: ScatterRange;
 }
 
 /** What the builds that were measured say of the next one. mm. */
@@ -34,7 +35,7 @@ export interface LearnedPlay {
   readonly gain: number;
   readonly gainUncertainty: number;
   /** Scatter from one assembly to the next, as the builds say. */
-  readonly scatter: number;
+  readonly scatter: Scatter;
   readonly working: readonly WorkingLine[];
 }
 
@@ -43,7 +44,7 @@ export const USUAL_GAIN_SPREAD = 0.02;
 /**
  * What a place's gain, the scatter of assembling and the play are, from the builds that were measured with different
  * thicknesses: a straight line through them by Bayes, the gain held to what geometry says within its uncertainty, the
- * scatter weighed over all that it can be (scaled inverse χ² before).
+ * scatter weighed over all that it can be (uniform in its logarithm before).
  *
  * `play_i = a + gain·t_i + reading_i + assembly_i`; two assemblies differ by √2 times what one scatters by.
  *
@@ -51,7 +52,7 @@ export const USUAL_GAIN_SPREAD = 0.02;
  *
  * @param tries in order, the last is the build that is in place
  * @throws InputError naming `tries` when there is none, or a field that is not a length
- * @example learnPlay([{ thickness: 1, play: 0.3, uncertainty: 0.004, shared: 0.002 }], { gain: 1, gainUncertainty: 0.02, scatter: 0.003 })
+ * @example learnPlay([{ thickness: 1, play: 0.3, uncertainty: 0.004, shared: 0.002 }], { gain: 1, gainUncertainty: 0.02, scatter: USUAL_RANGE })
  */
 export function learnPlay(tries: readonly PlayTry[], before: BeforeTries): LearnedPlay {
   requireTries(tries, before);
@@ -88,5 +89,5 @@ function requireTries(tries: readonly PlayTry[], before: BeforeTries): void {
   });
   requireNumber('before.gain', before.gain, { min: -10, max: 10 });
   requireNumber('before.gainUncertainty', before.gainUncertainty, { above: 0, max: 10 });
-  requireNumber('before.scatter', before.scatter, { above: 0, max: 1, unit: 'mm' });
+  requireScatterRange('before.scatter', before.scatter);
 }

@@ -21,8 +21,10 @@ export async function startTestServer(
     env['DATABASE_URL'] ?? (await createDatabase(`t_${randomUUID().replaceAll('-', '')}`));
   const config = readConfig({ PORT: '0', ...env, DATABASE_URL: databaseUrl });
   const server = await startServer(config, pino({ level: 'silent' }));
+  // A connection for each question: one that is kept may be closed by a server of the same process while it is asked again.
   const ask = async (path: string, init?: RequestInit) => {
-    const response = await fetch(`${server.address}api${path}`, init);
+    const headers = { ...init?.headers, connection: 'close' };
+    const response = await fetch(`${server.address}api${path}`, { ...init, headers });
     return { status: response.status, body: (await response.json()) as unknown };
   };
   return {

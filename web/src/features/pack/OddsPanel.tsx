@@ -65,7 +65,7 @@ export function OddsPanel({ question, pack, verdict }: Props) {
           )}
           <p className="small-label m-0">
             {USUAL_DRAWS.toLocaleString('en')} simulations over reading, old pack, pieces, and{' '}
-            {units.show(question.learned.scatter, 'length', 4)} from one assembly to the next
+            {units.show(question.learned.scatter.value, 'length', 4)} from one assembly to the next
             {question.learned.builds > 1 && `, as ${question.learned.builds} builds say`}.
           </p>
         </div>

@@ -92,7 +92,7 @@ const isInPlace = (
 /** What the builds so far say of the place, once there is more than one. */
 function LearnedNote({ learned }: { readonly learned: SitePackQuestion['learned'] }) {
   const units = useUnits();
-  const { builds, disagree, contradicted, gain, gainUncertainty, scatter } = learned;
+  const { builds, misfit, contradicted, gain, gainUncertainty, scatter } = learned;
   if (contradicted)
     return (
       <Notice tone="warn" title="Rolling torque and play contradict each other">
@@ -102,12 +102,12 @@ function LearnedNote({ learned }: { readonly learned: SitePackQuestion['learned'
       </Notice>
     );
   if (builds < 2) return null;
-  if (disagree)
+  if (misfit !== null)
     return (
       <Notice tone="warn" title="The builds do not agree with their packs">
-        By {builds} builds the play differs by {units.show(scatter, 'length', 4)} from what the
-        packs say. Look for what else was changed, is not home, or moved under the indicator; the
-        last build alone is gone by.
+        By {builds} builds the play differs by {units.show(misfit, 'length', 4)} from what the packs
+        say. Look for what else was changed, is not home, or moved under the indicator; the last
+        build alone is gone by.
       </Notice>
     );
   return (
@@ -117,7 +117,7 @@ function LearnedNote({ learned }: { readonly learned: SitePackQuestion['learned'
         {Math.abs(gain).toFixed(2)} ± {(2 * gainUncertainty).toFixed(2)}
       </strong>
       , and one assembly differs from the next by{' '}
-      <strong className="figure">{units.show(scatter, 'length', 4)}</strong>.
+      <strong className="figure">{units.show(scatter.value, 'length', 4)}</strong>.
     </p>
   );
 }

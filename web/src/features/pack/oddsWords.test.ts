@@ -15,10 +15,10 @@ const QUESTION: SitePackQuestion = {
   learned: {
     gain: 1,
     gainUncertainty: 0.02,
-    scatter: 0.004,
+    scatter: { value: 0.004, degreesOfFreedom: null },
     working: [],
     builds: 2,
-    disagree: false,
+    misfit: null,
     contradicted: false,
     limitsBy: 'play',
     band: { lower: 0.1, upper: 0.2, target: null },
@@ -44,7 +44,7 @@ describe('odds in words', () => {
     const asked = oddsQuestion(QUESTION, pack!);
     expect(asked.newPack).toEqual({ thickness: 0.85, pieces: 1, pieceUncertainty: 0.002 });
     // What one assembly differs from the next by is what the builds have shown.
-    expect(asked.seating).toBe(0.004);
+    expect(asked.seating).toEqual({ value: 0.004, degreesOfFreedom: null });
     expect(packOdds({ ...asked, draws: 2000 }).inBand).toBeGreaterThan(0.95);
   });
 
