@@ -1,4 +1,4 @@
-import type { Field } from '../shape/index.ts';
+import type { Field, Range } from '../shape/index.ts';
 
 /** A calculation that can be called by name with plain data. */
 export interface Calculation {
@@ -13,7 +13,7 @@ export function field(
   path: string,
   type: Field['type'],
   unit: string,
-  range: string,
+  range: Range,
   ...[meaning, flag]: readonly [meaning: string, flag?: 'nullable' | 'optional']
 ): Field {
   return { path, type, unit, range, meaning, ...(flag === undefined ? {} : { [flag]: true }) };

@@ -41,13 +41,13 @@ function bearingFields(name: string) {
       `${name}.designation`,
       'text',
       '',
-      'at most 40 characters',
+      { note: 'at most 40 characters' },
       'as printed; null when nothing is',
       'nullable',
     ),
-    field(`${name}.dimensions.bore`, 'number', 'mm', 'more than 0', 'bore'),
-    field(`${name}.dimensions.outside`, 'number', 'mm', 'more than the bore', 'outside'),
-    field(`${name}.dimensions.width`, 'number', 'mm', 'more than 0', 'width'),
+    field(`${name}.dimensions.bore`, 'number', 'mm', { above: 0, max: 1000 }, 'bore'),
+    field(`${name}.dimensions.outside`, 'number', 'mm', { moreThan: 'bore', max: 1000 }, 'outside'),
+    field(`${name}.dimensions.width`, 'number', 'mm', { above: 0, max: 500 }, 'width'),
   ];
 }
 
@@ -63,8 +63,8 @@ export const FITTING_CALCULATIONS: readonly Calculation[] = [
     name: 'standard-tolerance',
     summary: 'Width of a standard tolerance, by ISO 286-1',
     fields: [
-      field('size', 'number', 'mm', 'over 3, up to 500', 'nominal size'),
-      field('grade', GRADES, '', '', 'grade'),
+      field('size', 'number', 'mm', { above: 3, max: 500 }, 'nominal size'),
+      field('grade', GRADES, '', {}, 'grade'),
     ],
     run: ({ size, grade }: { size: number; grade: Grade }) => ({
       tolerance: standardTolerance(size, grade),
@@ -74,9 +74,9 @@ export const FITTING_CALCULATIONS: readonly Calculation[] = [
     name: 'ring-limits',
     summary: 'Limits of a bearing ring that was not measured, Normal class by ISO 492',
     fields: [
-      field('size', 'number', 'mm', 'more than 0', 'bore or outside diameter'),
-      field('ring', RINGS, '', '', 'which ring'),
-      field('family', FAMILIES, '', '', 'which rows'),
+      field('size', 'number', 'mm', { above: 0, max: 1000 }, 'bore or outside diameter'),
+      field('ring', RINGS, '', {}, 'which ring'),
+      field('family', FAMILIES, '', {}, 'which rows'),
     ],
     run: ({ size, ring, family }: { size: number; ring: Ring; family: RingFamily }) =>
       ringLimits(size, ring, family),
@@ -85,10 +85,10 @@ export const FITTING_CALCULATIONS: readonly Calculation[] = [
     name: 'interference',
     summary: 'Interference of a ring on its seat from the sizes of both',
     fields: [
-      field('which', RINGS, '', '', 'which ring'),
+      field('which', RINGS, '', {}, 'which ring'),
       ...['ring', 'seat'].flatMap((name) => [
-        field(`${name}.least`, 'number', 'mm', 'more than 0', 'smallest it can be'),
-        field(`${name}.most`, 'number', 'mm', 'at least the smallest', 'largest it can be'),
+        field(`${name}.least`, 'number', 'mm', { above: 0, max: 1000 }, 'smallest it can be'),
+        field(`${name}.most`, 'number', 'mm', { atLeast: 'least', max: 1000 }, 'largest it can be'),
       ]),
     ],
     run: ({ which, ring, seat }: { which: Ring; ring: SizeRange; seat: SizeRange }) =>
@@ -98,10 +98,16 @@ export const FITTING_CALCULATIONS: readonly Calculation[] = [
     name: 'judge-round',
     summary: 'Ovality and taper of a bore or journal; null while too little is measured',
     fields: [
-      field('nominal', 'number', 'mm', 'over 3, up to 500', 'nominal size'),
-      field('sizes[].plane', PLANES, '', '', 'which end'),
-      field('sizes[].value', 'number', 'mm', 'within 5 % of nominal', 'diameter'),
-      field('sizes[].uncertainty', 'number', 'mm', 'at least 0', 'standard uncertainty'),
+      field('nominal', 'number', 'mm', { above: 3, max: 500 }, 'nominal size'),
+      field('sizes[].plane', PLANES, '', {}, 'which end'),
+      field(
+        'sizes[].value',
+        'number',
+        'mm',
+        { above: 0, max: 1000, note: 'within 5 % of nominal' },
+        'diameter',
+      ),
+      field('sizes[].uncertainty', 'number', 'mm', { min: 0, max: 1 }, 'standard uncertainty'),
     ],
     run: ({ nominal, sizes }: { nominal: number; sizes: readonly PlacedSize[] }) => ({
       verdict: judgeRound(sizes, nominal),
@@ -111,9 +117,9 @@ export const FITTING_CALCULATIONS: readonly Calculation[] = [
     name: 'bolt-length',
     summary: 'Whether a bolt is within its longest length',
     fields: [
-      field('length', 'number', 'mm', 'more than 0, at most 1000', 'measured'),
-      field('longest', 'number', 'mm', 'more than 0, at most 1000', 'limit'),
-      field('uncertainty', 'number', 'mm', '0 to 1', 'standard uncertainty'),
+      field('length', 'number', 'mm', { above: 0, max: 1000 }, 'measured'),
+      field('longest', 'number', 'mm', { above: 0, max: 1000 }, 'limit'),
+      field('uncertainty', 'number', 'mm', { min: 0, max: 1 }, 'standard uncertainty'),
     ],
     run: ({ length, longest, uncertainty }: Record<'length' | 'longest' | 'uncertainty', number>) =>
       judgeBoltLength(length, longest, uncertainty),
@@ -121,7 +127,7 @@ export const FITTING_CALCULATIONS: readonly Calculation[] = [
   {
     name: 'loose-bore',
     summary: 'What to do with a bore in which the ring is loose',
-    fields: [field('gap', 'number', 'mm', 'more than 0', 'diametral gap')],
+    fields: [field('gap', 'number', 'mm', { above: 0, max: 1000 }, 'diametral gap')],
     run: ({ gap }: { gap: number }) => looseBoreRemedy(gap),
   },
   {
@@ -135,8 +141,8 @@ export const FITTING_CALCULATIONS: readonly Calculation[] = [
     name: 'full-complement',
     summary: 'Loose rollers that fill the ring round a journal, and the gap left',
     fields: [
-      field('journal', 'number', 'mm', 'more than 0, at most 500', 'journal'),
-      field('roller', 'number', 'mm', 'more than 0, at most 120', 'roller'),
+      field('journal', 'number', 'mm', { above: 0, max: 500 }, 'journal'),
+      field('roller', 'number', 'mm', { above: 0, max: 120 }, 'roller'),
     ],
     run: ({ journal, roller }: { journal: number; roller: number }) =>
       fullComplement(journal, roller),
@@ -145,9 +151,9 @@ export const FITTING_CALCULATIONS: readonly Calculation[] = [
     name: 'oil-hole-opening',
     summary: 'Open area of two holes whose centres are apart',
     fields: [
-      field('first', 'number', 'mm', 'more than 0, at most 100', 'diameter'),
-      field('second', 'number', 'mm', 'more than 0, at most 100', 'diameter'),
-      field('offset', 'number', 'mm', '0 to 200', 'centres apart'),
+      field('first', 'number', 'mm', { above: 0, max: 100 }, 'diameter'),
+      field('second', 'number', 'mm', { above: 0, max: 100 }, 'diameter'),
+      field('offset', 'number', 'mm', { min: 0, max: 200 }, 'centres apart'),
     ],
     run: ({ first, second, offset }: Record<'first' | 'second' | 'offset', number>) =>
       oilHoleOpening(first, second, offset),
@@ -157,8 +163,8 @@ export const FITTING_CALCULATIONS: readonly Calculation[] = [
     summary:
       'Clearance of a plain bearing over every place, beside the usual limits for its journal',
     fields: [
-      field('bores[]', 'number', 'mm', 'more than 0', 'bore diameters, caps torqued'),
-      field('journals[]', 'number', 'mm', 'more than 0', 'journal diameters'),
+      field('bores[]', 'number', 'mm', { above: 0, max: 1000 }, 'bore diameters, caps torqued'),
+      field('journals[]', 'number', 'mm', { above: 0, max: 1000 }, 'journal diameters'),
     ],
     run: ({ bores, journals }: { bores: readonly number[]; journals: readonly number[] }) => ({
       ...plainClearance(bores, journals),
@@ -169,9 +175,21 @@ export const FITTING_CALCULATIONS: readonly Calculation[] = [
     name: 'seal-depth',
     summary: 'Gap left behind a seal, and how deep it may go',
     fields: [
-      field('boreDepth', 'number', 'mm', 'at least the width', 'face to bearing or shoulder'),
-      field('depth', 'number', 'mm', '0 to bore depth less width', 'face to the seal’s outer face'),
-      field('width', 'number', 'mm', 'more than 0, at most 200', 'width of the seal'),
+      field(
+        'boreDepth',
+        'number',
+        'mm',
+        { atLeast: 'width', max: 1000 },
+        'face to bearing or shoulder',
+      ),
+      field(
+        'depth',
+        'number',
+        'mm',
+        { min: 0, atMost: 'boreDepth', note: 'the seal stays in its bore' },
+        'face to the seal’s outer face',
+      ),
+      field('width', 'number', 'mm', { above: 0, max: 200 }, 'width of the seal'),
     ],
     run: (input: { boreDepth: number; depth: number; width: number }) => sealDepth(input),
   },
@@ -179,10 +197,10 @@ export const FITTING_CALCULATIONS: readonly Calculation[] = [
     name: 'tightening',
     summary: 'Order of tightening and the torque of each round',
     fields: [
-      field('count', 'whole', '', '1 to 60', 'bolts'),
-      field('pattern', PATTERNS, '', '', 'how they lie'),
-      field('least', 'number', 'N·m', 'more than 0, at most 5000', 'least torque'),
-      field('most', 'number', 'N·m', 'at least the least', 'most torque'),
+      field('count', 'whole', '', { min: 1, max: 60 }, 'bolts'),
+      field('pattern', PATTERNS, '', {}, 'how they lie'),
+      field('least', 'number', 'N·m', { above: 0, max: 5000 }, 'least torque'),
+      field('most', 'number', 'N·m', { atLeast: 'least', max: 5000 }, 'most torque'),
     ],
     run: ({
       count,
@@ -201,10 +219,16 @@ export const FITTING_CALCULATIONS: readonly Calculation[] = [
     summary:
       'The build plan of a unit as it is booked in: steps in order, with numbers and what is missing',
     fields: [
-      field('unitFile', 'text', '', 'a unit file of this program', 'the text of the file'),
-      field('scope', JOB_SCOPES, '', '', 'what the job is for'),
-      field('start', JOB_STARTS, '', '', 'how the unit came', 'optional'),
-      field('renew[]', 'text', '', '', 'ids of the stations that are renewed', 'optional'),
+      field(
+        'unitFile',
+        'text',
+        '',
+        { note: 'a unit file of this program' },
+        'the text of the file',
+      ),
+      field('scope', JOB_SCOPES, '', {}, 'what the job is for'),
+      field('start', JOB_STARTS, '', {}, 'how the unit came', 'optional'),
+      field('renew[]', 'text', '', {}, 'ids of the stations that are renewed', 'optional'),
     ],
     run: ({ unitFile, renew = [], ...asked }: BuildPlanInput) => {
       const unit = readUnitFile(unitFile);

@@ -5,7 +5,7 @@ const field = (path: string, type: Field['type'], rest: Partial<Field> = {}): Fi
   path,
   type,
   unit: '',
-  range: '',
+  range: {},
   meaning: 'm',
   ...rest,
 });
@@ -71,7 +71,7 @@ describe('checking the shape of an input', () => {
 
   test('should describe a type in one line', () => {
     expect(
-      describeType(field('x', 'number', { unit: 'mm', range: '0 to 1', nullable: true })),
+      describeType(field('x', 'number', { unit: 'mm', range: { min: 0, max: 1 }, nullable: true })),
     ).toBe('a number in mm (0 to 1) or null');
     expect(describeType(field('x', ['a', 'b']))).toBe('one of a, b');
   });

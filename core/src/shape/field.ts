@@ -1,4 +1,5 @@
 import { InputError, type InputFault, type Wanted } from '../faults/index.ts';
+import { outsideOf, rangeWords, type Range } from './range.ts';
 
 /**
  * One field of an input. `path` uses `.` for members and `[]` for each entry of a list:
@@ -10,8 +11,8 @@ export interface Field {
   readonly type: 'number' | 'whole' | 'text' | 'yesNo' | 'checkedLater' | readonly string[];
   /** Unit in words, or an empty string. */
   readonly unit: string;
-  /** Range as it is checked, in words; empty when the type says it all. */
-  readonly range: string;
+  /** What a number is held to: checked here, and told in the same words. */
+  readonly range: Range;
   readonly meaning: string;
   /** Null is accepted and stands for "open" or "not stated". */
   readonly nullable?: true;
@@ -19,8 +20,8 @@ export interface Field {
 }
 
 /**
- * Check the shape of an input against its fields: everything required is there, of its type, and nothing
- * else is. Ranges are checked by the calculation itself.
+ * Check an input against its fields: everything required is there, of its type and within its range, and nothing else is.
+ * What only the whole of it tells is checked by the calculation itself.
  * @throws InputError with every fault found
  */
 export function checkShape(fields: readonly Field[], input: unknown): void {
@@ -54,7 +55,13 @@ function shapeFaults(tree: Tree, value: unknown, path: string): readonly InputFa
     if (value === undefined && 'leaf' in tree && tree.leaf.optional) return [];
     if (!Array.isArray(value)) return [fault('missing', path, value, { id: 'list' })];
     const each = { ...tree, list: false };
-    return value.flatMap((entry, index) => shapeFaults(each, entry, `${path}[${index}]`));
+    return value.flatMap((entry, index) => {
+      const at = `${path}[${index}]`;
+      const found = shapeFaults(each, entry, at);
+      return found.length > 0 || !('leaf' in tree)
+        ? found
+        : rangeFaults(tree.leaf, entry, { path: at, beside: {} });
+    });
   }
   if ('leaf' in tree) return leafFaults(tree.leaf, value, path);
   if (typeof value !== 'object' || value === null || Array.isArray(value))
@@ -68,10 +75,24 @@ function shapeFaults(tree: Tree, value: unknown, path: string): readonly InputFa
     ...unknown.map((name) =>
       fault('unknownName', at(name), given[name], { id: 'oneOf', names: [...tree.members.keys()] }),
     ),
-    ...[...tree.members].flatMap(([name, member]) =>
-      shapeFaults(member, own(given, name), at(name)),
-    ),
+    ...[...tree.members].flatMap(([name, member]) => {
+      const found = shapeFaults(member, own(given, name), at(name));
+      return found.length > 0 || !('leaf' in member)
+        ? found
+        : rangeFaults(member.leaf, own(given, name), { path: at(name), beside: given });
+    }),
   ];
+}
+
+/** A number that is outside of what it is held to, alone or beside the others. */
+function rangeFaults(
+  { range, unit }: Field,
+  value: unknown,
+  { path, beside }: { readonly path: string; readonly beside: Record<string, unknown> },
+): readonly InputFault[] {
+  return typeof value === 'number' && outsideOf(range, value, beside)
+    ? [fault('outOfRange', path, value, { id: 'fieldOf', type: rangeWords(range, unit) })]
+    : [];
 }
 
 function own(given: Record<string, unknown>, name: string): unknown {
@@ -109,7 +130,8 @@ export function describeType({ type, unit, range, nullable }: Field): string {
     checkedLater: 'a value',
   };
   const base = typeof type === 'string' ? words[type] : `one of ${type.join(', ')}`;
-  return [base, unit && `in ${unit}`, range && `(${range})`, nullable && 'or null']
+  const within = rangeWords(range);
+  return [base, unit && `in ${unit}`, within && `(${within})`, nullable && 'or null']
     .filter(Boolean)
     .join(' ');
 }

@@ -73,7 +73,7 @@ function parse(text: string): unknown {
   }
 }
 
-const text = (path: string): Field => ({ path, type: 'text', unit: '', range: '', meaning: '' });
+const text = (path: string): Field => ({ path, type: 'text', unit: '', range: {}, meaning: '' });
 const number = (path: string): Field => ({ ...text(path), type: 'number' });
 const oneOf = (path: string, names: readonly string[]): Field => ({ ...text(path), type: names });
 const STATION = 'unit.axes[].stations[]';
