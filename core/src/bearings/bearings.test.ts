@@ -22,6 +22,17 @@ const sizeOf = (text: string) => {
 };
 
 describe('decoding a designation', () => {
+  test('should know the cages that say nothing of seals', () => {
+    for (const text of ['6205TN9', '6205 TN9 C3', '6306M', '6205-2Z TVH'])
+      expect(knownOf(text).unknownSuffixes).toEqual([]);
+    expect(knownOf('6205TN9').suffixes.some(({ sealed }) => sealed)).toBe(false);
+  });
+
+  test('should say that a cage or a thrust needle without a wall is none', () => {
+    for (const text of ['K 24x20x10', 'AXK 4225'])
+      expect(decodeDesignation(text).status).toBe('unknown');
+  });
+
   // ISO 15 and ISO 355 boundary dimensions, from memory of commonly printed tables
   test.each([
     ['6204', [20, 47, 14]],
@@ -35,6 +46,22 @@ describe('decoding a designation', () => {
     ['NJ305', [25, 62, 17]],
     ['NU2207', [35, 72, 23]],
     ['7205', [25, 52, 15]],
+    // Needles, cages, thrust needles and double rows: as commonly printed, from memory.
+    ['NA4905', [25, 42, 17]],
+    ['NA 49/22', [22, 39, 17]],
+    ['K 20x24x10', [20, 24, 10]],
+    ['K16×20×10', [16, 20, 10]],
+    ['AXK 2542', [25, 42, 2]],
+    ['AXK4060', [40, 60, 3]],
+    ['3205', [25, 52, 20.6]],
+    ['3206-2RS', [30, 62, 23.8]],
+    ['3305', [25, 62, 25.4]],
+    ['32205', [25, 52, 19.25]],
+    // Miniatures are wider where they are closed.
+    ['688', [8, 16, 4]],
+    ['688ZZ', [8, 16, 5]],
+    ['686-2RS', [6, 13, 5]],
+    ['LM67045/10', [31.75, 59.131, 15.875]],
     ['30208', [40, 80, 19.75]],
     ['32007 X', [35, 62, 18]],
     ['32306', [30, 72, 28.75]],
@@ -91,8 +118,8 @@ describe('decoding a designation', () => {
   });
 
   test('should name suffixes it does not know and read the others', () => {
-    const decoded = knownOf('6204 TVP 2RS');
-    expect(decoded.unknownSuffixes).toEqual(['TVP']);
+    const decoded = knownOf('6204 QX 2RS');
+    expect(decoded.unknownSuffixes).toEqual(['QX']);
     expect(decoded.suffixes[0]).toMatchObject({ suffix: '2RS', closedSides: 2, sealed: true });
   });
 

@@ -13,6 +13,12 @@ export const MINIATURES = {
   // A row a line, as printed: pulled apart it could not be checked against its table.
 } as const satisfies Record<string, readonly RadialRow[]>; // prettier-ignore
 
+/** Width of the miniatures that are wider where they are shielded or sealed, mm (from memory of commonly printed tables). */
+export const CLOSED_WIDTHS: Readonly<Record<string, Readonly<Record<string, number>>>> = {
+  '68': { '3': 3, '4': 4, '5': 5, '6': 5, '7': 5, '8': 5, '9': 5 },
+  '69': { '3': 4 },
+};
+
 /** Sizes that are printed as bore after a stroke, such as 62/22. */
 export const BETWEEN = {
   '60': [['22', 22, 44, 12], ['28', 28, 52, 12], ['32', 32, 58, 13]],

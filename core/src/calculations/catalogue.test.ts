@@ -13,6 +13,55 @@ const SOUND: Readonly<Record<string, readonly [input: object, expected: object]>
     { first: { thickness: 1, endPlay: 0 }, second: { thickness: 2, endPlay: 1 } },
     { gain: 1 },
   ],
+  'depth-stack': [
+    {
+      lengths: [
+        { way: 'plus', value: 60, within: 0.03 },
+        { way: 'minus', value: 20, within: 0.04 },
+      ],
+      direct: { value: 40.06, within: 0.01 },
+    },
+    { value: 40, worst: 0.07, likely: 0.05, agrees: true },
+  ],
+  'preload-force': [
+    { bearings: [{ bore: 40, contactAngle: 15 }], given: { force: 10_000, torque: null } },
+    { torque: expect.closeTo(0.5374, 3) },
+  ],
+  'warm-play-two': [
+    {
+      cold: 0.1,
+      arrangement: 'faceToFace',
+      span: 100,
+      housing: 'castAluminium',
+      shaft: 'carbonSteel',
+      housingTemperature: 20,
+      shaftTemperature: 20,
+      bearings: [{ meanDiameter: 50, contactAngle: 15 }],
+    },
+    { warm: 0.1 },
+  ],
+  'gauge-force': [{ pressure: 20, piston: 50 }, { force: expect.closeTo(39_270, 0) }],
+  'drawn-cup-bore': [
+    { gaugedLeast: 20.02, gaugedMost: 20.041, gauge: 25.976, boreLeast: 25.972, boreMost: 25.993 },
+    { least: expect.closeTo(20.016, 6), most: expect.closeTo(20.058, 6) },
+  ],
+  'closing-in': [
+    {
+      bush: { diameter: 30, bore: 25, width: 20, bush: 'bronze', housing: 'greyIron' },
+      interference: 0.04,
+    },
+    { by: expect.closeTo(0.033, 3) },
+  ],
+  'ream-size': [
+    {
+      bore: 24.95,
+      journalLeast: 24.98,
+      journalMost: 24.99,
+      clearanceLeast: 0.03,
+      clearanceMost: 0.06,
+    },
+    { least: expect.closeTo(25.02, 9), most: expect.closeTo(25.04, 9), word: 'ream' },
+  ],
   'learn-play': [
     {
       tries: [{ thickness: 1, play: 0.3, uncertainty: 0.004, shared: 0 }],

@@ -1,5 +1,6 @@
 import { refuse } from '../faults/index.ts';
 import { checkShape } from '../shape/index.ts';
+import { BENCH_CALCULATIONS } from './benchCalculations.ts';
 import type { Calculation } from './calculation.ts';
 import { FITTING_CALCULATIONS } from './fittingCalculations.ts';
 import { GEAR_CALCULATIONS } from './gearCalculations.ts';
@@ -18,6 +19,7 @@ export const CATALOGUE: readonly Calculation[] = [
   ...PRELOAD_CALCULATIONS,
   ...PLAY_CALCULATIONS,
   ...GEAR_CALCULATIONS,
+  ...BENCH_CALCULATIONS,
 ];
 
 /**

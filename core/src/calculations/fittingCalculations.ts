@@ -33,7 +33,7 @@ import { geometryFaults, readUnitFile } from '../unit/index.ts';
 import { field, type Calculation } from './calculation.ts';
 
 const RINGS = ['inner', 'outer'] as const;
-const FAMILIES = ['radial', 'tapered', 'inchTapered'] as const;
+const FAMILIES = ['radial', 'tapered', 'inchTapered', 'inchTapered3'] as const;
 
 function bearingFields(name: string) {
   return [
@@ -212,7 +212,7 @@ export const FITTING_CALCULATIONS: readonly Calculation[] = [
       pattern: Pattern;
       least: number;
       most: number;
-    }) => ({ order: tighteningOrder(count, pattern), rounds: torqueStages(least, most) }),
+    }) => ({ order: tighteningOrder(count, pattern), rounds: torqueStages(least, most, count) }),
   },
   {
     name: 'build-plan',

@@ -1,4 +1,4 @@
-import type { Pattern } from '../fasteners/index.ts';
+import { panPlaces, type Pattern } from '../fasteners/index.ts';
 import type { Point } from './geometry.ts';
 
 /** Bolts as they lie, seen from outside: each with its number as it lies and its turn. The face is 2 wide and 2 high about 0, 0; y is up. */
@@ -37,20 +37,10 @@ const PLACES: Readonly<Record<Pattern, (count: number) => readonly Point[]>> = {
       const angle = (2 * Math.PI * at) / count;
       return { x: REACH * Math.sin(angle), y: REACH * Math.cos(angle) };
     }),
-  pan: (count) => Array.from({ length: count }, (_, at) => roundPan((at + 0.5) / count)),
+  pan: panPlaces,
   row: (count) =>
     Array.from({ length: count }, (_, at) => ({
       x: count === 1 ? 0 : REACH * ((2 * at) / (count - 1) - 1),
       y: 0,
     })),
 };
-
-/** A share of the way round a pan twice as wide as it is high, clockwise from its upper left corner. */
-function roundPan(share: number): Point {
-  const [half, high] = [REACH, REACH / 2];
-  const along = share * (4 * half + 4 * high);
-  if (along <= 2 * half) return { x: along - half, y: high };
-  if (along <= 2 * half + 2 * high) return { x: half, y: high - (along - 2 * half) };
-  if (along <= 4 * half + 2 * high) return { x: half - (along - 2 * half - 2 * high), y: -high };
-  return { x: -half, y: along - 4 * half - 2 * high - high };
-}

@@ -1,3 +1,4 @@
+export { panPlaces } from './panPlaces.ts';
 export {
   COARSE_PITCH,
   isMild,
@@ -9,6 +10,7 @@ export {
   PATTERNS,
   STAGES_OF_TORQUE,
   tighteningOrder,
+  torqueShares,
   torqueStages,
   type Pattern,
 } from './tightening.ts';

@@ -1,3 +1,4 @@
+import { panPlaces } from './panPlaces.ts';
 import fc from 'fast-check';
 
 import { tighteningOrder, torqueStages } from './tightening.ts';
@@ -29,7 +30,7 @@ describe('the order of tightening', () => {
 
   test('should go from the middle outwards along a row', () => {
     expect(tighteningOrder(5, 'row')).toEqual([3, 2, 4, 1, 5]);
-    expect(tighteningOrder(6, 'pan')).toEqual([3, 4, 2, 5, 1, 6]);
+    expect(tighteningOrder(6, 'pan')).toEqual([1, 4, 2, 5, 3, 6]);
   });
 
   test('should name every bolt once', () => {
@@ -47,6 +48,16 @@ describe('the order of tightening', () => {
     );
   });
 
+  test('should tighten a pan from the middle of its long sides outwards, across each time', () => {
+    // Eight, two on each side of the long edges' middle: as they lie in the picture, clockwise from the upper left.
+    const order = tighteningOrder(8, 'pan');
+    const places = panPlaces(8);
+    const out = order.map((bolt) => Math.abs(places[bolt - 1]!.x));
+    expect(out).toEqual(out.toSorted((a, b) => a - b));
+    const [first, second] = order.map((bolt) => places[bolt - 1]!);
+    expect(Math.sign(first!.y)).toBe(-Math.sign(second!.y));
+  });
+
   test('should refuse no bolts, and a pattern that is none', () => {
     expect(() => tighteningOrder(0, 'circle')).toThrow(/count/);
     expect(() => tighteningOrder(4, 'heap' as 'row')).toThrow(/pattern/);
@@ -55,10 +66,12 @@ describe('the order of tightening', () => {
 
 describe('rounds of torque', () => {
   test('should end in the middle of the limits', () => {
-    expect(torqueStages(20, 24)).toEqual([11, 16.5, 22]);
+    expect(torqueStages(20, 24, 6)).toEqual([11, 16.5, 22]);
+    // Two screws have no others to be drawn against.
+    expect(torqueStages(20, 24, 2)).toEqual([22]);
   });
   test('should refuse a band upside down', () => {
-    expect(() => torqueStages(24, 20)).toThrow(/most/);
-    expect(() => torqueStages(0, 20)).toThrow(/least/);
+    expect(() => torqueStages(24, 20, 6)).toThrow(/most/);
+    expect(() => torqueStages(0, 20, 6)).toThrow(/least/);
   });
 });

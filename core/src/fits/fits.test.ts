@@ -83,6 +83,9 @@ describe('ring limits', () => {
     // ANSI/ABMA 19.2, classes 4 and 2 (from memory): cone 0/+13 µm to 76.2 mm and 0/+25 above, cup 0/+25 µm.
     expect(ringLimits(19.05, 'inner', 'inchTapered')).toMatchObject({ least: 19.05 });
     expect(ringLimits(19.05, 'inner', 'inchTapered').most).toBeCloseTo(19.063, 9);
+    // Class 3: half a thousandth of an inch up to 12 in, bore and outside (ANSI/ABMA 19.2, from memory).
+    expect(ringLimits(100, 'outer', 'inchTapered3').most).toBeCloseTo(100.013, 9);
+    expect(ringLimits(100, 'outer', 'inchTapered').most).toBeCloseTo(100.025, 9);
     expect(ringLimits(90, 'inner', 'inchTapered').most).toBeCloseTo(90.025, 9);
     expect(ringLimits(45.237, 'outer', 'inchTapered').most).toBeCloseTo(45.262, 9);
   });

@@ -1,7 +1,7 @@
 import { refuse, requireNumber } from '../faults/index.ts';
 
 /** Families with rows of their own. */
-export type RingFamily = 'radial' | 'tapered' | 'inchTapered';
+export type RingFamily = 'radial' | 'tapered' | 'inchTapered' | 'inchTapered3';
 /** A ring by the surface that is fitted. */
 export type Ring = 'inner' | 'outer';
 
@@ -9,11 +9,11 @@ export type Ring = 'inner' | 'outer';
 type Row = readonly [upTo: number, off: number];
 
 /** Inch tapered bearings are made from nominal up, all others from nominal down. */
-const UPWARDS: ReadonlySet<RingFamily> = new Set(['inchTapered']);
+const UPWARDS: ReadonlySet<RingFamily> = new Set(['inchTapered', 'inchTapered3']);
 
 /**
  * Deviation of the mean bore or outside diameter, Normal class; the other one is 0. ISO 492:2014; inch tapered by ANSI/ABMA 19.2,
- * classes 4 and 2 (all from memory of commonly printed tables).
+ * classes 4 and 2, and its close classes 3 and 0 (all from memory of commonly printed tables).
  */
 const TABLE: Readonly<Record<RingFamily, Readonly<Record<Ring, readonly Row[]>>>> = {
   radial: {
@@ -27,6 +27,10 @@ const TABLE: Readonly<Record<RingFamily, Readonly<Record<Ring, readonly Row[]>>>
   inchTapered: {
     inner: [[76.2, 13], [304.8, 25]],
     outer: [[304.8, 25]],
+  },
+  inchTapered3: {
+    inner: [[304.8, 13]],
+    outer: [[304.8, 13]],
   },
   // A row a line, as printed: pulled apart it could not be checked against its table.
 }; // prettier-ignore

@@ -95,8 +95,8 @@ export interface Solved {
   readonly spread: { readonly pinion: number; readonly ring: number };
 }
 
-/** Ridge least squares of two unknowns. */
-export function solve(rows: readonly Row[]): Solved {
+/** Ridge least squares of two unknowns, or of the ring gear with the pinion left where it is. */
+export function solve(rows: readonly Row[], of: 'both' | 'ring' = 'both'): Solved {
   const weight = 1 / BY_EYE ** 2;
   const prior = 1 / FOUND_OFF ** 2;
   const sum = (of: (row: Row) => number) => rows.reduce((total, row) => total + of(row), 0);
@@ -107,6 +107,12 @@ export function solve(rows: readonly Row[]): Solved {
     number,
     number,
   ];
+  if (of === 'ring')
+    return {
+      pinion: 0,
+      ring: r / rr,
+      spread: { pinion: Math.sqrt(1 / pp), ring: Math.sqrt(1 / rr) },
+    };
   const whole = pp * rr - pr ** 2;
   return {
     pinion: (rr * p - pr * r) / whole,

@@ -26,6 +26,18 @@ describe('contact marks', () => {
     },
   );
 
+  test('should leave the pinion where both marks ask for the ring gear', () => {
+    for (const length of [-0.7, -0.5, 0.4, 0.7])
+      for (const height of [-0.1, 0, 0.1]) {
+        const { move } = judgePattern(both(length, height), 'faceHobbed');
+        const { value } = move!.pinion;
+        expect(value === 0 || Math.abs(value) >= 0.025).toBe(true);
+        expect(Math.sign(move!.ring.value)).toBe(Math.sign(length));
+      }
+    // Both in the middle of their height, a good way to the heel: that is the ring gear's alone.
+    expect(judgePattern(both(0.4, 0.1), 'faceHobbed').move!.pinion.value).toBe(0);
+  });
+
   // Common practice, no source: both marks at the toe, too little backlash; both at the heel, too much.
   test.each(['faceMilled', 'faceHobbed', null] as const)(
     'should give backlash for marks at the toe and take it for marks at the heel, cut %s',

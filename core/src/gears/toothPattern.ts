@@ -56,7 +56,9 @@ export function judgePattern(
   if (rows.length === 0)
     return { status: 'noMarks', good: null, off, move: null, contradiction: 0, working: [] };
   const one = pattern.drive === null || pattern.coast === null;
-  const solved = solve(rows);
+  const both = solve(rows);
+  // Marks placed by eye do not tell so little: the ring gear alone explains them.
+  const solved = Math.abs(both.pinion) < LEAST_MOVE ? solve(rows, 'ring') : both;
   const { pinion, ring } = solved;
   const contradiction = one ? 0 : misfit(rows, solved, scale.uncertainty);
   const contradictory = contradiction > 1;
@@ -89,6 +91,9 @@ export function judgePattern(
     ],
   };
 }
+
+/** Less than that a pinion is not moved for its marks, mm: the thinnest depth shims, and less than marks tell. A rule of this program. */
+const LEAST_MOVE = 0.025;
 
 /** A try of the pattern: the marks, and where the gears stood when they were made. mm. */
 export interface PatternTry {

@@ -11,8 +11,10 @@ export function seatedRing({
   width,
   material,
   bush,
+  partSize,
 }: KnownInput): SeatedRing {
-  return { ring, diameter, other, width, material, bush: bush ?? null };
+  const size = partSize === undefined ? {} : { partSize };
+  return { ring, diameter, other, width, material, bush: bush ?? null, ...size };
 }
 
 /**

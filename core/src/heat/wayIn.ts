@@ -15,6 +15,8 @@ export interface WayInput {
   /** The bearing's other diameter. */
   readonly other: number;
   readonly width: number;
+  /** Outside of the boss round an outer ring, bore of the hollow shaft in an inner one, where it is known. */
+  readonly partSize?: number;
   readonly fit: Pick<Interference, 'least' | 'mean' | 'most'>;
   /** Of the part with the seat; null where it is not known: ways that rest on it are told without a number. */
   readonly material: MaterialChoice | null;

@@ -15,6 +15,8 @@ export interface WayOutInput {
   readonly diameter: number;
   readonly other: number;
   readonly width: number;
+  /** As of a way in. */
+  readonly partSize?: number;
   /** Null where nobody knows how tight it sits. */
   readonly fit: Pick<Interference, 'least' | 'mean' | 'most'> | null;
   /** Of the part with the seat; null where it is not known. */
@@ -172,8 +174,9 @@ function heatInner({ diameter, fit, material, ringLimit }: Known): Cost {
   };
 }
 
-function forceOf({ ring, diameter, other, width, material, bush, fit }: Known) {
-  return ringForce({ ring, diameter, other, width, material, bush }, fit, 'out');
+function forceOf({ ring, diameter, other, width, material, bush, fit, partSize }: Known) {
+  const size = partSize === undefined ? {} : { partSize };
+  return ringForce({ ring, diameter, other, width, material, bush, ...size }, fit, 'out');
 }
 
 function pulled(input: Known): Cost {

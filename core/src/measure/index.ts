@@ -58,3 +58,4 @@ export {
   type Scatter,
   type ScatterRange,
 } from './scatter.ts';
+export { depthStack, type DepthStack, type StackLength } from './depthStack.ts';

@@ -1,2 +1,3 @@
 export { LEAST_OPENING, oilHoleOpening, type OilHoleOpening } from './oilHoleOpening.ts';
 export { plainClearance, usualClearance, type PlainClearance } from './plainClearance.ts';
+export { reamSize, type ReamSize } from './reamSize.ts';

@@ -3,7 +3,7 @@ import { NORMAL_FACTOR } from '../measure/index.ts';
 import { closingIn } from '../pressFit/index.ts';
 import { lacksForHeat } from './ovenSeats.ts';
 import { meanSize, seatInterference } from './seats.ts';
-import { partWithSeat } from './ringWays.ts';
+import { partSizeOf, partWithSeat } from './ringWays.ts';
 import type { Station } from '../unit/index.ts';
 import { line, type WorkingLine } from '../working/index.ts';
 
@@ -25,9 +25,20 @@ export function pressedBore(state: JobState, station: Station): PressedBore | nu
   if (station.kind !== 'bush' || lacksForHeat(station).length > 0) return null;
   const fit = seatInterference(state, station, 'outer');
   if (fit === null || bush === undefined || housing === null || inside <= 0) return null;
+  const { partSize } = partSizeOf(station, 'outer');
   const open = meanSize(state, station, 'ringBore');
   const of = (interference: number) =>
-    closingIn({ diameter, bore: inside, width, bush, housing }, interference);
+    closingIn(
+      {
+        diameter,
+        bore: inside,
+        width,
+        bush,
+        housing,
+        ...(partSize === undefined ? {} : { bossOutside: partSize }),
+      },
+      interference,
+    );
   const [least, most] = [of(fit.least).by, of(fit.most)];
   const closes = { least, most: most.by };
   if (open === null) return { closes, bore: null, working: most.working };

@@ -52,6 +52,7 @@ export function ringWays(
     diameter,
     other,
     width: station.width,
+    ...partSizeOf(station, ring),
     fit,
     sealed: isSealed(station),
     pressRating,
@@ -61,6 +62,17 @@ export function ringWays(
     ...(body === null ? {} : { body }),
     ...(ring === 'outer' ? ofOuter(state, found, part) : ofInner(state, station)),
   });
+}
+
+/** What the part with a seat measures on its other side, where it is described. mm. */
+export function partSizeOf(
+  { bossOutside, hollowBore, inside, outside }: Station,
+  ring: 'outer' | 'inner',
+): { readonly partSize?: number } {
+  const size = ring === 'outer' ? bossOutside : hollowBore;
+  // One that leaves no wall is a slip of the pen: the usual one is taken.
+  const isSound = size !== undefined && (ring === 'outer' ? size > outside : size < inside);
+  return isSound ? { partSize: size } : {};
 }
 
 /**

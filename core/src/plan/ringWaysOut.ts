@@ -2,7 +2,7 @@ import { waysOut, type WayOut } from '../heat/index.ts';
 import type { JobState } from '../job/index.ts';
 import { findStation, isPressed, sitsTight, type Station } from '../unit/index.ts';
 import { lacksForHeat, bodyOf, partLimitFor, ringLimitFor } from './ovenSeats.ts';
-import { partWithSeat } from './ringWays.ts';
+import { partSizeOf, partWithSeat } from './ringWays.ts';
 import { seatInterference } from './seats.ts';
 
 /** A bush of which nobody has said what it is made of: how hard it presses is not known. */
@@ -32,6 +32,7 @@ export function ringWaysOut(
     diameter,
     other,
     width: station.width,
+    ...partSizeOf(station, ring),
     fit: isBushUnknown(station) ? null : seatInterference(state, station, ring),
     material: part?.material ?? null,
     bush: station.material ?? null,

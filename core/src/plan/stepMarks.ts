@@ -1,4 +1,4 @@
-import { tighteningOrder, type Pattern } from '../fasteners/index.ts';
+import { tighteningOrder, torqueShares, type Pattern } from '../fasteners/index.ts';
 import type { WayId } from '../heat/index.ts';
 import type { JobState } from '../job/index.ts';
 import { SHOULDER_FEELER } from '../seating/index.ts';
@@ -59,6 +59,8 @@ export interface StepMarks {
     readonly count: number;
     readonly pattern: Pattern;
     readonly order: readonly number[];
+    /** Share of the torque of each round. */
+    readonly rounds: readonly number[];
   } | null;
 }
 
@@ -215,5 +217,5 @@ const WALLS: ReadonlySet<Station['kind']> = new Set(['housing', 'cover']);
 function boltsOf({ kind, count, pattern }: Station): StepMarks['bolts'] {
   return kind !== 'bolts' || count === undefined || pattern === undefined
     ? null
-    : { count, pattern, order: tighteningOrder(count, pattern) };
+    : { count, pattern, order: tighteningOrder(count, pattern), rounds: torqueShares(count) };
 }

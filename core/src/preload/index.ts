@@ -42,3 +42,5 @@ export { type SpacerTrial } from './spacerZeroPlay.ts';
 export { FIRST_SHARE, spacerCut, type SpacerCut } from './spacerCut.ts';
 export { turnWords } from './turnWords.ts';
 export { warmPlay, type WarmCup, type WarmPlay } from './warmPlay.ts';
+export { preloadForce, type PreloadedBearing, type PreloadForce } from './preloadForce.ts';
+export { rigidWarmPlay, type RaceCone } from './rigidWarmPlay.ts';

@@ -11,13 +11,15 @@ export interface PressedBush {
   /** Bore of the bush before it is pressed in. */
   readonly bore: number;
   readonly width: number;
+  /** Outside of the boss; the usual one where it is absent. */
+  readonly bossOutside?: number;
   readonly bush: MaterialChoice;
   readonly housing: MaterialChoice;
 }
 
 /**
  * By how much the bore of a bush closes in as it is pressed home, by Lamé: `Δ = 2p·D²·d / (E·(D² − d²))`, `p` the pressure between
- * bush and housing, whose boss is taken as 1.6 of its bore. Peaks that are pressed flat make it a little less.
+ * bush and housing, whose boss is taken as 1.6 of its bore where it is not known. Peaks that are pressed flat make it a little less.
  *
  * @param interference diametral, mm; one that is loose closes nothing
  * @returns mm on the diameter
@@ -25,7 +27,7 @@ export interface PressedBush {
  * @example closingIn({ diameter: 30, bore: 25, width: 20, bush: 'bronze', housing: 'greyIron' }, 0.04).by // 0.033
  */
 export function closingIn(
-  { diameter, bore, width, bush, housing }: PressedBush,
+  { diameter, bore, width, bush, housing, bossOutside }: PressedBush,
   interference: number,
 ): { readonly by: number; readonly working: readonly WorkingLine[] } {
   requireNumber('bore', bore, { above: 0, below: diameter, unit: 'mm' });
@@ -33,7 +35,7 @@ export function closingIn(
     interference: Math.max(0, interference),
     diameter,
     innerBore: bore,
-    outerOutside: BOSS * diameter,
+    outerOutside: bossOutside ?? BOSS * diameter,
     length: width,
     innerMaterial: bush,
     outerMaterial: housing,

@@ -11,3 +11,5 @@ export {
   type RingForce,
   type SeatedRing,
 } from './ringForce.ts';
+export { drawnCupBore, type DrawnCup } from './drawnCupBore.ts';
+export { gaugeForce } from './gaugeForce.ts';

@@ -28,6 +28,8 @@ export interface SeatedRing {
   /** The bearing's other diameter. */
   readonly other: number;
   readonly width: number;
+  /** Outside of the boss, or bore of the hollow shaft; the usual boss and a solid shaft where it is absent. */
+  readonly partSize?: number;
   /** Of the part with the seat. */
   readonly material: MaterialChoice;
   /** A bush is solid and of its own material; null for a bearing. */
@@ -52,7 +54,7 @@ export interface RingForce {
  * @throws InputError naming the field
  */
 export function ringForce(
-  { ring, diameter, other, width, material, bush }: SeatedRing,
+  { ring, diameter, other, width, material, bush, partSize }: SeatedRing,
   fit: Pick<Interference, 'least' | 'mean' | 'most'>,
   way: keyof typeof SEAT_FRICTION,
 ): RingForce {
@@ -68,12 +70,12 @@ export function ringForce(
       ...(ring === 'outer'
         ? {
             innerBore: bush === null ? diameter - wall : other,
-            outerOutside: BOSS * diameter,
+            outerOutside: partSize ?? BOSS * diameter,
             innerMaterial: bush ?? 'bearingSteel',
             outerMaterial: material,
           }
         : {
-            innerBore: 0,
+            innerBore: partSize ?? 0,
             outerOutside: diameter + wall,
             innerMaterial: material,
             outerMaterial: 'bearingSteel',

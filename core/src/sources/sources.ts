@@ -137,6 +137,21 @@ export const SOURCES = {
   rollerGeometry: { title: 'Rollers side by side on their pitch circle', standing: 'geometry' },
   circleGeometry: { title: 'Area common to two circles', standing: 'geometry' },
   clearanceSizes: { title: 'Bore less journal, caps torqued', standing: 'geometry' },
+  stack: {
+    title: 'Lengths added up; worst case and root of the sum of squares',
+    standing: 'geometry',
+  },
+  ram: { title: 'Pressure on the area of a piston', standing: 'geometry' },
+  drawnCup: {
+    title:
+      'A drawn cup takes the size of its bore; its own bore is stated in a ring gauge (ISO 3245)',
+    standing: 'practice',
+  },
+  rollingFriction: {
+    title:
+      'Equivalent load by ISO 281; friction of tapered rollers 0.0018 (catalogue value, from memory), within a factor of two',
+    standing: 'practice',
+  },
   usualClearance: {
     title: '0.00075 to 0.001 of the journal, where the manual is silent',
     standing: 'practice',

@@ -155,6 +155,8 @@ export const DETAIL_TABLE: Readonly<Record<DetailName, DetailRow>> = {
     least: 0.001,
     most: 1,
   },
+  bossOutside: length('Outside of the boss round it', 1, 2000),
+  hollowBore: length('Bore of the hollow shaft under it', 0.5, 1000),
   rollerDiameter: length('Roller diameter', 0.5, 120),
   rollerCount: whole('Rollers in the set', 3, 200),
   oilHole: length('Hole in the bush', 0.5, 60),

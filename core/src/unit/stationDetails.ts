@@ -95,6 +95,9 @@ export interface StationDetails {
   /** Between which the maker of the unit tests it with air, MPa: it counts as what the seal stands. */
   readonly testLeast?: number;
   readonly testMost?: number;
+  /** Outside of the boss round its seat, and bore of the hollow shaft under it: what stands against the press. */
+  readonly bossOutside?: number;
+  readonly hollowBore?: number;
   readonly rollerDiameter?: number;
   readonly rollerCount?: number;
   /** Bush: hole in the bush, hole in the housing, and how far their centres were found apart. */

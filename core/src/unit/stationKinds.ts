@@ -26,6 +26,8 @@ const ROLLING = [
   'shield',
   'shoulder',
   'linesUp',
+  'bossOutside',
+  'hollowBore',
 ] as const;
 const SEPARABLE = ['innerWayIn', 'innerLettering'] as const;
 const FIXING = ['torqueLeast', 'torqueMost', 'lock'] as const;
@@ -41,7 +43,7 @@ function pressed(
   bearing: StationKindRow['bearing'],
   ...details: readonly DetailName[]
 ): StationKindRow {
-  const common = ['wayIn', 'depth', 'linesUp'] as const;
+  const common = ['wayIn', 'depth', 'linesUp', 'bossOutside'] as const;
   return { words, form: 'ring', bearing, pressed: true, details: [...common, ...details] };
 }
 function ring(words: string, ...details: readonly DetailName[]): StationKindRow {

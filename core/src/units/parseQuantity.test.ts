@@ -45,12 +45,20 @@ describe('reading what people type', () => {
     ['80 lbf ft', 80 * 1.355818],
     ['12 in-lb', 12 * 0.1129848],
     ['12 lb.in', 12 * 0.1129848],
+    ['40 oz·in', 40 * 0.00706155],
+    ['40 in-oz', 40 * 0.00706155],
     ['3 Nm', 3],
     ['3 N·m', 3],
     ['3 N m', 3],
     ['50 kgf cm', 50 * 0.0980665],
   ])('should read %s as a torque', (text, newtonMetres) => {
     expect(parseQuantity(text, 'torque', 'Nm').value).toBeCloseTo(newtonMetres, 4);
+  });
+
+  test('should read tenths of a thousandth, and no thread of less than none', () => {
+    expect(parseQuantity('3 tenths', 'length', 'mm').value).toBeCloseTo(0.00762, 9);
+    expect(parseQuantity('16 tpi', 'length', 'mm').value).toBeCloseTo(1.5875, 9);
+    expect(() => parseQuantity('-16 tpi', 'length', 'mm', 'pitch')).toThrow('pitch');
   });
 
   // common practice, no source: 10 N·m is 7.38 lb·ft; 1 N·m is 8.85 lb·in

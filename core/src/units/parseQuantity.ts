@@ -57,7 +57,7 @@ export function parseQuantity(
       : Number(decimalPoint(field, typed, decimal));
   const unitTyped = unitText !== undefined && unitText !== '';
   if (kind === 'length' && unitTyped && PER_INCH.test(unitText))
-    return pitchOf(magnitude, { field, text, typed });
+    return pitchOf(sign === '-' ? -magnitude : magnitude, { field, text, typed });
   const row = unitTyped ? findUnit(field, kind, unitText) : unitById(kind, assume);
   const value = (sign === '-' ? -magnitude : magnitude) * row.factor + row.offset;
   if (!Number.isFinite(value)) return refuse('outOfRange', field, text, { id: 'smallerNumber' });

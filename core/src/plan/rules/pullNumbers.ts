@@ -46,7 +46,7 @@ function ringFigures(
     range(
       `Support, open${name}`,
       'length',
-      { least: opening, most: openingMost },
+      { least: opening, most: Math.max(opening, openingMost) },
       ring === 'outer'
         ? 'Clear of the ring, under the boss of 1.6 its bore: a rule of this program'
         : 'Clear of the journal, under the inner ring: a rule of this program',

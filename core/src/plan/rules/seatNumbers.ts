@@ -1,4 +1,4 @@
-import { torqueStages } from '../../fasteners/index.ts';
+import { STAGES_OF_TORQUE, torqueStages } from '../../fasteners/index.ts';
 import { wayToTake } from '../../heat/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { isPressed } from '../../unit/index.ts';
@@ -75,7 +75,7 @@ export function torqueNumbers({ station }: Pick<StationSubject, 'station'>): Num
         .map((name) => lacksDetail(station, name)),
     );
   if (torqueLeast > torqueMost) return numbers();
-  const stages = torqueStages(torqueLeast, torqueMost);
+  const stages = torqueStages(torqueLeast, torqueMost, station.count ?? STAGES_OF_TORQUE.length);
   const band = range(
     'Torque',
     'torque',

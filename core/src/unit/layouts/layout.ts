@@ -77,6 +77,10 @@ export const KIND_OF_FAMILY: Readonly<Record<BearingFamily, StationKind>> = {
   taperedRoller: 'taperedRoller',
   inchTaperedRoller: 'taperedRoller',
   drawnCupNeedle: 'drawnCup',
+  doubleRowBall: 'ballBearing',
+  needleRoller: 'cylindricalRoller',
+  needleCage: 'looseRollers',
+  needleThrust: 'needleThrust',
 };
 
 /** How a bearing of a template stands. */

@@ -20,6 +20,10 @@ const FAMILY_WORDS: Readonly<Record<BearingFamily, string>> = {
   taperedRoller: 'Tapered roller bearing',
   inchTaperedRoller: 'Tapered roller, inch series',
   drawnCupNeedle: 'Drawn-cup needle bush',
+  doubleRowBall: 'Angular contact ball bearing, double row',
+  needleRoller: 'Needle roller bearing with machined rings',
+  needleCage: 'Needle cage, runs on shaft and bore',
+  needleThrust: 'Thrust needle cage',
 };
 
 interface Props {

@@ -1,7 +1,6 @@
 import { useCallback } from 'react';
 
 import { boltFace, type BoltFace } from '@wendaxis/core/drawing';
-import { STAGES_OF_TORQUE } from '@wendaxis/core/fasteners';
 import type { StepMarks } from '@wendaxis/core/plan';
 
 import { useDraft } from '../../stores/useDraft.ts';
@@ -14,10 +13,11 @@ interface Props {
   readonly bolts: NonNullable<StepMarks['bolts']>;
 }
 
-/** The bolts from outside, each with its turn; they fill as they are tightened, round by round. Kept on this device. */
-export function BoltsDrawn({ draft, bolts: { count, pattern, order } }: Props) {
+/** The bolts from outside, each numbered as it lies; they fill as they are tightened, round by round. Kept on this device. */
+export function BoltsDrawn({ draft, bolts }: Props) {
+  const { count, order, rounds } = bolts;
   const [text, setText] = useDraft(draft);
-  const all = count * STAGES_OF_TORQUE.length;
+  const all = count * rounds.length;
   const done = Math.min(all, Math.max(0, Number.parseInt(text, 10) || 0));
   const go = useCallback(
     (to: number) => setText(to === 0 ? '' : String(Math.min(all, to))),
@@ -27,14 +27,14 @@ export function BoltsDrawn({ draft, bolts: { count, pattern, order } }: Props) {
   const next = useCallback(() => go(done + 1), [go, done]);
   useShortcut([' '], 'This bolt is tight, the next', next, { enabled: done < all });
   const roundWords =
-    round === STAGES_OF_TORQUE.length
+    round === rounds.length
       ? 'All tight'
-      : `Round ${round + 1} of ${STAGES_OF_TORQUE.length}, ${100 * STAGES_OF_TORQUE[round]!} %: number ${inRound + 1}`;
+      : `${rounds.length === 1 ? 'Full torque' : `Round ${round + 1} of ${rounds.length}, ${100 * rounds[round]!} %`}: bolt ${order[inRound]}`;
   return (
     <div className="grid w-64 justify-items-center gap-2 max-sm:w-full">
       <Face
-        bolts={{ count, pattern, order }}
-        tight={round === STAGES_OF_TORQUE.length ? count : inRound}
+        bolts={bolts}
+        tight={round === rounds.length ? count : inRound}
         words={`Order of the bolts: ${order.join(', ')}. ${roundWords}`}
       />
       <p className="m-0 text-lg font-semibold" role="status">
@@ -107,8 +107,8 @@ interface BoltProps {
   readonly isNext: boolean;
 }
 
-/** A bolt with its turn, filled once it is tight, ringed when it is next. */
-function BoltDrawn({ bolt: { x, y, turn }, radius, isTight, isNext }: BoltProps) {
+/** A bolt by its number as it lies, the one of the words, filled once it is tight, ringed when it is next. */
+function BoltDrawn({ bolt: { x, y, number }, radius, isTight, isNext }: BoltProps) {
   return (
     <g>
       <circle
@@ -127,7 +127,7 @@ function BoltDrawn({ bolt: { x, y, turn }, radius, isTight, isNext }: BoltProps)
         fontWeight={700}
         fill={isTight ? 'var(--brass-ink)' : 'var(--scribe)'}
       >
-        {turn}
+        {number}
       </text>
     </g>
   );

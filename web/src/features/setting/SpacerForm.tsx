@@ -127,7 +127,7 @@ function Wanted({ progress }: { readonly progress: SpacerProgress }) {
         <p className="m-0 text-xl font-bold">
           {isRight
             ? 'The one in place is right: leave it as it is.'
-            : `The one in place is too short: take another, ${units.show(answer.wanted)} long or longer.`}
+            : `The one in place is too short: take another, ${units.show(answer.wanted)} long, or longer and turn it down.`}
         </p>
       ) : (
         <p className="m-0 text-2xl font-bold">
