@@ -68,15 +68,18 @@ test('a pinion on a collapsible sleeve goes from the seal alone to locked, by th
   await expect(page.getByRole('alert')).toContainText('Never back off');
   await stands.fill('');
   let seenForecast = false;
+  let asked = false;
   for (let turn = 0; turn < 80; turn += 1) {
-    if (await page.getByText('Within limits', { exact: true }).isVisible()) break;
+    const within = await page.getByText('Within limits', { exact: true }).isVisible();
+    // One reading alone is asked back at the same angle; what both say may still want a step more.
+    const once = await page.getByText('One more reading at this angle.').isVisible();
+    asked ||= once;
+    if (within && !once) break;
     const seen = await page.getByText(/^Reaches the limits/).isVisible();
     seenForecast ||= seen;
     await taken(take);
   }
-  expect(seenForecast).toBe(true);
-  await expect(page.getByText('One more reading at this angle.')).toBeVisible();
-  await taken(take);
+  expect([seenForecast, asked]).toEqual([true, true]);
   await expect(page.getByText('Within limits', { exact: true })).toBeVisible();
   await expect(page.getByRole('img', { name: /Rolling torque against nut angle/ })).toBeVisible();
 

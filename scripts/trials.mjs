@@ -24,6 +24,8 @@ const tests = [
   'core/src/plan/everyTemplate.test.ts',
   'core/src/heat/waysIn.test.ts',
   'core/src/preload/sleeveSteps.test.ts',
+  'core/src/simulate/virtualPair.test.ts',
+  'core/src/tries/toldOdds.test.ts',
   'core/src/thermal/seatWindow.test.ts',
   'core/src/heat/leastHeat.test.ts',
   'server/src/routes/badRequests.test.ts',

@@ -1,4 +1,5 @@
-import { decodeDesignation, type BearingDimensions, type DecodedBearing } from './designation.ts';
+import type { BearingDimensions, DecodedBearing } from './decodedBearing.ts';
+import { decodeDesignation } from './designation.ts';
 
 /** A bearing as it lies on the bench: by what is printed on it, or by its dimensions. */
 export interface OfferedBearing {

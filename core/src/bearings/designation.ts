@@ -6,51 +6,16 @@ import {
   type RadialRow,
   type TaperedRow,
 } from './boundaryDimensions.ts';
+import { known, noSuchSize, type BearingFamily, type DecodedBearing } from './decodedBearing.ts';
 import { inchTaper } from './inchTapers.ts';
-import { DOUBLE_ROWS, NEEDLE_BEARINGS, THRUST_NEEDLES } from './needleBearings.ts';
-import type { ClearanceClass } from './internalClearance.ts';
+import {
+  decodeDoubleRow,
+  decodeNeedle,
+  decodeNeedleCage,
+  decodeThrustNeedle,
+} from './needleDesignations.ts';
 import { BETWEEN, CLOSED_WIDTHS, MINIATURES } from './smallBearings.ts';
-import { readSuffixes, type BearingSuffix } from './suffix.ts';
-
-/** Families of bearings the decoder knows. */
-export type BearingFamily =
-  | 'deepGrooveBall'
-  | 'angularContactBall'
-  | 'cylindricalRoller'
-  | 'taperedRoller'
-  | 'inchTaperedRoller'
-  | 'drawnCupNeedle'
-  | 'doubleRowBall'
-  | 'needleRoller'
-  | 'needleCage'
-  | 'needleThrust';
-
-/** Boundary dimensions, mm. */
-export interface BearingDimensions {
-  /** Bore; for a drawn cup the diameter under the needles. */
-  readonly bore: number;
-  readonly outside: number;
-  /** Width; for a tapered roller bearing the total width T. */
-  readonly width: number;
-  /** Tapered roller bearings: width of the cone B and of the cup C. */
-  readonly coneWidth?: number;
-  readonly cupWidth?: number;
-}
-
-/** What a designation says, or that it is not known. */
-export type DecodedBearing =
-  | {
-      readonly status: 'known';
-      readonly designation: string;
-      readonly family: BearingFamily;
-      readonly series: string;
-      readonly dimensions: BearingDimensions;
-      readonly suffixes: readonly BearingSuffix[];
-      readonly clearanceClass: ClearanceClass;
-      /** Parts of the designation after the size that are not known to us. */
-      readonly unknownSuffixes: readonly string[];
-    }
-  | { readonly status: 'unknown'; readonly designation: string; readonly reason: string };
+import { readSuffixes } from './suffix.ts';
 
 type RadialSeriesName = keyof typeof RADIAL_SERIES;
 
@@ -164,56 +129,6 @@ function decodeDrawnCup(designation: string, plain: string): DecodedBearing | nu
   );
 }
 
-/** `NA4905`, and between two bore codes `NA49/22`. */
-function decodeNeedle(designation: string, plain: string): DecodedBearing | null {
-  const match = /^NA ?49( ?)(\d\d)(?!\d)(.*)$/u.exec(plain);
-  if (match === null) return null;
-  const [, , code = '', rest = ''] = match;
-  const isBetween = /49 ?\//u.test(designation);
-  const row = NEEDLE_BEARINGS.find(([printed]) => printed === (isBetween ? `/${code}` : code));
-  if (row === undefined) return noSuchSize(designation, 'NA49', code);
-  const [, bore, outside, width] = row;
-  return known(designation, 'needleRoller', 'NA49', { bore, outside, width }, rest);
-}
-
-/** A cage says its sizes itself: `K 20x24x10`. */
-function decodeNeedleCage(designation: string, plain: string): DecodedBearing | null {
-  const match = /^K ?(\d{1,3}) ?[X×] ?(\d{1,3}) ?[X×] ?(\d{1,2})(?!\d)(.*)$/u.exec(plain);
-  if (match === null) return null;
-  const [bore, outside, width] = match.slice(1, 4).map(Number) as [number, number, number];
-  if (bore === 0 || outside <= bore || width === 0)
-    return noSuchSize(designation, 'K', match.slice(1, 4).join('×'));
-  return known(designation, 'needleCage', 'K', { bore, outside, width }, match[4]!);
-}
-
-/** Thrust needles say bore and outside: `AXK 2542`. */
-function decodeThrustNeedle(designation: string, plain: string): DecodedBearing | null {
-  const match = /^AXK ?(\d\d)(\d\d)(?!\d)(.*)$/u.exec(plain);
-  if (match === null) return null;
-  const [bore, outside] = [Number(match[1]), Number(match[2])];
-  const { thinTo, thin, thick, largest } = THRUST_NEEDLES;
-  if (bore === 0 || outside <= bore || bore > largest)
-    return noSuchSize(designation, 'AXK', `${match[1]}${match[2]}`);
-  const width = bore <= thinTo ? thin : thick;
-  return known(designation, 'needleThrust', 'AXK', { bore, outside, width }, match[3]!);
-}
-
-/** `3205`: two rows, four figures; with five it is a tapered bearing. */
-function decodeDoubleRow(designation: string, plain: string): DecodedBearing | null {
-  const match = /^(32|33) ?(\d\d)(?!\d)(.*)$/u.exec(plain);
-  if (match === null) return null;
-  const [, series, code = '', rest = ''] = match as unknown as [
-    string,
-    '32' | '33',
-    string,
-    string,
-  ];
-  const row = (DOUBLE_ROWS[series] as readonly RadialRow[]).find(([printed]) => printed === code);
-  if (row === undefined) return noSuchSize(designation, series, code);
-  const [, bore, outside, width] = row;
-  return known(designation, 'doubleRowBall', series, { bore, outside, width }, rest);
-}
-
 /** Numbers of an inch cone and its cup. */
 function decodeInchTaper(designation: string): DecodedBearing | null {
   const row = inchTaper(designation);
@@ -260,31 +175,4 @@ function decodeRadial(designation: string, plain: string): DecodedBearing | null
     return known(designation, family, name, { bore, outside, width }, rest);
   }
   return null;
-}
-
-function known(
-  designation: string,
-  family: BearingFamily,
-  series: string,
-  ...[dimensions, rest]: readonly [BearingDimensions, string]
-): DecodedBearing {
-  const { suffixes, unknown, clearanceClass } = readSuffixes(rest);
-  return {
-    status: 'known',
-    designation,
-    family,
-    series,
-    dimensions,
-    suffixes,
-    clearanceClass,
-    unknownSuffixes: unknown,
-  };
-}
-
-function noSuchSize(designation: string, series: string, code: string): DecodedBearing {
-  return {
-    status: 'unknown',
-    designation,
-    reason: `Series ${series} has no size ${code} in the tables. Enter bore, outside and width.`,
-  };
 }

@@ -7,11 +7,11 @@ export {
   type OfferedBearing,
 } from './compareBearings.ts';
 export {
-  decodeDesignation,
   type BearingDimensions,
   type BearingFamily,
   type DecodedBearing,
-} from './designation.ts';
+} from './decodedBearing.ts';
+export { decodeDesignation } from './designation.ts';
 export {
   CLEARANCE_CLASSES,
   CLEARANCE_TYPES,

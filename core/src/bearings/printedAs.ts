@@ -1,5 +1,6 @@
 import { DRAWN_CUPS, RADIAL_SERIES, TAPERED_SERIES } from './boundaryDimensions.ts';
-import { decodeDesignation, type BearingDimensions, type BearingFamily } from './designation.ts';
+import type { BearingDimensions, BearingFamily } from './decodedBearing.ts';
+import { decodeDesignation } from './designation.ts';
 import { INCH_TAPERS } from './inchTapers.ts';
 import { BETWEEN, MINIATURES } from './smallBearings.ts';
 

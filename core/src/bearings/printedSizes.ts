@@ -1,4 +1,5 @@
-import { decodeDesignation, type BearingDimensions } from './designation.ts';
+import type { BearingDimensions } from './decodedBearing.ts';
+import { decodeDesignation } from './designation.ts';
 import { typedSizes } from './typedSizes.ts';
 
 /** The longest text that is read as a designation. */

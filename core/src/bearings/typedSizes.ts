@@ -1,4 +1,4 @@
-import type { BearingDimensions } from './designation.ts';
+import type { BearingDimensions } from './decodedBearing.ts';
 
 const INCH = 25.4;
 const NUMBER = '(\\d+(?:[.,]\\d+)?)';

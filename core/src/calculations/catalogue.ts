@@ -5,6 +5,7 @@ import type { Calculation } from './calculation.ts';
 import { FITTING_CALCULATIONS } from './fittingCalculations.ts';
 import { GEAR_CALCULATIONS } from './gearCalculations.ts';
 import { HEAT_CALCULATIONS } from './heatCalculations.ts';
+import { MEASURE_CALCULATIONS } from './measureCalculations.ts';
 import { PRESS_CALCULATIONS } from './pressCalculations.ts';
 import { PLAY_CALCULATIONS } from './playCalculations.ts';
 import { PRELOAD_CALCULATIONS } from './preloadCalculations.ts';
@@ -13,6 +14,7 @@ import { SETTING_CALCULATIONS } from './settingCalculations.ts';
 /** Every calculation of the core, by name. */
 export const CATALOGUE: readonly Calculation[] = [
   ...SETTING_CALCULATIONS,
+  ...MEASURE_CALCULATIONS,
   ...FITTING_CALCULATIONS,
   ...PRESS_CALCULATIONS,
   ...HEAT_CALCULATIONS,

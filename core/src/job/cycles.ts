@@ -3,7 +3,8 @@ import type { Reading, Run } from './stateRows.ts';
 
 /** What the next reading of a run is. */
 export type ReadingPhase = CyclePhase;
-const PHASES = ['zero', 'lift', 'return'] as const satisfies readonly ReadingPhase[];
+/** Readings of a cycle, in their order. */
+export const CYCLE_PHASES = ['zero', 'lift', 'return'] as const satisfies readonly ReadingPhase[];
 
 /** The readings of a run in threes. The last one may be unfinished. */
 export function cyclesOf(run: Run): {
@@ -24,6 +25,6 @@ export function cyclesOf(run: Run): {
   return {
     complete,
     partial: run.readings.slice(3 * whole),
-    next: PHASES[run.readings.length % 3]!,
+    next: CYCLE_PHASES[run.readings.length % 3]!,
   };
 }

@@ -4,7 +4,7 @@ import { fixed } from '../units/index.ts';
 import type { JobEvent } from './events.ts';
 import { foldJob } from './foldJob.ts';
 import { verdictOf } from './runs.ts';
-import { cyclesOf } from './cycles.ts';
+import { CYCLE_PHASES, cyclesOf } from './cycles.ts';
 import { type JobState } from './state.ts';
 
 /** Version of the exported job file. */
@@ -66,7 +66,6 @@ export function readingRows(state: JobState): readonly ReadingRow[] {
     // A run whose limits were set to another kind afterwards cannot be judged; what was read stays.
     const verdict = isolated(() => verdictOf(state, run));
     const judged = (verdict.ok ? verdict.value?.cycles : null) ?? [];
-    const phases = ['zero', 'lift', 'return'] as const;
     const whole = cyclesOf(run).complete.length;
     return run.readings.map((reading, at): ReadingRow => {
       const cycle = Math.floor(at / 3);
@@ -77,7 +76,7 @@ export function readingRows(state: JobState): readonly ReadingRow[] {
         instrument: run.instrument.name,
         graduation_mm: run.instrument.graduation,
         cycle: cycle + 1,
-        phase: phases[at % 3]!,
+        phase: CYCLE_PHASES[at % CYCLE_PHASES.length]!,
         reading_mm: reading.value,
         typed: reading.typed ?? '',
         device: reading.device ?? '',

@@ -31,6 +31,8 @@ export interface Reading {
   readonly typed: string | null;
   readonly device: string | null;
   readonly position: number | null;
+  /** The bench it was taken at, where that was said. */
+  readonly bench?: string;
   readonly at: string;
 }
 

@@ -8,7 +8,7 @@ const READING = 0.002;
 const SCATTERS = [0.002, 0.005, 0.01] as const;
 const TOLD = { from: 0.86, to: 0.94 };
 /** `npm run trials` draws more. */
-const UNITS = process.env['WENDAXIS_TRIALS'] === undefined ? 250 : 2000;
+const UNITS = process.env['WENDAXIS_TRIALS'] === undefined ? 120 : 2000;
 
 /** Share of the packs told as about nine in ten that come within limits, after so many builds. */
 function heldOf(scatter: number, builds: number, seed: number): number {
@@ -57,8 +57,8 @@ describe('packs that are told as nine in ten', () => {
     (builds) => {
       const shares = SCATTERS.map((scatter, at) => heldOf(scatter, builds, 7 + at));
       const mean = shares.reduce((sum, one) => sum + one, 0) / shares.length;
-      expect(mean).toBeGreaterThan(0.85);
-      expect(mean).toBeLessThan(0.965);
+      expect(mean).toBeGreaterThan(0.83);
+      expect(mean).toBeLessThan(0.98);
     },
   );
 
@@ -66,7 +66,7 @@ describe('packs that are told as nine in ten', () => {
     'should hold so often in each once eight builds were read: %p mm',
     (scatter) => {
       const share = heldOf(scatter, 8, 11);
-      expect(share).toBeGreaterThan(0.84);
+      expect(share).toBeGreaterThan(0.8);
       expect(share).toBeLessThan(0.98);
     },
   );

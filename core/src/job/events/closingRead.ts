@@ -17,7 +17,8 @@ export const closingRead = jobEvent({
     instrument: INSTRUMENT_SCHEMA,
   }),
   joint: requireClosing,
-  says: (data, tell) => `Play ${tell.show(data.play)} with the nut at ${data.angle}°`,
+  says: (data, tell) =>
+    `Play ${tell.show(data.play)} with the nut at ${Number(data.angle.toFixed(1))}°`,
   reduce: (state, { data }, order) => {
     if (state.sheet.finished !== null) return 'the job is finished';
     const station = findStation(state.unit!, data.stationId)?.station;

@@ -1,6 +1,16 @@
 import { isSimulated } from '../../devices/index.ts';
 import { requireNumber } from '../../faults/index.ts';
-import { degrees, identifier, millimetres, orNull, record, text } from '../../schema/index.ts';
+import {
+  degrees,
+  identifier,
+  leftOut,
+  millimetres,
+  oneOf,
+  orNull,
+  record,
+  text,
+} from '../../schema/index.ts';
+import { CYCLE_PHASES } from '../cycles.ts';
 import { jobEvent } from '../eventRow.ts';
 import { withItem } from '../growing.ts';
 import { NOT_IN_A_REAL_JOB } from '../practice.ts';
@@ -18,6 +28,9 @@ export const readingTaken = jobEvent({
     device: orNull(identifier()),
     /** Mark on the shaft. */
     position: orNull(degrees(0, 360)),
+    /** What it was taken for, and at which bench: two benches on one run do not mix their cycles. */
+    phase: leftOut(oneOf(CYCLE_PHASES)),
+    bench: leftOut(identifier()),
   }),
   says: ({ value, typed, device, position }, tell) => {
     const origin =
@@ -28,10 +41,17 @@ export const readingTaken = jobEvent({
   },
   reduce: (state, { id, data, at }) =>
     withOpenRun(state, data.runId, (run) => {
-      const { typed, device, position } = data;
+      const { typed, device, position, phase, bench } = data;
       if (isSimulated(device) && !state.sheet.practice) return NOT_IN_A_REAL_JOB;
       const value = requireNumber('value', data.value, { min: -100, max: 100, unit: 'mm' });
-      const reading = { eventId: id, value, typed, device, position, at };
+      const place = run.readings.length % CYCLE_PHASES.length;
+      if (phase !== undefined && phase !== CYCLE_PHASES[place])
+        return `the run waits for its ${CYCLE_PHASES[place]}: another bench read it meanwhile`;
+      const before = place === 0 ? undefined : run.readings.at(-1)!.bench;
+      if (before !== undefined && bench !== undefined && before !== bench)
+        return 'this cycle was begun at another bench: a cycle is read at one';
+      const told = bench === undefined ? {} : { bench };
+      const reading = { eventId: id, value, typed, device, position, ...told, at };
       return { ...run, readings: withItem(run.readings, reading) };
     }),
 });

@@ -53,7 +53,7 @@ export const torqueRead = jobEvent({
   }),
   joint: requireTorque,
   says: ({ what, value, steady, angle, tool, device }, tell) => {
-    const where = angle === null ? '' : ` at ${angle}°`;
+    const where = angle === null ? '' : ` at ${Number(angle.toFixed(1))}°`;
     return `${what === 'sealDrag' ? 'Seal alone' : 'Rolling torque'} ${tell.show(value, 'torque')}${where}, ${steady ? 'steady' : 'breakaway'}, ${tool.name}${isSimulated(device) ? ', simulated' : ''}`;
   },
   reduce: (state, { id: eventId, data, at }, order) => {

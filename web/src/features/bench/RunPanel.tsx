@@ -1,6 +1,5 @@
-import { type LiveReading, useDevice, useHands } from './useDevice.ts';
+import { useDevice, useHands } from './useDevice.ts';
 import { useCallback, useEffect, useState } from 'react';
-
 import { isSimulated } from '@wendaxis/core/devices';
 import type { JobState, Reading, Run, Spec } from '@wendaxis/core/job';
 import {
@@ -10,23 +9,19 @@ import {
   type NextAction,
   type PlayDoubt,
 } from '@wendaxis/core/plan';
-
 import { record } from '../../stores/jobSync.ts';
+import { thisBench } from '../../stores/thisBench.ts';
 import { speak } from '../../ui/speak.ts';
 import { useUnits } from '../../ui/useUnits.ts';
 import { DECISION_WORDS } from '../../wording/verdictWords.ts';
 import { CaptureRow } from './CaptureRow.tsx';
 import { CycleList } from './CycleList.tsx';
-import { dialDecimals } from './dialDecimals.ts';
 import { AGREED_WORDS, PHASE_WORDS, type Seated } from './phaseWords.ts';
-import { liveWords } from './liveWords.ts';
+import { LargeReading } from './LargeReading.tsx';
 import { PracticeHands } from './PracticeHands.tsx';
-import { ReadingTape } from './ReadingTape.tsx';
-import { SimulatedSign } from './SimulatedSign.tsx';
 import { RunVerdictPanel } from './RunVerdictPanel.tsx';
-import type { ScreenUnits } from '../../wording/screenUnits.ts';
 import type { HandAction } from '@wendaxis/core/simulate';
-import type { RunVerdict } from '@wendaxis/core/measure';
+import type { CyclePhase, RunVerdict } from '@wendaxis/core/measure';
 
 /** The next actions in which a run is on the bench. */
 export type RunningAction = Extract<NextAction, { kind: 'takeReading' | 'acceptRun' }>;
@@ -59,7 +54,7 @@ export function RunPanel({ jobId, spec, state, action, deviceId, practice, onAcc
   useSpoken(action, seated);
   const doubts =
     verdict.status === 'judged' && axis !== undefined ? playDoubts(state, axis, run, verdict) : [];
-  const shaft = { practice, mark, hands, deviceId };
+  const shaft = { practice, mark, hands, deviceId, phase };
   const keys = useRunKeys({ jobId, run, onAccepted, agreed, doubts, ...shaft });
 
   return (
@@ -154,6 +149,7 @@ interface UseRunKeysInput {
   readonly mark: number | null;
   readonly hands: { position: number; act: (action: HandAction) => void };
   readonly deviceId: string | null;
+  readonly phase: CyclePhase;
 }
 
 /** What the keys of a run do: take a reading, take the verdict, begin again. */
@@ -167,6 +163,7 @@ function useRunKeys({
   mark,
   hands,
   deviceId,
+  phase,
 }: UseRunKeysInput) {
   const acceptVerdict = useCallback(() => {
     record(jobId, 'RunClosed', { runId: run.runId });
@@ -192,45 +189,13 @@ function useRunKeys({
         typed,
         device: typed === null ? deviceId : null,
         position,
+        phase,
+        bench: thisBench(),
       });
     },
-    [jobId, run.runId, deviceId, practice, mark, hands.position],
+    [jobId, run.runId, deviceId, practice, mark, hands.position, phase],
   );
   return { take, sure, acceptVerdict, measureAgain };
-}
-
-interface LargeReadingProps {
-  readonly live: LiveReading;
-  readonly units: ScreenUnits;
-  readonly run: Run;
-}
-
-/** What the indicator says now, large. */
-function LargeReading({ live, units, run }: LargeReadingProps) {
-  return (
-    <div className="bg-plate text-scribe on-plate rounded-[3px] px-5 pt-2 pb-1">
-      <div className="flex flex-wrap items-end justify-between gap-x-4">
-        <span className="grid justify-items-start gap-1 pb-1 text-lg">
-          {liveWords(live.status)}
-          {live.simulated && <SimulatedSign onPlate />}
-        </span>
-        <span
-          className="figure text-[4.6rem] leading-none whitespace-nowrap max-sm:text-[3.2rem]"
-          data-testid="live-reading"
-        >
-          {live.value === null
-            ? '–'
-            : units.digits(
-                live.value,
-                'length',
-                dialDecimals(run.instrument.graduation, units.system),
-              )}
-          <span className="text-2xl"> {units.unit()}</span>
-        </span>
-      </div>
-      <ReadingTape value={live.value ?? 0} graduation={run.instrument.graduation} />
-    </div>
-  );
 }
 
 /** Say the next step, or the verdict, when it changes. */
