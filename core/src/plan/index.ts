@@ -25,6 +25,8 @@ export {
 } from './playProgress.ts';
 export { clampTerm } from './clampTerm.ts';
 export { expectedReading } from './expectedReading.ts';
+export { meanwhile } from './meanwhile.ts';
+export { openAtClose, type OpenAtClose } from './openAtClose.ts';
 export { builtPlay, type BuiltPlay, type CarriedPlay } from './builtPlay.ts';
 export type { LearnedAt } from './learnedAt.ts';
 export { specOf } from './specOf.ts';

@@ -16,6 +16,7 @@ import { HeatRun } from '../features/heat/HeatRun.tsx';
 import { HeatVerdict } from '../features/heat/HeatVerdict.tsx';
 import { LimitForm } from '../features/heat/LimitForm.tsx';
 import { LeftOut } from '../features/heat/LeftOut.tsx';
+import { Meanwhile } from '../features/heat/Meanwhile.tsx';
 import { OrderLine } from '../features/heat/OrderLine.tsx';
 import { SeatTable } from '../features/heat/SeatTable.tsx';
 import { WindowChart } from '../features/heat/WindowChart.tsx';
@@ -133,7 +134,8 @@ interface PlannedProps {
 }
 
 function Planned({ heat, plan, isSet, onChange }: PlannedProps) {
-  const { state, jobId } = useOpenJob();
+  const job = useOpenJob();
+  const { state, jobId } = job;
   const units = useUnits();
   const now = new Date(useNow()).toISOString();
   const { part, settings } = heat;
@@ -145,7 +147,12 @@ function Planned({ heat, plan, isSet, onChange }: PlannedProps) {
     <div className="grid gap-4 lg:grid-cols-[1fr_1.35fr]">
       <div className="grid content-start gap-3">
         {isRunning ? (
-          <HeatLive part={part} live={live} />
+          <>
+            <HeatLive part={part} live={live} />
+            {live.phase === 'inOven' && (
+              <Meanwhile jobId={jobId} state={state} plan={job.plan} part={part} />
+            )}
+          </>
         ) : (
           <HeatVerdict
             plan={plan}

@@ -4,6 +4,7 @@ import { standingEvents, type LogTeller, type JobState, type JobEvent } from '@w
 
 import { useWorkshop } from '../stores/useWorkshop.ts';
 import { exportJob, exportReadings } from '../features/log/exportJob.ts';
+import { ClosedWithout } from '../features/log/ClosedWithout.tsx';
 import { RunTable } from '../features/log/RunTable.tsx';
 import { record } from '../stores/jobSync.ts';
 import { UNSIGNED } from '../stores/settingsStore.ts';
@@ -24,7 +25,6 @@ export function LogPage() {
     [units, state.unit, plan],
   );
   const [note, setNote] = useState('');
-  const standing = new Set(standingEvents(events).map(({ id }) => id));
   const text = note.trim();
   const clear = (): void => setNote('');
   const people = useWorkshop().data?.people ?? [];
@@ -39,6 +39,7 @@ export function LogPage() {
       <section aria-label="Runs" className="bg-panel border-edge rounded-[3px] border-2 p-4">
         <RunTable state={state} />
       </section>
+      <ClosedWithout state={state} plan={plan} next={next} />
       <WriteInLog
         next={next}
         note={note}
@@ -50,7 +51,7 @@ export function LogPage() {
       />
       <Entries
         events={events}
-        standing={standing}
+        standing={new Set(standingEvents(events).map(({ id }) => id))}
         nameOf={nameOf}
         tell={tell}
         undoneWords={undoneWords}

@@ -1,5 +1,5 @@
-import { useEffect } from 'react';
-import { useLocation } from 'react-router';
+import { useCallback, useEffect } from 'react';
+import { useLocation, useNavigate } from 'react-router';
 
 import { useStockUse } from '../api/queries.ts';
 import { InstrumentPanel } from '../features/workshop/InstrumentPanel.tsx';
@@ -13,13 +13,15 @@ import { OrdersPanel } from '../features/workshop/OrdersPanel.tsx';
 import { TorqueToolPanel } from '../features/workshop/TorqueToolPanel.tsx';
 import { useWorkshop } from '../stores/useWorkshop.ts';
 import { Notice } from '../ui/Notice.tsx';
+import { MainAction } from '../ui/ActionBar.tsx';
 import { Main } from '../ui/Main.tsx';
+import type { CameFrom } from '../ui/WorkshopLink.tsx';
 
 /** The workshop: its name, people, instruments and tools, the shim box and what is on order. */
 export function WorkshopPage() {
   const workshop = useWorkshop();
   const use = useStockUse(null);
-  const { hash } = useLocation();
+  const { hash, state: from } = useLocation() as { hash: string; state: CameFrom | null };
   const shown = workshop.data !== undefined;
   useEffect(() => {
     if (shown && hash !== '') document.getElementById(hash.slice(1))?.scrollIntoView();
@@ -51,6 +53,18 @@ export function WorkshopPage() {
         <TorqueToolPanel tools={torqueTools} />
       </div>
       <MaterialPanel materials={materials} />
+      {typeof from?.back === 'string' && <BackToWork to={from.back} />}
     </Main>
+  );
+}
+
+/** Back to the step that sent one here. */
+function BackToWork({ to }: { readonly to: string }) {
+  const navigate = useNavigate();
+  const back = useCallback(() => void navigate(to), [navigate, to]);
+  return (
+    <MainAction onClick={back} pressOnly>
+      Back to the job
+    </MainAction>
   );
 }

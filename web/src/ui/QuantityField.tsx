@@ -60,6 +60,8 @@ interface Props {
   readonly meaning?: string | undefined;
   /** What is wrong with what was typed, told below instead of what was read. */
   readonly fault?: string | undefined;
+  /** What was typed is refused though it can be read: said beside the field. */
+  readonly refused?: boolean;
 }
 
 /** A field for a quantity, typed as people write it, read back below in the screen's unit. */
@@ -75,6 +77,7 @@ export function QuantityField({
   inputRef,
   meaning,
   fault,
+  refused = false,
 }: Props) {
   const units = useUnits();
   const id = useId();
@@ -101,6 +104,13 @@ export function QuantityField({
         className={`bg-panel figure min-h-12 w-full border-2 px-3 text-xl ${bad ? 'border-bad' : 'border-edge'}`}
         value={text}
         onChange={(event) => onText(event.target.value)}
+        onFocus={(event) => {
+          if (bad || refused) event.currentTarget.select();
+        }}
+        onKeyDown={(event) => {
+          // What is refused is written over by what is typed next.
+          if (event.key === 'Enter' && (bad || refused)) event.currentTarget.select();
+        }}
       />
       <span
         id={`${id}-hint`}

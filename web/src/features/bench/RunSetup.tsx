@@ -1,5 +1,4 @@
 import { type Dispatch, type SetStateAction, useState } from 'react';
-import { Link } from 'react-router';
 import { v4 as uuid } from 'uuid';
 
 import type { Run, RunStage, WorkshopInstrument } from '@wendaxis/core/job';
@@ -13,6 +12,7 @@ import { Button } from '../../ui/Button.tsx';
 import { Choice } from '../../ui/Choice.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { QuantityField, readField } from '../../ui/QuantityField.tsx';
+import { WorkshopLink } from '../../ui/WorkshopLink.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { offeredDevice } from './offeredDevice.ts';
 import type { UnitSystem } from '@wendaxis/core/units';
@@ -203,9 +203,7 @@ function NoIndicator() {
   return (
     <Notice tone="warn" title="No indicator is known">
       Play is measured with a dial or lever indicator.{' '}
-      <Link className="text-ink" to="/workshop#instruments">
-        Add one to the workshop
-      </Link>
+      <WorkshopLink to="instruments">Add one to the workshop</WorkshopLink>
     </Notice>
   );
 }

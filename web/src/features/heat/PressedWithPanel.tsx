@@ -3,12 +3,11 @@ import type { DrawVerdict, DriverVerdict, StopVerdict } from '@wendaxis/core/pre
 import type { JobState } from '@wendaxis/core/job';
 import { isPressed, type Station } from '@wendaxis/core/unit';
 
-import { Link } from 'react-router';
-
 import { record } from '../../stores/jobSync.ts';
 import { useWorkshop } from '../../stores/useWorkshop.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Panel } from '../../ui/Panel.tsx';
+import { WorkshopLink } from '../../ui/WorkshopLink.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import type { ScreenUnits } from '../../wording/screenUnits.ts';
 import { StopDrawn } from './StopDrawn.tsx';
@@ -68,10 +67,7 @@ export function PressedWithPanel({ jobId, state, station, ring, isDrawn }: Props
       )}
       {workshop !== undefined && told.drivers.length === 0 && (
         <p className="m-0">
-          The workshop has no drivers listed.{' '}
-          <Link className="text-ink" to="/workshop">
-            List them
-          </Link>
+          The workshop has no drivers listed. <WorkshopLink to="press">List them</WorkshopLink>
         </p>
       )}
       {(isDrawn || (isPressed(station) && told.force !== null)) && (

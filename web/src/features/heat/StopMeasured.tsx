@@ -1,5 +1,4 @@
 import { useState, type FormEvent } from 'react';
-import { Link } from 'react-router';
 
 import { instrumentsFor } from '@wendaxis/core/measure';
 import type { StopSet } from '@wendaxis/core/plan';
@@ -8,6 +7,7 @@ import { record } from '../../stores/jobSync.ts';
 import { useWorkshop } from '../../stores/useWorkshop.ts';
 import { Button } from '../../ui/Button.tsx';
 import { QuantityField, readField } from '../../ui/QuantityField.tsx';
+import { WorkshopLink } from '../../ui/WorkshopLink.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 
 interface Props {
@@ -33,9 +33,7 @@ export function StopMeasured({ jobId, stationId, set: { driver, pieces, check } 
     return (
       <p className="m-0">
         Nothing on the list measures a depth.{' '}
-        <Link className="text-ink" to="/workshop#instruments">
-          Add an instrument to the workshop
-        </Link>
+        <WorkshopLink to="instruments">Add an instrument to the workshop</WorkshopLink>
       </p>
     );
   const submit = (event: FormEvent): void => {

@@ -22,6 +22,7 @@ import { useUnits } from '../../ui/useUnits.ts';
 import { Verdict } from '../../ui/Verdict.tsx';
 import { Working } from '../../ui/Working.tsx';
 import { faultWords } from '../../wording/faultWords.ts';
+import { NoneComesNear } from './NoneComesNear.tsx';
 import { SIGN_WORDS } from './signWords.ts';
 
 interface Props {
@@ -56,8 +57,9 @@ export function DepthAnswerPanel({ jobId, state, axis, of, depth }: Props) {
       <ReadingsTold depth={depth} />
       {off !== null && (
         <p className="m-0 text-lg">
-          With what is in it stands {units.show(Math.abs(off.value))}{' '}
-          {off.value > 0 ? 'too far from' : 'too near to'} the ring gear.
+          {Math.abs(off.value) < 0.0005
+            ? 'With what is in it stands at its mark.'
+            : `With what is in it stands ${units.show(Math.abs(off.value))} ${off.value > 0 ? 'too far from' : 'too near to'} the ring gear.`}
         </p>
       )}
       {decision !== null && spec !== null && off !== null && (
@@ -181,8 +183,7 @@ function FromTheBox({ jobId, state, siteId, of, depth }: FromTheBoxProps) {
     () => null,
   );
   const best = answer?.packs[0];
-  if (best === undefined)
-    return <p className="m-0 text-lg">Nothing in the box comes near: order the size wanted.</p>;
+  if (best === undefined) return <NoneComesNear jobId={jobId} of={of} depth={depth} band={band} />;
   return (
     <div className="flex flex-wrap items-center gap-4">
       <Button

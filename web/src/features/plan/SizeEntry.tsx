@@ -82,6 +82,7 @@ export function SizeEntry(props: EntryProps) {
         text={text}
         onText={setText}
         quiet
+        refused={far}
         meaning={difference && value !== null ? `= ${units.show(value)}` : undefined}
       />
       <p className="m-0 min-h-6">

@@ -1,5 +1,4 @@
 import { type Dispatch, type SetStateAction, useCallback, useRef, useState } from 'react';
-import { Link } from 'react-router';
 
 import { placesFor, SIZE_FEATURE_TABLE, type SizeFeature } from '@wendaxis/core/inspect';
 import type { JobState, WorkshopInstrument } from '@wendaxis/core/job';
@@ -11,6 +10,7 @@ import { useWorkshop } from '../../stores/useWorkshop.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { useShortcut } from '../../ui/useShortcut.ts';
+import { WorkshopLink } from '../../ui/WorkshopLink.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { DIFFERENCE_STEP } from './readSize.ts';
 import { SizeEntry } from './SizeEntry.tsx';
@@ -51,9 +51,7 @@ export function SizesForm({ jobId, step, state }: Props) {
               tone="warn"
               title={`Nothing on the list can measure: ${SIZE_FEATURE_TABLE[feature].words.toLowerCase()}`}
             >
-              <Link className="text-ink" to="/workshop#instruments">
-                Add an instrument to the workshop
-              </Link>
+              <WorkshopLink to="instruments">Add an instrument to the workshop</WorkshopLink>
             </Notice>
           );
         return (

@@ -7,6 +7,7 @@ import { MainAction } from '../../ui/ActionBar.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { readField } from '../../ui/QuantityField.tsx';
 import { useShortcut } from '../../ui/useShortcut.ts';
+import { WorkshopLink } from '../../ui/WorkshopLink.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
 import { SelectField } from '../../ui/SelectField.tsx';
 import { offeredDevice } from '../bench/offeredDevice.ts';
@@ -38,7 +39,7 @@ export function TorqueCapture(props: Props) {
   if (tool === undefined)
     return (
       <Notice tone="warn" title="No torque wrench is known to the workshop">
-        Add one on the workshop’s page.
+        <WorkshopLink to="torque-tools">Add one to the workshop</WorkshopLink>
       </Notice>
     );
   return (

@@ -36,7 +36,8 @@ export function PressToolPanel({ drivers, rods, spacers }: Props) {
   const remove = (toolId: string): void => void save('PressToolRemoved', { toolId });
   return (
     <section
-      className="bg-panel border-edge rounded-[3px] border-2 p-5"
+      id="press"
+      className="bg-panel border-edge scroll-mt-4 rounded-[3px] border-2 p-5"
       aria-label="Drivers and draw rods"
     >
       <h2 className="m-0 text-2xl">Drivers, spacers and draw rods</h2>

@@ -19,7 +19,11 @@ export function StockPanel({ sizes, held, orders }: Props) {
   const rows = stockRows(sizes, held, orders);
   const worth = rows.reduce((sum, row) => sum + (row.worth ?? 0), 0);
   return (
-    <section className="bg-panel border-edge rounded-[3px] border-2 p-5" aria-label="Shim box">
+    <section
+      id="box"
+      className="bg-panel border-edge scroll-mt-4 rounded-[3px] border-2 p-5"
+      aria-label="Shim box"
+    >
       <h2 className="m-0 text-2xl">Shim box, {units.unit()}</h2>
       <table className="w-full border-collapse text-lg">
         <thead>

@@ -22,7 +22,11 @@ export function TorqueToolPanel({ tools }: { readonly tools: readonly WorkshopTo
   const units = useUnits();
   const [adding, setAdding] = useState(false);
   return (
-    <section className="bg-panel border-edge rounded-[3px] border-2 p-5" aria-label="Torque tools">
+    <section
+      id="torque-tools"
+      className="bg-panel border-edge scroll-mt-4 rounded-[3px] border-2 p-5"
+      aria-label="Torque tools"
+    >
       <h2 className="m-0 text-2xl">Torque tools</h2>
       <ul className="m-0 mb-2 list-none p-0">
         {tools.map((tool) => (
