@@ -26,6 +26,7 @@ const tests = [
   'core/src/preload/sleeveSteps.test.ts',
   'core/src/simulate/virtualPair.test.ts',
   'core/src/tries/toldOdds.test.ts',
+  'core/src/plan/wordsFit.test.ts',
   'core/src/thermal/seatWindow.test.ts',
   'core/src/heat/leastHeat.test.ts',
   'server/src/routes/badRequests.test.ts',

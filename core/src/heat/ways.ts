@@ -92,12 +92,12 @@ export const WAYS = {
     place: 'inPart',
     words: 'Draw the shaft in, the tool on the inner ring',
     risks:
-      'The tube stands on the inner ring only; case bolts never pull it. Web gap supported first.',
+      'The tube stands on the inner ring only; the bolts of the joint never pull it. Web gap supported first.',
   },
   innerPress: {
     ring: 'inner',
     words: 'Press on the inner ring',
-    risks: 'Ring supported on its full face; never through the rollers.',
+    risks: 'Ring supported on its full face; never through balls or rollers.',
   },
   bake: {
     ring: 'inner',

@@ -10,10 +10,17 @@ import { sleeveNut } from '../sleeves.ts';
 const ARRANGEMENT_HOW = {
   faceToFace:
     'Cups home in their seats, shaft in; then what holds the cups, with its pack where there is one.',
-  backToBack:
-    'Cups home, spacer and shims between the cones, nut to its torque; leave its lock open.',
   plainThrust: 'Washers in their order, oiled, faces to the load.',
 } as const;
+
+/** Back to back: by what clamps the cones. */
+const CLAMPED_HOW = {
+  nut: 'Cups home, spacer and shims between the cones, nut to its torque; leave its lock open.',
+  other: 'Cups home, spacer and shims between the cones, and what holds the cones together home.',
+} as const;
+
+/** Between thrust faces without a washer: what is there. */
+const RACES_HOW = 'Races, cages and shims in their order, oiled, faces to the load.';
 
 const SLEEVE_HOW =
   'Cups home, new sleeve between the cones, the nut snug only: the bearings keep some play. Its last turn comes when the sleeve is crushed.';
@@ -29,9 +36,11 @@ const isWasher = ({ kind }: Station): boolean =>
 function setUpHow(axis: AxisSubject['axis']): string {
   if (sleeveOf(axis) !== null && sleeveNut(axis) !== null) return SLEEVE_HOW;
   if (preloadNutOf(axis) !== null) return NUT_HOW;
-  return axis.arrangement === 'plainThrust' && !axis.stations.some(isWasher)
-    ? 'The shaft in, its bearings and tracks oiled.'
-    : ARRANGEMENT_HOW[axis.arrangement];
+  const has = (kind: Station['kind']): boolean => axis.stations.some((one) => one.kind === kind);
+  if (axis.arrangement === 'backToBack') return CLAMPED_HOW[has('nut') ? 'nut' : 'other'];
+  if (axis.arrangement === 'faceToFace') return ARRANGEMENT_HOW.faceToFace;
+  if (!axis.stations.some(isWasher)) return 'The shaft in, its bearings and tracks oiled.';
+  return has('thrustWasher') ? ARRANGEMENT_HOW.plainThrust : RACES_HOW;
 }
 
 /** How an axis is built up: by how its bearings hold the shaft, and what is laid in, in its order. */

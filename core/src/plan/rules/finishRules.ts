@@ -96,7 +96,8 @@ export const FINISH_RULES: readonly Rule[] = [
         stations.some(({ kind }) => kind === 'seal' || kind === 'oRing'),
       ),
     title: () => 'Test it with air for leaks',
-    how: 'Breather closed, gauge on, soap on every seal. The pressure moves with the temperature: let it settle first.',
+    how: ({ unit }) =>
+      `Breather closed, gauge on, soap on every ${unit.axes.some(({ stations }) => stations.some(({ kind }) => kind === 'seal')) ? 'seal and joint' : 'joint'}. The pressure moves with the temperature: let it settle first.`,
     reason: 'Before oil hides a leak.',
     numbers: ({ unit }) => testPressure(unit),
     cautions: ['airTest'],

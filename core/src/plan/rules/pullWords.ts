@@ -10,6 +10,7 @@ import {
 /** Which ring takes the pull, by which is tight. */
 const PULL_HOW: Readonly<Record<string, string>> = {
   inner: 'Pull on the inner ring only. Pulled through the rollers it is scrap.',
+  innerOfBall: 'Pull on the inner ring only. Pulled through the balls it is scrap.',
   outer: 'Push or draw on the outer ring only. The part rests clear of it; a soft catch under it.',
   bush: 'Press it out with a stepped driver, its part supported round the bore. It is spoiled by that: a new one goes in. From a blind bore: an expanding puller, or a thread tapped into it and a screw against the bottom.',
   both: 'Warm what it sits in first; then press on the ring that is still tight. Support the part round the bore and hold the shaft; a soft plug in the end of the shaft takes the press.',
@@ -31,6 +32,7 @@ export const hasWaysOut = ({ kind, tightRing }: Station): boolean =>
 export function pullHow(station: Station): string {
   const tight = station.tightRing ?? 'both';
   const rings = tight === 'both' && isSeparable(station) ? 'parted' : tight;
-  const how = PULL_HOW[PRESSED[station.kind] ?? rings]!;
+  const pulled = rings === 'inner' && station.kind === 'ballBearing' ? 'innerOfBall' : rings;
+  const how = PULL_HOW[PRESSED[station.kind] ?? pulled]!;
   return station.shoulder === 'hidden' && isTight(station, 'outer') ? `${how} ${BLIND}` : how;
 }

@@ -9,6 +9,7 @@ import {
   STATION_KINDS,
   type Station,
   type StationKind,
+  type Unit,
 } from '../../unit/index.ts';
 import { numbers } from '../figures.ts';
 import { ringsIn } from '../ringsIn.ts';
@@ -82,6 +83,15 @@ const HALF = 0.5;
 const afterItsPart = ({ state, unit, station }: StationSubject): number =>
   ringsIn(state, unit, station.partId).last + HALF / 2;
 
+/** Whether a part has seals that an oven would spoil. */
+const sealedIn = (unit: Unit, partId: string): boolean =>
+  unit.axes.some(({ stations }) =>
+    stations.some(
+      (station) =>
+        station.partId === partId && ['seal', 'oRing', 'ringSeal'].includes(station.kind),
+    ),
+  );
+
 /** Fits, heat, and everything that goes into its seat. */
 export const SEAT_RULES: readonly Rule[] = [
   ...(['outer', 'inner'] as const).map((ring): Rule => ({
@@ -110,7 +120,8 @@ export const SEAT_RULES: readonly Rule[] = [
     form: 'heat',
     when: ({ state, part }) => part.kind !== 'shaft' && ovenSeats(state, part.id).length > 0,
     title: (subject) => `Heat ${nameOf(subject)}`,
-    how: 'Plugs, sensors and seals out. Evenly, in an oven; measure on the boss with a contact thermometer, not by the dial.',
+    how: ({ unit, part }) =>
+      `${sealedIn(unit, part.id) ? 'Plugs, sensors and seals' : 'Plugs and sensors'} out. Evenly, in an oven; measure on the boss with a contact thermometer, not by the dial.`,
     reason: 'All its rings go in from one heat, so their fits are settled first.',
     numbers: heatNumbers,
     cautions: ({ part }) => [
@@ -213,7 +224,7 @@ export const SEAT_RULES: readonly Rule[] = [
     how: ({ state, axis, station }) =>
       atFitting(state, station, 'inner') ??
       (comesAsOne(station)
-        ? 'Warm the inner ring, or draw the shaft in by a puller acting on the inner ring. Never pull it in by the case bolts. Then relieve side load and check that it turns.'
+        ? 'Warm the inner ring, or draw the shaft in by a puller acting on the inner ring. Never pull it in by the bolts of the joint. Then relieve side load and check that it turns.'
         : INNER_HOW[coneStopOf(axis, station)]),
     reason: 'The journal is sound and the ring is the right one.',
     numbers: innerNumbers,

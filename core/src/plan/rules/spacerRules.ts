@@ -168,7 +168,8 @@ export const SPACER_RULES: readonly Rule[] = [
     form: 'seating',
     when: ({ axis }) => axis.stations.some(({ kind }) => kind === 'needleThrust'),
     title: (subject) => `Check the thrust stack of ${nameOf(subject)} before torquing`,
-    how: 'A needle thrust bearing that has slipped off its spacer is crushed by the nut, and the play reads right.',
+    how: ({ axis }) =>
+      `A needle thrust bearing that has slipped off its spacer is crushed ${axis.stations.some(({ kind }) => kind === 'nut') ? 'by the nut' : 'as it is drawn together'}, and the play reads right.`,
     reason: 'Once torqued it cannot be seen.',
     checks: () => STACK,
     done: ({ state, axis }) =>
