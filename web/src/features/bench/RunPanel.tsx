@@ -10,7 +10,6 @@ import {
   type PlayDoubt,
 } from '@wendaxis/core/plan';
 import { record } from '../../stores/jobSync.ts';
-import { thisBench } from '../../stores/thisBench.ts';
 import { speak } from '../../ui/speak.ts';
 import { useUnits } from '../../ui/useUnits.ts';
 import { DECISION_WORDS } from '../../wording/verdictWords.ts';
@@ -18,6 +17,8 @@ import { CaptureRow } from './CaptureRow.tsx';
 import { CycleList } from './CycleList.tsx';
 import { AGREED_WORDS, PHASE_WORDS, type Seated } from './phaseWords.ts';
 import { LargeReading } from './LargeReading.tsx';
+import { thisBench } from '../../stores/thisBench.ts';
+import { isHeldElsewhere } from './isHeldElsewhere.ts';
 import { PracticeHands } from './PracticeHands.tsx';
 import { RunVerdictPanel } from './RunVerdictPanel.tsx';
 import type { HandAction } from '@wendaxis/core/simulate';
@@ -79,7 +80,7 @@ export function RunPanel({ jobId, spec, state, action, deviceId, practice, onAcc
           run={run}
           expected={expectedReading(state, action, spec)}
           onAccept={keys.sure ? keys.acceptVerdict : null}
-          main={!agreed}
+          main={!agreed && !isHeldElsewhere(run)}
           isTurned={seated === 'turned'}
         />
         {practice && deviceId !== null && (
@@ -180,6 +181,7 @@ function useRunKeys({
 
   const take = useCallback(
     (value: number, typed: string | null) => {
+      if (isHeldElsewhere(run)) return;
       // The virtual shaft knows which of its marks stands at the indicator; a typed reading says its own.
       const onVirtualShaft = typed === null && practice && mark !== null;
       const position = onVirtualShaft ? hands.position : mark;
@@ -193,7 +195,7 @@ function useRunKeys({
         bench: thisBench(),
       });
     },
-    [jobId, run.runId, deviceId, practice, mark, hands.position, phase],
+    [jobId, run, deviceId, practice, mark, hands.position, phase],
   );
   return { take, sure, acceptVerdict, measureAgain };
 }
