@@ -46,7 +46,7 @@ export const readingTaken = jobEvent({
       const value = requireNumber('value', data.value, { min: -100, max: 100, unit: 'mm' });
       const place = run.readings.length % CYCLE_PHASES.length;
       if (phase !== undefined && phase !== CYCLE_PHASES[place])
-        return `the run waits for its ${CYCLE_PHASES[place]}: another bench read it meanwhile`;
+        return `another bench read it meanwhile: its ${CYCLE_PHASES[place]} is next`;
       const before = place === 0 ? undefined : run.readings.at(-1)!.bench;
       if (before !== undefined && bench !== undefined && before !== bench)
         return 'this cycle was begun at another bench: a cycle is read at one';
