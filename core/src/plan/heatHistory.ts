@@ -12,7 +12,7 @@ import {
   type Stay,
 } from '../thermal/index.ts';
 import { isSeparable, type Part, type Station } from '../unit/index.ts';
-import { bodyOf } from './ovenSeats.ts';
+import { partBody } from './partEstimate.ts';
 
 /** What a clock of each kind says of where its target lies. */
 type Lies = (clock: Clock) => Pick<Stay, 'medium' | 'temperature'>;
@@ -109,7 +109,7 @@ function followedPart(
   now: string,
   factors: Readonly<Partial<Record<Medium, number>>>,
 ): Followed | null {
-  const body = bodyOf(part);
+  const body = partBody(state.unit!, part, 'follows');
   return body === null
     ? null
     : followed(state, now, {

@@ -115,7 +115,7 @@ describe('the heat of a part at this moment', () => {
     expect(log.state.heating.clocks).toMatchObject([{ stoppedAt: minute(5) }]);
   });
 
-  test('should say nothing of a part whose mass nobody knows', () => {
-    expect(heatNow(inOven().state, { ...HALF, mass: null }, minute(1))).toBeNull();
+  test('should say nothing of a part of which nobody knows what it is made of', () => {
+    expect(heatNow(inOven().state, { ...HALF, material: null }, minute(1))).toBeNull();
   });
 });

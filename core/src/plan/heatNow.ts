@@ -1,10 +1,11 @@
 import { OVEN_ABOVE, partHeat, type HeatSettings, type PartHeat } from '../heat/index.ts';
 import { secondsBetween, type Clock, type ClockKind, type JobState } from '../job/index.ts';
-import { timeUntil, type Followed } from '../thermal/index.ts';
+import { timeUntil, type Followed, type LumpedBody } from '../thermal/index.ts';
 import type { Part, Station } from '../unit/index.ts';
 import { partNow, ringNow, ringReadyIn } from './heatHistory.ts';
 import { heatOfPart } from './jobHeat.ts';
-import { bodyOf, ovenSeats, partLimitFor } from './ovenSeats.ts';
+import { ovenSeats, partLimitFor } from './ovenSeats.ts';
+import { partBody } from './partEstimate.ts';
 
 /** A ring of a part that is being worked on. */
 export interface RingNow {
@@ -39,8 +40,15 @@ export interface HeatNow {
 export function heatNow(state: JobState, part: Part, now: string): HeatNow | null {
   const heat = heatOfPart(state, part);
   const temperature = partNow(state, part, now);
-  const body = bodyOf(part);
-  if (heat === null || heat.missing.length > 0 || temperature === null || body === null)
+  const slow = partBody(state.unit!, part, 'warms');
+  const body = partBody(state.unit!, part, 'cools');
+  if (
+    heat === null ||
+    heat.missing.length > 0 ||
+    temperature === null ||
+    body === null ||
+    slow === null
+  )
     return null;
   const oven = lastOf(state, part.id, 'oven');
   const cooling = lastOf(state, part.id, 'cooling');
@@ -69,15 +77,7 @@ export function heatNow(state: JobState, part: Part, now: string): HeatNow | nul
     part: temperature,
     rings,
     outFor: phase === 'out' ? secondsBetween(cooling!.startedAt, now) : null,
-    soakLeft:
-      phase === 'inOven'
-        ? timeUntil(body, temperature.temperature, {
-            medium: settings.medium,
-            temperature: settings.oven + OVEN_ABOVE,
-            target: settings.oven,
-            factor: temperature.factor,
-          })
-        : null,
+    soakLeft: phase === 'inOven' ? soakLeft(slow, temperature, settings) : null,
     freezeLeft: freezeLeft(state, open, settings),
     plan:
       seats.length === 0
@@ -93,6 +93,20 @@ export function heatNow(state: JobState, part: Part, now: string): HeatNow | nul
             partLimitFor(state, part)!,
           ),
   };
+}
+
+/** Until a part is as hot as was planned, by the slowest it may warm. */
+function soakLeft(
+  slow: LumpedBody,
+  { temperature, factor }: Followed,
+  { medium, oven }: HeatSettings,
+): number | null {
+  return timeUntil(slow, temperature, {
+    medium,
+    temperature: oven + OVEN_ABOVE,
+    target: oven,
+    factor,
+  });
 }
 
 /** Colder than this above the planned temperature a ring counts as frozen, K. A rule of this program. */

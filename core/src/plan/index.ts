@@ -25,6 +25,7 @@ export {
 } from './playProgress.ts';
 export { clampTerm } from './clampTerm.ts';
 export { expectedReading } from './expectedReading.ts';
+export { partEstimate, type PartEstimate } from './partEstimate.ts';
 export { meanwhile } from './meanwhile.ts';
 export { openAtClose, type OpenAtClose } from './openAtClose.ts';
 export { builtPlay, type BuiltPlay, type CarriedPlay } from './builtPlay.ts';

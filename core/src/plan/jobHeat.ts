@@ -16,6 +16,7 @@ import type { Part } from '../unit/index.ts';
 import { coolingSeen } from './heatHistory.ts';
 import { lacksOfPart, lacksStep } from './figures.ts';
 import { bodyOf, heatSeatOf, lacksForHeat, ovenSeats, partLimitFor } from './ovenSeats.ts';
+import { partBody, partEstimate, type PartEstimate } from './partEstimate.ts';
 import { isSeatMeasured } from './seats.ts';
 import type { Missing } from './step.ts';
 
@@ -65,8 +66,9 @@ export const heatOfPart = oncePerPair((state: JobState, part: Part): HeatOfPart 
     isSet: logged !== undefined,
     limit: ovenLimit(body, seats, settings.rings, partLimit),
     missing: [
+      // Where nothing stands in a part that its size could be told by, they are asked for.
       ...(['mass', 'area'] as const)
-        .filter((field) => part[field] === null)
+        .filter((field) => part[field] === null && partEstimate(state.unit!, part) === null)
         .map((field) => lacksOfPart(part, field)),
       ...stations.flatMap(lacksForHeat),
       ...stations
@@ -86,6 +88,8 @@ export interface JobHeat {
   readonly settings: HeatSettings;
   readonly missing: readonly Missing[];
   readonly plan: PartHeat | null;
+  /** Weight and surface, where they are not described and stand in. */
+  readonly estimate: PartEstimate | null;
   readonly seenOn: string | null;
   /** Rings whose seats were not measured: their fit is by class, the widest that it allows. */
   readonly unmeasured: readonly string[];
@@ -103,20 +107,37 @@ export function jobHeat(state: JobState, part: Part, change?: Partial<HeatSettin
       settings: { ...USUAL_WORK, oven: USUAL_WORK.ambient, rings: USUAL_WORK.ambient },
       missing: [lacksOfPart(part, 'material')],
       plan: null,
+      estimate: null,
       seenOn: null,
       unmeasured: [],
     };
-  const body = bodyOf(part);
   const settings = { ...heat.settings, ...change };
-  const isWhole = heat.missing.length === 0 && body !== null && heat.seats.length > 0;
+  const estimate = bodyOf(part) === null ? partEstimate(state.unit!, part) : null;
   return {
     part,
     settings,
     missing: heat.missing,
-    plan: isWhole ? partHeat(body, heat.seats, settings, partLimitFor(state, part)!) : null,
+    plan:
+      heat.missing.length === 0 && heat.seats.length > 0 ? safePlan(state, heat, settings) : null,
+    estimate,
     seenOn: heat.seenOn,
     unmeasured: ovenSeats(state, part.id)
       .filter((station) => !isSeatMeasured(state, station, 'outer'))
       .map(({ name }) => name),
   };
+}
+
+/** The plan with a body that cools as fast as it may; in the oven for as long as the slowest takes. */
+function safePlan(
+  state: JobState,
+  { part, seats }: HeatOfPart,
+  settings: HeatSettings,
+): PartHeat | null {
+  const [cools, warms] = (['cools', 'warms'] as const).map((as) => partBody(state.unit!, part, as));
+  if (cools == null || warms == null) return null;
+  const limit = partLimitFor(state, part)!;
+  const plan = partHeat(cools, seats, settings, limit);
+  return bodyOf(part) !== null
+    ? plan
+    : { ...plan, soak: partHeat(warms, seats, settings, limit).soak };
 }

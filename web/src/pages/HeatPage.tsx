@@ -11,10 +11,10 @@ import {
   type JobHeat,
 } from '@wendaxis/core/plan';
 import { materialOf } from '@wendaxis/core/materials';
+import { Estimated } from '../features/heat/Estimated.tsx';
 import { HeatLive } from '../features/heat/HeatLive.tsx';
 import { HeatRun } from '../features/heat/HeatRun.tsx';
 import { HeatVerdict } from '../features/heat/HeatVerdict.tsx';
-import { LimitForm } from '../features/heat/LimitForm.tsx';
 import { LeftOut } from '../features/heat/LeftOut.tsx';
 import { Meanwhile } from '../features/heat/Meanwhile.tsx';
 import { OrderLine } from '../features/heat/OrderLine.tsx';
@@ -27,6 +27,7 @@ import { Notice } from '../ui/Notice.tsx';
 import { useUnits } from '../ui/useUnits.ts';
 import { useNow } from '../stores/useNow.ts';
 import { useOpenJob } from './JobLayout.tsx';
+import { PartLimit } from './PartLimit.tsx';
 import type { ScreenUnits } from '../wording/screenUnits.ts';
 import type { Part } from '@wendaxis/core/unit';
 import { Temperatures } from '../features/heat/Temperatures.tsx';
@@ -67,6 +68,7 @@ export function HeatPage() {
         />
       </div>
       <LeftOut jobId={jobId} state={state} partId={part.id} />
+      {heat.plan !== null && <Estimated jobId={jobId} part={part} estimate={heat.estimate} />}
       {heat.plan === null ? (
         <Notice
           title={
@@ -188,23 +190,6 @@ function Planned({ heat, plan, isSet, onChange }: PlannedProps) {
         <WindowPanel units={units} plan={shown} isLive={isRunning} />
       </div>
     </div>
-  );
-}
-
-/** How hot the part may be, and another limit with its reason. */
-function PartLimit({ part }: { readonly part: Part }) {
-  const { state, jobId } = useOpenJob();
-  if (part.material === null) return null;
-  const { hottest: limit, hottestReason: reason } = materialOf(part.material);
-  return (
-    <LimitForm
-      jobId={jobId}
-      state={state}
-      targetId={part.id}
-      name={part.name}
-      most={300}
-      usual={{ limit, reason }}
-    />
   );
 }
 
