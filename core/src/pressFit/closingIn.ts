@@ -24,7 +24,7 @@ export interface PressedBush {
  * @param interference diametral, mm; one that is loose closes nothing
  * @returns mm on the diameter
  * @throws InputError naming the field
- * @example closingIn({ diameter: 30, bore: 25, width: 20, bush: 'bronze', housing: 'greyIron' }, 0.04).by // 0.033
+ * @example closingIn({ diameter: 30, bore: 25, width: 20, bush: 'bronze', housing: 'greyIron' }, 0.04).by // 0.0286
  */
 export function closingIn(
   { diameter, bore, width, bush, housing, bossOutside }: PressedBush,
