@@ -177,6 +177,24 @@ describe('odds of packs for several sites', () => {
     expect(jointOdds(question(0.03), choice([0.15, 0.15]), 100_000)).toBeCloseTo(alone ** 2, 2);
   });
 
+  test('should fall by what a gain is unsure by, the more the more its pack changes', () => {
+    const unsure = (change: number) => {
+      const asked = question(0.001);
+      const sites = asked.sites.map((one) => ({
+        ...one,
+        gainUncertainties: { s0: 0.1, s1: 0.1 },
+      }));
+      const packs = ['a', 'b'].map((siteId) => ({ siteId, thickness: 1 + change, pieces: [] }));
+      return jointOdds({ ...asked, sites }, { ...choice([0.15, 0.15]), packs }, 40_000);
+    };
+    // Two gains of 10 % over half a millimetre, each by its own pack: 0.05 mm about limits of ±0.05.
+    const spread = Math.hypot(0.001, SCATTER.value, 0.05 * Math.SQRT2);
+    const alone = jstat.normal.cdf(0.05, 0, spread) - jstat.normal.cdf(-0.05, 0, spread);
+    expect(unsure(0.5)).toBeCloseTo(alone ** 2, 1);
+    expect(unsure(0)).toBeGreaterThan(0.99);
+    expect(unsure(0.2)).toBeGreaterThan(unsure(0.5));
+  });
+
   test('should be a quarter where both aim at a limit, and nothing where one is far out', () => {
     expect(jointOdds(question(0.01), choice([0.2, 0.2]), 100_000)).toBeCloseTo(0.25, 2);
     expect(jointOdds(question(0.01), choice([0.15, 0.4]))).toBe(0);

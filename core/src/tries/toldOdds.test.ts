@@ -32,10 +32,12 @@ function heldOf(scatter: number, builds: number, seed: number): number {
     const learned = learnPlay(tries, { gain: 1, gainUncertainty: 0.02, scatter: USUAL_RANGE });
     const truth = 0.3 + gain * (next - 1) + assembly();
     const aim = learned.value + learned.gain * (next - thicknesses.at(-1)!);
-    const half =
-      (1.4 + 0.5 * draws.uniform()) * Math.hypot(learned.uncertainty, learned.scatter.value);
+    const change = next - thicknesses.at(-1)!;
+    // As a pack is asked for: what the gain is unsure by counts the more, the more is changed.
+    const uncertainty = Math.hypot(learned.uncertainty, learned.gainUncertainty * change);
+    const half = (1.4 + 0.5 * draws.uniform()) * Math.hypot(uncertainty, learned.scatter.value);
     const { inBand } = packOdds({
-      endPlay: { value: learned.value, uncertainty: learned.uncertainty, degreesOfFreedom: null },
+      endPlay: { value: learned.value, uncertainty, degreesOfFreedom: null },
       packInPlace: { thickness: thicknesses.at(-1)!, uncertainty: 0 },
       newPack: { thickness: next, pieces: 1, pieceUncertainty: 0 },
       gain: learned.gain,
@@ -67,7 +69,7 @@ describe('packs that are told as nine in ten', () => {
     (scatter) => {
       const share = heldOf(scatter, 8, 11);
       expect(share).toBeGreaterThan(0.8);
-      expect(share).toBeLessThan(0.98);
+      expect(share).toBeLessThan(0.997);
     },
   );
 });
