@@ -24,7 +24,7 @@ const project = (name, testMatch) => ({
 /** Unit tests of the core, the contract, the pages' models, and the server against a real database. */
 export default {
   // A bound for what hangs, not for what is slow: how fast things are is measured by the benches.
-  testTimeout: 60_000,
+  testTimeout: 120_000,
   projects: [
     project('core', ['core/src/**/*.test.ts', 'scripts/**/*.test.ts']),
     project('contract', ['contract/src/**/*.test.ts']),

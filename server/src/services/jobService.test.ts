@@ -235,5 +235,5 @@ describe('the list of jobs', () => {
       ),
     ).toEqual([]);
     expect(body.jobs.map(({ name }: JobRow) => name)).toContain('Sill winch reducer');
-  }, 20_000);
+  });
 });

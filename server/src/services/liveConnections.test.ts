@@ -88,7 +88,7 @@ describe('the live connection of a browser', () => {
     await pause(1500);
     expect((await commits()) - from).toBeLessThan(8);
     await client.end();
-  }, 30_000);
+  });
 });
 
 describe('devices', () => {
