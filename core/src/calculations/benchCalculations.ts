@@ -10,7 +10,6 @@ import {
   type PressedBush,
 } from '../pressFit/index.ts';
 import { field, type Calculation } from './calculation.ts';
-import { length } from './preloadFields.ts';
 import { mm } from './quantityFields.ts';
 
 const TEMPERATURE = { min: -60, max: 200 };
@@ -23,8 +22,8 @@ export const BENCH_CALCULATIONS: readonly Calculation[] = [
       'Depth put together from several lengths: worst case and root of the sum of squares, against one measured directly',
     fields: [
       field('lengths[].way', ['plus', 'minus'], '', {}, 'added or taken off'),
-      length('lengths[].value', { min: 0, max: 10_000 }, 'length'),
-      length('lengths[].within', { min: 0, max: 100 }, 'how far it may be off, either way'),
+      mm('lengths[].value', { min: 0, max: 10_000 }, 'length'),
+      mm('lengths[].within', { min: 0, max: 100 }, 'how far it may be off, either way'),
       field(
         'direct.value',
         'number',
@@ -33,7 +32,7 @@ export const BENCH_CALCULATIONS: readonly Calculation[] = [
         'the same depth in one go; null where it was not measured',
         'nullable',
       ),
-      length('direct.within', { min: 0, max: 100 }, 'how far that may be off'),
+      mm('direct.within', { min: 0, max: 100 }, 'how far that may be off'),
     ],
     run: ({
       lengths,
@@ -48,7 +47,7 @@ export const BENCH_CALCULATIONS: readonly Calculation[] = [
     summary:
       'Preload of tapered bearings from their rolling torque, or the torque from the preload; within a factor of two',
     fields: [
-      length('bearings[].bore', { above: 0, max: 1000 }, 'bore'),
+      mm('bearings[].bore', { above: 0, max: 1000 }, 'bore'),
       field('bearings[].contactAngle', 'number', '°', { min: 5, max: 45 }, 'contact angle'),
       field(
         'given.force',
@@ -80,14 +79,14 @@ export const BENCH_CALCULATIONS: readonly Calculation[] = [
     summary:
       'End play with case and shaft at temperatures of their own, in a case that its cups follow',
     fields: [
-      length('cold', { min: -10, max: 100 }, 'at 20 °C'),
+      mm('cold', { min: -10, max: 100 }, 'at 20 °C'),
       field('arrangement', ['faceToFace', 'backToBack'], '', {}, 'how the bearings hold the shaft'),
-      length('span', { min: 0, max: 5000 }, 'between the middles of the cups'),
+      mm('span', { min: 0, max: 5000 }, 'between the middles of the cups'),
       field('housing', MATERIAL_IDS, '', {}, 'material of the case'),
       field('shaft', MATERIAL_IDS, '', {}, 'material of the shaft'),
       field('housingTemperature', 'number', '°C', TEMPERATURE, 'of the case'),
       field('shaftTemperature', 'number', '°C', TEMPERATURE, 'of the shaft'),
-      length('bearings[].meanDiameter', { above: 0, max: 2000 }, 'mean diameter'),
+      mm('bearings[].meanDiameter', { above: 0, max: 2000 }, 'mean diameter'),
       field('bearings[].contactAngle', 'number', '°', { min: 5, max: 45 }, 'contact angle'),
     ],
     run: (input: Parameters<typeof rigidWarmPlay>[0]) => rigidWarmPlay(input),

@@ -14,35 +14,9 @@ import {
   type RunInput,
 } from '../measure/index.ts';
 import { proposePack, type PackQuestion } from '../shims/index.ts';
-import type { Field } from '../shape/index.ts';
 import { field, type Calculation } from './calculation.ts';
+import { band, PLAY_FAR } from './preloadFields.ts';
 
-const BAND: readonly Field[] = [
-  field(
-    'band.lower',
-    'number',
-    'mm',
-    { min: -100, max: 100 },
-    'lower limit; null when open',
-    'nullable',
-  ),
-  field(
-    'band.upper',
-    'number',
-    'mm',
-    { min: -100, max: 100, moreThan: 'lower' },
-    'upper limit; null when open',
-    'nullable',
-  ),
-  field(
-    'band.target',
-    'number',
-    'mm',
-    { atLeast: 'lower', atMost: 'upper' },
-    'where to aim; null for the middle',
-    'nullable',
-  ),
-];
 const CONTACTS = ['faceSquareToTravel', 'lever', 'faceSquareToPlunger'];
 
 /** Measuring, bearings, packs. */
@@ -91,7 +65,7 @@ export const MEASURE_CALCULATIONS: readonly Calculation[] = [
       field('instrument.range', 'number', 'mm', { above: 0, max: 200 }, 'travel'),
       field('indicator.contact', CONTACTS, '', {}, 'how it meets the part'),
       field('indicator.angle', 'number', '°', { min: 0, max: 45 }, 'angle to the travel'),
-      ...BAND,
+      ...band('mm', PLAY_FAR),
       field('shaftHeld', 'yesNo', '', {}, 'every locating bearing is in place'),
       field('cycles[].zero', 'number', 'mm', { min: -100, max: 100 }, 'reading at zero'),
       field('cycles[].lift', 'number', 'mm', { min: -100, max: 100 }, 'reading lifted'),
@@ -156,7 +130,7 @@ export const MEASURE_CALCULATIONS: readonly Calculation[] = [
         'its standard uncertainty',
       ),
       field('gain', 'number', '', { min: -10, max: 10, note: 'not 0' }, '∂(end play)/∂(thickness)'),
-      ...BAND,
+      ...band('mm', PLAY_FAR),
       field('stock[].id', 'text', '', { note: 'each its own' }, 'size'),
       field(
         'stock[].thickness',

@@ -10,7 +10,7 @@ import { packOdds, type OddsQuestion } from '../odds/index.ts';
 import { warmPlay } from '../preload/index.ts';
 import { jointPacks, type JointQuestion } from '../shims/index.ts';
 import { field, type Calculation } from './calculation.ts';
-import { length, band } from './preloadFields.ts';
+import { band, length, PLAY_FAR } from './preloadFields.ts';
 
 /** What differs between trial and final build, dependent sites, odds. */
 export const PLAY_CALCULATIONS: readonly Calculation[] = [
@@ -61,30 +61,7 @@ export const PLAY_CALCULATIONS: readonly Calculation[] = [
         'null when infinite',
         'nullable',
       ),
-      field(
-        'specs[].band.lower',
-        'number',
-        'mm',
-        { min: -100, max: 100 },
-        'lower limit',
-        'nullable',
-      ),
-      field(
-        'specs[].band.upper',
-        'number',
-        'mm',
-        { min: -100, max: 100, moreThan: 'lower' },
-        'upper limit',
-        'nullable',
-      ),
-      field(
-        'specs[].band.target',
-        'number',
-        'mm',
-        { atLeast: 'lower', atMost: 'upper' },
-        'where to aim',
-        'nullable',
-      ),
+      ...band('mm', PLAY_FAR, 'specs[].'),
       field('sites[].id', 'text', '', {}, 'site'),
       length('sites[].thickness', { min: 0, max: 100 }, 'pack when it was measured'),
       length('sites[].uncertainty', { min: 0, max: 1 }, 'standard'),

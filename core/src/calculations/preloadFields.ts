@@ -10,21 +10,27 @@ export const torque = (path: string, range: Range, meaning: string) =>
 export const degrees = (path: string, meaning: string) =>
   field(path, 'number', '°', { min: 0, max: 7200 }, meaning);
 
-/** Limits of a play or a torque. */
-const LIMIT: Range = { min: -2000, max: 2000 };
+/** How far limits may lie from nothing, either way. */
+const FAR: Range = { min: -2000, max: 2000 };
+/** The same for limits of a play that packs are chosen by, mm. */
+export const PLAY_FAR: Range = { min: -100, max: 100 };
 
-export const band = (unit: string): readonly Field[] => [
-  field('band.lower', 'number', unit, LIMIT, 'lower limit; null when open', 'nullable'),
+/**
+ * The limits of a figure, and where to aim between them.
+ * @param of what they stand under, with its point; the limits of each entry of a list
+ */
+export const band = (unit: string, far: Range = FAR, of = ''): readonly Field[] => [
+  field(`${of}band.lower`, 'number', unit, far, 'lower limit; null when open', 'nullable'),
   field(
-    'band.upper',
+    `${of}band.upper`,
     'number',
     unit,
-    { ...LIMIT, moreThan: 'lower' },
+    { ...far, moreThan: 'lower' },
     'upper limit; null when open',
     'nullable',
   ),
   field(
-    'band.target',
+    `${of}band.target`,
     'number',
     unit,
     { atLeast: 'lower', atMost: 'upper' },

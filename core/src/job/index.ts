@@ -49,6 +49,7 @@ export {
 } from './workshopState.ts';
 export { JOB_FILE_VERSION, jobFile, readingRows, type JobFile, type ReadingRow } from './record.ts';
 export { cyclesOf, type ReadingPhase } from './cycles.ts';
+export { otherBench } from './otherBench.ts';
 export { EMPTY_JOB } from './emptyJob.ts';
 export { type JobState } from './state.ts';
 export {

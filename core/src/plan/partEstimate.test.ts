@@ -1,6 +1,8 @@
+import { drawsFrom, randomUnit } from '../draws/index.ts';
 import { Recorder } from '../job/tests/recorder.ts';
 import { MEDIA, timeConstant } from '../thermal/index.ts';
 import type { Part, Unit } from '../unit/index.ts';
+import { heatNow } from './heatNow.ts';
 import { jobHeat } from './jobHeat.ts';
 import { partBody, partEstimate } from './partEstimate.ts';
 import { HALVES } from './tests/halvesBench.ts';
@@ -71,5 +73,27 @@ describe('a part whose weight and surface nobody knows', () => {
     expect(safe.plan!.soak).toBeGreaterThan(1.2 * told.plan!.soak);
     const last = ({ plan }: typeof safe) => plan!.seats[0]!.window.lastSafe!;
     expect(last(safe)).toBeLessThan(last(told));
+  });
+
+  test('should leave no part of any unit without an answer, however it is described', () => {
+    let estimated = 0;
+    for (let seed = 1; seed <= 250; seed += 1) {
+      const unit = randomUnit(drawsFrom(seed));
+      const { state } = new Recorder(unit);
+      if (state.unit === null) continue;
+      for (const part of state.unit.parts) {
+        const bare = { ...part, mass: null, area: null };
+        const slow = partBody(unit, bare, 'warms');
+        if (slow !== null) {
+          estimated += 1;
+          expect(timeConstant(slow, AIR)).toBeGreaterThan(0);
+        }
+        for (const one of [part, bare, { ...bare, mass: 4999 }, { ...bare, area: 50 }]) {
+          expect(() => jobHeat(state, one)).not.toThrow();
+          expect(() => heatNow(state, one, '2026-12-01T08:00:00.000Z')).not.toThrow();
+        }
+      }
+    }
+    expect(estimated).toBeGreaterThan(50);
   });
 });

@@ -1,5 +1,5 @@
 import { materialOf } from '../materials/index.ts';
-import type { LumpedBody } from '../thermal/index.ts';
+import { LARGEST_BODY, type LumpedBody } from '../thermal/index.ts';
 import type { Part, Unit } from '../unit/index.ts';
 import { bodyOf } from './ovenSeats.ts';
 
@@ -35,9 +35,13 @@ export function partEstimate(unit: Unit, part: Part): PartEstimate | null {
   const perArea = (density * wall) / 1000 / 2;
   const area = part.area ?? (part.mass === null ? drumArea(unit, part) : part.mass / perArea);
   if (area === null || area <= 0) return null;
+  const spread = part.wall === null ? SPREAD.usual : SPREAD.known;
+  const mass = part.mass ?? area * perArea;
+  // Sizes that come to more than anything that is heated at a bench are slips of the pen: then both are asked for.
+  if (area > LARGEST_BODY.area || mass * spread > LARGEST_BODY.mass) return null;
   return {
-    body: { material: part.material, area, mass: part.mass ?? area * perArea },
-    spread: part.wall === null ? SPREAD.usual : SPREAD.known,
+    body: { material: part.material, area, mass },
+    spread,
     wall,
     isWallKnown: part.wall !== null,
   };

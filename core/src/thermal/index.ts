@@ -24,6 +24,7 @@ export {
 } from './seatWindow.ts';
 export { hottestFor, settledTemperature } from './settledTemperature.ts';
 export {
+  LARGEST_BODY,
   NEAR_ENOUGH,
   soakTime,
   temperatureAfter,

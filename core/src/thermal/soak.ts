@@ -11,6 +11,9 @@ export interface LumpedBody {
   readonly area: number;
 }
 
+/** Nothing larger is heated at a bench: kg, m². A rule of this program. */
+export const LARGEST_BODY = { mass: 5000, area: 50 } as const;
+
 /** A body counts as warm within this of its target, K. Common practice, no source. */
 export const NEAR_ENOUGH = 5;
 
@@ -20,8 +23,8 @@ export const NEAR_ENOUGH = 5;
  * @throws InputError naming `mass`, `area` or `transfer`
  */
 export function timeConstant({ material, mass, area }: LumpedBody, transfer: number): number {
-  requireNumber('mass', mass, { above: 0, max: 5000, unit: 'kg' });
-  requireNumber('area', area, { above: 0, max: 50, unit: 'm²' });
+  requireNumber('mass', mass, { above: 0, max: LARGEST_BODY.mass, unit: 'kg' });
+  requireNumber('area', area, { above: 0, max: LARGEST_BODY.area, unit: 'm²' });
   requireNumber('transfer', transfer, { above: 0, max: 10_000, unit: 'W/(m²·K)' });
   return (mass * materialOf(material).heatCapacity) / (transfer * area);
 }

@@ -70,3 +70,4 @@ export {
   STATION_SCHEMA,
   UNIT_SCHEMA,
 } from './unitSchema.ts';
+export { hasKind } from './hasKind.ts';

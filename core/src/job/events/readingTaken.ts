@@ -46,7 +46,8 @@ export const readingTaken = jobEvent({
       const value = requireNumber('value', data.value, { min: -100, max: 100, unit: 'mm' });
       const place = run.readings.length % CYCLE_PHASES.length;
       if (phase !== undefined && phase !== CYCLE_PHASES[place])
-        return `another bench read it meanwhile: its ${CYCLE_PHASES[place]} is next`;
+        // Read at another bench meanwhile, or one before it was taken back.
+        return `taken for its ${phase}, while its ${CYCLE_PHASES[place]} is next: another bench read it meanwhile, or a reading before was taken back`;
       const before = place === 0 ? undefined : run.readings.at(-1)!.bench;
       if (before !== undefined && bench !== undefined && before !== bench)
         return 'this cycle was begun at another bench: a cycle is read at one';

@@ -1,5 +1,5 @@
 import { SOURCES } from '../../sources/index.ts';
-import type { Unit } from '../../unit/index.ts';
+import { hasKind, type Unit } from '../../unit/index.ts';
 import { numbers, range } from '../figures.ts';
 import { assemblyOf } from '../../assembly/index.ts';
 import { afterAll, nameOf, type Numbers, type Rule } from '../rule.ts';
@@ -91,13 +91,10 @@ export const FINISH_RULES: readonly Rule[] = [
     phase: 'prove',
     on: 'unit',
     form: 'tick',
-    when: ({ unit }) =>
-      unit.axes.some(({ stations }) =>
-        stations.some(({ kind }) => kind === 'seal' || kind === 'oRing'),
-      ),
+    when: ({ unit }) => hasKind(unit, ['seal', 'oRing']),
     title: () => 'Test it with air for leaks',
     how: ({ unit }) =>
-      `Breather closed, gauge on, soap on every ${unit.axes.some(({ stations }) => stations.some(({ kind }) => kind === 'seal')) ? 'seal and joint' : 'joint'}. The pressure moves with the temperature: let it settle first.`,
+      `Breather closed, gauge on, soap on every ${hasKind(unit, ['seal']) ? 'seal and joint' : 'joint'}. The pressure moves with the temperature: let it settle first.`,
     reason: 'Before oil hides a leak.',
     numbers: ({ unit }) => testPressure(unit),
     cautions: ['airTest'],

@@ -1,6 +1,6 @@
 import { assemblyOf } from '../../assembly/index.ts';
 import { tighteningOrder } from '../../fasteners/index.ts';
-import type { Axis, Station, Unit } from '../../unit/index.ts';
+import { hasKind, type Axis, type Station } from '../../unit/index.ts';
 import { coversSeal, isInside, standsInPart } from '../buildUp.ts';
 import { lacksDetail, numbers, words } from '../figures.ts';
 import { afterAll, nameOf, type Rule, type StationSubject } from '../rule.ts';
@@ -27,12 +27,6 @@ export function loosenNumbers({ station }: StationSubject) {
 /** Whether a ring may hold the return springs of a piston. */
 const holdsSprings = ({ stations }: Axis): boolean =>
   stations.some(({ kind }) => kind === 'piston');
-
-/** Whether a nut goes on the shaft, and so it has a thread. */
-const hasThread = (unit: Unit, shaftId: string): boolean =>
-  unit.axes.some(({ stations }) =>
-    stations.some(({ kind, partId }) => kind === 'nut' && partId === shaftId),
-  );
 
 /** A retainer that is reached only once the unit is open. */
 export const isReachedInside = ({ unit, station }: StationSubject): boolean =>
@@ -111,7 +105,7 @@ export const REACH_RULES: readonly Rule[] = [
     how: ({ unit, part }) =>
       assemblyOf(unit).caps.has(part.id)
         ? 'Caps off with what lies in them, each kept with its own bed. Lift it straight out by both ends, the cups or shells held to it; lay it where nothing touches its tracks.'
-        : `Straight, with what is on it; where it is tight, draw or press it out by its end, what it stands in supported.${hasThread(unit, part.id) ? ' A nut over the thread saves it.' : ''} Hold it from below: it drops when the last ring lets go. Catch what it holds.`,
+        : `Straight, with what is on it; where it is tight, draw or press it out by its end, what it stands in supported.${hasKind(unit, ['nut'], part.id) ? ' A nut over the thread saves it.' : ''} Hold it from below: it drops when the last ring lets go. Catch what it holds.`,
     reason: 'The parts inside can be reached once it is out.',
     cautions: ['heavyFalls', 'press'],
     tools: ['soft hammer', 'press or puller'],

@@ -1,6 +1,7 @@
 import type { JobState } from '../../job/index.ts';
 import { materialOf } from '../../materials/index.ts';
 import {
+  hasKind,
   isPressed,
   isSeparable,
   isTight,
@@ -9,7 +10,6 @@ import {
   STATION_KINDS,
   type Station,
   type StationKind,
-  type Unit,
 } from '../../unit/index.ts';
 import { numbers } from '../figures.ts';
 import { ringsIn } from '../ringsIn.ts';
@@ -83,14 +83,8 @@ const HALF = 0.5;
 const afterItsPart = ({ state, unit, station }: StationSubject): number =>
   ringsIn(state, unit, station.partId).last + HALF / 2;
 
-/** Whether a part has seals that an oven would spoil. */
-const sealedIn = (unit: Unit, partId: string): boolean =>
-  unit.axes.some(({ stations }) =>
-    stations.some(
-      (station) =>
-        station.partId === partId && ['seal', 'oRing', 'ringSeal'].includes(station.kind),
-    ),
-  );
+/** Seals that an oven would spoil. */
+const SEALS = ['seal', 'oRing', 'ringSeal'] as const;
 
 /** Fits, heat, and everything that goes into its seat. */
 export const SEAT_RULES: readonly Rule[] = [
@@ -121,7 +115,7 @@ export const SEAT_RULES: readonly Rule[] = [
     when: ({ state, part }) => part.kind !== 'shaft' && ovenSeats(state, part.id).length > 0,
     title: (subject) => `Heat ${nameOf(subject)}`,
     how: ({ unit, part }) =>
-      `${sealedIn(unit, part.id) ? 'Plugs, sensors and seals' : 'Plugs and sensors'} out. Evenly, in an oven; measure on the boss with a contact thermometer, not by the dial.`,
+      `${hasKind(unit, SEALS, part.id) ? 'Plugs, sensors and seals' : 'Plugs and sensors'} out. Evenly, in an oven; measure on the boss with a contact thermometer, not by the dial.`,
     reason: 'All its rings go in from one heat, so their fits are settled first.',
     numbers: heatNumbers,
     cautions: ({ part }) => [

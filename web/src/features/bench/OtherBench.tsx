@@ -1,8 +1,7 @@
-import type { Run } from '@wendaxis/core/job';
+import { otherBench, type Run } from '@wendaxis/core/job';
 
 import { thisBench } from '../../stores/thisBench.ts';
 import { Notice } from '../../ui/Notice.tsx';
-import { otherBench } from './otherBench.ts';
 
 /** Says that another bench takes readings of the run that stands on this one. */
 export function OtherBench({ run }: { readonly run: Run }) {

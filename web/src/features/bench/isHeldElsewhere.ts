@@ -1,7 +1,6 @@
-import type { Run } from '@wendaxis/core/job';
+import { otherBench, type Run } from '@wendaxis/core/job';
 
 import { thisBench } from '../../stores/thisBench.ts';
-import { otherBench } from './otherBench.ts';
 
 /** Whether a cycle of the run is being read at another bench: nothing is taken at this one until it is through. */
 export const isHeldElsewhere = (run: Run): boolean =>

@@ -1,6 +1,19 @@
 import { otherBench } from './otherBench.ts';
+import type { Run } from './stateRows.ts';
+import { FIXTURE_INSTRUMENT } from './tests/jobFixture.ts';
 
-const run = (...benches: readonly (string | undefined)[]) => ({
+const run = (...benches: readonly (string | undefined)[]): Run => ({
+  runId: 'r',
+  specId: 's',
+  stage: 'trial',
+  instrument: FIXTURE_INSTRUMENT,
+  indicator: { contact: 'lever', angle: 0 },
+  shaftHeld: true,
+  status: 'open',
+  inPlace: {},
+  order: 0,
+  openedAt: '2026-11-24T08:00:00.000Z',
+  by: 'ann',
   readings: benches.map((bench, at) => ({
     eventId: `${at}`,
     value: 0,
