@@ -40,7 +40,7 @@ describe('every number of every calculation', () => {
     'should hold %s to what it says of %s, and name it where it is not',
     (name, path, field) => {
       const { range, nullable } = field;
-      const [input] = SOUND[name]!;
+      const input = SOUND[name]!;
       const beyond = [
         NaN,
         Infinity,
