@@ -34,5 +34,6 @@ export { usualHeat } from './usualHeat.ts';
 export { supportFor } from './support.ts';
 export { waysOut, type WayOut, type WayOutInput } from './waysOut.ts';
 export { WAYS_OUT, type WayOutId } from './waysOutTable.ts';
+export type { ForceLimit } from './pressLimit.ts';
 export { type HeldBy, type WayIn, type WayInput } from './wayIn.ts';
-export { freezeTime, ringFreezeTime } from './wayTimes.ts';
+export { freezeTime, ovenTime, ringFreezeTime } from './wayTimes.ts';

@@ -1,7 +1,10 @@
 import { ringForce, type SeatedRing } from '../pressFit/index.ts';
-import type { KnownInput } from './heatedPart.ts';
+import { materialOf } from '../materials/index.ts';
+import { FREEZER, USUAL_WORK } from './heatSettings.ts';
+import { sizeOf, type KnownInput } from './heatedPart.ts';
 import { kilonewtons, pressLimit, withinForce } from './pressLimit.ts';
 import { NO_COST, type WayCost } from './wayIn.ts';
+import { ringFreezeTime } from './wayTimes.ts';
 
 /** A seat of a way, as what is pressed. */
 export function seatedRing({
@@ -41,6 +44,33 @@ export function pressedRing(input: KnownInput): WayCost {
     force: usual,
     forceMost: most,
     stress,
+  };
+}
+
+/**
+ * Pressing a ring home that comes from the freezer: as a rule with what is left of its fit while it is cold, at the most as if it
+ * had warmed on the way.
+ */
+export function frozenRing(input: KnownInput): WayCost {
+  const { fit, diameter, work, bush } = input;
+  const size = sizeOf(input);
+  const ambient = work?.ambient ?? USUAL_WORK.ambient;
+  const { expansion } = materialOf(bush ?? 'bearingSteel');
+  const shrinks = Math.max(0, diameter * expansion * (ambient - FREEZER));
+  const cold = pressedRing({
+    ...input,
+    fit: { least: fit.least - shrinks, mean: fit.mean - shrinks, most: fit.most - shrinks },
+  });
+  const warmed = pressedRing(input);
+  return {
+    ...warmed,
+    ringTemperature: FREEZER,
+    seconds: ringFreezeTime(size, FREEZER, ambient),
+    force: cold.force,
+    limit:
+      cold.force === 0
+        ? `drops in while it is frozen; warmed on the way it is pressed, ${warmed.limit}`
+        : warmed.limit,
   };
 }
 

@@ -48,6 +48,12 @@ export const WAYS = {
     words: 'Ring in dry ice',
     risks: 'Frostbite, and gas that displaces air: never in a closed room.',
   },
+  frozenPress: {
+    ring: 'outer',
+    words: 'Ring from the freezer, pressed or driven home cold',
+    risks:
+      'It warms in a minute or two: wipe the frost off, start it square, drive it without a pause. A hardened ring splinters: a soft-faced driver, eye protection.',
+  },
   coldPress: {
     ring: 'outer',
     words: 'Press, cold',

@@ -4,7 +4,7 @@ import { BENCH_PRESS } from './benchPress.ts';
 import { ringFreezeTime, freezeTime, gunTime, ovenTime, ringOvenTime } from './wayTimes.ts';
 import { cooledRing, flameRefused, heatedPart, sizeOf, type KnownInput } from './heatedPart.ts';
 import { FREEZER, USUAL_WORK } from './heatSettings.ts';
-import { drawnShaft, pressedRing } from './pressedRing.ts';
+import { drawnShaft, frozenRing, pressedRing } from './pressedRing.ts';
 import { bakedRing, cooledShaft, ringInHotPart, warmedRing } from './warmedRing.ts';
 import { NO_COST, type WayCost, type WayIn, type WayInput } from './wayIn.ts';
 import { WAYS, type WayId, type WayRow } from './ways.ts';
@@ -94,6 +94,7 @@ const COST: Readonly<Record<WayId, (input: KnownInput) => WayCost>> = {
           ringTemperature: DRY_ICE,
           limit: `a ring is not cooled below −${-COLDEST_RING} °C unless its maker allows it; dry ice is for bushes`,
         },
+  frozenPress: frozenRing,
   coldPress: (input) => pressedRing(input),
   warmAndCold: (input) =>
     warmedRing(input, {

@@ -65,11 +65,14 @@ export { clearanceInService, type ClearanceInService } from './clearanceInServic
 export { heatNow, type HeatNow, type RingNow } from './heatNow.ts';
 export { innerNow, isOnHeater, type InnerNow } from './innerNow.ts';
 export { heatOfPart, jobHeat, type HeatOfPart, type JobHeat } from './jobHeat.ts';
-export { bodyOf, heatedParts, leftOut, ringLimitFor } from './ovenSeats.ts';
+export { bodyOf, ringLimitFor } from './heatSeat.ts';
+export { LONG_OVEN } from './goesCold.ts';
+export { leftOut } from './ovenSeats.ts';
+export { heatedParts } from './warmable.ts';
 export { pressedWith, type JudgedDriver, type PressedWith } from './pressedWith.ts';
 export { ringWaysOut } from './ringWaysOut.ts';
 export { snapRingUnder } from './snapRingUnder.ts';
-export { partWithSeat, ringOfShaft, ringWays, wayFor } from './ringWays.ts';
+export { partWithSeat, ringOfShaft, ringWays, wayFor, wayTaken } from './ringWays.ts';
 export { depthVerdict, expectedDepth, seatingChecks, seatingDone } from './seating.ts';
 export { measuredSuggestions, type MeasuredSuggestion } from './measuredSuggestions.ts';
 export { clearanceLimits } from './measuredClearance.ts';

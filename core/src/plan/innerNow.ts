@@ -4,7 +4,7 @@ import { secondsBetween, type Clock, type JobState } from '../job/index.ts';
 import { ringBody, seatWindow, type Followed, type SeatWindow } from '../thermal/index.ts';
 import type { Part, Station } from '../unit/index.ts';
 import { partNow, ringNow, ringReadyIn } from './heatHistory.ts';
-import { bodyOf, lacksForHeat } from './ovenSeats.ts';
+import { bodyOf, lacksForHeat } from './heatSeat.ts';
 import { partWithSeat } from './ringWays.ts';
 import { seatInterference } from './seats.ts';
 

@@ -2,7 +2,7 @@ import { Recorder } from '../job/tests/recorder.ts';
 import type { Unit } from '../unit/index.ts';
 import { compilePlan } from './compilePlan.ts';
 import { heatOfPart, jobHeat } from './jobHeat.ts';
-import { heatedParts } from './ovenSeats.ts';
+import { heatedParts } from './warmable.ts';
 import { ringWays } from './ringWays.ts';
 import { HALVES } from './tests/halvesBench.ts';
 
@@ -12,9 +12,9 @@ class Log extends Recorder {
   constructor(unit: Unit = HALVES) {
     super(unit);
   }
-  measured(): this {
+  measured(left = 51.985): this {
     for (const [stationId, size] of [
-      ['bearing-left', 51.985],
+      ['bearing-left', left],
       ['bearing-right', 61.98],
     ] as const)
       for (const place of ['outer-0', 'outer-60', 'inner-0'])
@@ -192,5 +192,59 @@ describe('clocks and thermometers in the log', () => {
     ],
   ])('should not take %s', (_, log, reason) => {
     expect(ignored(log)).toEqual([expect.stringMatching(reason)]);
+  });
+});
+
+describe('a heavy iron part', () => {
+  const iron = (change: Partial<Unit['parts'][number]>): Unit => ({
+    ...HALVES,
+    parts: HALVES.parts.map((part) =>
+      part.id === 'half-left'
+        ? { ...part, material: 'greyIron', mass: 30, area: 0.6, ...change }
+        : part,
+    ),
+  });
+  const plan = (log: Log) => compilePlan(log.state);
+  const seat = (log: Log) => plan(log).steps.find(({ id }) => id === 'seatOuter:bearing-left')!;
+  const hasHeat = (log: Log) => plan(log).steps.some(({ id }) => id === 'heat:half-left');
+
+  // Common practice, no source: rings of a heavy iron case are frozen and driven, not heated for an hour.
+  test('should have its rings frozen and driven where an oven takes an hour, and say so', () => {
+    const log = new Log(iron({})).measured();
+    const oven = ringWays(log.state, 'bearing-left', 'outer').find(({ id }) => id === 'ovenOnly')!;
+    expect(oven.seconds!).toBeGreaterThan(45 * 60);
+    expect(hasHeat(log)).toBe(false);
+    const step = seat(log);
+    expect(step.how).toMatch(/freezer.*drive it/);
+    expect(step.cautions).toEqual(['frost', 'press', 'splinters']);
+    expect(step.figures.find(({ name }) => name === 'Method')).toMatchObject({
+      text: expect.stringMatching(
+        /^Ring from the freezer, pressed or driven home cold: drops in while it is frozen; .*within/,
+      ),
+    });
+  });
+
+  test('should be heated before its fits are known, when light, of a soft alloy, or where somebody wants the oven', () => {
+    expect(hasHeat(new Log(iron({ mass: 6 })).measured())).toBe(true);
+    expect(hasHeat(new Log(iron({ material: 'castAluminium' })).measured())).toBe(true);
+    expect(hasHeat(new Log(iron({})))).toBe(true);
+    const chosen = new Log(iron({})).measured().add('WayChosen', {
+      stationId: 'bearing-left',
+      ring: 'outer',
+      way: 'ovenOnly',
+      pressRating: 100_000,
+    });
+    expect(hasHeat(chosen)).toBe(true);
+    expect(
+      hasHeat(new Log(iron({})).measured().add('HeatSet', { partId: 'half-left', settings: HEAT })),
+    ).toBe(true);
+  });
+
+  test('should be heated for rings that the usual press does not get in', () => {
+    const log = new Log(iron({})).measured(51.2);
+    expect(
+      ringWays(log.state, 'bearing-left', 'outer').find(({ id }) => id === 'frozenPress')!.stands,
+    ).toBe(false);
+    expect(hasHeat(log)).toBe(true);
   });
 });

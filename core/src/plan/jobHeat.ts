@@ -11,21 +11,26 @@ import {
 } from '../heat/index.ts';
 import type { JobState } from '../job/index.ts';
 import { oncePerPair } from '../memo/index.ts';
-import { MOST_SEATS } from '../thermal/index.ts';
+import { MOST_SEATS, type LumpedBody } from '../thermal/index.ts';
 import type { Part } from '../unit/index.ts';
 import { coolingSeen } from './heatHistory.ts';
 import { lacksOfPart, lacksStep } from './figures.ts';
-import { bodyOf, heatSeatOf, lacksForHeat, ovenSeats, partLimitFor } from './ovenSeats.ts';
+import { goesCold } from './goesCold.ts';
+import { bodyOf, heatSeatOf, lacksForHeat } from './heatSeat.ts';
+import { ovenSeats, partLimitFor } from './ovenSeats.ts';
 import { partBody, partEstimate, type PartEstimate } from './partEstimate.ts';
 import { isSeatMeasured } from './seats.ts';
 import type { Missing } from './step.ts';
 
 /**
- * The heat of a part as far as it is known: the one truth of its step, its ways, its page and its clocks. Without its mass and
- * surface it still says how hot: what is lost on the way is then what is usual.
+ * The heat of a part as far as it is known: the one truth of its step, its ways, its page and its clocks. Weight and surface that
+ * are not described are estimated; where nothing tells them it still says how hot: what is lost on the way is then what is usual.
  */
 export interface HeatOfPart {
   readonly part: Part;
+  /** What its heats are worked out with: as described, else as estimated at the fastest; its material alone where neither is to be had. */
+  readonly body: LumpedBody | Pick<LumpedBody, 'material'>;
+  readonly isEstimated: boolean;
   /** Its rings with a known fit. */
   readonly seats: readonly HeatSeat[];
   /** What is to be had before all can be said. */
@@ -49,7 +54,8 @@ export const heatOfPart = oncePerPair((state: JobState, part: Part): HeatOfPart 
   const seen = coolingSeen(state, part);
   const logged = state.heating.heat[part.id];
   const work = { ...USUAL_WORK, ...logged, coolingFactor: seen?.factor ?? 1 };
-  const body = bodyOf(part) ?? { material: part.material };
+  // As it cools at the fastest, where weight and surface are estimated.
+  const body = partBody(state.unit!, part, 'cools') ?? { material: part.material };
   const partLimit = partLimitFor(state, part)!;
   const choices = seats.length === 0 ? [] : heatChoices(body, seats, work, partLimit);
   const first = choices[0];
@@ -60,6 +66,8 @@ export const heatOfPart = oncePerPair((state: JobState, part: Part): HeatOfPart 
   };
   return {
     part,
+    body,
+    isEstimated: 'mass' in body && bodyOf(part) === null,
     seats,
     choices,
     settings,
@@ -88,6 +96,8 @@ export interface JobHeat {
   readonly settings: HeatSettings;
   readonly missing: readonly Missing[];
   readonly plan: PartHeat | null;
+  /** Whether its rings are frozen and driven instead. */
+  readonly coldInstead: boolean;
   /** Weight and surface, where they are not described and stand in. */
   readonly estimate: PartEstimate | null;
   readonly seenOn: string | null;
@@ -107,6 +117,7 @@ export function jobHeat(state: JobState, part: Part, change?: Partial<HeatSettin
       settings: { ...USUAL_WORK, oven: USUAL_WORK.ambient, rings: USUAL_WORK.ambient },
       missing: [lacksOfPart(part, 'material')],
       plan: null,
+      coldInstead: false,
       estimate: null,
       seenOn: null,
       unmeasured: [],
@@ -119,6 +130,7 @@ export function jobHeat(state: JobState, part: Part, change?: Partial<HeatSettin
     missing: heat.missing,
     plan:
       heat.missing.length === 0 && heat.seats.length > 0 ? safePlan(state, heat, settings) : null,
+    coldInstead: goesCold(state, part),
     estimate,
     seenOn: heat.seenOn,
     unmeasured: ovenSeats(state, part.id)

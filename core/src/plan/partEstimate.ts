@@ -1,7 +1,7 @@
 import { materialOf } from '../materials/index.ts';
 import { LARGEST_BODY, type LumpedBody } from '../thermal/index.ts';
 import type { Part, Unit } from '../unit/index.ts';
-import { bodyOf } from './ovenSeats.ts';
+import { bodyOf } from './heatSeat.ts';
 
 /** Weight and surface of a part where they are not both described, by its wall: what it warms and cools by. */
 export interface PartEstimate {

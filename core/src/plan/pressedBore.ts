@@ -1,7 +1,7 @@
 import type { JobState } from '../job/index.ts';
 import { NORMAL_FACTOR } from '../measure/index.ts';
 import { closingIn } from '../pressFit/index.ts';
-import { lacksForHeat } from './ovenSeats.ts';
+import { lacksForHeat } from './heatSeat.ts';
 import { meanSize, seatInterference } from './seats.ts';
 import { partSizeOf, partWithSeat } from './ringWays.ts';
 import type { Station } from '../unit/index.ts';

@@ -14,7 +14,7 @@ import {
 } from '../pressTools/index.ts';
 import type { JobState } from '../job/index.ts';
 import { findStation, isPressed, isSeparable, type Station } from '../unit/index.ts';
-import { lacksForHeat } from './ovenSeats.ts';
+import { lacksForHeat } from './heatSeat.ts';
 import { ringWays } from './ringWays.ts';
 import { ringWords } from './seats.ts';
 import { pieceToMake, placeOfStop, stopFor } from './stops.ts';

@@ -21,10 +21,12 @@ import {
   type Unit,
 } from '../unit/index.ts';
 import { heatOfPart } from './jobHeat.ts';
-import { bodyOf, heatSeatOf, lacksForHeat, partLimitFor, ringLimitFor } from './ovenSeats.ts';
+import { goesCold } from './goesCold.ts';
+import { bodyOf, heatSeatOf, lacksForHeat, ringLimitFor } from './heatSeat.ts';
+import { partLimitFor } from './ovenSeats.ts';
 import { isSealed } from './closureOfStation.ts';
 import { comesAsOne, seatInterference } from './seats.ts';
-import { snapRingUnder } from './snapRingUnder.ts';
+import { grooveLimit } from './snapRingUnder.ts';
 
 /**
  * Ways to get a ring of a station on its seat; none while its fit is not known. Where the material of the part with the
@@ -76,13 +78,32 @@ export function partSizeOf(
 }
 
 /**
- * The way to take where none was chosen: what is pressed in is pressed where that can be had, all else goes by the least trouble.
+ * The way to take where none was chosen: what is pressed in is pressed where that can be had, the rings of a heavy iron part are
+ * frozen and driven, all else goes by the least trouble.
  */
-export function wayFor(station: Station, ways: readonly WayIn[]): WayIn | undefined {
-  const pressed = isPressed(station)
-    ? ways.find(({ id, stands }) => id === 'coldPress' && stands)
-    : undefined;
-  return pressed ?? wayToTake(ways);
+export function wayFor(
+  state: JobState,
+  station: Station,
+  ring: 'outer' | 'inner',
+  ways: readonly WayIn[],
+): WayIn | undefined {
+  const usual = ring === 'inner' ? null : usualOuterWay(state, station);
+  return ways.find(({ id, stands }) => id === usual && stands) ?? wayToTake(ways);
+}
+
+/** The way a ring goes in by: as chosen, else as is usual for what it is and what it goes into; null where that hangs on the numbers. */
+export const wayTaken = (
+  state: JobState,
+  station: Station,
+  ring: 'outer' | 'inner',
+): WayId | null =>
+  state.fitting.ways[station.id]?.[ring]?.way ??
+  (ring === 'outer' ? usualOuterWay(state, station) : null);
+
+function usualOuterWay(state: JobState, station: Station): WayId | null {
+  if (isPressed(station)) return 'coldPress';
+  const part = partWithSeat(state.unit!, station, 'outer');
+  return part !== null && goesCold(state, part) ? 'frozenPress' : null;
 }
 
 /** What an outer ring's ways rest on besides its own seat: the other rings of the part, its limit, what it is pressed on. */
@@ -91,16 +112,8 @@ function ofOuter(
   { station, axis }: { readonly station: Station; readonly axis: Axis },
   part: Part | null,
 ): Partial<WayInput> {
-  const under = snapRingUnder(axis, station, part);
-  const forceLimit =
-    under?.load == null
-      ? {}
-      : {
-          forceLimit: {
-            limit: under.load,
-            reason: `what the groove of ${under.snapRing.name} takes`,
-          },
-        };
+  const groove = grooveLimit(axis, station, part);
+  const forceLimit = groove === null ? {} : { forceLimit: groove };
   const heat = part === null ? null : heatOfPart(state, part);
   const own = heatSeatOf(state, station);
   if (part === null || heat === null || own === null) return forceLimit;
@@ -222,6 +235,7 @@ export const WAY_CAUTIONS: Readonly<Record<WayId, readonly CautionId[]>> = {
   freezerOnly: ['frost'],
   dryIce: ['dryIce'],
   coldPress: ['press'],
+  frozenPress: ['frost', 'press', 'splinters'],
   induction: ['hotParts'],
   oven: ['hotParts', 'fumes'],
   warmAndCold: ['hotParts', 'fumes', 'frost'],

@@ -1,7 +1,8 @@
 import { waysOut, type WayOut } from '../heat/index.ts';
 import type { JobState } from '../job/index.ts';
 import { findStation, isPressed, sitsTight, type Station } from '../unit/index.ts';
-import { lacksForHeat, bodyOf, partLimitFor, ringLimitFor } from './ovenSeats.ts';
+import { lacksForHeat, bodyOf, ringLimitFor } from './heatSeat.ts';
+import { partLimitFor } from './ovenSeats.ts';
 import { partSizeOf, partWithSeat } from './ringWays.ts';
 import { seatInterference } from './seats.ts';
 

@@ -1,3 +1,4 @@
+import type { ForceLimit } from '../heat/index.ts';
 import { grooveLoad } from '../pressFit/index.ts';
 import type { Axis, Part, Station } from '../unit/index.ts';
 
@@ -33,4 +34,12 @@ export function snapRingUnder(
       ? null
       : grooveLoad({ diameter: station.outside, depth, material: part.material });
   return { snapRing, load };
+}
+
+/** How hard a ring may be pressed against the snap ring under it; null where there is none, or nobody knows what its groove takes. */
+export function grooveLimit(axis: Axis, station: Station, part: Part | null): ForceLimit | null {
+  const under = snapRingUnder(axis, station, part);
+  return under?.load == null
+    ? null
+    : { limit: under.load, reason: `what the groove of ${under.snapRing.name} takes` };
 }

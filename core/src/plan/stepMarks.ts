@@ -11,7 +11,7 @@ import {
   type Station,
 } from '../unit/index.ts';
 import type { ActId } from './act.ts';
-import { partWithSeat } from './ringWays.ts';
+import { partWithSeat, wayTaken } from './ringWays.ts';
 import { BACK_FACES } from './rules/orientation.ts';
 import { expectedDepth } from './seating.ts';
 import type { Step } from './step.ts';
@@ -87,6 +87,7 @@ const HEAT_OF: Readonly<Record<WayId, { readonly seat?: 'hot'; readonly ring?: '
     freezerOnly: { ring: 'cold' },
     dryIce: { ring: 'cold' },
     coldPress: {},
+    frozenPress: { ring: 'cold' },
     induction: { ring: 'hot' },
     oven: { ring: 'hot' },
     ringHeatGun: { ring: 'hot' },
@@ -197,9 +198,9 @@ function heatOf(
     all.filter(({ id, partId }) => ids.includes(id) || ids.includes(partId)).map(({ id }) => id);
   if (acts.includes('heat')) return { hot: of(on), cold: [] };
   if (acts.includes('chill')) return { hot: [], cold: of(on) };
-  const way = ring === null ? undefined : state.fitting.ways[stationId ?? '']?.[ring]?.way;
   const own = all.find(({ id }) => id === stationId);
-  if (way === undefined || own === undefined || !acts.includes('seat')) return NO_MARKS;
+  const way = ring === null || own === undefined ? null : wayTaken(state, own, ring);
+  if (way === null || own === undefined || !acts.includes('seat')) return NO_MARKS;
   const { seat, ring: ringHeat } = HEAT_OF[way];
   const part = partWithSeat(state.unit!, own, ring!);
   const walls = all.filter(({ kind, partId }) => WALLS.has(kind) && partId === part?.id);

@@ -13,10 +13,13 @@ export const note = (text: string) => ({
   data: { text },
 });
 
+/** The first entry of the Sill's log: the demo is worked out once. */
+const [OPENED] = sillLog().events;
+
 /** A fresh job with the Sill's unit, opened under an id of its own. */
 export async function openJob(server: TestServer, practice = false): Promise<string> {
   const jobId = randomUUID();
-  const opened = { ...sillLog().events[0]!, id: randomUUID() };
+  const opened = { ...OPENED!, id: randomUUID() };
   const mark = { ...note(''), type: 'PracticeMarked', data: { reason: '' } };
   const events = practice ? [opened, mark] : [opened];
   const { status } = await server.post(`/jobs/${jobId}/events`, { events });

@@ -5,6 +5,7 @@ import type { HeatSettings, PartHeat } from '@wendaxis/core/heat';
 import {
   CAUTIONS,
   heatedParts,
+  LONG_OVEN,
   heatNow,
   jobHeat,
   ringOfShaft,
@@ -31,6 +32,7 @@ import { PartLimit } from './PartLimit.tsx';
 import type { ScreenUnits } from '../wording/screenUnits.ts';
 import type { Part } from '@wendaxis/core/unit';
 import { Temperatures } from '../features/heat/Temperatures.tsx';
+import { spanText } from '../features/heat/clock.ts';
 import { Main } from '../ui/Main.tsx';
 
 /** The heat plan of the unit's parts, and doing it. */
@@ -67,7 +69,7 @@ export function HeatPage() {
           onChoose={(id) => setQuery({ part: id }, { replace: true })}
         />
       </div>
-      <LeftOut jobId={jobId} state={state} partId={part.id} />
+      <LeftOut jobId={jobId} state={state} part={part} />
       {heat.plan !== null && <Estimated jobId={jobId} part={part} estimate={heat.estimate} />}
       {heat.plan === null ? (
         <Notice
@@ -77,6 +79,12 @@ export function HeatPage() {
               : 'Nothing goes in from the oven'
           }
         >
+          {heat.coldInstead && (
+            <p className="m-0">
+              {part.name} would be more than {spanText(LONG_OVEN)} in the oven: its rings are frozen
+              and driven. To heat it all the same, choose the oven at one of its rings.
+            </p>
+          )}
           <Figures jobId={jobId} figures={[]} missing={heat.missing} />
         </Notice>
       ) : (

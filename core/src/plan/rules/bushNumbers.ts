@@ -45,7 +45,7 @@ export function pressedNumbers(subject: StationSubject): Numbers {
   const { state, station } = subject;
   const ways = ringWays(state, station.id, 'outer');
   const chosen = chosenWay(state, station, 'outer');
-  const way = chosen ?? wayFor(station, ways);
+  const way = chosen ?? wayFor(state, station, 'outer', ways);
   const fit = ways.length === 0 ? fitNumbers(subject, 'outer') : numbers();
   return numbers(
     depthWanted(subject),

@@ -13,7 +13,6 @@ import { SOURCES } from '../../sources/index.ts';
 import type { Part } from '../../unit/index.ts';
 import { figure, lacksOfPart, numbers, range, words } from '../figures.ts';
 import { heatOfPart, type HeatOfPart } from '../jobHeat.ts';
-import { bodyOf } from '../ovenSeats.ts';
 import type { Numbers, PartSubject, StationSubject } from '../rule.ts';
 import type { Figure } from '../step.ts';
 
@@ -40,7 +39,7 @@ export function heatNumbers({ state, part }: PartSubject): Numbers {
 }
 
 /** What the part is brought to, or why nothing is heated. */
-function heatTo({ settings, isSet, limit }: HeatOfPart, choice: HeatChoice): Figure {
+function heatTo({ settings, isSet, limit, isEstimated }: HeatOfPart, choice: HeatChoice): Figure {
   if (!isSet && choice.way === 'free')
     return words('Heat', 'None: every ring drops in cold', SOURCES.thermalFit.title);
   if (!isSet && choice.way === 'press')
@@ -57,17 +56,18 @@ function heatTo({ settings, isSet, limit }: HeatOfPart, choice: HeatChoice): Fig
       ? 'As set for this job'
       : choice.least?.loss === 'usual'
         ? SOURCES.usualLoss.title
-        : SOURCES.timeAllowed.title,
+        : isEstimated
+          ? `${SOURCES.timeAllowed.title}; weight and surface estimated, as it cools at the fastest`
+          : SOURCES.timeAllowed.title,
   );
 }
 
 /** From what a ring drops in with the rings as they lie; one that no permitted heat frees is pressed. */
 function needFigure(
-  { part, settings }: HeatOfPart,
+  { body, settings }: HeatOfPart,
   { pressed, least }: HeatChoice,
   seat: HeatSeat,
 ): Figure {
-  const body = bodyOf(part) ?? { material: part.material! };
   const alone = leastHeat(body, [{ ...seat, after: [] }], settings).seats[0]!;
   if (pressed.includes(seat.id))
     return words(

@@ -2,7 +2,7 @@ import { supportFor, usualHeat, type WayOut } from '../../heat/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { isPressed, sitsTight } from '../../unit/index.ts';
 import { figure, lacksDetail, numbers, range, words } from '../figures.ts';
-import { lacksForHeat } from '../ovenSeats.ts';
+import { lacksForHeat } from '../heatSeat.ts';
 import { ringWaysOut } from '../ringWaysOut.ts';
 import { partWithSeat } from '../ringWays.ts';
 import type { Numbers, StationSubject } from '../rule.ts';

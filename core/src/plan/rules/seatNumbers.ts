@@ -1,12 +1,13 @@
 import { STAGES_OF_TORQUE, torqueStages } from '../../fasteners/index.ts';
-import { wayToTake } from '../../heat/index.ts';
+import { wayToTake, type WayIn } from '../../heat/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { isPressed } from '../../unit/index.ts';
 import { figure, lacksDetail, lacksOfPart, numbers, range, words } from '../figures.ts';
 import type { Numbers, StationSubject } from '../rule.ts';
 import { atFitting } from '../compound.ts';
-import { ringLimitFor } from '../ovenSeats.ts';
-import { chosenWay, ringWays, wayFigures } from '../ringWays.ts';
+import { ringLimitFor } from '../heatSeat.ts';
+import { goesCold } from '../goesCold.ts';
+import { chosenWay, ringWays, wayFigures, wayFor } from '../ringWays.ts';
 import { snapRingUnder } from '../snapRingUnder.ts';
 import { pressedNumbers } from './bushNumbers.ts';
 import { fitNumbers } from './fitNumbers.ts';
@@ -20,7 +21,11 @@ export function seatNumbers(subject: StationSubject): Numbers {
     return part === null ? numbers() : numbers(lacksOfPart(part, 'material'));
   if (atFitting(state, station, 'outer') !== null) return fitNumbers(subject, 'outer');
   const chosen = chosenWay(state, station, 'outer');
-  const drop = chosen === null ? dropNumbers(subject) : numbers(wayFigures(chosen));
+  const taken = chosen ?? drivenWay(subject);
+  const drop =
+    taken === null
+      ? dropNumbers(subject)
+      : numbers(wayFigures(taken, chosen === null ? 'Method' : undefined));
   if (drop === null) return fitNumbers(subject, 'outer');
   const under = snapRingUnder(axis, station, part);
   return numbers(
@@ -37,6 +42,12 @@ export function seatNumbers(subject: StationSubject): Numbers {
             SOURCES.grooveLoad.title,
           ),
   );
+}
+
+/** The way of a ring that is driven in where none was chosen; null where its part is heated. */
+function drivenWay({ state, station, part }: StationSubject): WayIn | null {
+  if (part === null || !goesCold(state, part)) return null;
+  return wayFor(state, station, 'outer', ringWays(state, station.id, 'outer')) ?? null;
 }
 
 /** How an inner ring goes on its shaft, or the shaft into it: as the way that was chosen, else as the first that can be had. */

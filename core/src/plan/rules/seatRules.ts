@@ -1,3 +1,4 @@
+import type { WayId } from '../../heat/index.ts';
 import type { JobState } from '../../job/index.ts';
 import { materialOf } from '../../materials/index.ts';
 import {
@@ -19,7 +20,7 @@ import type { CautionId } from '../cautions.ts';
 import { coneStopOf, type ConeStop } from '../coneStop.ts';
 import { atFitting, besideCompound } from '../compound.ts';
 import { ovenSeats } from '../ovenSeats.ts';
-import { WAY_CAUTIONS } from '../ringWays.ts';
+import { WAY_CAUTIONS, wayTaken } from '../ringWays.ts';
 import { homeSizes, seatingChecks, seatingDone, wantsDepth } from '../seating.ts';
 import { BUSH_RULES } from './bushRules.ts';
 import { feedNumbers, pressedFitNumbers } from './bushNumbers.ts';
@@ -55,16 +56,30 @@ function isSeated({ fitting: { tries } }: JobState, { id }: Station): boolean {
   return last !== undefined && last.outcome !== 'stoppedHalfWay';
 }
 
-/** Cautions of the way that was chosen, else the usual ones. */
+/** Cautions of the way that is taken, else the usual ones. */
 function waysCautions(
-  { fitting: { ways } }: JobState,
-  { id }: Station,
+  state: JobState,
+  station: Station,
   ring: 'outer' | 'inner',
   usual: readonly CautionId[],
 ): readonly CautionId[] {
-  const chosen = ways[id]?.[ring];
-  return chosen === undefined ? usual : WAY_CAUTIONS[chosen.way];
+  const way = wayTaken(state, station, ring);
+  return way === null ? usual : WAY_CAUTIONS[way];
 }
+
+/** How a ring that is driven in cold goes home. Common practice, no source. */
+const DRIVEN_HOW: Readonly<Partial<Record<WayId, string>>> = {
+  coldPress:
+    'Start it square and look at it from two sides. Then press it home in one stroke with a driver on its full face, and see that it lies on its shoulder all round.',
+  frozenPress:
+    'Out of the freezer, frost wiped off, start it square at once. Press it home in one stroke, or drive it with a driver on its full face, until it sounds solid. See that it lies on its shoulder all round.',
+};
+
+/** How a ring goes in that drops into a hot part, or goes in cold by itself. Common practice, no source. */
+const droppedHow = (station: Station): string =>
+  isSeparable(station)
+    ? 'Straight in with one movement. Hold it down until it grips, then see that it lies on its shoulder all round.'
+    : 'Straight in with one movement. Hold it down until it grips, check from behind, turn it by hand.';
 
 /** How an inner ring goes home, by what it comes up against. Common practice, no source. */
 const INNER_HOW: Readonly<Record<ConeStop, string>> = {
@@ -147,9 +162,8 @@ export const SEAT_RULES: readonly Rule[] = [
     how: ({ state, station }) =>
       atFitting(state, station, 'outer') ??
       PRESSED_HOW[station.kind] ??
-      (isSeparable(station)
-        ? 'Straight in with one movement. Hold it down until it grips, then see that it lies on its shoulder all round.'
-        : 'Straight in with one movement. Hold it down until it grips, listen for the note to change, check from behind, turn it by hand.'),
+      DRIVEN_HOW[wayTaken(state, station, 'outer') ?? 'ovenOnly'] ??
+      droppedHow(station),
     reason: ({ state, station, part }) =>
       part !== null && ovenSeats(state, part.id).some(({ id }) => id === station.id)
         ? 'The part is hot now; rings that others would block go in first.'
@@ -159,7 +173,7 @@ export const SEAT_RULES: readonly Rule[] = [
     cautions: ({ state, station }) =>
       atFitting(state, station, 'outer') !== null
         ? ['compound']
-        : waysCautions(state, station, 'outer', isPressed(station) ? ['press'] : ['hotParts']),
+        : waysCautions(state, station, 'outer', ['hotParts']),
     tools: ({ station }) =>
       isPressed(station) ? ['press', 'stepped driver'] : ['driver on the outer ring'],
     done: ({ state, station }) => isSeated(state, station),

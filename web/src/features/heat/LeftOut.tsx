@@ -2,30 +2,35 @@ import { Link } from 'react-router';
 
 import { WAYS } from '@wendaxis/core/heat';
 import type { JobState } from '@wendaxis/core/job';
-import { leftOut } from '@wendaxis/core/plan';
+import type { Part } from '@wendaxis/core/unit';
+import { leftOut, wayTaken } from '@wendaxis/core/plan';
 
 interface Props {
   readonly jobId: string;
   readonly state: JobState;
-  readonly partId: string;
+  readonly part: Part;
 }
 
-/** Rings for which a way without the oven was chosen, and the way to them. */
-export function LeftOut({ jobId, state, partId }: Props) {
-  const rows = leftOut(state, partId);
+/** Rings that go in by a way without the oven, and the way to them: there another way can be chosen. */
+export function LeftOut({ jobId, state, part }: Props) {
+  const rows = leftOut(state, part);
   if (rows.length === 0) return null;
   return (
     <p className="m-0 text-lg">
       Not from the oven:{' '}
-      {rows.map(({ id, name }) => (
-        <Link
-          key={id}
-          className="text-ink mr-4 font-semibold"
-          to={`/jobs/${jobId}/step/${encodeURIComponent(`seatOuter:${id}`)}`}
-        >
-          {name}, {WAYS[state.fitting.ways[id]!.outer!.way].words.toLowerCase()}
-        </Link>
-      ))}
+      {rows.map((station) => {
+        const way = wayTaken(state, station, 'outer');
+        return (
+          <Link
+            key={station.id}
+            className="text-ink mr-4 font-semibold"
+            to={`/jobs/${jobId}/step/${encodeURIComponent(`seatOuter:${station.id}`)}`}
+          >
+            {station.name}
+            {way === null ? '' : `, ${WAYS[way].words.toLowerCase()}`}
+          </Link>
+        );
+      })}
     </p>
   );
 }

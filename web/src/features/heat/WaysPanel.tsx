@@ -40,7 +40,7 @@ export function WaysPanel({ job, stationId, ring }: Props) {
   if (ways.length === 0) return isPressed(found.station) ? pressed(false) : null;
   const seat = partWithSeat(state.unit!, found.station, ring);
   const chosen = state.fitting.ways[stationId]?.[ring]?.way;
-  const way = ways.find(({ id }) => id === chosen) ?? wayFor(found.station, ways);
+  const way = ways.find(({ id }) => id === chosen) ?? wayFor(state, found.station, ring, ways);
   return (
     <Panel title={`Methods for this seat`}>
       {seat !== null && seat.material === null && (
