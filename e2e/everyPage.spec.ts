@@ -54,6 +54,18 @@ async function jobsAt(page: Page, address: string): Promise<readonly string[]> {
   return jobs.map(({ jobId }) => jobId);
 }
 
+/** Go to an address as a link within the program does, in the light of day: the program itself is not fetched again. */
+async function goWithin(page: Page, address: string): Promise<void> {
+  await page.evaluate((to) => {
+    document.documentElement.dataset['theme'] = 'day';
+    history.pushState(null, '', to);
+    dispatchEvent(new PopStateEvent('popstate'));
+    return new Promise((done) => requestIdleCallback(done, { timeout: 500 }));
+  }, address);
+  await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
+  await expect(page.getByText(/^(Opening|Fetching)/)).toHaveCount(0);
+}
+
 for (const [what, addressesOf, least] of [
   ['page', everyPage, 21],
   ['form of a step', everyForm, 15],
@@ -66,11 +78,12 @@ for (const [what, addressesOf, least] of [
     const addresses = await addressesOf(page, workshop.address);
     expect(addresses.length).toBeGreaterThanOrEqual(least);
     const wide: string[] = [];
+    const shown = new Set<string>();
+    await page.goto(workshop.address);
     for (const path of addresses) {
       await page.setViewportSize({ width: 1280, height: 800 });
-      await page.goto(`${workshop.address}${path}`);
-      await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
-      await expect(page.getByText(/^(Opening|Fetching)/)).toHaveCount(0);
+      await goWithin(page, `${workshop.address}${path}`);
+      shown.add(await page.getByRole('main').innerText());
       await expectAccessible(page);
       await page.evaluate(() => (document.documentElement.dataset['theme'] = 'night'));
       await expectAccessible(page, 'colours');
@@ -81,6 +94,8 @@ for (const [what, addressesOf, least] of [
       }
     }
     expect(wide).toEqual([]);
+    // Each was another page: two addresses that are none look alike.
+    expect(shown.size).toBeGreaterThanOrEqual(addresses.length - 1);
   });
 
 /** A unit in which everything has as long a name as it may have, with a word of 27 letters in it. */
@@ -119,14 +134,13 @@ test('the longest names fit a screen, a tablet and a telephone', async ({ page, 
   const { steps } = compilePlan(await jobAt(page, workshop.address, jobId));
   const forms = [...new Map(steps.map(({ form, id }) => [form, id])).values()];
   const wide: string[] = [];
+  await page.goto(workshop.address);
   for (const path of [
     '',
     ...OF_A_JOB.map((one) => `jobs/${jobId}${one}`),
     ...forms.map((id) => `jobs/${jobId}/step/${encodeURIComponent(id)}`),
   ]) {
-    await page.goto(`${workshop.address}${path}`);
-    await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
-    await expect(page.getByText(/^(Opening|Fetching)/)).toHaveCount(0);
+    await goWithin(page, `${workshop.address}${path}`);
     for (const width of [1280, 820, 390]) {
       await page.setViewportSize({ width, height: 844 });
       const own = await page.evaluate(() => document.documentElement.scrollWidth);

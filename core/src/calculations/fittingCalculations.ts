@@ -25,7 +25,12 @@ import {
   type JobEvent,
   type JobEventData,
 } from '../job/index.ts';
-import { oilHoleOpening, plainClearance, usualClearance } from '../plain/index.ts';
+import {
+  oilHoleOpening,
+  plainClearance,
+  usualBushClearance,
+  usualClearance,
+} from '../plain/index.ts';
 import { compilePlan } from '../plan/index.ts';
 import { fullComplement } from '../rollers/index.ts';
 import { sealDepth } from '../seals/index.ts';
@@ -169,6 +174,7 @@ export const FITTING_CALCULATIONS: readonly Calculation[] = [
     run: ({ bores, journals }: { bores: readonly number[]; journals: readonly number[] }) => ({
       ...plainClearance(bores, journals),
       usual: usualClearance(Math.max(...journals)),
+      usualBush: usualBushClearance(Math.max(...journals)),
     }),
   },
   {

@@ -56,6 +56,18 @@ describe('judging a run', () => {
     expect(run([cycle(0.14, 0.04)], { band: wide }).cycles[0]!.flaw).toBeNull();
   });
 
+  test('should not doubt a lower limit of 0 where a travel was seen, and leave it open where none was', () => {
+    const none = { lower: 0, upper: 0.1, target: null };
+    const word = (lift: number, graduation: number) =>
+      judged([cycle(lift), cycle(lift), cycle(lift)], {
+        band: none,
+        instrument: { ...DIAL, graduation },
+      }).decision.word;
+    expect(word(0.01, 0.01)).toBe('conforms');
+    expect(word(0, 0.01)).toBe('cannotDecide');
+    expect(word(0.13, 0.01)).toBe('doesNotConform');
+  });
+
   test('should not count a needle that goes the wrong way, or past its travel', () => {
     expect(run([cycle(-0.14)]).cycles[0]!.flaw).toBe('wrongWay');
     expect(run([cycle(0.14)], { instrument: { ...DIAL, range: 0.1 } }).cycles[0]!.flaw).toBe(

@@ -88,13 +88,16 @@ export function judgeRun(input: RunInput): RunVerdict {
     seating: settling.kind === 'agreed' ? settling.seating : 0,
   });
   const { low, high, uncertainty } = value;
-  const decision = decide(low, high, band, uncertainty.expanded);
+  // A travel that was seen is more than none: a lower limit of 0 is not in doubt then.
+  const doubtful =
+    band.lower === 0 && low >= instrument.graduation ? { ...band, lower: null } : band;
+  const decision = decide(low, high, doubtful, uncertainty.expanded);
   const remedies =
     decision.word === 'cannotDecide'
       ? whatWouldDecide({
           low,
           high,
-          band,
+          band: doubtful,
           graduation: instrument.graduation,
           travels: groups,
           components: uncertainty.components,

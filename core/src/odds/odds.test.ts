@@ -12,7 +12,7 @@ const QUESTION: OddsQuestion = {
   gain: 1,
   band: { lower: 0.13, upper: 0.17, target: null },
   seating: { value: 0.003, degreesOfFreedom: null },
-  draws: 100_000,
+  draws: 30_000,
   seed: 7,
 };
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 
 import { oilHoleOpening } from './oilHoleOpening.ts';
-import { plainClearance, usualClearance } from './plainClearance.ts';
+import { plainClearance, usualBushClearance, usualClearance } from './plainClearance.ts';
 
 describe('the opening of an oil hole', () => {
   test('should be whole in line, nothing apart, and half-moon formulas between', () => {
@@ -68,6 +68,16 @@ describe('the clearance of a plain bearing', () => {
   test('should be three to four hundredths on a 40 mm journal where the manual is silent', () => {
     // Common practice, no source: 0.00075 to 0.001 of the journal.
     expect(usualClearance(40)).toEqual({ lower: 0.03, upper: 0.04, target: null });
+  });
+
+  test('should be the running fit for a bush, so that a good bush of a slow shaft is not condemned', () => {
+    // ISO 286-2:2010, 40 mm: H7 0/+25, f7 −25/−50.
+    const { lower, upper } = usualBushClearance(40);
+    expect(lower).toBeCloseTo(0.025, 9);
+    expect(upper).toBeCloseTo(0.075, 9);
+    // ISO 286-2:2010, 2 mm is outside of what is known here: as over 3 mm, H7 0/+12, f7 −10/−22.
+    expect(usualBushClearance(2).upper).toBeCloseTo(0.034, 9);
+    expect(usualBushClearance(900).upper).toBe(usualBushClearance(500).upper);
   });
 
   test('should want sizes, and name the one that cannot be', () => {

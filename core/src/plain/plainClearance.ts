@@ -1,4 +1,5 @@
 import { refuse, requireNumber } from '../faults/index.ts';
+import { toleranceClass } from '../fits/index.ts';
 import type { Band } from '../measure/index.ts';
 import { line, type WorkingLine } from '../working/index.ts';
 
@@ -61,7 +62,20 @@ export function plainClearance(
   };
 }
 
-/** The usual clearance band for a journal, where the manual is silent. mm. Common practice, no source. */
+/** Smallest journal for which a running fit is known, mm; a smaller one goes by the next above it. */
+const LEAST_RUNNING = 3.001;
+
+/**
+ * The usual clearance band of a bush that is fed by splash or grease, or turns now and then, where the manual is silent: the
+ * running fit H7/f7 of ISO 286-1. mm.
+ */
+export function usualBushClearance(journal: number): Band {
+  const size = Math.min(500, Math.max(LEAST_RUNNING, journal));
+  const [hole, shaft] = [toleranceClass('H7', size), toleranceClass('f7', size)];
+  return { lower: hole.least - shaft.most, upper: hole.most - shaft.least, target: null };
+}
+
+/** The usual clearance band of shells fed with oil under pressure, where the manual is silent. mm. Common practice, no source. */
 export function usualClearance(journal: number): Band {
   return {
     lower: USUAL_CLEARANCE.least * journal,

@@ -1,6 +1,11 @@
 import type { JobState } from '../job/index.ts';
 import { NORMAL_FACTOR, type Band } from '../measure/index.ts';
-import { plainClearance, usualClearance, type PlainClearance } from '../plain/index.ts';
+import {
+  plainClearance,
+  usualBushClearance,
+  usualClearance,
+  type PlainClearance,
+} from '../plain/index.ts';
 import { SOURCES } from '../sources/index.ts';
 import type { Station } from '../unit/index.ts';
 import { sizeUncertainty } from './seats.ts';
@@ -31,15 +36,17 @@ export function measuredClearance(
 }
 
 /** Limits of the clearance of a plain bearing: as described, else the usual ones of its size; and where they are from. mm. */
-export function clearanceLimits({ clearanceLeast, clearanceMost, inside }: Station): {
+export function clearanceLimits({ clearanceLeast, clearanceMost, inside, kind }: Station): {
   readonly band: Band;
   readonly source: string;
 } {
   const isSilent = clearanceLeast === undefined && clearanceMost === undefined;
-  return isSilent
-    ? { band: usualClearance(inside), source: SOURCES.usualClearance.title }
-    : {
-        band: { lower: clearanceLeast ?? null, upper: clearanceMost ?? null, target: null },
-        source: SOURCES.asBookedIn.title,
-      };
+  if (!isSilent)
+    return {
+      band: { lower: clearanceLeast ?? null, upper: clearanceMost ?? null, target: null },
+      source: SOURCES.asBookedIn.title,
+    };
+  return kind === 'bush'
+    ? { band: usualBushClearance(inside), source: SOURCES.bushClearance.title }
+    : { band: usualClearance(inside), source: SOURCES.usualClearance.title };
 }

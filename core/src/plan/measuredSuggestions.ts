@@ -5,9 +5,9 @@ import {
   type RepairId,
 } from '../inspect/index.ts';
 import type { JobState } from '../job/index.ts';
-import { measuredClearance } from './measuredClearance.ts';
+import { clearanceLimits, measuredClearance } from './measuredClearance.ts';
 import { rollerClearance, rollerLimits } from './rollerClearance.ts';
-import { LEAST_OPENING, oilHoleOpening, usualClearance } from '../plain/index.ts';
+import { LEAST_OPENING, oilHoleOpening } from '../plain/index.ts';
 import { fullComplement } from '../rollers/index.ts';
 import { knownSize, sitsTight, STATION_KIND_TABLE, type Station } from '../unit/index.ts';
 import { ringWords, seatInterference, seatsOf, seatVerdict, sizeUncertainty } from './seats.ts';
@@ -74,6 +74,8 @@ function looseness(state: JobState, station: Station): readonly MeasuredSuggesti
   });
 }
 
+const OPEN = { lower: null, upper: null } as const;
+
 /** Clearance of a plain bearing or of loose rollers, with the limits it is held to; null where it is not measured. */
 function clearanceOf(state: JobState, station: Station) {
   if (station.kind === 'looseRollers') {
@@ -82,14 +84,12 @@ function clearanceOf(state: JobState, station: Station) {
   }
   if (STATION_KIND_TABLE[station.kind].bearing !== 'plain') return null;
   const measured = measuredClearance(state, station);
-  const bore = knownSize(station, 'inside');
   if (measured === null) return null;
-  const usual = bore === null ? null : usualClearance(bore).upper!;
-  return {
-    ...measured,
-    lower: station.clearanceLeast ?? 0,
-    upper: station.clearanceMost ?? usual,
-  };
+  const { clearanceLeast, clearanceMost } = station;
+  const isSilent = clearanceLeast === undefined && clearanceMost === undefined;
+  // What is usual hangs on the size: where that is not known there is none.
+  if (isSilent && knownSize(station, 'inside') === null) return { ...measured, ...OPEN };
+  return { ...measured, ...clearanceLimits(station).band };
 }
 
 /** Out of its limits to either side, by what is proven. */

@@ -3,10 +3,13 @@ import {
   USUAL_FACTOR,
   type BacklashVerdict,
   type CarrierHold,
+  type Known,
 } from '../gears/index.ts';
 import { inPlaceNow, type BacklashRow, type JobState } from '../job/index.ts';
+import { NORMAL_FACTOR } from '../measure/index.ts';
 import { judgedPlaces, lastBacklash } from './backlashNow.ts';
 import { builtPlay, type CarriedPlay } from './builtPlay.ts';
+import { playWith } from './playWith.ts';
 import { backlashFactor, pinionPlace, ringPlace, SAME_PLACE, type AxisMesh } from './pairGears.ts';
 import { specOf } from './specOf.ts';
 
@@ -53,7 +56,7 @@ export function pairBacklash(state: JobState, of: AxisMesh): PairBacklash | null
     verdict,
     current: Math.abs(moved.ring) < SAME_PLACE && Math.abs(moved.pinion) < SAME_PLACE,
     held,
-    teethFirst: row.held === 'other' && verdict.smallest < TEETH_TOUCH,
+    teethFirst: areTeethFirst(row, verdict, ring, playWith(state, carrier, row.inPlace)),
     now: {
       value: value + ring.value * moved.ring + pinion.value * moved.pinion,
       uncertainty: Math.hypot(
@@ -64,6 +67,21 @@ export function pairBacklash(state: JobState, of: AxisMesh): PairBacklash | null
       degreesOfFreedom: Number.isFinite(degreesOfFreedom) ? degreesOfFreedom : null,
     },
   };
+}
+
+/**
+ * Whether the teeth meet before the bearing does: held towards the pinion nothing is left between them; held away from it, there is
+ * less between them than all of the play would take. What the factor is unsure by speaks for the reading.
+ */
+function areTeethFirst(
+  { held }: BacklashRow,
+  { smallest, expanded }: BacklashVerdict,
+  ring: Known,
+  play: number | null,
+): boolean {
+  if (held === 'other') return smallest < TEETH_TOUCH;
+  const taken = Math.max(0, ring.value - NORMAL_FACTOR * ring.uncertainty) * (play ?? 0);
+  return held === 'gear' && taken > smallest + expanded;
 }
 
 const difference = (one: number | null, other: number | null): number =>

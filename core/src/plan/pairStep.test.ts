@@ -96,6 +96,13 @@ describe('the next move of a pair', () => {
     expect(step).toEqual({ status: 'waits', for: ['teethFirst'] });
   });
 
+  test('should say so too where it is held away from the pinion with more play than the backlash leaves room for', () => {
+    const held = (play: number) => new Pair().play(play).backlash(0.1, 'gear').step;
+    // By the angles of this pair 0.1 mm of backlash is used up by about 0.14 mm of play.
+    expect(held(0.3)).toEqual({ status: 'waits', for: ['teethFirst'] });
+    expect(held(0.08)).not.toEqual({ status: 'waits', for: ['teethFirst'] });
+  });
+
   test('should say so where a side would come out thinner than nothing', () => {
     expect(new Pair().play(0.1).backlash(2.5).step).toMatchObject({
       status: 'refused',

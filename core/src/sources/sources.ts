@@ -152,6 +152,10 @@ export const SOURCES = {
       'Equivalent load by ISO 281; friction of tapered rollers 0.0018 (catalogue value, from memory), within a factor of two',
     standing: 'practice',
   },
+  bushClearance: {
+    title: 'Running fit H7/f7 (ISO 286-1), where the manual is silent',
+    standing: 'standard',
+  },
   usualClearance: {
     title: '0.00075 to 0.001 of the journal, where the manual is silent',
     standing: 'practice',

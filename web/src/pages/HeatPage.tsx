@@ -72,21 +72,7 @@ export function HeatPage() {
       <LeftOut jobId={jobId} state={state} part={part} />
       {heat.plan !== null && <Estimated jobId={jobId} part={part} estimate={heat.estimate} />}
       {heat.plan === null ? (
-        <Notice
-          title={
-            heat.missing.length > 0
-              ? 'The heat cannot be worked out yet'
-              : 'Nothing goes in from the oven'
-          }
-        >
-          {heat.coldInstead && (
-            <p className="m-0">
-              {part.name} would be more than {spanText(LONG_OVEN)} in the oven: its rings are frozen
-              and driven. To heat it all the same, choose the oven at one of its rings.
-            </p>
-          )}
-          <Figures jobId={jobId} figures={[]} missing={heat.missing} />
-        </Notice>
+        <NoHeat jobId={jobId} heat={heat} />
       ) : (
         <Planned
           heat={heat}
@@ -98,6 +84,26 @@ export function HeatPage() {
         />
       )}
     </Main>
+  );
+}
+
+/** Why there is no heat to plan: what it lacks, or that nothing goes in from the oven. */
+function NoHeat({ jobId, heat }: { readonly jobId: string; readonly heat: JobHeat }) {
+  const { part, missing, coldInstead } = heat;
+  return (
+    <Notice
+      title={
+        missing.length > 0 ? 'The heat cannot be worked out yet' : 'Nothing goes in from the oven'
+      }
+    >
+      {coldInstead && (
+        <p className="m-0">
+          {part.name} would be more than {spanText(LONG_OVEN)} in the oven: its rings are frozen and
+          driven. To heat it all the same, choose the oven at one of its rings.
+        </p>
+      )}
+      <Figures jobId={jobId} figures={[]} missing={missing} />
+    </Notice>
   );
 }
 

@@ -17,7 +17,7 @@ export const WAITS_WORDS: Readonly<Record<PairWaits, string>> = {
   play: 'Measure the end play of the carrier.',
   backlash: 'Read the backlash round the ring gear.',
   teethFirst:
-    'The teeth meet before the bearing does: the play that was read is too small. Take from the gear’s side and put it on the other, then measure both again.',
+    'The teeth meet before the bearing does: the carrier does not come to rest at both sides, and its play cannot be read so. Take from the gear’s side and put it on the other, then measure both again.',
   contradictoryMarks:
     'No position of the gears gives both marks. Wipe the teeth, paint them again and turn under an even drag.',
   signOfEtching: 'Say what a plus on this pinion means: the two shims differ.',
