@@ -8,6 +8,7 @@ export {
   type ShimPlace,
 } from './gainTable.ts';
 export {
+  MEASURED_DIFFERENCE,
   PLAY_TERM_KINDS,
   PLAY_TERMS,
   termGain,

@@ -2,6 +2,9 @@ import { requireNumber, requireOneOf } from '../faults/index.ts';
 import type { Arrangement } from './gainTable.ts';
 
 /** What can differ between the build that is measured and the one that is closed, besides the thickness that is chosen. */
+/** Standard uncertainty of a difference that is measured by micrometer, mm. A rule of this program. */
+export const MEASURED_DIFFERENCE = 0.004;
+
 export const PLAY_TERM_KINDS = [
   'gasket',
   'bearingHeight',

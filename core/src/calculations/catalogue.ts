@@ -7,6 +7,7 @@ import { GEAR_CALCULATIONS } from './gearCalculations.ts';
 import { HEAT_CALCULATIONS } from './heatCalculations.ts';
 import { MEASURE_CALCULATIONS } from './measureCalculations.ts';
 import { PRESS_CALCULATIONS } from './pressCalculations.ts';
+import { PLAIN_CALCULATIONS } from './plainCalculations.ts';
 import { PLAY_CALCULATIONS } from './playCalculations.ts';
 import { PRELOAD_CALCULATIONS } from './preloadCalculations.ts';
 import { SETTING_CALCULATIONS } from './settingCalculations.ts';
@@ -16,6 +17,7 @@ export const CATALOGUE: readonly Calculation[] = [
   ...SETTING_CALCULATIONS,
   ...MEASURE_CALCULATIONS,
   ...FITTING_CALCULATIONS,
+  ...PLAIN_CALCULATIONS,
   ...PRESS_CALCULATIONS,
   ...HEAT_CALCULATIONS,
   ...PRELOAD_CALCULATIONS,

@@ -1,4 +1,5 @@
 import { bandWidth, type Band } from './band.ts';
+import { NORMAL_FACTOR } from './normalFactor.ts';
 
 /** The three answers of the decision rule, and nothing in between. */
 export type DecisionWord = 'conforms' | 'doesNotConform' | 'cannotDecide';
@@ -39,3 +40,9 @@ export function decide(low: number, high: number, band: Band, guard: number): De
   if (inLower && inUpper) return { ...result, word: 'conforms', limit: null };
   return { ...result, word: 'cannotDecide', limit: inLower ? 'upper' : 'lower' };
 }
+
+/** Decide about a figure that is forecast, by its standard uncertainty. mm. */
+export const decideKnown = (
+  { value, uncertainty }: { readonly value: number; readonly uncertainty: number },
+  band: Band,
+): Decision => decide(value, value, band, NORMAL_FACTOR * uncertainty);

@@ -1,7 +1,7 @@
 export { bandTarget, bandWidth, requireBand, type Band } from './band.ts';
 export { ANGLE_TO_MEND, cosineCorrection, type CosineCorrection } from './cosine.ts';
 export { driftLimit, judgeCycle, type Cycle, type CycleFlaw, type JudgedCycle } from './cycle.ts';
-export { decide, type Decision, type DecisionWord } from './decision.ts';
+export { decide, decideKnown, type Decision, type DecisionWord } from './decision.ts';
 export { judgeRange } from './judgeRange.ts';
 export {
   doubtReading,

@@ -1,6 +1,6 @@
 import { orRefused } from '../faults/index.ts';
 import type { JobState } from '../job/index.ts';
-import { decide, NORMAL_FACTOR, studentFactor } from '../measure/index.ts';
+import { decideKnown, studentFactor } from '../measure/index.ts';
 import { adjusterTurn, turnWithin, type AdjusterTurn } from '../preload/index.ts';
 import type { Axis, Station } from '../unit/index.ts';
 import { pairNow } from './pairNow.ts';
@@ -22,7 +22,7 @@ function sideTurn(state: JobState, axis: Axis, adjuster: Station): AdjusterTurn 
   const { turns, forecast, split } = step.next;
   const turn = turns[adjuster.id === pair.of.mesh.gearSideAt ? 'gear' : 'other'];
   const clockwise = turn.angle >= 0 === ((adjuster.hand ?? 'right') === 'right');
-  const { value, uncertainty } = forecast.play!;
+  const { value } = forecast.play!;
   return {
     angle: turn.angle,
     set: turn.angle,
@@ -30,7 +30,7 @@ function sideTurn(state: JobState, axis: Axis, adjuster: Station): AdjusterTurn 
     direction: clockwise ? 'clockwise' : 'anticlockwise',
     inwards: turn.angle >= 0,
     expectedPlay: value,
-    decision: decide(value, value, pair.play!.band, NORMAL_FACTOR * uncertainty),
+    decision: decideKnown(forecast.play!, pair.play!.band),
     perNotch: adjuster.notches === undefined ? null : adjuster.lead / adjuster.notches,
     setWithin: turnWithin(adjuster.lead, adjuster.notches !== undefined, turn.angle < 0),
     working: split.working,

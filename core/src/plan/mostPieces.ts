@@ -11,6 +11,10 @@ const TURNED_ON: readonly Station['place'][] = ['fillsThrustGap', 'besideRetaine
 export const isOnePiece = ({ pieces, place }: Station): boolean =>
   pieces === undefined ? TURNED_ON.includes(place) : pieces === 'single';
 
+/** What lies at a site, in words: a pack of shims, or the one piece by its own name. */
+export const whatLiesAt = (station: Station): string =>
+  isOnePiece(station) ? station.name : `the pack at ${station.name}`;
+
 /** A shim site as a place for pieces: sizes that are only drawn are not held against them. */
 export const packSite = (station: Station): PackSite => ({
   inside: knownSize(station, 'inside'),

@@ -6,7 +6,7 @@ import {
   type Known,
 } from '../gears/index.ts';
 import { inPlaceNow, type BacklashRow, type JobState } from '../job/index.ts';
-import { NORMAL_FACTOR } from '../measure/index.ts';
+import { NORMAL_FACTOR, type DecisionWord } from '../measure/index.ts';
 import { judgedPlaces, lastBacklash } from './backlashNow.ts';
 import { builtPlay, type CarriedPlay } from './builtPlay.ts';
 import { playWith } from './playWith.ts';
@@ -17,6 +17,8 @@ import { specOf } from './specOf.ts';
 export interface PairBacklash {
   readonly row: BacklashRow;
   readonly verdict: BacklashVerdict;
+  /** Of the gears as they stand now: what was read elsewhere, or at too few places, proves nothing. */
+  readonly word: DecisionWord;
   /** Whether both gears stand where they stood when it was read. */
   readonly current: boolean;
   /** The smallest, as both gears stand now. */
@@ -51,10 +53,12 @@ export function pairBacklash(state: JobState, of: AxisMesh): PairBacklash | null
   };
   const { smallest: value, standard, degreesOfFreedom } = verdict;
   const [ring, pinion] = [factor?.ring ?? USUAL_FACTOR, factor?.pinion ?? UNKNOWN_PINION];
+  const current = Math.abs(moved.ring) < SAME_PLACE && Math.abs(moved.pinion) < SAME_PLACE;
   return {
     row,
     verdict,
-    current: Math.abs(moved.ring) < SAME_PLACE && Math.abs(moved.pinion) < SAME_PLACE,
+    word: current && verdict.status === 'judged' ? verdict.decision.word : 'cannotDecide',
+    current,
     held,
     teethFirst: areTeethFirst(row, verdict, ring, playWith(state, carrier, row.inPlace)),
     now: {

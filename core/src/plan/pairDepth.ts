@@ -1,7 +1,7 @@
 import { orRefused, type InputFault } from '../faults/index.ts';
 import type { DepthAnswer, Known } from '../gears/index.ts';
 import { packUncertainty, type DepthRow, type JobState } from '../job/index.ts';
-import { decide, NORMAL_FACTOR, type Decision } from '../measure/index.ts';
+import { decideKnown, type Band, type Decision } from '../measure/index.ts';
 import { packThickness } from '../shims/index.ts';
 import type { AxisMesh } from './pairGears.ts';
 import { answerOf, meanDepth } from './depthReadings.ts';
@@ -51,10 +51,7 @@ export function pairDepth(state: JobState, of: AxisMesh): PairDepth | null {
           uncertainty: Math.hypot(wanted.uncertainty, packUncertainty(pack!.pieces)),
         };
   const spec = pinion === null ? null : specOf(state, pinion.id, 'depth');
-  const decision =
-    off === null || spec === null
-      ? null
-      : decide(off.value, off.value, spec.band, NORMAL_FACTOR * off.uncertainty);
+  const decision = off === null || spec === null ? null : decideKnown(off, spec.band);
   return {
     row,
     answer,
@@ -70,3 +67,7 @@ export function pairDepth(state: JobState, of: AxisMesh): PairDepth | null {
 /** Whether marks were made after a depth was worked out: they have the last word on it. */
 export const isOverruled = ({ measured }: JobState, { row }: PairDepth): boolean =>
   measured.patterns.some(({ meshId, order }) => meshId === row.meshId && order > row.order);
+
+/** Whether limits of the depth leave out the mark itself, which they are counted from: then they are not that kind of limits. */
+export const leavesOutMark = ({ lower, upper }: Band): boolean =>
+  (lower ?? -Infinity) > 0 || (upper ?? Infinity) < 0;

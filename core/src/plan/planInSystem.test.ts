@@ -1,4 +1,4 @@
-import { UNIT_TEMPLATES } from '../unit/index.ts';
+import { UNIT_TEMPLATES, type Unit } from '../unit/index.ts';
 import { planInSystem } from './planInSystem.ts';
 import { readState } from './readJob.ts';
 import { Bench, unitOf } from './tests/bench.ts';
@@ -28,6 +28,36 @@ describe('a plan in the units of a screen', () => {
       expect(planInSystem(reading, 'metric').plan).toBe(reading.plan);
     },
   );
+
+  test('should keep what people typed as they typed it', () => {
+    const unit = unitOf('crankcaseHalves');
+    const [axis] = unit.axes;
+    const named: Unit = {
+      ...unit,
+      axes: [
+        {
+          ...axis!,
+          stations: axis!.stations.map((one) =>
+            one.id === 'bearing-left' ? { ...one, name: 'Ring 62 mm (old)' } : one,
+          ),
+        },
+      ],
+    };
+    const bench = new Bench(named, 'overhaul').record({
+      type: 'SpecSet',
+      data: {
+        specId: 's',
+        axisId: axis!.id,
+        kind: 'endPlay',
+        band: { lower: 0.1, upper: 0.18, target: null },
+        source: 'Manual page 3: 0.10 mm to 0.18 mm',
+      },
+    });
+    const told = JSON.stringify(planInSystem(readState(bench.state), 'inch').plan);
+    expect(told).toContain('Ring 62 mm (old)');
+    expect(told).toContain('Manual page 3: 0.10 mm to 0.18 mm');
+    expect(told).not.toContain('Ring 2.44 in');
+  });
 
   test('should have had some to rewrite', () => {
     const { state } = new Bench(unitOf('crankcaseHalves'), 'overhaul');

@@ -9,7 +9,7 @@ import { settersOf } from './setters.ts';
 export const PLAY_DOUBTS = {
   unitSlip: {
     words:
-      'This is 25 times the earlier figure: a thousandth of an inch may have been taken for a millimetre, or the other way round.',
+      'This and the earlier figure are 25 to 1: a thousandth of an inch may have been taken for a millimetre, or the other way round.',
     remedy: 'Look at the dial again, and at the unit it is marked in.',
   },
   tips: {

@@ -1,3 +1,4 @@
+export { outOfReach } from './toolReach.ts';
 export { cordTorque, type CordPull } from './cordTorque.ts';
 export {
   AGREE_WITHIN,

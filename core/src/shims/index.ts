@@ -1,4 +1,5 @@
 export { servesSite, stockFor, type PackSite, type Serves } from './servesSite.ts';
+export { looseFigures } from './looseFigures.ts';
 export { jointPacks } from './jointPacks.ts';
 export { jointOrder, type JointOrderLine } from './jointOrder.ts';
 export {

@@ -71,3 +71,4 @@ export {
   UNIT_SCHEMA,
 } from './unitSchema.ts';
 export { hasKind } from './hasKind.ts';
+export { holdsOil } from './holdsOil.ts';

@@ -22,6 +22,15 @@ describe('a text in the units of a screen', () => {
     expect(inSystem(metric, 'inch')).toBe(inch);
   });
 
+  test('should keep what people typed: in quotation marks, or named as typed', () => {
+    expect(inSystem('By “sheet 3, 0.10 mm”: at most 126 °C', 'inch')).toBe(
+      'By “sheet 3, 0.10 mm”: at most 259 °F',
+    );
+    expect(inSystem('Take out Tube 12 mm (+), 12 mm long', 'inch', ['Tube 12 mm (+)'])).toBe(
+      'Take out Tube 12 mm (+), 0.47 in long',
+    );
+  });
+
   test('should keep what is no quantity as it is', () => {
     for (const text of [
       'Journal: class k5, K of T = K·d·F',

@@ -16,19 +16,22 @@ const WRITTEN: Readonly<Record<string, { readonly kind: QuantityKind; readonly c
 
 const NUMBER = '[−-]?\\d+(?:\\.\\d+)?';
 /** One number, a range, or sizes with a cross between, before a unit that is followed by no letter. */
-const QUANTITY = new RegExp(
-  `(?<![\\w.,])(${NUMBER}(?:(?:\\s?×\\s?|\\s(?:to|and)\\s|\\s?–\\s?)${NUMBER})*)\\s?(mm|µm|°C|kN|N·m|MPa|kg|K|N)(?![\\w·/²³])`,
-  'gu',
-);
+const QUANTITY = `(?<![\\w.,])(${NUMBER}(?:(?:\\s?×\\s?|\\s(?:to|and)\\s|\\s?–\\s?)${NUMBER})*)\\s?(mm|µm|°C|kN|N·m|MPa|kg|K|N)(?![\\w·/²³])`;
+/** What somebody typed, quoted in a sentence. */
+const QUOTED = '“[^”]*”';
 
 /**
  * A text of the core, whose quantities are written in metric units, as the other system writes it. Each number is given as
- * finely as it was, no more.
+ * finely as it was, no more. What people typed stays as they typed it: a name, a citation.
+ * @param typed names and citations that may stand in it; what stands in quotation marks is one
  * @example inSystem('at most 126 °C', 'inch') // 'at most 259 °F'
  */
-export function inSystem(text: string, system: UnitSystem): string {
+export function inSystem(text: string, system: UnitSystem, typed: readonly string[] = []): string {
   if (system === 'metric') return text;
-  return text.replace(QUANTITY, (_, numbers: string, unit: string) => {
+  const kept = typed.toSorted((a, b) => b.length - a.length).map(escaped);
+  const parts = new RegExp(`${[QUOTED, ...kept].join('|')}|${QUANTITY}`, 'gu');
+  return text.replace(parts, (whole, numbers?: string, unit?: string) => {
+    if (numbers === undefined || unit === undefined) return whole;
     const { kind, core } = WRITTEN[unit]!;
     const each = new RegExp(NUMBER, 'gu');
     const valueOf = (number: string) => Number(number.replace('−', '-')) * core;
@@ -40,6 +43,9 @@ export function inSystem(text: string, system: UnitSystem): string {
     return `${told} ${shown(like, '').unit}`;
   });
 }
+
+/** A text as a pattern that is met by it alone. */
+const escaped = (text: string): string => text.replace(/[\\^$.*+?()[\]{}|/-]/gu, '\\$&');
 
 /** Decimals of an inch for those of a millimetre. */
 const INCH_DECIMALS = [2, 3, 3] as const;

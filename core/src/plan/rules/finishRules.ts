@@ -1,7 +1,6 @@
 import { SOURCES } from '../../sources/index.ts';
-import { hasKind, type Unit } from '../../unit/index.ts';
+import { hasKind, holdsOil, type Unit } from '../../unit/index.ts';
 import { numbers, range } from '../figures.ts';
-import { assemblyOf } from '../../assembly/index.ts';
 import { afterAll, nameOf, type Numbers, type Rule } from '../rule.ts';
 
 /** Air test pressure, MPa. Common practice, no source. */
@@ -51,7 +50,7 @@ export const FINISH_RULES: readonly Rule[] = [
     phase: 'prove',
     on: 'unit',
     form: 'tick',
-    when: ({ unit }) => assemblyOf(unit).shafts.length > 0,
+    when: ({ unit }) => holdsOil(unit),
     title: ({ unit }) => `Turn it by hand${isGearbox(unit) ? ', through every gear' : ''}`,
     how: 'Even drag, no tight spot, no noise. Feel each bearing boss.',
     reason: 'A fault found now is still quick to reach.',
@@ -76,7 +75,7 @@ export const FINISH_RULES: readonly Rule[] = [
     kinds: ['piston'],
     form: 'tick',
     title: (subject) => `Try ${nameOf(subject)} with air`,
-    how: 'Through its own feed, a little, a rag over the other ports: it moves, holds, and comes back. A hiss that does not stop is a lip that has turned over.',
+    how: 'What holds it in is fitted; hands and face clear of it. Through its own feed, the regulator from zero up and no more than moves it, a rag over the other ports: it moves, holds, and comes back. A hiss that does not stop is a lip that has turned over.',
     reason: 'A fault found now is still quick to reach.',
     cautions: ['airTest'],
     tools: ['regulator, relief valve and gauge'],
@@ -91,7 +90,7 @@ export const FINISH_RULES: readonly Rule[] = [
     phase: 'prove',
     on: 'unit',
     form: 'tick',
-    when: ({ unit }) => hasKind(unit, ['seal', 'oRing']),
+    when: ({ unit }) => holdsOil(unit) && hasKind(unit, ['seal', 'oRing']),
     title: () => 'Test it with air for leaks',
     how: ({ unit }) =>
       `Breather closed, gauge on, soap on every ${hasKind(unit, ['seal']) ? 'seal and joint' : 'joint'}. The pressure moves with the temperature: let it settle first.`,
@@ -106,6 +105,7 @@ export const FINISH_RULES: readonly Rule[] = [
     phase: 'prove',
     on: 'unit',
     form: 'tick',
+    when: ({ unit }) => holdsOil(unit),
     title: () => 'Flush, fill and run it in',
     how: 'Flushing oil, turn, drain, look; then the final oil to its level. Feel for heat after the first run.',
     reason: 'Tight and turning.',

@@ -42,7 +42,7 @@ export const REACH_RULES: readonly Rule[] = [
     form: 'tick',
     when: (subject) => isReachedInside(subject),
     title: (subject) => `Undo ${nameOf(subject)}`,
-    how: 'Heat a screw that is glued in. Slacken all a little, then a little more.',
+    how: 'A screw that is glued in: warm its head with a soldering iron or a small heat gun, no flame, the bearing and its seals shielded. Slacken all a little, then a little more.',
     reason: 'It is inside: it can be reached now.',
     numbers: loosenNumbers,
     after: [

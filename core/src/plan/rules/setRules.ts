@@ -8,6 +8,7 @@ import {
   stagePassed,
   wantsPreload,
 } from '../playProgress.ts';
+import { isOnePiece, whatLiesAt } from '../mostPieces.ts';
 import { afterAll, nameOf, onTrial, type Rule, type Subject } from '../rule.ts';
 import { sleeveNut } from '../sleeves.ts';
 import { isIn, setterAt } from '../setters.ts';
@@ -112,7 +113,8 @@ export const SET_RULES: readonly Rule[] = [
     always: true,
     form: 'choosePack',
     when: ({ axis, station }) => setterAt(axis, station) !== null,
-    title: (subject) => `Choose the pack for ${nameOf(subject)}`,
+    title: ({ station }) =>
+      isOnePiece(station) ? `Choose ${station.name}` : `Choose the pack for ${station.name}`,
     how: 'From the shim box, by measured pieces.',
     reason: 'The play is measured with a known pack in place.',
     after: [
@@ -133,9 +135,9 @@ export const SET_RULES: readonly Rule[] = [
     // A depth shim that was chosen with the others goes in with them.
     when: ({ state, axis, station }) =>
       setterAt(axis, station) !== null || state.setting.chosen[station.id] !== undefined,
-    title: (subject) => `Fit the pack at ${nameOf(subject)}`,
+    title: ({ station }) => `Fit ${whatLiesAt(station)}`,
     how: ({ state, unit, station }) =>
-      `${isOpenedWet(state, offForPack(unit, station, reachedIn(state))) ? 'Oil out before anything is opened. ' : ''}Thin pieces inside, between thick ones. Wiped clean.${offWords(unit, station, reachedIn(state))}`,
+      `${isOpenedWet(state, offForPack(unit, station, reachedIn(state))) ? 'Oil out before anything is opened. ' : ''}${isOnePiece(station) ? 'Wiped clean, the same way round as before.' : 'Thin pieces inside, between thick ones. Wiped clean.'}${offWords(unit, station, reachedIn(state))}`,
     reason: 'The pack is chosen.',
     after: [{ rule: 'choosePack', of: 'station' }],
     done: ({ state, axis, station }) =>
@@ -152,9 +154,9 @@ export const SET_RULES: readonly Rule[] = [
     form: 'tick',
     when: ({ axis, station }) => sleeveNut(axis)?.id !== station.id,
     title: (subject) => `Tighten ${nameOf(subject)}`,
-    how: ({ station }) =>
+    how: ({ axis, station }) =>
       station.kind === 'nut'
-        ? 'Hold the shaft. Leave the lock open until the figure is proven.'
+        ? `Hold the shaft.${axis.sets.length > 0 ? ' Leave the lock open until the figure is proven.' : ''}`
         : 'In rounds, in this order. Threads clean; oiled or dry as the figure says.',
     reason: 'Play is proven with everything at its torque.',
     numbers: boltNumbers,

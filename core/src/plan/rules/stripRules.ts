@@ -1,9 +1,16 @@
 import { assemblyOf, eventOfPart } from '../../assembly/index.ts';
 import { FIGURES } from '../../figures/index.ts';
-import { type Part, type PartKind, type StationKind, type Unit } from '../../unit/index.ts';
+import {
+  holdsOil,
+  type Part,
+  type PartKind,
+  type StationKind,
+  type Unit,
+} from '../../unit/index.ts';
 import { bandFigure, fromDetail, numbers, words } from '../figures.ts';
 import { capsOn } from '../buildUp.ts';
-import { nameOf, type Rule, type StationSubject } from '../rule.ts';
+import { isOnePiece, whatLiesAt } from '../mostPieces.ts';
+import { afterAll, nameOf, type Rule, type StationSubject } from '../rule.ts';
 import { setterAt } from '../setters.ts';
 import { partingHow, partingNumbers } from './partNumbers.ts';
 import { isReachedInside, loosenNumbers } from './reachRules.ts';
@@ -66,6 +73,7 @@ export const STRIP_RULES: readonly Rule[] = [
     phase: 'strip',
     on: 'unit',
     form: 'tick',
+    when: ({ unit }) => holdsOil(unit),
     title: () => 'Drain the oil and look at it',
     how: 'Into a clean pan. Flakes, water or a burnt smell are findings: note them.',
     reason: 'What is in the oil says what to look for.',
@@ -197,14 +205,14 @@ export const STRIP_RULES: readonly Rule[] = [
     form: 'recordPack',
     when: ({ state, axis, station }) =>
       state.sheet.scope !== 'setPlay' || setterAt(axis, station) !== null,
-    title: (subject) => `Measure the pack at ${nameOf(subject)}`,
-    how: 'Wipe each piece and measure it alone, at three places.',
+    title: ({ station }) => `Measure ${whatLiesAt(station)}`,
+    how: ({ station }) =>
+      isOnePiece(station)
+        ? 'Wipe it, and measure it at three places.'
+        : 'Wipe each piece and measure it alone, at three places.',
     reason: 'The new pack is worked out from the one that is in now.',
     tools: ['micrometer'],
-    after: [
-      { rule: 'asFound', of: 'axis' },
-      { rule: 'setSpec', of: 'axis' },
-    ],
+    after: afterAll('axis', 'asFound', 'setSpec'),
     done: ({ state, station }) => state.setting.packs[station.id] !== undefined,
   },
   {

@@ -1,7 +1,8 @@
 import { useEffect } from 'react';
 import { Link } from 'react-router';
 
-import { CLOCK_WORDS, STATION_CLOCKS, type ClockKind } from '@wendaxis/core/job';
+import { CLOCK_WORDS } from '@wendaxis/core/job';
+import { isInSight, placeOfClock } from '@wendaxis/core/plan';
 
 import { useClocks, type HeldClock } from '../../stores/clockStore.ts';
 import { useNow } from '../../stores/useNow.ts';
@@ -16,15 +17,11 @@ export function ClockBar() {
   return any ? <RunningClocks /> : null;
 }
 
-/** A clock that was heard is left in sight for this long past its time, s. */
-const KEPT_IN_SIGHT = 3600;
-
 function RunningClocks() {
   const now = useNow();
   const { clocks, heard } = useClocks();
-  const inSight = clocks.filter(
-    ({ clockId, startedAt, seconds }) =>
-      !heard.includes(clockId) || (now - Date.parse(startedAt)) / 1000 - seconds < KEPT_IN_SIGHT,
+  const inSight = clocks.filter(({ clockId, startedAt, seconds }) =>
+    isInSight(heard.includes(clockId), (now - Date.parse(startedAt)) / 1000 - seconds),
   );
   if (inSight.length === 0) return null;
   return (
@@ -40,19 +37,13 @@ function RunningClocks() {
   );
 }
 
-/** The step at which a clock of a ring belongs. */
-const STEP_OF: Readonly<Partial<Record<ClockKind, string>>> = {
-  ringWarming: 'seatInner',
-  ringFreezing: 'seatOuter',
-};
-
-/** Where a clock belongs: the heat of its part, the step of its ring, or the plan. */
+/** The page on which a clock belongs. */
 function pathOf({ jobId, kind, targetId }: HeldClock): string {
-  if (!STATION_CLOCKS.includes(kind)) return `/jobs/${jobId}/heat?part=${targetId}`;
-  const rule = STEP_OF[kind];
-  return rule === undefined
+  const place = placeOfClock(kind, targetId);
+  if (place.at === 'heat') return `/jobs/${jobId}/heat?part=${place.partId}`;
+  return place.at === 'plan'
     ? `/jobs/${jobId}/plan`
-    : `/jobs/${jobId}/step/${encodeURIComponent(`${rule}:${targetId}`)}`;
+    : `/jobs/${jobId}/step/${encodeURIComponent(place.stepId)}`;
 }
 
 function RunningClock({ clock }: { readonly clock: HeldClock }) {

@@ -2,9 +2,8 @@ import type { OrderAnswer, OrderQuestion } from '@wendaxis/core/odds';
 import { useCallback, useState } from 'react';
 import { v4 as uuid } from 'uuid';
 
-import { UNKNOWN_PLACE } from '@wendaxis/core/arrangement';
-import { stockAtHand, verdictOf, type JobState } from '@wendaxis/core/job';
-import { playSite, USUAL_MOST_PIECES, type Step } from '@wendaxis/core/plan';
+import { stockAtHand, type JobState } from '@wendaxis/core/job';
+import { orderSubject, USUAL_MOST_PIECES, type Step } from '@wendaxis/core/plan';
 
 import { useWorkshop, type OpenWorkshop } from '../../stores/useWorkshop.ts';
 import { useWorkshopRecord, type Saving } from '../../stores/useWorkshopRecord.ts';
@@ -28,7 +27,7 @@ interface Props {
 export function OrderPanel({ step, state }: Props) {
   const units = useUnits();
   const workshop = useWorkshop();
-  const { question, site, verdict, texts, setTexts } = useOrderQuestion({
+  const { question, subject, texts, setTexts } = useOrderQuestion({
     state,
     step,
     units,
@@ -41,7 +40,7 @@ export function OrderPanel({ step, state }: Props) {
   );
   const computed = useOdds(question === null ? null : ask);
   const { saving, save } = useWorkshopRecord();
-  if (site === undefined || verdict?.status !== 'judged') return null;
+  if (subject === null) return null;
   const orderAll = async (order: readonly { readonly thickness: number }[]): Promise<void> => {
     for (const { thickness } of order)
       if (!(await save('SizeOrdered', { orderId: uuid(), thickness, count: 1, price: null })))
@@ -87,17 +86,7 @@ function useOrderQuestion({ state, step, units, workshop }: UseOrderQuestionInpu
     parts: '0.05 mm',
   });
   const axis = state.unit!.axes.find(({ id }) => id === step.axisId)!;
-  const found = playSite(axis);
-  // Where nobody knows which way a shim works nothing can be ordered yet.
-  const site = found?.place === UNKNOWN_PLACE ? undefined : found;
-  const spec = state.specs.find(({ axisId, kind }) => axisId === axis.id && kind === 'endPlay');
-  const run =
-    spec === undefined
-      ? undefined
-      : state.measured.runs.findLast(
-          (one) => one.specId === spec.specId && one.stage === 'asFound' && one.status === 'closed',
-        );
-  const verdict = run === undefined ? null : verdictOf(state, run);
+  const subject = orderSubject(state, axis);
   const lengths = [texts.from, texts.to, texts.step, texts.parts].map((text) => {
     const reading = readField(text, 'length', units.system);
     return reading.status === 'read' ? reading.quantity.value : null;
@@ -111,29 +100,22 @@ function useOrderQuestion({ state, step, units, workshop }: UseOrderQuestionInpu
   const sizes =
     from === null || to === null || grade === null ? null : gradedSizes(from, to, grade);
   const stock =
-    workshop.data === undefined || site === undefined
+    workshop.data === undefined || subject === null
       ? null
-      : stockAtHand(workshop.data.sizes, {}, state, [site.id]);
+      : stockAtHand(workshop.data.sizes, {}, state, [subject.site.id]);
   const question: OrderQuestion | null =
-    sizes === null ||
-    parts === null ||
-    stock === null ||
-    spec === undefined ||
-    site === undefined ||
-    verdict?.status !== 'judged'
+    sizes === null || parts === null || stock === null || subject === null
       ? null
       : orderQuestion({
           state,
           axis,
-          site,
-          band: spec.band,
-          verdict,
+          subject,
           stock,
           sizes,
           changedParts: parts,
           mostPieces: USUAL_MOST_PIECES,
         });
-  return { question, site, verdict, texts, setTexts };
+  return { question, subject, texts, setTexts };
 }
 
 interface WhatToOrderProps {

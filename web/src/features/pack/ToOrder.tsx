@@ -1,7 +1,6 @@
 import { useCallback } from 'react';
 
-import { NORMAL_FACTOR } from '@wendaxis/core/measure';
-import type { JointQuestion } from '@wendaxis/core/shims';
+import { looseFigures, type JointQuestion } from '@wendaxis/core/shims';
 
 import { useUnits } from '../../ui/useUnits.ts';
 import { useOdds, type RemoteOdds } from '../../workers/useOdds.ts';
@@ -11,14 +10,6 @@ interface Props {
   readonly question: JointQuestion;
   readonly siteName: (id: string) => string;
 }
-
-/** Figures whose reading alone leaves no room between their limits. */
-const looseFigures = ({ specs }: JointQuestion): readonly string[] =>
-  specs.flatMap(({ id, uncertainty, band: { lower, upper } }) =>
-    lower !== null && upper !== null && 2 * NORMAL_FACTOR * uncertainty >= upper - lower
-      ? [id]
-      : [],
-  );
 
 /** The fewest pieces with which packs for all sites could be proven. */
 export function ToOrder({ question, siteName }: Props) {

@@ -25,9 +25,11 @@ test('what to order should rest on the pack as found, or on the described one wi
     orderQuestion({
       state: { setting: { foundPacks } },
       axis: { arrangement: 'faceToFace' },
-      site,
-      band: { lower: 0.1, upper: 0.2, target: null },
-      verdict: { value: { mean: 0.3, uncertainty: { standard: 0.004 } } },
+      subject: {
+        site,
+        spec: { band: { lower: 0.1, upper: 0.2, target: null } },
+        verdict: { value: { mean: 0.3, uncertainty: { standard: 0.004 } } },
+      },
       stock: [],
       sizes: gradedSizes(0.5, 1.2, 0.05),
       changedParts: 0.03,

@@ -1,9 +1,9 @@
 import { shimGain } from '@wendaxis/core/arrangement';
 import { packUncertainty, type JobState } from '@wendaxis/core/job';
-import type { Band, RunVerdict } from '@wendaxis/core/measure';
 import type { OrderableSize, OrderQuestion } from '@wendaxis/core/odds';
 import { packThickness, type ShimSize } from '@wendaxis/core/shims';
-import type { Axis, Station } from '@wendaxis/core/unit';
+import type { OrderSubject } from '@wendaxis/core/plan';
+import type { Axis } from '@wendaxis/core/unit';
 
 /** Most sizes on a list. */
 const MOST_SIZES = 60;
@@ -28,15 +28,14 @@ export function gradedSizes(
 export function orderQuestion(input: {
   readonly state: JobState;
   readonly axis: Axis;
-  readonly site: Station;
-  readonly band: Band;
-  readonly verdict: Extract<RunVerdict, { status: 'judged' }>;
+  readonly subject: OrderSubject;
   readonly stock: readonly ShimSize[];
   readonly sizes: readonly OrderableSize[];
   readonly changedParts: number;
   readonly mostPieces: number;
 }): OrderQuestion {
-  const { state, axis, site, band, verdict, stock, sizes, changedParts, mostPieces } = input;
+  const { state, axis, subject, stock, sizes, changedParts, mostPieces } = input;
+  const { site, spec, verdict } = subject;
   const pack = state.setting.foundPacks[site.id];
   return {
     endPlay: { value: verdict.value.mean, uncertainty: verdict.value.uncertainty.standard },
@@ -45,7 +44,7 @@ export function orderQuestion(input: {
         ? { thickness: site.width, uncertainty: DESCRIBED_PACK }
         : { thickness: packThickness(pack.pieces), uncertainty: packUncertainty(pack.pieces) },
     gain: shimGain(axis.arrangement, site.place!).gain,
-    band,
+    band: spec.band,
     changedParts,
     stock,
     orderable: sizes,

@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 
 import type { Band } from '@wendaxis/core/measure';
-import type { AxisMesh, PairDepth } from '@wendaxis/core/plan';
+import { leavesOutMark, type AxisMesh, type PairDepth } from '@wendaxis/core/plan';
 
 import { Notice } from '../../ui/Notice.tsx';
 import { useUnits } from '../../ui/useUnits.ts';
@@ -18,8 +18,7 @@ interface NoneProps {
 export function NoneComesNear({ jobId, of, depth, band }: NoneProps) {
   const units = useUnits();
   const limits = `/jobs/${jobId}/step/${encodeURIComponent(`setSpec:${of.pinion!.id}:depth`)}`;
-  const excludesMark = (band.lower ?? -Infinity) > 0 || (band.upper ?? Infinity) < 0;
-  return excludesMark ? (
+  return leavesOutMark(band) ? (
     <Notice tone="warn" title="The limits leave out the mark itself">
       They say how far the pinion may stand from its mark, either way, and not how thick its shim
       is.{' '}

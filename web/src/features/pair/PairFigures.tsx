@@ -95,12 +95,11 @@ function preloadNote(play: BuiltPlay | null): string | null {
 
 function BacklashOf({ pair: { backlash, specs } }: OfPair) {
   if (backlash === null) return <Length spec={specs.backlash} word={null} value={null} />;
-  const { current, verdict, now } = backlash;
-  const sure = current && verdict.status === 'judged';
+  const { current, word, now } = backlash;
   return (
     <Length
       spec={specs.backlash}
-      word={sure ? verdict.decision.word : 'cannotDecide'}
+      word={word}
       value={carried(now)}
       note={current ? null : 'carried on from where it was read'}
     />

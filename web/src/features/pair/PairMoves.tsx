@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 
 import { pairForecast, type PairForecast } from '@wendaxis/core/gears';
 import type { JobState } from '@wendaxis/core/job';
-import { decide, NORMAL_FACTOR, type Band } from '@wendaxis/core/measure';
+import { decideKnown, NORMAL_FACTOR, type Band } from '@wendaxis/core/measure';
 import {
   pairMove,
   pairPacks,
@@ -221,8 +221,8 @@ function WhatIf({ pair }: { readonly pair: PairNow }) {
 type Forecasted = NonNullable<PairForecast['play']>;
 
 /** What a forecast comes to, its uncertainty counted in. */
-function inWords({ value, uncertainty }: Forecasted, band: Band): string {
-  const { word, limit } = decide(value, value, band, NORMAL_FACTOR * uncertainty);
+function inWords(forecast: Forecasted, band: Band): string {
+  const { word, limit } = decideKnown(forecast, band);
   if (word === 'conforms') return 'within its limits';
   const which = limit === 'lower' ? 'lower' : 'upper';
   return word === 'doesNotConform'

@@ -1,6 +1,7 @@
 import { useId, useState, type FormEvent, type ReactNode } from 'react';
 import type { JobEventData, TorqueStage, WorkshopTorqueTool } from '@wendaxis/core/job';
-import { cordTorque, type CordPull } from '@wendaxis/core/preload';
+import { orRefused } from '@wendaxis/core/faults';
+import { cordTorque, outOfReach, type CordPull } from '@wendaxis/core/preload';
 import { useWorkshop } from '../../stores/useWorkshop.ts';
 import { record } from '../../stores/jobSync.ts';
 import { MainAction } from '../../ui/ActionBar.tsx';
@@ -195,15 +196,14 @@ function enteredTorque(
   const pull = cord ? pullOf(typed.quantity.value, arm, units.system) : null;
   const pulled = pull === null ? null : cordTorque(pull).torque;
   const value = cord ? pulled : typed.quantity.value;
-  return { pull, value, out: value === null ? null : outOfReach(tool, value, units) };
+  return { pull, value, out: value === null ? null : reachWords(tool, value, units) };
 }
 
 /** Why a tool cannot read a torque; null where it can. */
-function outOfReach(tool: WorkshopTorqueTool, value: number, units: ScreenUnits): string | null {
-  if (value > tool.most) return `above ${units.show(tool.most, 'torque')}, where it ends`;
-  return value > 0 && value < tool.least
-    ? `below ${units.show(tool.least, 'torque')}: take a finer tool`
-    : null;
+function reachWords(tool: WorkshopTorqueTool, value: number, units: ScreenUnits): string | null {
+  const out = outOfReach(tool, value);
+  if (out === 'above') return `above ${units.show(tool.most, 'torque')}, where it ends`;
+  return out === 'below' ? `below ${units.show(tool.least, 'torque')}: take a finer tool` : null;
 }
 
 function pullOf(
@@ -212,14 +212,10 @@ function pullOf(
   system: 'metric' | 'inch',
 ): CordPull | null {
   const [r, c] = [radius, cord].map((text) => readField(text, 'length', system));
-  if (
-    r?.status !== 'read' ||
-    c?.status !== 'read' ||
-    r.quantity.value < 0.5 ||
-    r.quantity.value > 1000 ||
-    c.quantity.value < 0 ||
-    c.quantity.value > 20
-  )
-    return null;
-  return { force, radius: r.quantity.value, cord: c.quantity.value };
+  if (r?.status !== 'read' || c?.status !== 'read') return null;
+  const pull = { force, radius: r.quantity.value, cord: c.quantity.value };
+  return orRefused(
+    () => cordTorque(pull) && pull,
+    () => null,
+  );
 }

@@ -2,6 +2,7 @@ import { useState, type FormEvent } from 'react';
 import { v4 as uuid } from 'uuid';
 
 import {
+  MEASURED_DIFFERENCE,
   PLAY_TERM_KINDS,
   PLAY_TERMS,
   termGain,
@@ -23,9 +24,6 @@ import { SelectField } from '../../ui/SelectField.tsx';
 import { TextField } from '../../ui/TextField.tsx';
 import type { ClampInput } from '@wendaxis/core/preload';
 import type { ScreenUnits } from '../../wording/screenUnits.ts';
-
-/** Standard uncertainty of a difference that is measured by micrometer, mm. A rule of this program. */
-const MEASURED = 0.004;
 
 interface Props {
   readonly jobId: string;
@@ -176,7 +174,7 @@ function enteredTerm({ kind, axis, texts, units }: EnteredTermInput) {
       ? (clamp?.term ?? null)
       : trial == null || final == null
         ? null
-        : { kind, trial, final, uncertainty: MEASURED };
+        : { kind, trial, final, uncertainty: MEASURED_DIFFERENCE };
   return { term, clamp };
 }
 
