@@ -9,6 +9,7 @@ import {
   type DetailName,
   type Station,
   type Unit,
+  holdsOil,
 } from '../unit/index.ts';
 import { compilePlan } from './compilePlan.ts';
 import { PHASE_NAMES } from './phases.ts';
@@ -64,9 +65,11 @@ describe('the build plan', () => {
       expect(bench.state.log.ignored).toEqual([]);
       const { steps, behind } = compilePlan(bench.state);
       expect(behind).toBe(steps.length);
-      // A cover with a piston has no shaft.
-      const turned = template === 'pistonCover' ? ['fitPiston', 'tryPiston'] : ['assemble', 'spin'];
-      for (const rule of ['drain', 'clean', ...turned, 'finish']) expect(asked).toContain(rule);
+      // A cover with a piston has no shaft; a bare part is neither drained nor turned.
+      const turned = template === 'pistonCover' ? ['fitPiston', 'tryPiston'] : ['assemble'];
+      for (const rule of ['clean', ...turned, 'finish']) expect(asked).toContain(rule);
+      for (const rule of ['drain', 'spin', 'fill'])
+        expect([rule, asked.has(rule)]).toEqual([rule, holdsOil(bench.state.unit!)]);
     },
   );
 

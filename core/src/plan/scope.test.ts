@@ -1,5 +1,5 @@
 import { EMPTY_JOB, type JobStart } from '../job/index.ts';
-import { at, HALVES, madeUnit, PINION, RINGED, SHUT_IN } from '../assembly/tests/madeUnit.ts';
+import { at, HALVES, madeUnit, PINION, SHUT_IN } from '../assembly/tests/madeUnit.ts';
 import { unitFromTemplate, type Unit, type UnitTemplate } from '../unit/index.ts';
 import { compilePlan } from './compilePlan.ts';
 import { opened } from './tests/opened.ts';
@@ -103,7 +103,7 @@ describe('a job to renew something', () => {
   });
 
   test('should have every step of an overhaul but what was done before, where all of it is wanted', () => {
-    const all = (start: JobStart) => compilePlan(opened(RINGED, { start })).steps;
+    const all = (start: JobStart) => compilePlan(opened(templated('coverShims'), { start })).steps;
     expect(all('running').length).toBeGreaterThan(all('drained').length);
     expect(all('bare').some(({ phase, rule }) => phase === 'strip' && rule !== 'recordPack')).toBe(
       false,

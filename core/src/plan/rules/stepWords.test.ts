@@ -11,7 +11,7 @@ describe('words that depend on what the unit has', () => {
     expect(stepOf(reel('coverShims'), 'spin').title).toBe('Turn it by hand');
     const gears = (shaft: string, from: number) =>
       [0, 30].map((x) => at([`${shaft}-${x}`, 'gear', shaft], [from + x, from + x + 20], [30, 90]));
-    const box = madeUnit({ shaft: 'shaft', counter: 'shaft' }, gears('shaft', 0));
+    const box = madeUnit({ box: 'case', shaft: 'shaft', counter: 'shaft' }, gears('shaft', 0));
     const two = {
       ...box,
       axes: [...box.axes, { ...box.axes[0]!, id: 'second', stations: gears('counter', 0) }],
