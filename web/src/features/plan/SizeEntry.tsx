@@ -1,7 +1,7 @@
 import { flushSync } from 'react-dom';
 import { useState, type FocusEvent, type FormEvent } from 'react';
 
-import { isFarFrom, type SizeFeature } from '@wendaxis/core/inspect';
+import { isFarFrom, SIZE_FEATURE_TABLE, type SizeFeature } from '@wendaxis/core/inspect';
 import type { WorkshopInstrument } from '@wendaxis/core/job';
 import { nominalOf } from '@wendaxis/core/plan';
 import type { Station } from '@wendaxis/core/unit';
@@ -78,7 +78,7 @@ export function SizeEntry(props: EntryProps) {
       data-measured={measured === null ? undefined : ''}
     >
       <QuantityField
-        label={place.words}
+        label={`${SIZE_FEATURE_TABLE[feature].words}, ${place.words}`}
         text={text}
         onText={setText}
         quiet
