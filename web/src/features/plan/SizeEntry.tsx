@@ -60,7 +60,7 @@ function useSizeEntry(entry: EntryProps) {
 
 /** One place: a field, what is recorded of it, and a doubt about what was typed. */
 export function SizeEntry(props: EntryProps) {
-  const { place, measured } = props;
+  const { feature, place, measured } = props;
   const units = useUnits();
   const { text, setText, nominal, difference, value, far, save } = useSizeEntry(props);
   const submit = (event: FormEvent<HTMLFormElement>): void => {
