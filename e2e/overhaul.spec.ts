@@ -35,7 +35,7 @@ test('an engine case from book-in to the decided bearing: described, stripped, m
   await page.keyboard.press('Enter');
   await page.getByLabel(/Or in your words/).fill('Long one at the top');
   await page.keyboard.press('Enter');
-  await tickUntil(page, 'Measure the pack at Crank shims');
+  await tickUntil(page, 'Measure Crank shims');
   await page.keyboard.press('Enter');
   await page.getByLabel('Piece 1').fill('0.5');
   await page.getByRole('button', { name: 'Record the pack' }).click();

@@ -86,6 +86,10 @@ const EXPECTED: Readonly<Record<string, object>> = {
   'joint-packs': { status: 'found', choices: [{ packs: [{ thickness: 0.34 }] }] },
   'warm-play': { warm: 0.1, looseCups: [] },
   'pack-odds': { inBand: 1 },
+  course: {
+    noWay: [],
+    rows: expect.arrayContaining([expect.objectContaining({ act: 'fitPack', on: ['shims'] })]),
+  },
   'build-plan': { faults: {}, plan: { behind: 0, next: { rule: 'setSpec' } } },
 };
 

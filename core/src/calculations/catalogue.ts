@@ -2,6 +2,7 @@ import { refuse } from '../faults/index.ts';
 import { checkShape } from '../shape/index.ts';
 import { BENCH_CALCULATIONS } from './benchCalculations.ts';
 import type { Calculation } from './calculation.ts';
+import { COURSE_CALCULATIONS } from './courseCalculations.ts';
 import { FITTING_CALCULATIONS } from './fittingCalculations.ts';
 import { GEAR_CALCULATIONS } from './gearCalculations.ts';
 import { HEAT_CALCULATIONS } from './heatCalculations.ts';
@@ -17,6 +18,7 @@ export const CATALOGUE: readonly Calculation[] = [
   ...SETTING_CALCULATIONS,
   ...MEASURE_CALCULATIONS,
   ...FITTING_CALCULATIONS,
+  ...COURSE_CALCULATIONS,
   ...PLAIN_CALCULATIONS,
   ...PRESS_CALCULATIONS,
   ...HEAT_CALCULATIONS,

@@ -62,6 +62,7 @@ const IN: ReadonlySet<string> = new Set([
   'seat',
   'place',
   'fitSeal',
+  'fitPack',
   'assemble',
   'torque',
   'setPreload',

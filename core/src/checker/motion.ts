@@ -169,10 +169,12 @@ function ridersOf(world: World, partId: string): readonly Piece[] {
   const heap = world.heap.get(partId);
   return world.pieces.filter((piece) => {
     if (!world.turning.has(piece.on) || heapOf(world, piece) !== heap) return false;
-    const holders = world.pieces.filter(
-      ({ axisId, on, held }) => axisId === piece.axisId && !world.turning.has(on) && held !== 'one',
-    );
-    return holders.length > 0 && holders.every(({ on }) => on === partId);
+    // A bearing that stays on its shaft stands in a wall all the same: the one it is described on.
+    const holders = world.pieces
+      .filter(({ axisId, held }) => axisId === piece.axisId && held !== 'one')
+      .map(({ station }) => station.partId)
+      .filter((on) => !world.turning.has(on));
+    return holders.length > 0 && holders.every((on) => on === partId);
   });
 }
 

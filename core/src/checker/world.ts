@@ -77,7 +77,9 @@ export function blockedBy(
 }
 
 /** The side to which a piece comes out, where it is described from which it went in. */
-export function sideOut({ id, station }: Piece): Side | undefined {
-  if (station.wayIn === undefined || id.endsWith(':cone')) return undefined;
+export function sideOut({ id, station, on }: Piece): Side | undefined {
+  // A way is that into the part it is described on: what stays on its shaft has another.
+  if (station.wayIn === undefined || id.endsWith(':cone') || on !== station.partId)
+    return undefined;
   return station.wayIn === 'right' ? -1 : 1;
 }

@@ -2,3 +2,4 @@ export { howMany } from './howMany.ts';
 export { drawsFrom, type Draws } from './draws.ts';
 export { randomLog } from './randomLog.ts';
 export { randomUnit } from './randomUnit.ts';
+export { buildableUnit, FAMILIES, type Family } from './families/index.ts';

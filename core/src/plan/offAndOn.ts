@@ -1,6 +1,6 @@
 import { assemblyOf, subjectOf, type EventKey } from '../assembly/index.ts';
 import { isTight, STATION_KIND_TABLE, type Axis, type Station, type Unit } from '../unit/index.ts';
-import type { Act } from './act.ts';
+import type { Act } from '../course/index.ts';
 import { coversSeal } from './buildUp.ts';
 
 /** Off for a pack: a joint is parted, fixings are undone, rings are pulled, a shaft is pressed out. */

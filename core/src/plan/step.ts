@@ -7,7 +7,7 @@ import type { FigureKind } from '../figures/index.ts';
 import type { Side } from '../unit/index.ts';
 import type { QuantityKind } from '../units/index.ts';
 import type { WorkingLine } from '../working/index.ts';
-import type { Act, ActId } from './act.ts';
+import type { Act, ActId } from '../course/index.ts';
 import type { CautionId } from './cautions.ts';
 import type { Phase } from './phases.ts';
 import type { RuleId } from './ruleIds.ts';

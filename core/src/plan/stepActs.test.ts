@@ -1,6 +1,6 @@
 import { foldJob, type JobEvent, type JobScope } from '../job/index.ts';
 import { TEMPLATE_TABLE, unitFromTemplate, type Unit, type UnitTemplate } from '../unit/index.ts';
-import { ACT_IDS, type Act } from './act.ts';
+import { ACT_IDS, type Act } from '../course/index.ts';
 import { compilePlan } from './compilePlan.ts';
 import { RULE_IDS } from './ruleIds.ts';
 import type { Step } from './step.ts';

@@ -1,5 +1,5 @@
 import { assemblyOf, eventsOfStation, stripOrder, subjectOf } from '../assembly/index.ts';
-import type { Act, ActId } from './act.ts';
+import type { Act, ActId } from '../course/index.ts';
 import { isSeparable, type Station } from '../unit/index.ts';
 import { buildOf, dressedWith, joinedWith, type Build } from './buildEvents.ts';
 import { offAct, onAct, ringIds } from './offAndOn.ts';

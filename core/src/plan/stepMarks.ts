@@ -10,7 +10,7 @@ import {
   type Side,
   type Station,
 } from '../unit/index.ts';
-import type { ActId } from './act.ts';
+import type { ActId } from '../course/index.ts';
 import { partWithSeat, wayTaken } from './ringWays.ts';
 import { BACK_FACES } from './rules/orientation.ts';
 import { expectedDepth } from './seating.ts';

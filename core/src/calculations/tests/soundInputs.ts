@@ -322,5 +322,6 @@ export const SOUND: Readonly<Record<string, object>> = {
     draws: 100,
     seed: 1,
   },
+  course: { unitFile: writeUnitFile(FIXTURE_UNIT), goal: 'setPlay' },
   'build-plan': { unitFile: writeUnitFile(FIXTURE_UNIT), scope: 'setPlay' },
 };

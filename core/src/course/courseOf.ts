@@ -1,0 +1,93 @@
+import { finishUp, tightenForGood } from './after.ts';
+import { before } from './before.ts';
+import { compareNew, onTheBench } from './bench.ts';
+import { Draft, figureKey, type AxisFigure } from './draft.ts';
+import { ensure, ensureApart } from './ensure.ts';
+import { inTheWayOf } from './inTheWayOf.ts';
+import { isSetter } from './kinds.ts';
+import { subjectOf, type EventKey, type Model } from './model/index.ts';
+import { needsOf } from './needs.ts';
+import { restsOn } from './rests.ts';
+import type { Row } from './row.ts';
+import { setPlay } from './setPlay.ts';
+import { measureShells } from './shells.ts';
+import { runStages } from './stages.ts';
+import { wholeStanding, type Goal, type Standing } from './standing.ts';
+/** The acts from what is so to what a job is for, in an order in which they can be done. */
+export interface Course {
+  readonly rows: readonly Row[];
+  /** Events for which the description leaves no way. */
+  readonly noWay: readonly EventKey[];
+}
+
+/**
+ * The course of a unit: worked out from its bodies and what stands in their way, from what is so and what is wanted. No order is kept
+ * in it that physics does not ask for or that is not preferred among what is free. Total: what has no way is named and left.
+ */
+export function courseOf(
+  model: Model,
+  goal: Goal,
+  standing: Standing = wholeStanding(model),
+): Course {
+  const draft = new Draft(model, standing, needsOf(model, goal, standing));
+  if (goal.scope === 'setPlay') setPlay(draft, standing);
+  else changeParts(draft, { isOverhaul: goal.scope === 'overhaul', standing });
+  draft.add('finish', model.unit.axes[0]?.id ?? model.root);
+  return { rows: draft.rows, noWay: [...new Set(draft.noWay)] };
+}
+
+/** What a change of parts is told. */
+interface Change {
+  readonly isOverhaul: boolean;
+  readonly standing: Standing;
+}
+
+/** Change what has to be changed, and prove what rests on what moved. */
+function changeParts(draft: Draft, { isOverhaul, standing }: Change): void {
+  const isFirst = !standing.isBegun;
+  const apart = toTakeApart(draft, isOverhaul && isFirst);
+  if (isFirst) before(draft, apart, isOverhaul);
+  const whole = new Set(draft.place.in);
+  ensureApart(
+    draft,
+    draft.all((event) => apart.has(event)),
+  );
+  const open = new Set(draft.model.events.filter((event) => !draft.has(event)));
+  if (isOverhaul && open.size > 0) onTheBench(draft);
+  compareNew(draft, open, isOverhaul);
+  if (isOverhaul) measureShells(draft);
+  const figures = toProve(draft, { isOverhaul, standing, open });
+  const hadTrial = runStages(draft, { isOverhaul, open: figures });
+  ensure(draft, draft.all());
+  tightenForGood(draft);
+  const hasMoved = draft.rows.some(({ move }) => move !== undefined);
+  if (hasMoved || standing.isBegun)
+    finishUp(draft, { isOverhaul, standing, open, whole, figures, hadTrial });
+}
+
+/** What comes apart: in an overhaul all joints and shafts, what is renewed and what sets; else the least. */
+function toTakeApart(draft: Draft, isAll: boolean): ReadonlySet<EventKey> {
+  if (!isAll)
+    return inTheWayOf(
+      draft,
+      [...draft.needs].filter((event) => draft.has(event)),
+    );
+  return draft.all((event) => {
+    const body = draft.bodyOf(event);
+    return body !== null && !draft.needs.has(event) && !isSetter(body);
+  });
+}
+
+/** The figures that something moved under, or that an overhaul has still to prove. */
+function toProve(
+  draft: Draft,
+  { isOverhaul, standing, open }: Change & { readonly open: ReadonlySet<EventKey> },
+): readonly AxisFigure[] {
+  const { model } = draft;
+  const slack = model.events.filter((event) => draft.slack.has(subjectOf(event)));
+  return draft.figures.filter(
+    (one) =>
+      (!draft.proven.has(figureKey(one)) && (isOverhaul || standing.isBegun)) ||
+      [...open, ...slack].some((event) => restsOn(model, one.axisId, event)),
+  );
+}

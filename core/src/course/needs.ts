@@ -1,0 +1,45 @@
+import { inTheWayFrom } from './inTheWayOf.ts';
+import { goesInHot, isCrushed, RENEWED } from './kinds.ts';
+import { bodyEvent, type Body, type EventKey, type Model } from './model/index.ts';
+import type { Goal, Standing } from './standing.ts';
+
+/** The bodies that have to be changed: what the job is for, less what is new; what is bad; and what that spoils where it stands. */
+export function needsOf(model: Model, goal: Goal, standing: Standing): ReadonlySet<EventKey> {
+  const { fresh, bad, place } = standing;
+  const needs = new Set(
+    model.bodies
+      .filter((body) => (isWanted(body, goal, standing) && !fresh.has(body.id)) || bad.has(body.id))
+      .map(({ id }) => bodyEvent(id)),
+  );
+  for (let before = -1; before < needs.size;) {
+    before = needs.size;
+    const apart = inTheWayFrom(
+      model,
+      place,
+      [...needs].filter((event) => place.in.has(event)),
+    );
+    for (const event of spoiledBy(model, new Set([...apart, ...needs])))
+      if (place.in.has(event)) needs.add(event);
+  }
+  return needs;
+}
+
+function isWanted({ id, station }: Body, goal: Goal, { settled }: Standing): boolean {
+  if (goal.scope === 'renew') return goal.renew.includes(station.id);
+  if (goal.scope !== 'overhaul') return false;
+  return RENEWED.has(station.kind) && !(station.kind === 'shimSite' && settled.has(id));
+}
+
+/** What is spoiled where it stands by what comes apart: a sleeve under a nut that is undone, rubber in a part that is heated. */
+function spoiledBy(model: Model, apart: ReadonlySet<EventKey>): readonly EventKey[] {
+  const gone = model.bodies.filter(({ id }) => apart.has(bodyEvent(id)));
+  const undone = gone.filter(({ station }) => station.kind === 'nut');
+  const hot = new Set(gone.filter((body) => goesInHot(model, body)).map(({ host }) => host));
+  return model.bodies
+    .filter((body) =>
+      isCrushed(body)
+        ? undone.some(({ host, axisId }) => host === body.host && axisId === body.axisId)
+        : body.station.kind === 'seal' && hot.has(body.host),
+    )
+    .map(({ id }) => bodyEvent(id));
+}

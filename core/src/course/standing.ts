@@ -1,0 +1,43 @@
+import { oncePerObject } from '../memo/index.ts';
+import type { Model } from './model/index.ts';
+import { wholePlace, type Place } from './ways/index.ts';
+
+/** What is so of a unit at a moment, as far as it matters for what is done next. */
+export interface Standing {
+  readonly place: Place;
+  /** Bodies that are in, and new or passed since they were last decided on. */
+  readonly fresh: ReadonlySet<string>;
+  /** Bodies that have to come out, whatever the job is for. */
+  readonly bad: ReadonlySet<string>;
+  /** Bolts and nuts that are on and hold only for a trial, or not at all. */
+  readonly slack: ReadonlySet<string>;
+  readonly locked: ReadonlySet<string>;
+  /** Setters whose thickness, length or turn stands. */
+  readonly settled: ReadonlySet<string>;
+  /** `axis figure` that is proven, and of which nothing moved since. */
+  readonly proven: ReadonlySet<string>;
+  /** `act target` that moves nothing and was done: looked at, measured, compared, marked. */
+  readonly noted: ReadonlySet<string>;
+  /** Whether it was taken apart already. */
+  readonly isBegun: boolean;
+}
+
+/** A unit as it runs. */
+export const wholeStanding = oncePerObject((model: Model): Standing => ({
+  place: wholePlace(model),
+  fresh: new Set(),
+  bad: new Set(),
+  slack: new Set(),
+  locked: new Set(model.bolts.map(({ id }) => id)),
+  settled: new Set(),
+  proven: new Set(),
+  noted: new Set(),
+  isBegun: false,
+}));
+
+/** What a job is for. */
+export type Goal =
+  | { readonly scope: 'overhaul' }
+  | { readonly scope: 'setPlay' }
+  /** Stations whose bodies are to be changed. */
+  | { readonly scope: 'renew'; readonly renew: readonly string[] };

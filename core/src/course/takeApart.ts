@@ -1,0 +1,70 @@
+import type { Draft } from './draft.ts';
+import { isSpoiled, THREADED } from './kinds.ts';
+import {
+  bodyEvent,
+  isBody,
+  isBolts,
+  SEALS,
+  subjectOf,
+  type Body,
+  type EventKey,
+  type Model,
+} from './model/index.ts';
+import type { Row, RowMove } from './row.ts';
+import { afterOut, type Move } from './ways/index.ts';
+
+/** What a move moves, as a row tells it. */
+export function rowMove(to: RowMove['to'], { event, direction, left, lay }: Move): RowMove {
+  const id = subjectOf(event);
+  const what = isBody(event) ? { body: id } : isBolts(event) ? { bolts: id } : { part: id };
+  return { to, ...what, direction, left, ...(lay === null ? {} : { lay }) };
+}
+
+/** A move apart, and its row. */
+export function takeApart(draft: Draft, move: Move): void {
+  const { model } = draft;
+  const id = subjectOf(move.event);
+  const moved = { move: rowMove('out', move) };
+  const pressed = isPressedOut(draft, move);
+  draft.place = afterOut(model, draft.place, move);
+  draft.hot = null;
+  draft.slack.delete(id);
+  const body = draft.bodyOf(move.event);
+  if (body !== null) return takeOutBody(draft, body, moved);
+  if (isBolts(move.event)) return draft.add('loosen', id, moved);
+  if (!model.shaftOf.has(id)) return draft.add('open', id, moved);
+  draft.add(pressed ? 'pressOut' : 'pull', id, moved);
+}
+
+function takeOutBody(draft: Draft, body: Body, moved: Partial<Row>): void {
+  const { id, station, piece } = body;
+  if (isSpoiled(body)) draft.fresh.delete(id);
+  if (THREADED.has(station.kind)) return draft.add('loosen', id, moved);
+  if (station.kind === 'retainer') {
+    draft.add('loosen', id);
+    return draft.add('open', id, moved);
+  }
+  if (SEALS.has(station.kind)) return draft.add('draw', id, moved);
+  const ring = piece === null ? {} : { ring: ringOf(body) };
+  draft.add(station.kind === 'bush' ? 'pressOut' : 'pull', id, { ...moved, ...ring });
+}
+
+/** Which ring of a bearing an act is about. */
+export const ringOf = ({ piece }: Body): 'outer' | 'inner' =>
+  piece === 'cone' ? 'inner' : 'outer';
+
+/** A shaft is pressed out where a bearing is tight on it and in its part too, or a tight ring is left behind. */
+function isPressedOut({ model, place }: Draft, { event, left }: Move): boolean {
+  return (
+    rings(model, subjectOf(event), place.in).length > 0 ||
+    left.some((id) => model.bodyOf.get(id)!.fit === 'tight')
+  );
+}
+
+/** Bearings in their parts through which a shaft is pressed. */
+export const rings = (
+  { bodies }: Model,
+  shaft: string,
+  together: ReadonlySet<EventKey>,
+): readonly Body[] =>
+  bodies.filter(({ id, alsoOn }) => alsoOn === shaft && together.has(bodyEvent(id)));
