@@ -11,7 +11,10 @@ import {
   type Clash,
 } from './motion.ts';
 import { judgeActs } from './judgeActs.ts';
+import { judgeEnd } from './judgeEnd.ts';
+import { judgeOrder } from './judgeOrder.ts';
 import type { PlannedAct, Refusal } from './refusal.ts';
+import type { Piece } from './pieces.ts';
 import { heapOf, worldOf, type World } from './world.ts';
 
 /** How a unit was when its plan begins, where it was not whole. */
@@ -52,10 +55,13 @@ export function checkPlan(
     ...found,
     ...leftOver(world, acts.length, untouched(acts, came.apart ?? [])),
     ...judgeActs(unit, acts, came.out ?? []),
+    ...judgeEnd(unit, acts),
+    ...judgeOrder(unit, acts, [...(came.loosened ?? []), ...(came.out ?? [])]),
   ].toSorted((a, b) => a.at - b.at);
 }
 
-type Found = Clash & { readonly rule: 1 | 2 };
+/** What is wrong with an act by itself. */
+type Found = Pick<Refusal, 'rule' | 'moving' | 'by'>;
 
 const OUT: ReadonlySet<string> = new Set(['draw', 'pull', 'pressOut', 'loosen']);
 const IN: ReadonlySet<string> = new Set([
@@ -83,20 +89,33 @@ function carriedOut(world: World, { act, on }: PlannedAct): readonly Found[] {
   if (OUT.has(act)) {
     if (act === 'loosen') things.forEach((id) => world.loosened.add(id));
     const shafts = parts.filter((id) => world.turning.has(id));
+    const pieces = named === undefined ? [] : piecesAt(world, things);
     return [
+      // To undo what is undone harms nothing.
+      ...twice(act === 'loosen' ? [] : pieces.filter(({ id }) => world.off.has(id))),
       ...shafts.flatMap((id) => told(1, shaftOut(world, id))),
-      ...(named === undefined ? [] : piecesAt(world, things)).flatMap((piece) =>
-        told(1, takeOff(world, piece)),
-      ),
+      ...pieces.flatMap((piece) => told(1, takeOff(world, piece))),
     ];
   }
   if (!IN.has(act)) return [];
   const shafts = parts.filter((id) => world.turning.has(id));
+  // With a shaft it is that which goes in, through the ring.
+  const isOwn = FITTED.has(act) && shafts.length === 0;
   return [
+    ...twice(isOwn ? piecesAt(world, things).filter((piece) => isIn(world, piece)) : []),
     ...piecesAt(world, things).flatMap((piece) => told(2, putOn(world, piece))),
     ...shafts.flatMap((id) => told(2, shaftIn(world, id))),
   ];
 }
+
+/** Acts that put in what they name, and nothing else. */
+const FITTED: ReadonlySet<string> = new Set(['seat', 'fitSeal']);
+
+/** Whether a piece is where it belongs: neither off its part nor left behind by its shaft. */
+const isIn = ({ off, left }: World, { id }: Piece): boolean => !off.has(id) && !left.has(id);
+
+const twice = (pieces: readonly Piece[]): readonly Found[] =>
+  pieces.map(({ id }) => ({ rule: 10, moving: id, by: null }));
 
 /** The pieces that an act names: where it names a ring, that ring; the station beside it says whose. */
 function piecesAt(world: World, ids: readonly string[]) {

@@ -1,26 +1,7 @@
 import type { Axis, Station, Unit } from '../unit/index.ts';
+import { does, isRolling, refusal, stationsOf, type Rule } from './acts.ts';
 import type { PlannedAct, Refusal } from './refusal.ts';
 
-/** @param out ids of stations that were out when the plan begins */
-type Rule = (unit: Unit, acts: readonly PlannedAct[], out: readonly string[]) => readonly Refusal[];
-
-const stationsOf = ({ axes }: Unit): readonly Station[] => axes.flatMap(({ stations }) => stations);
-const does = (
-  acts: readonly PlannedAct[],
-  names: readonly string[],
-  id: string,
-): readonly number[] =>
-  acts.flatMap(({ act, on }, at) => (names.includes(act) && on.includes(id) ? [at] : []));
-const refusal = (
-  rule: Refusal['rule'],
-  acts: readonly PlannedAct[],
-  at: number,
-  moving: string,
-  by: string | null = null,
-): Refusal => ({ rule, at, act: acts[at]?.act ?? 'finish', moving, by });
-
-const isRolling = ({ kind }: Station): boolean =>
-  kind === 'taperedRoller' || kind === 'ballBearing' || kind === 'cylindricalRoller';
 const standsTightIn = (station: Station, partId: string): boolean =>
   isRolling(station) && station.partId === partId && (station.tightRing ?? 'both') !== 'inner';
 const isCup = (on: readonly string[], id: string): boolean => !on.includes(`${id}:cone`);

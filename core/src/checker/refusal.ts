@@ -5,9 +5,9 @@ export interface PlannedAct {
   readonly figure?: string;
 }
 
-/** Why a plan cannot be carried out, or may not be: which of the nine, at which act, and what about. */
+/** Why a plan cannot be carried out, or may not be: which of the twelve, at which act, and what about. */
 export interface Refusal {
-  readonly rule: 1 | 2 | 3 | 4 | 5 | 6 | 7 | 8 | 9;
+  readonly rule: 1 | 2 | 3 | 4 | 5 | 6 | 7 | 8 | 9 | 10 | 11 | 12;
   /** Place of the act in the plan. */
   readonly at: number;
   readonly act: string;

@@ -1,7 +1,8 @@
 import { inTheWayFrom } from './inTheWayOf.ts';
 import { goesInHot, isCrushed, RENEWED } from './kinds.ts';
-import { bodyEvent, type Body, type EventKey, type Model } from './model/index.ts';
+import { bodyEvent, joinEvent, type Body, type EventKey, type Model } from './model/index.ts';
 import type { Goal, Standing } from './standing.ts';
+import type { Place } from './ways/index.ts';
 
 /** The bodies that have to be changed: what the job is for, less what is new; what is bad; and what that spoils where it stands. */
 export function needsOf(model: Model, goal: Goal, standing: Standing): ReadonlySet<EventKey> {
@@ -11,17 +12,27 @@ export function needsOf(model: Model, goal: Goal, standing: Standing): ReadonlyS
       .filter((body) => (isWanted(body, goal, standing) && !fresh.has(body.id)) || bad.has(body.id))
       .map(({ id }) => bodyEvent(id)),
   );
-  for (let before = -1; before < needs.size;) {
-    before = needs.size;
+  return withSpoiled(model, place, needs);
+}
+
+/** Some events, with what is spoiled where it stands by all that has to come apart for them. */
+export function withSpoiled(
+  model: Model,
+  place: Place,
+  events: Iterable<EventKey>,
+): ReadonlySet<EventKey> {
+  const all = new Set(events);
+  for (let before = -1; before < all.size;) {
+    before = all.size;
     const apart = inTheWayFrom(
       model,
       place,
-      [...needs].filter((event) => place.in.has(event)),
+      [...all].filter((event) => place.in.has(event)),
     );
-    for (const event of spoiledBy(model, new Set([...apart, ...needs])))
-      if (place.in.has(event)) needs.add(event);
+    for (const event of spoiledBy(model, new Set([...apart, ...all])))
+      if (place.in.has(event)) all.add(event);
   }
-  return needs;
+  return all;
 }
 
 function isWanted({ id, station }: Body, goal: Goal, { settled }: Standing): boolean {
@@ -30,16 +41,18 @@ function isWanted({ id, station }: Body, goal: Goal, { settled }: Standing): boo
   return RENEWED.has(station.kind) && !(station.kind === 'shimSite' && settled.has(id));
 }
 
-/** What is spoiled where it stands by what comes apart: a sleeve under a nut that is undone, rubber in a part that is heated. */
+/** What is spoiled where it stands by what comes apart: a sleeve under a nut that is undone, rubber in a part that is heated, the O-ring of a joint that is opened. */
 function spoiledBy(model: Model, apart: ReadonlySet<EventKey>): readonly EventKey[] {
   const gone = model.bodies.filter(({ id }) => apart.has(bodyEvent(id)));
   const undone = gone.filter(({ station }) => station.kind === 'nut');
   const hot = new Set(gone.filter((body) => goesInHot(model, body)).map(({ host }) => host));
   return model.bodies
-    .filter((body) =>
-      isCrushed(body)
-        ? undone.some(({ host, axisId }) => host === body.host && axisId === body.axisId)
-        : body.station.kind === 'seal' && hot.has(body.host),
-    )
+    .filter((body) => {
+      if (isCrushed(body))
+        return undone.some(({ host, axisId }) => host === body.host && axisId === body.axisId);
+      if (body.station.kind === 'oRing')
+        return body.under !== null && apart.has(joinEvent(body.under));
+      return body.station.kind === 'seal' && hot.has(body.host);
+    })
     .map(({ id }) => bodyEvent(id));
 }

@@ -1,9 +1,11 @@
 import { finishUp } from './after.ts';
+import { before } from './before.ts';
 import type { Draft } from './draft.ts';
 import { ensure } from './ensure.ts';
 import { inTheWayOf } from './inTheWayOf.ts';
 import { isCrushed, isLocked, isSetter } from './kinds.ts';
-import { bodyEvent, isBolts, subjectOf, type Body } from './model/index.ts';
+import { bodyEvent, type Body } from './model/index.ts';
+import { withSpoiled } from './needs.ts';
 import { setAdjuster } from './stages.ts';
 import type { Standing } from './standing.ts';
 
@@ -13,15 +15,15 @@ export function setPlay(draft: Draft, standing: Standing): void {
   const setters = model.bodies.filter(isSetter);
   const adjusters = setters.filter(({ station }) => station.kind === 'adjuster');
   for (const { axisId, figure } of draft.figures) draft.note('measure', axisId, { figure });
-  for (const { id } of adjusters) draft.note('mark', id);
   const own = new Set((adjusters.length > 0 ? adjusters : setters).map(({ id }) => bodyEvent(id)));
   const covers = inTheWayOf(draft, [...own]);
+  before(draft, covers, false);
   if (adjusters.length > 0) {
     const late = new Set([...covers].filter((event) => !own.has(event)));
-    for (const event of late) if (isBolts(event)) draft.note('mark', subjectOf(event));
     ensure(
       draft,
       draft.all((event) => late.has(event)),
+      [...withSpoiled(model, draft.place, late)].filter((event) => !own.has(event)),
     );
     for (const { id, station, axisId } of adjusters) {
       if (isLocked(station)) draft.add('loosen', id);
@@ -33,7 +35,7 @@ export function setPlay(draft: Draft, standing: Standing): void {
       draft.add('choose', id);
       draft.settled.add(id);
     }
-    ensure(draft, draft.all(), [...own]);
+    ensure(draft, draft.all(), [...withSpoiled(model, draft.place, own)]);
   }
   ensure(draft, draft.all());
   finishUp(draft, {

@@ -11,6 +11,7 @@ import {
   type Body,
   type EventKey,
 } from './model/index.ts';
+import { withSpoiled } from './needs.ts';
 import { checkStack } from './putTogether.ts';
 import { clear, wholePlace } from './ways/index.ts';
 
@@ -132,10 +133,11 @@ function tryPacks(draft: Draft, stage: Stage, packs: readonly Body[]): void {
       draft.settled.add(id);
     }
   });
-  ensure(draft, draft.all(isAbsent), [
+  const again = [
     ...packs.map(({ id }) => bodyEvent(id)),
     ...glued(draft).filter((event) => draft.has(event)),
-  ]);
+  ];
+  ensure(draft, draft.all(isAbsent), [...withSpoiled(model, draft.place, again)]);
 }
 
 /** What is held by threadlocker is tightened for the reading without it, and comes out again for it. */

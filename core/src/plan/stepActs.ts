@@ -88,7 +88,12 @@ const takenOut: Acts<'station'> = ({ state, unit, station }) => {
 
 /** A pack that stays in its unit is written down as it is known; it is measured once it is out. */
 const packMeasured: Acts<'station'> = (subject) =>
-  subject.state.sheet.scope === 'setPlay' ? [] : onStation('pull', 'measureSize')(subject);
+  subject.state.sheet.scope === 'setPlay'
+    ? []
+    : onStation(
+        ...(subject.state.sheet.start === 'bare' ? [] : (['pull'] as const)),
+        'measureSize',
+      )(subject);
 
 const seatedInner: Acts<'station'> = ({ unit, axis, station }) => [
   {
