@@ -70,10 +70,9 @@ const clamped: Acts<'axis'> = ({ axis }) =>
   clampingNuts(axis).map(({ id }) => ({ act: 'torque', on: [id] }));
 
 /** A nut that crushes a sleeve sets the preload, in one act on both. */
-const crushed: Acts<'station'> = ({ axis, station }) => {
-  const nut = sleeveNut(axis);
-  return [{ act: 'setPreload', on: [...new Set([station.id, nut?.id ?? station.id])] }];
-};
+const crushed: Acts<'station'> = ({ axis, station: { id } }) => [
+  { act: 'setPreload', on: [...new Set([id, sleeveNut(axis)?.id ?? id])] },
+];
 
 /** A cone is pulled; a bush, shell or ring that stands tight in its part is pressed or drawn out. Cup and cone each in their turn. */
 const takenOut: Acts<'station'> = ({ state, unit, station }) => {
@@ -86,14 +85,12 @@ const takenOut: Acts<'station'> = ({ state, unit, station }) => {
     .map((event) => ({ act, on: ringIds(subjectOf(event), station) }));
 };
 
-/** A pack that stays in its unit is written down as it is known; it is measured once it is out. */
-const packMeasured: Acts<'station'> = (subject) =>
-  subject.state.sheet.scope === 'setPlay'
-    ? []
-    : onStation(
-        ...(subject.state.sheet.start === 'bare' ? [] : (['pull'] as const)),
-        'measureSize',
-      )(subject);
+/** A pack that stays in its unit is written down as it is known; it is measured once it is out, and may have come so. */
+const packMeasured: Acts<'station'> = (subject) => {
+  const { scope, start } = subject.state.sheet;
+  const acts = onStation('pull', 'measureSize')(subject);
+  return scope === 'setPlay' ? [] : start === 'bare' ? acts.slice(1) : acts;
+};
 
 const seatedInner: Acts<'station'> = ({ unit, axis, station }) => [
   {
@@ -102,13 +99,15 @@ const seatedInner: Acts<'station'> = ({ unit, axis, station }) => [
   },
 ];
 
-const retained: Acts<'station'> = ({ station }) => [
-  { act: 'place', on: [station.id] },
-  ...(station.kind === 'retainer' && station.lock === 'threadlocker'
-    ? [{ act: 'prepare', on: [station.id] } as const]
-    : []),
-  ...(station.kind === 'retainer' ? [{ act: 'torque', on: [station.id] } as const] : []),
-];
+const retained: Acts<'station'> = (subject) => {
+  const { kind, lock } = subject.station;
+  if (kind !== 'retainer') return onStation('place')(subject);
+  return onStation(
+    'place',
+    ...(lock === 'threadlocker' ? (['prepare'] as const) : []),
+    'torque',
+  )(subject);
+};
 
 const onRing =
   (act: ActId, ring: 'cup' | 'cone'): Acts<'station'> =>
