@@ -99,14 +99,10 @@ const seatedInner: Acts<'station'> = ({ unit, axis, station }) => [
   },
 ];
 
-const retained: Acts<'station'> = (subject) => {
-  const { kind, lock } = subject.station;
-  if (kind !== 'retainer') return onStation('place')(subject);
-  return onStation(
-    'place',
-    ...(lock === 'threadlocker' ? (['prepare'] as const) : []),
-    'torque',
-  )(subject);
+const retained: Acts<'station'> = ({ station: { id, kind, lock } }) => {
+  const screwed: readonly ActId[] = lock === 'threadlocker' ? ['prepare', 'torque'] : ['torque'];
+  const acts: readonly ActId[] = ['place', ...(kind === 'retainer' ? screwed : [])];
+  return acts.map((act) => ({ act, on: [id] }));
 };
 
 const onRing =
