@@ -1,0 +1,130 @@
+import { bodyEvent, type Body } from '../course/index.ts';
+import { verdictOf, type JobEventData, type JobState } from '../job/index.ts';
+import type { Fold } from './fold.ts';
+import { OLD_STEPS } from './oldSteps.ts';
+
+/** What an event says of the unit, beside what else it records. */
+type Effect<Type extends keyof JobEventData> = (
+  fold: Fold,
+  data: JobEventData[Type],
+  state: JobState,
+) => void;
+
+type Effects = { readonly [Type in keyof JobEventData]?: Effect<Type> };
+
+/** Rule and target of a step's id. */
+export function stepOf(stepId: string): { readonly rule: string; readonly target: string } {
+  const at = stepId.indexOf(':');
+  return at < 0
+    ? { rule: stepId, target: '' }
+    : { rule: stepId.slice(0, at), target: stepId.slice(at + 1) };
+}
+
+const stepDone = (fold: Fold, { stepId }: { readonly stepId: string }): void => {
+  const { rule, target } = stepOf(stepId);
+  OLD_STEPS[rule]?.(fold, target);
+};
+
+const scope = (fold: Fold, { start = 'running' }: Pick<JobEventData['JobOpened'], 'start'>) => {
+  if (start !== 'running') fold.isBegun = true;
+  if (start === 'bare') for (const event of fold.model.events) fold.out(event);
+};
+
+/** A pack or spacer went in: if it was in already, what it lies under was off for it. */
+function fitted(fold: Fold, stationId: string): void {
+  fold.settled.add(stationId);
+  for (const { id } of fold.bodiesAt(stationId)) {
+    const event = bodyEvent(id);
+    if (fold.place.in.has(event)) fold.wasUnder(event);
+    fold.into(event);
+  }
+}
+
+const isRing = ({ piece }: Body): boolean => piece !== 'cone';
+
+const READ_FINAL: Effect<'BacklashRead'> = (fold, { specId, stage }, state) => {
+  const axisId = state.specs.find((spec) => spec.specId === specId)?.axisId;
+  if (stage !== 'asFound' && axisId !== undefined) fold.witness(axisId);
+};
+
+/** The events that say something of the unit, each by what it says. What is not here says nothing of it. */
+export const EFFECTS: Effects = {
+  JobOpened: scope,
+  ScopeSet: scope,
+  StepDone: stepDone,
+  StepSetAside: stepDone,
+  // A pack that stays in its unit is written down as it is known.
+  PackRecorded: (fold, { siteId }, { sheet }) => {
+    if (sheet.scope === 'setPlay') return;
+    for (const event of fold.eventsAt(siteId)) fold.out(event);
+  },
+  PackChosen: (fold, { siteId }) => void fold.settled.add(siteId),
+  PackFitted: (fold, { siteId, trial }) => {
+    fitted(fold, siteId);
+    if (trial === true) fold.settled.delete(siteId);
+  },
+  SpacerFitted: (fold, { stationId }) => fitted(fold, stationId),
+  SizeMeasured: (fold, { stationId }) => fold.note('measureSize', stationId),
+  SeatTried: (fold, { stationId, outcome }) => {
+    for (const body of fold.bodiesAt(stationId).filter(isRing))
+      if (outcome !== 'stoppedHalfWay') fold.bad.delete(body.id);
+      else if (fold.place.in.has(bodyEvent(body.id))) fold.bad.add(body.id);
+  },
+  SeatChecked: (fold, { targetId }) => {
+    // What is asked of a shaft as a whole is asked of one that is built up.
+    if (fold.model.unit.axes.some(({ id }) => id === targetId)) fold.witness(targetId);
+    for (const { id, fit } of fold.bodiesAt(targetId, 'cup'))
+      if (fit === 'tight' && !fold.place.in.has(bodyEvent(id))) fold.into(bodyEvent(id));
+  },
+  RunOpened: (fold, { specId, stage }, state) => {
+    const spec = state.specs.find((one) => one.specId === specId);
+    if (spec === undefined) return;
+    if (stage === 'asFound') fold.note('measureAsFound', spec.axisId, spec.kind);
+    else fold.witness(spec.axisId);
+  },
+  RunClosed: (fold, { runId }, state) => runClosed(fold, runId, state),
+  TorqueRead: (fold, { axisId, stage }) => {
+    if (stage !== 'asFound') fold.witness(axisId);
+  },
+  BacklashRead: READ_FINAL,
+  // A job that is finished asks nothing.
+  JobFinished: (fold) => {
+    for (const { id, sets } of fold.model.unit.axes)
+      for (const figure of sets) fold.proven.add(`${id} ${figure}`);
+  },
+  InspectionDecided: (fold, { targetId, verdict }) => decided(fold, targetId, verdict),
+};
+
+/** Within its limits a figure is proven by the final reading, and what sets it stands; out of them that is open again. */
+function runClosed(fold: Fold, runId: string, state: JobState): void {
+  const run = state.measured.runs.find((one) => one.runId === runId);
+  const spec = state.specs.find(({ specId }) => specId === run?.specId);
+  if (run === undefined || spec === undefined || run.stage === 'asFound') return;
+  const verdict = verdictOf(state, run);
+  const isWithin = verdict?.status === 'judged' && verdict.decision.word === 'conforms';
+  const key = `${spec.axisId} ${spec.kind}`;
+  const setters = fold.settersOf(spec.axisId, spec.kind);
+  if (isWithin) for (const { station } of setters) fold.settled.add(station.id);
+  if (run.stage !== 'final') return;
+  if (isWithin) fold.proven.add(key);
+  else {
+    fold.isBegun = true;
+    fold.proven.delete(key);
+    for (const { station } of setters) fold.settled.delete(station.id);
+  }
+}
+
+/** A body that is in and was passed before is bad once it is to be replaced; a part that is, is emptied. */
+function decided(fold: Fold, targetId: string, verdict: string): void {
+  fold.note('inspect', targetId);
+  if (verdict !== 'replace') {
+    for (const { id } of fold.bodiesAt(targetId)) fold.fresh.add(id);
+    return;
+  }
+  for (const { id } of fold.bodiesAt(targetId)) {
+    if (fold.fresh.has(id) && fold.place.in.has(bodyEvent(id))) fold.bad.add(id);
+    fold.fresh.delete(id);
+  }
+  if (fold.model.unit.parts.some(({ id }) => id === targetId))
+    for (const { id, host } of fold.model.bodies) if (host === targetId) fold.out(bodyEvent(id));
+}

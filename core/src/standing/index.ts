@@ -1,0 +1,1 @@
+export { goalOf, standingOf } from './standingOf.ts';
