@@ -134,7 +134,7 @@ export function offWords(unit: Unit, site: Station, reached: ReadonlySet<EventKe
     .map(({ event }) => nameOfRing(unit, event));
   return names.length === 0
     ? ''
-    : ` Off for it, in this order: ${[...new Set(names)].join(', ')}; on again the other way round.`;
+    : ` Mark what is undone. Off for it, in this order: ${[...new Set(names)].join(', ')}; on again the other way round.`;
 }
 
 /** Whether something is reached only once the unit is open or its shaft out: what stands in another part lies over it. */

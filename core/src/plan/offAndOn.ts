@@ -3,18 +3,25 @@ import { isTight, STATION_KIND_TABLE, type Axis, type Station, type Unit } from 
 import type { Act } from '../course/index.ts';
 import { coversSeal } from './buildUp.ts';
 
-/** Off for a pack: a joint is parted, fixings are undone, rings are pulled, a shaft is pressed out. */
+/** Off for a pack: a joint is parted, fixings are marked and undone, rings are pulled, a shaft is pressed out. */
 export function offAct(unit: Unit, event: EventKey): readonly Act[] {
   const { shafts, bodies } = assemblyOf(unit);
   const id = subjectOf(event);
   if (event.startsWith('part:')) return [{ act: 'open', on: [id] }];
-  if (event.startsWith('undo:')) return [{ act: 'loosen', on: [id] }];
+  if (event.startsWith('undo:')) return undone([id]);
   if (shafts.includes(id)) return [{ act: 'pressOut', on: [id] }];
   const { station } = bodies.find((body) => body.id === id)!;
   if (station.kind === 'seal') return [{ act: 'draw', on: [id] }];
   const isFixing = station.kind === 'nut' || station.kind === 'retainer';
-  return [{ act: isFixing ? 'loosen' : 'pull', on: ringIds(id, station) }];
+  const on = ringIds(id, station);
+  return isFixing ? undone(on) : [{ act: 'pull', on }];
 }
+
+/** Where it sits, or how far it is in, is marked before it is lost. */
+const undone = (on: readonly string[]): readonly Act[] => [
+  { act: 'mark', on },
+  { act: 'loosen', on },
+];
 
 /**
  * On again: joints and nuts are closed for good at their own steps, and a seal that came out is renewed at its own, with

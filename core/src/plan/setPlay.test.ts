@@ -31,6 +31,7 @@ describe('a job that only sets the play', () => {
     const fit = steps.find(({ rule }) => rule === 'fitPack')!;
     expect(fit.rows.map(({ act, on }) => `${act} ${on[0]}`)).toEqual([
       'drain case',
+      'mark bolts',
       'loosen bolts',
       'open cover',
       'fitPack shims',

@@ -154,6 +154,7 @@ describe('the order of acts', () => {
     const fit = stepsOf(measured).find(({ rule }) => rule === 'fitPack')!;
     expect(fit.rows.map(({ act, on }) => [act, on[0]])).toEqual([
       ['pull', 'race'],
+      ['mark', 'plate'],
       ['loosen', 'plate'],
       ['fitPack', 'pack'],
       ['place', 'plate'],
