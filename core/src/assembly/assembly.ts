@@ -1,7 +1,7 @@
 import { oncePerObject } from '../memo/index.ts';
 import type { Unit } from '../unit/index.ts';
 import { bodiesOf, type Body, type Integral } from './bodies.ts';
-import { shaftParts } from './hosts.ts';
+import { shaftParts } from '../course/index.ts';
 import { holds, jointsOf, type Joint } from './joints.ts';
 import type { Outlines } from './segment.ts';
 import { solidsById, solidsOf, type Solid } from './solids.ts';

@@ -8,7 +8,8 @@ import {
   type Station,
   type Unit,
 } from '../unit/index.ts';
-import { carries, housingAround, shaftParts, shaftUnder } from './hosts.ts';
+import { shaftParts } from '../course/index.ts';
+import { carries, housingAround, shaftUnder } from './hosts.ts';
 import { ringSegments } from './ringSegments.ts';
 import { segmentOf, type Segment } from './segment.ts';
 

@@ -1,10 +1,4 @@
-import {
-  STATION_KIND_TABLE,
-  type Axis,
-  type Part,
-  type Station,
-  type Unit,
-} from '../unit/index.ts';
+import { STATION_KIND_TABLE, type Axis, type Station } from '../unit/index.ts';
 
 /** How much smaller than a bore the step may be that carries what has the bore, as a share. A rule of this program. */
 const CARRIED = 0.35;
@@ -13,18 +7,6 @@ const SAME = 0.6;
 
 const alongside = (a: Station, b: Station): boolean =>
   Math.min(a.at + a.width, b.at + b.width) - Math.max(a.at, b.at) > 0.01;
-
-/** The parts that turn, or that others turn on: shafts, carriers with steps on an axis, clusters of gears without a wall. */
-export function shaftParts(unit: Unit): ReadonlySet<string> {
-  const stations = unit.axes.flatMap((axis) => axis.stations);
-  const has = (partId: string, kind: Station['kind']) =>
-    stations.some((one) => one.partId === partId && one.kind === kind);
-  const turns = ({ id, kind }: Part) =>
-    kind === 'shaft' ||
-    (kind === 'carrier' &&
-      (has(id, 'shaftStep') || (has(id, 'gear') && !has(id, 'housing') && !has(id, 'cover'))));
-  return new Set(unit.parts.filter(turns).map(({ id }) => id));
-}
 
 /** Whether a step of a shaft carries what stands round it. */
 export function carries(step: Station, station: Station): boolean {

@@ -1,5 +1,5 @@
 import type { Axis, Part, Side, Station, Unit } from '../unit/index.ts';
-import { shaftParts } from './hosts.ts';
+import { shaftParts } from '../course/index.ts';
 
 /** Two parts that are held together by bolts. */
 export interface Joint {

@@ -8,6 +8,7 @@ export {
   isBolts,
   joinEvent,
   modelOf,
+  shaftParts,
   subjectOf,
   type Body,
   type EventKey,

@@ -20,20 +20,40 @@ export const wholePlace = oncePerObject((model: Model): Place => ({
   lies: new Map(),
 }));
 
-/** Two parts, and what joins them. */
+/** What a part hangs on, and by which join. */
 interface Link {
-  readonly one: string;
-  readonly other: string;
+  readonly to: string;
   readonly event: EventKey;
 }
 
-const linksOf = oncePerObject(({ joints, shafts }: Model): readonly Link[] =>
-  [...joints, ...shafts].map(({ part, to }) => ({
-    one: part,
-    other: to,
-    event: joinEvent(part),
-  })),
+/** Every joint and shaft hangs on one other part: together they are a tree. */
+const linksOf = oncePerObject(
+  ({ joints, shafts }: Model): ReadonlyMap<string, Link> =>
+    new Map(
+      [...joints, ...shafts]
+        .filter(({ part, to }) => part !== to)
+        .map(({ part, to }) => [part, { to, event: joinEvent(part) }]),
+    ),
 );
+
+/** A part and what it hangs on, as far as the joins stand. */
+function chainOf(
+  model: Model,
+  start: string,
+  place: Place,
+  cut: EventKey | null,
+): readonly { readonly part: string; readonly by: EventKey | null }[] {
+  const links = linksOf(model);
+  const chain: { readonly part: string; readonly by: EventKey | null }[] = [];
+  let part = start;
+  for (;;) {
+    const link = links.get(part);
+    const holds = link !== undefined && link.event !== cut && place.in.has(link.event);
+    chain.push({ part, by: holds ? link.event : null });
+    if (!holds) return chain;
+    part = link.to;
+  }
+}
 
 /** The part that carries a body now; null where it is in or on a body that lies on the bench. */
 export function carrierOf(model: Model, body: Body, place: Place): string | null {
@@ -55,15 +75,10 @@ export function groupOf(
   place: Place,
   cut: EventKey | null = null,
 ): ReadonlySet<string> {
-  const found = new Set([start]);
-  // A set is walked through to what is added to it on the way.
-  for (const part of found)
-    for (const { one, other, event } of linksOf(model)) {
-      if (event === cut || !place.in.has(event)) continue;
-      if (one === part) found.add(other);
-      if (other === part) found.add(one);
-    }
-  return found;
+  const topOf = (part: string) => chainOf(model, part, place, cut).at(-1)!.part;
+  const top = topOf(start);
+  const others = model.unit.parts.map(({ id }) => id).filter((id) => topOf(id) === top);
+  return new Set([start, ...others]);
 }
 
 /** The joins between two parts, as they hang together; none where they do not. */
@@ -73,24 +88,36 @@ export function joinsBetween(
   to: string,
   place: Place,
 ): readonly EventKey[] {
-  const before = new Map<string, { readonly part: string; readonly event: EventKey } | null>([
-    [from, null],
-  ]);
-  for (const part of before.keys())
-    for (const { one, other, event } of linksOf(model)) {
-      if (!place.in.has(event)) continue;
-      const next = one === part ? other : other === part ? one : null;
-      if (next !== null && !before.has(next)) before.set(next, { part, event });
-    }
-  const joins: EventKey[] = [];
-  for (let step = before.get(to); step; step = before.get(step.part)) joins.push(step.event);
-  return joins;
+  const [up, down] = [from, to].map((part) => chainOf(model, part, place, null)) as [
+    ReturnType<typeof chainOf>,
+    ReturnType<typeof chainOf>,
+  ];
+  const meets = up.findIndex(({ part }) => down.some((one) => one.part === part));
+  if (meets < 0) return [];
+  const common = up[meets]!.part;
+  const back = down.slice(
+    0,
+    down.findIndex(({ part }) => part === common),
+  );
+  return [...up.slice(0, meets), ...back].map(({ by }) => by!);
 }
+
+/** Parts and the axes along which they have metal, or carry something. */
+const standing = oncePerObject(
+  ({ unit, metal, bodies }: Model): ReadonlySet<string> =>
+    new Set([
+      ...unit.parts.flatMap(({ id }) =>
+        unit.axes
+          .filter((axis) => metal.solid(id, axis.id).length > 0)
+          .map((axis) => `${id} ${axis.id}`),
+      ),
+      ...bodies.map(({ host, axisId }) => `${host} ${axisId}`),
+    ]),
+);
 
 /** Whether a part has metal along an axis, or carries something there. */
 export const standsOn = (model: Model, partId: string, axisId: string): boolean =>
-  model.metal.solid(partId, axisId).length > 0 ||
-  model.bodies.some((body) => body.host === partId && body.axisId === axisId);
+  standing(model).has(`${partId} ${axisId}`);
 
 /** A move: an event comes apart, or together. */
 export interface Move {
