@@ -12,6 +12,12 @@ export function needsOf(model: Model, goal: Goal, standing: Standing): ReadonlyS
       .filter((body) => (isWanted(body, goal, standing) && !fresh.has(body.id)) || bad.has(body.id))
       .map(({ id }) => bodyEvent(id)),
   );
+  // An overhaul that begins takes everything apart: what is in the way of each need not be asked.
+  if (goal.scope === 'overhaul' && !standing.isBegun)
+    return new Set([
+      ...needs,
+      ...spoiledBy(model, place.in).filter((event) => place.in.has(event)),
+    ]);
   return withSpoiled(model, place, needs);
 }
 

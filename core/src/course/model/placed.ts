@@ -41,17 +41,19 @@ export function metalOf(unit: Unit): Metal {
       (station.inside <= 0 || !all.some((other) => carriesGear(other, station, axisId)))
     );
   };
-  const solids = new Map<string, Ring[]>();
+  const solids = new Map<string, Map<string, readonly Ring[]>>();
   for (const placed of all)
     if (isIntegral(placed)) {
-      const key = `${placed.station.partId} ${placed.axisId}`;
-      solids.set(key, [...(solids.get(key) ?? []), ringOf(placed.station)]);
+      const { partId } = placed.station;
+      const own = solids.get(partId) ?? new Map<string, readonly Ring[]>();
+      own.set(placed.axisId, [...(own.get(placed.axisId) ?? []), ringOf(placed.station)]);
+      solids.set(partId, own);
     }
   const axesOf = (partId: string) =>
     unit.axes
       .filter(
         ({ id, stations }) =>
-          solids.has(`${partId} ${id}`) ||
+          solids.get(partId)?.has(id) === true ||
           stations.some((one) => one.partId === partId && one.kind !== 'bolts'),
       )
       .map(({ id }) => id);
@@ -60,7 +62,7 @@ export function metalOf(unit: Unit): Metal {
     all,
     shafts,
     isIntegral,
-    solid: (partId, axisId) => solids.get(`${partId} ${axisId}`) ?? NOTHING,
+    solid: (partId, axisId) => solids.get(partId)?.get(axisId) ?? NOTHING,
     axesOf: (partId) => known.get(partId) ?? [],
   };
 }
