@@ -2,6 +2,7 @@ import { courseOf, modelOf, type Goal } from '../course/index.ts';
 import { requireOneOf, refuse } from '../faults/index.ts';
 import { readUnitFile } from '../unit/index.ts';
 import { field, type Calculation } from './calculation.ts';
+import { RENEW, UNIT_FILE } from './unitFields.ts';
 
 const GOALS = ['overhaul', 'setPlay', 'renew'] as const satisfies readonly Goal['scope'][];
 
@@ -17,17 +18,7 @@ export const COURSE_CALCULATIONS: readonly Calculation[] = [
     name: 'course',
     summary:
       'The acts of a unit from whole to what is wanted, each with what it moves: worked out from its bodies and what is in their way',
-    fields: [
-      field(
-        'unitFile',
-        'text',
-        '',
-        { note: 'a unit file of this program' },
-        'the text of the file',
-      ),
-      field('goal', GOALS, '', {}, 'what it is for'),
-      field('renew[]', 'text', '', {}, 'ids of the stations that are renewed', 'optional'),
-    ],
+    fields: [UNIT_FILE, field('goal', GOALS, '', {}, 'what it is for'), RENEW],
     run: ({ unitFile, goal, renew = [] }: CourseInput) => {
       const unit = readUnitFile(unitFile);
       const names = unit.axes.flatMap(({ stations }) => stations.map(({ id }) => id));

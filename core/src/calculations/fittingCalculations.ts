@@ -30,6 +30,7 @@ import { fullComplement } from '../rollers/index.ts';
 import { sealDepth } from '../seals/index.ts';
 import { geometryFaults, readUnitFile } from '../unit/index.ts';
 import { field, type Calculation } from './calculation.ts';
+import { RENEW, UNIT_FILE } from './unitFields.ts';
 
 const RINGS = ['inner', 'outer'] as const;
 const FAMILIES = ['radial', 'tapered', 'inchTapered', 'inchTapered3'] as const;
@@ -194,16 +195,10 @@ export const FITTING_CALCULATIONS: readonly Calculation[] = [
     summary:
       'The build plan of a unit as it is booked in: steps in order, with numbers and what is missing',
     fields: [
-      field(
-        'unitFile',
-        'text',
-        '',
-        { note: 'a unit file of this program' },
-        'the text of the file',
-      ),
+      UNIT_FILE,
       field('scope', JOB_SCOPES, '', {}, 'what the job is for'),
       field('start', JOB_STARTS, '', {}, 'how the unit came', 'optional'),
-      field('renew[]', 'text', '', {}, 'ids of the stations that are renewed', 'optional'),
+      RENEW,
     ],
     run: ({ unitFile, renew = [], ...asked }: BuildPlanInput) => {
       const unit = readUnitFile(unitFile);

@@ -2,7 +2,7 @@ import { figureKey, type AxisFigure, type Draft } from './draft.ts';
 import { isGlued, isLocked, THREADED } from './kinds.ts';
 import { bodyEvent, SEALS, type EventKey } from './model/index.ts';
 import { restsOn } from './rests.ts';
-import { isTurned } from './stages.ts';
+import { isTurned } from './adjusters.ts';
 import type { Standing } from './standing.ts';
 
 /** What holds only for a trial is done up for good. */

@@ -13,6 +13,7 @@ import { setPlay } from './setPlay.ts';
 import { measureShells } from './shells.ts';
 import { runStages } from './stages.ts';
 import { wholeStanding, type Goal, type Standing } from './standing.ts';
+
 /** The acts from what is so to what a job is for, in an order in which they can be done. */
 export interface Course {
   readonly rows: readonly Row[];

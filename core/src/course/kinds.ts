@@ -1,26 +1,10 @@
 import type { Station } from '../unit/index.ts';
-import type { Body, Model } from './model/index.ts';
+import { SEALS, type Body, type Model } from './model/index.ts';
 
 type Kinds = ReadonlySet<Station['kind']>;
 
 /** Bearings with balls or rollers between two rings. */
 export const ROLLING: Kinds = new Set(['taperedRoller', 'ballBearing', 'cylindricalRoller']);
-/** What an overhaul renews, or decides on. */
-export const RENEWED: Kinds = new Set([
-  ...ROLLING,
-  'drawnCup',
-  'needleThrust',
-  'looseRollers',
-  'plainBearing',
-  'bush',
-  'thrustWasher',
-  'seal',
-  'oRing',
-  'ringSeal',
-  'pistonSeal',
-  'snapRing',
-  'shimSite',
-]);
 /** What is laid beside the old one before it goes in. */
 export const COMPARED: Kinds = new Set([
   ...ROLLING,
@@ -29,11 +13,10 @@ export const COMPARED: Kinds = new Set([
   'looseRollers',
   'plainBearing',
   'bush',
-  'seal',
-  'oRing',
-  'ringSeal',
-  'pistonSeal',
+  ...SEALS,
 ]);
+/** What an overhaul renews, or decides on. */
+export const RENEWED: Kinds = new Set([...COMPARED, 'thrustWasher', 'snapRing', 'shimSite']);
 /** Of what the seats, or the thing itself, are measured. */
 export const SIZED: Kinds = new Set([
   ...ROLLING,

@@ -6,7 +6,7 @@ import { inTheWayOf } from './inTheWayOf.ts';
 import { isCrushed, isLocked, isSetter } from './kinds.ts';
 import { bodyEvent, type Body } from './model/index.ts';
 import { withSpoiled } from './needs.ts';
-import { setAdjuster } from './stages.ts';
+import { setAdjuster } from './adjusters.ts';
 import type { Standing } from './standing.ts';
 
 /** Set the figures of a unit that is sound: only what sets them is reached, and the rest put back. */

@@ -46,7 +46,7 @@ describe('odds of a pack', () => {
     // Independent: closed form Φ of the general library jstat.
     const spread = Math.hypot(0.01, 0.003, 0.002 * Math.SQRT2, 0.003);
     const expected = jstat.normal.cdf(0.02, 0, spread) - jstat.normal.cdf(-0.02, 0, spread);
-    const odds = packOdds(QUESTION);
+    const odds = packOdds({ ...QUESTION, draws: 100_000 });
     expect(Math.abs(odds.inBand - expected)).toBeLessThan(4 * odds.uncertainty);
     expect(odds.tooLittle + odds.tooMuch + odds.inBand).toBeCloseTo(1, 12);
     expect(odds.bins.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9);

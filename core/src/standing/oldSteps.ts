@@ -2,6 +2,8 @@ import { bodyEvent, boltsEvent, joinEvent, type ActId } from '../course/index.ts
 import { FIGURE_KINDS, type FigureKind } from '../figures/index.ts';
 import type { Fold } from './fold.ts';
 
+type Piece = 'cup' | 'cone';
+
 /** What a step that was done, or set aside as done, says of a unit. @param target what stands behind the colon of its id */
 type Effect = (fold: Fold, target: string) => void;
 
@@ -11,7 +13,7 @@ const note =
     fold.note(act, target === '' ? fold.model.root : target);
 const out: Effect = (fold, target) => fold.eventsAt(target).forEach((event) => fold.out(event));
 const into =
-  (piece?: 'cup' | 'cone'): Effect =>
+  (piece?: Piece): Effect =>
   (fold, target) =>
     fold.eventsAt(target, piece).forEach((event) => fold.into(event));
 
@@ -101,6 +103,45 @@ const clamped: Effect = (fold, target) => {
     }
 };
 
+/** Steps that put something in, each with the piece of a bearing in two that it is about: undone, that is out. */
+export const PUTS_IN: ReadonlyMap<string, Piece | undefined> = new Map<string, Piece | undefined>([
+  ['seatOuter', 'cup'],
+  ['seatInner', 'cone'],
+  ['placeShims', undefined],
+  ['placeTube', undefined],
+  ['retain', undefined],
+  ['loadRollers', undefined],
+  ['fitGrooveSeal', undefined],
+  ['fitPiston', undefined],
+  ['fitLasting', undefined],
+  ['shells', undefined],
+  ['fitSealEarly', undefined],
+  ['fitSeal', undefined],
+  ['fitORing', undefined],
+  ['fitHub', undefined],
+  ['fitPack', undefined],
+]);
+
+/** Steps that take something out: undone, it is in. */
+export const TAKES_OUT: ReadonlySet<string> = new Set([
+  'loosen',
+  'loosenInside',
+  'recordPack',
+  'takeOutRollers',
+  'takeOutRing',
+  'takeOutTube',
+  'takeOffHub',
+  'pullSeal',
+  'pull',
+  'takeOutPiston',
+]);
+
+const each = (
+  rules: Iterable<string>,
+  effectOf: (rule: string) => Effect,
+): Readonly<Record<string, Effect>> =>
+  Object.fromEntries([...rules].map((rule) => [rule, effectOf(rule)]));
+
 /** The steps of a plan by rules, each by what it says of the unit: read once from a log, and known nowhere else. */
 export const OLD_STEPS: Readonly<Record<string, Effect>> = {
   drain: note('drain'),
@@ -114,37 +155,15 @@ export const OLD_STEPS: Readonly<Record<string, Effect>> = {
   newPart: compared,
   leakTest: note('pressureTest'),
   fill: note('fill'),
+  ...each(TAKES_OUT, () => out),
+  ...each(PUTS_IN.keys(), (rule) => into(PUTS_IN.get(rule))),
   asFound: (fold, target) => {
     const { axisId, figure } = figureOf(target);
     fold.note('measureAsFound', axisId, figure);
   },
-  loosen: out,
-  loosenInside: out,
-  recordPack: out,
-  takeOutRollers: out,
-  takeOutRing: out,
-  takeOutTube: out,
-  takeOffHub: out,
-  pullSeal: out,
-  pull: out,
-  takeOutPiston: out,
   liftOff: partOff,
   takeOutShaft: (fold, target) => fold.out(joinEvent(target)),
-  seatOuter: into('cup'),
   seatInner: seatedInner,
-  placeShims: into(),
-  placeTube: into(),
-  retain: into(),
-  loadRollers: into(),
-  fitGrooveSeal: into(),
-  fitPiston: into(),
-  fitLasting: into(),
-  shells: into(),
-  fitSealEarly: into(),
-  fitSeal: into(),
-  fitORing: into(),
-  fitHub: into(),
-  fitPack: into(),
   torque: torqued,
   crush: crushed,
   dressShaft: dressed,
@@ -163,11 +182,3 @@ export const OLD_STEPS: Readonly<Record<string, Effect>> = {
   choosePack: settled,
   chooseDepth: settled,
 };
-
-/** Steps that put something in, or take it out, whose undoing is the other. */
-export const PUTS_IN: ReadonlySet<string> = new Set(
-  Object.keys(OLD_STEPS).filter((rule) => /^(?:seat|place|retain|load|fit|shells)/u.test(rule)),
-);
-export const TAKES_OUT: ReadonlySet<string> = new Set(
-  Object.keys(OLD_STEPS).filter((rule) => OLD_STEPS[rule] === out),
-);

@@ -36,9 +36,8 @@ function undoneIn(events: readonly JobEvent[]): ReadonlySet<string> {
 function takeBack(fold: Fold, event: JobEvent | undefined): void {
   if (event?.type !== 'StepDone') return;
   const { rule, target } = stepOf(event.data.stepId);
-  const piece = rule === 'seatOuter' ? 'cup' : rule === 'seatInner' ? 'cone' : undefined;
   if (PUTS_IN.has(rule))
-    for (const { id } of fold.bodiesAt(target, piece)) {
+    for (const { id } of fold.bodiesAt(target, PUTS_IN.get(rule))) {
       fold.out(bodyEvent(id));
       fold.fresh.delete(id);
     }

@@ -1,39 +1,13 @@
-import type { Axis, Part, Station, StationKind, Unit } from '../../unit/index.ts';
+import { put as at, unitOf } from '../../draws/index.ts';
+import type { Part, Station, Unit } from '../../unit/index.ts';
 
-/** A station of a made-up unit: id, kind, from where to where along the axis, between which diameters, on which part. */
-export const at = (
-  [id, kind, partId]: readonly [id: string, kind: StationKind, partId: string],
-  [from, to]: readonly [from: number, to: number],
-  [inside, outside]: readonly [inside: number, outside: number],
-  details: Partial<Station> = {},
-): Station => ({
-  id,
-  kind,
-  name: id,
-  partId,
-  at: from,
-  width: to - from,
-  inside,
-  outside,
-  ...details,
-});
-
-const PART = { material: null, mass: null, area: null, wall: null };
+export { at };
 
 /** A unit of one axis. */
-export function madeUnit(
+export const madeUnit = (
   parts: Readonly<Record<string, Part['kind']>>,
   stations: readonly Station[],
-): Unit {
-  const axis: Axis = { id: 'axis', name: 'Axis', arrangement: 'plainThrust', sets: [], stations };
-  return {
-    id: 'unit',
-    name: 'Unit',
-    description: '',
-    parts: Object.entries(parts).map(([id, kind]) => ({ ...PART, id, name: id, kind })),
-    axes: [axis],
-  };
-}
+): Unit => unitOf(parts, [{ id: 'axis', arrangement: 'plainThrust', sets: [], stations }]);
 
 /** A shaft on two ball bearings, the right one held in by a snap ring, a seal outside it. */
 export const RINGED = madeUnit({ case: 'case', shaft: 'shaft' }, [
