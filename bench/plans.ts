@@ -1,8 +1,8 @@
-import { assemblyOf, buildOrder, eventsOfStation, stripOrder } from '@wendaxis/core/assembly';
 import { checkPlan, type Came, type PlannedAct } from '@wendaxis/core/checker';
+import { courseOf, modelOf } from '@wendaxis/core/course';
 import { drawsFrom, type Draws } from '@wendaxis/core/draws';
 import { foldJob, type JobEvent, type JobEventData } from '@wendaxis/core/job';
-import { compilePlan, type Step } from '@wendaxis/core/plan';
+import { compilePlan, isRenewable, type Step } from '@wendaxis/core/plan';
 import { UNIT_TEMPLATES, unitFromTemplate, type Unit } from '@wendaxis/core/unit';
 
 /**
@@ -18,8 +18,7 @@ for (let seed = 1; seed <= COUNT; seed += 1) {
   const draws = drawsFrom(seed);
   const unit = drawnUnit(draws);
   const data = drawnJob(draws, unit);
-  const assembly = assemblyOf(unit);
-  if (stripOrder(assembly).noWay.length + buildOrder(assembly).noWay.length > 0) {
+  if (courseOf(modelOf(unit), { scope: 'overhaul' }).noWay.length > 0) {
     sums.noWay += 1;
     continue;
   }
@@ -68,10 +67,9 @@ function drawnUnit(draws: Draws): Unit {
 }
 
 function drawnJob(draws: Draws, unit: Unit): JobEventData['JobOpened'] {
-  const assembly = assemblyOf(unit);
   const bodies = unit.axes
     .flatMap(({ stations }) => stations)
-    .filter(({ id }) => eventsOfStation(assembly, id).length > 0);
+    .filter(({ id }) => isRenewable(unit, id));
   const start = draws.one(['running', 'drained', 'open'] as const);
   if (draws.chance(0.4)) {
     const any = draws.one([start, 'bare'] as const);
@@ -85,7 +83,7 @@ function drawnJob(draws: Draws, unit: Unit): JobEventData['JobOpened'] {
 
 /** What was undone, apart and out when a unit came. */
 function cameAs(unit: Unit, start: JobEventData['JobOpened']['start']): Came {
-  const { joints, bodies, shafts } = assemblyOf(unit);
+  const { joints, bodies, shafts } = modelOf(unit);
   const loosened = joints.flatMap(({ bolts }) => bolts);
   const apart = joints.map(({ part }) => part);
   if (start === 'open') return { loosened, apart };
@@ -94,7 +92,11 @@ function cameAs(unit: Unit, start: JobEventData['JobOpened']['start']): Came {
   const bolts = unit.axes.flatMap(({ stations }) =>
     stations.filter(({ kind }) => kind === 'bolts'),
   );
-  return { loosened: bolts.map(({ id }) => id), apart: [...apart, ...shafts], out };
+  return {
+    loosened: bolts.map(({ id }) => id),
+    apart: [...apart, ...shafts.map(({ part }) => part)],
+    out,
+  };
 }
 
 function actsOf(steps: readonly Step[]): readonly PlannedAct[] {

@@ -11,13 +11,15 @@ export type Rule = (
 export const stationsOf = ({ axes }: Unit): readonly Station[] =>
   axes.flatMap(({ stations }) => stations);
 
-/** Where acts of some names are done to a thing, in order. */
+/** Where acts of some names are done to a thing, or to a ring of it, in order. */
 export const does = (
   acts: readonly PlannedAct[],
   names: readonly string[],
   id: string,
 ): readonly number[] =>
-  acts.flatMap(({ act, on }, at) => (names.includes(act) && on.includes(id) ? [at] : []));
+  acts.flatMap(({ act, on }, at) =>
+    names.includes(act) && on.some((one) => one === id || one.startsWith(`${id}:`)) ? [at] : [],
+  );
 
 export const refusal = (
   rule: Refusal['rule'],

@@ -1,4 +1,4 @@
-import { at, HALVES, madeUnit, PINION, RINGED } from '../assembly/tests/madeUnit.ts';
+import { at, HALVES, madeUnit, PINION, RINGED } from '../course/tests/madeUnit.ts';
 import { drawsFrom, FAMILIES } from '../draws/index.ts';
 import type { JobEventData } from '../job/index.ts';
 import { compilePlan, isRenewable } from '../plan/index.ts';
@@ -194,7 +194,7 @@ describe('faults that are sown into a plan', () => {
       4,
       'threadlocker after the torque',
       glued,
-      moved(actsOf(glued), ['torque', 'bolts'], ['prepare', 'bolts']),
+      moved(actsOf(glued), ['prepare', 'bolts'], ['prove', 'axis']),
     ],
     [
       4,

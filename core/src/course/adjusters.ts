@@ -16,6 +16,7 @@ export function turnAdjusters(draft: Draft, { axes, absent }: Stage, goal: Stage
     goal.open.some(({ axisId }) => adjusters.some((body) => body.axisId === axisId));
   if (adjusters.length === 0 || !isAsked) return;
   const late = coversOf(draft, adjusters);
+  draft.waypoint = 'trial';
   draft.onTrial(() =>
     ensure(
       draft,

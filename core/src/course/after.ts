@@ -1,6 +1,6 @@
-import { figureKey, type AxisFigure, type Draft } from './draft.ts';
-import { isGlued, isLocked, THREADED } from './kinds.ts';
-import { bodyEvent, SEALS, type EventKey } from './model/index.ts';
+import { figureKey, noteKey, type AxisFigure, type Draft } from './draft.ts';
+import { isGlued, isLocked, isNewNut, THREADED } from './kinds.ts';
+import { bodyEvent, boltsEvent, SEALS, type EventKey, type Model } from './model/index.ts';
 import { restsOn } from './rests.ts';
 import { isTurned } from './adjusters.ts';
 import type { Standing } from './standing.ts';
@@ -20,14 +20,32 @@ export function tightenForGood(draft: Draft): void {
   draft.slack.clear();
 }
 
+/** What was turned only for a reading and comes out again before it is turned for good: it is glued, or holds once. */
+export const outForGood = ({ model, place }: Draft, { slack }: Standing): readonly EventKey[] =>
+  [
+    ...model.bolts.filter(isGlued).map(({ id }) => ({ id, event: boltsEvent(id) })),
+    ...model.bodies
+      .filter(
+        ({ station }) => THREADED.has(station.kind) && (isGlued(station) || isNewNut(station)),
+      )
+      .map(({ id }) => ({ id, event: bodyEvent(id) })),
+  ]
+    .filter(({ id, event }) => slack.has(id) && place.in.has(event))
+    .map(({ event }) => event);
+
+/** A shaft that is drawn into a second ball bearing is left under side load. */
+export const hasBalls = ({ bodies }: Model, axisId: string): boolean =>
+  bodies.some((body) => body.axisId === axisId && body.station.kind === 'ballBearing');
+
 /** Side load comes off every shaft in ball bearings on which something moved. */
-function relieve(draft: Draft, open: ReadonlySet<EventKey>): void {
+function relieve(draft: Draft, open: readonly EventKey[], { again }: Standing): void {
   const { model } = draft;
   for (const { id } of model.unit.axes) {
-    const hasBalls = model.bodies.some(
-      ({ axisId, station }) => axisId === id && station.kind === 'ballBearing',
-    );
-    if (hasBalls && [...open].some((event) => restsOn(model, id, event))) draft.add('relieve', id);
+    if (
+      hasBalls(model, id) &&
+      (again.has(noteKey('relieve', id)) || open.some((event) => restsOn(model, id, event)))
+    )
+      draft.add('relieve', id);
   }
 }
 
@@ -49,21 +67,34 @@ export function finishUp(
 ): void {
   const { model } = draft;
   const { axes } = model.unit;
-  relieve(draft, open);
+  relieve(draft, [...open], standing);
   for (const one of figures) {
     if (draft.proven.has(figureKey(one)) && !standing.proven.has(figureKey(one))) continue;
     if (isOverhaul && !hadTrial && !isTurned(draft, one.axisId))
       draft.add('measure', one.axisId, { figure: one.figure });
     draft.prove(one);
   }
-  const moved = new Set(draft.rows.flatMap(({ move }) => move?.body ?? []));
+  const moved = new Set(
+    draft.rows.flatMap(
+      ({ act, on: [id = ''], move }) => move?.body ?? (act === 'loosen' ? id : []),
+    ),
+  );
   for (const { id, station } of model.bodies) {
     const isTouched = moved.has(id) || !whole.has(bodyEvent(id));
     const isLeftOpen = standing.isBegun && !standing.locked.has(id);
     if (THREADED.has(station.kind) && isLocked(station) && (isTouched || isLeftOpen))
       draft.add('lock', id);
   }
-  for (const { id } of axes) draft.add('turn', id);
+  const locked = new Set(draft.rows.flatMap(({ act, on }) => (act === 'lock' ? on : [])));
+  for (const bolts of model.bolts)
+    if (
+      isLocked(bolts) &&
+      standing.isBegun &&
+      !standing.locked.has(bolts.id) &&
+      !locked.has(bolts.id)
+    )
+      draft.add('lock', bolts.id);
+  for (const { id } of axes) draft.note('turn', id);
   const hasSeals = model.bodies.some(
     ({ id, station }) => SEALS.has(station.kind) && (isOverhaul || moved.has(id)),
   );

@@ -23,5 +23,5 @@ function isMarked(model: Model, event: EventKey): boolean {
   const id = subjectOf(event);
   if (isJoin(event)) return model.jointOf.has(id);
   const { kind } = model.bodyOf.get(id)!.station;
-  return THREADED.has(kind) || kind === 'shimSite';
+  return THREADED.has(kind) || kind === 'shimSite' || kind === 'plainBearing';
 }

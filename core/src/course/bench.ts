@@ -3,16 +3,16 @@ import type { Draft } from './draft.ts';
 import { COMPARED, isCrushed, isNewNut, isSpoiled, MEASURED_BEFORE, SIZED } from './kinds.ts';
 import { bodyEvent, type Body, type EventKey } from './model/index.ts';
 
-/** Stripped: washed, looked at, measured. */
+/** Stripped: washed, measured, looked at. */
 export function onTheBench(draft: Draft): void {
   const { unit, bodies, bolts } = draft.model;
   const parts = unit.parts.map(({ id }) => id);
   draft.note('clean', draft.model.root, { on: parts });
-  for (const id of parts) draft.note('inspect', id);
   for (const { piece, station } of bodies.toSorted((a, b) => byPlace(a.station, b.station)))
     if (piece !== 'cone' && SIZED.has(station.kind)) draft.note('measureSize', station.id);
   for (const { id, longest } of bolts.toSorted(byPlace))
     if (longest !== undefined) draft.note('measureSize', id);
+  for (const id of parts) draft.note('inspect', id);
 }
 
 /** What is new is laid beside the old: what is changed, what its way out spoiled, what holds only once. */

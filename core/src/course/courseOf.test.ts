@@ -134,6 +134,7 @@ describe('the course of a unit', () => {
       'place flange',
       'setPreload sleeve+nut',
       'prove axis rollingTorque',
+      'lock nut',
       'turn axis',
       'pressureTest case',
       'fill case',
@@ -198,6 +199,7 @@ describe('the course of a unit', () => {
     expect(noWay).toEqual(['in bearing-deep']);
     const out = rows.flatMap(({ move }) => (move?.to === 'out' ? [move.body] : []));
     expect(out).toContain('bearing-near');
-    expect(out).not.toContain('bearing-deep');
+    // What has none is planned as if it passed.
+    expect(out).toContain('bearing-deep');
   });
 });

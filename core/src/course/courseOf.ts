@@ -1,6 +1,7 @@
-import { finishUp, tightenForGood } from './after.ts';
+import { finishUp, outForGood, tightenForGood } from './after.ts';
 import { before } from './before.ts';
 import { compareNew, onTheBench } from './bench.ts';
+import { checkIt } from './putTogether.ts';
 import { Draft, figureKey, type AxisFigure } from './draft.ts';
 import { ensure, ensureApart } from './ensure.ts';
 import { inTheWayOf } from './inTheWayOf.ts';
@@ -33,6 +34,7 @@ export function courseOf(
   const draft = new Draft(model, standing, needsOf(model, goal, standing));
   if (goal.scope === 'setPlay') setPlay(draft, standing);
   else changeParts(draft, { isOverhaul: goal.scope === 'overhaul', standing });
+  draft.waypoint = 'end';
   draft.add('finish', model.unit.axes[0]?.id ?? model.root);
   return { rows: draft.rows, noWay: [...new Set(draft.noWay)] };
 }
@@ -46,21 +48,26 @@ interface Change {
 /** Change what has to be changed, and prove what rests on what moved. */
 function changeParts(draft: Draft, { isOverhaul, standing }: Change): void {
   const isFirst = !standing.isBegun;
+  for (const id of standing.putIn) checkIt(draft, draft.model.bodyOf.get(id)!);
   const apart = toTakeApart(draft, isOverhaul && isFirst);
   if (isFirst) before(draft, apart, isOverhaul);
   const whole = new Set(draft.place.in);
+  draft.waypoint = 'strip';
   ensureApart(
     draft,
     draft.all((event) => apart.has(event)),
   );
   const open = new Set(draft.model.events.filter((event) => !draft.has(event)));
+  draft.waypoint = 'bench';
   if (isOverhaul && open.size > 0) onTheBench(draft);
   compareNew(draft, open, isOverhaul);
   if (isOverhaul) measureShells(draft);
   const figures = toProve(draft, { isOverhaul, standing, open });
   const hadTrial = runStages(draft, { isOverhaul, open: figures });
-  ensure(draft, draft.all());
+  draft.waypoint = 'final';
+  ensure(draft, draft.all(), outForGood(draft, standing));
   tightenForGood(draft);
+  draft.waypoint = 'end';
   const hasMoved = draft.rows.some(({ move }) => move !== undefined);
   if (hasMoved || standing.isBegun)
     finishUp(draft, { isOverhaul, standing, open, whole, figures, hadTrial });

@@ -9,7 +9,7 @@ import {
   type EventKey,
   type Model,
 } from './model/index.ts';
-import type { Row } from './row.ts';
+import type { Row, Waypoint } from './row.ts';
 import type { Standing } from './standing.ts';
 import type { Place } from './ways/index.ts';
 
@@ -29,9 +29,11 @@ export class Draft {
   readonly noWay: EventKey[] = [];
   /** What is done up now holds only for a reading. */
   isTrial = false;
+  /** What is worked towards now. */
+  waypoint: Waypoint = 'before';
   place: Place;
   /** The part that is hot now. */
-  hot: string | null = null;
+  hot: string | null;
   readonly fresh: Set<string>;
   readonly settled: Set<string>;
   readonly slack: Set<string>;
@@ -43,6 +45,7 @@ export class Draft {
   constructor(model: Model, standing: Standing, needs: ReadonlySet<EventKey>) {
     this.model = model;
     this.place = standing.place;
+    this.hot = standing.hot;
     this.fresh = new Set(standing.fresh);
     this.settled = new Set(standing.settled);
     this.slack = new Set(standing.slack);
@@ -66,6 +69,7 @@ export class Draft {
       act,
       on: typeof on === 'string' ? [on] : on,
       ...(isHeld ? { trial: true as const } : {}),
+      waypoint: this.waypoint,
       ...more,
     });
   }

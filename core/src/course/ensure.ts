@@ -25,7 +25,7 @@ export function ensure(
   strip(draft, goes.apart);
   const up = wayIn(draft, target);
   for (const move of up.moves.toReversed()) putTogether(draft, move);
-  draft.noWay.push(...up.stuck);
+  draft.noWay.push(...up.forced);
 }
 
 /** As {@link ensure}, but nothing goes in. */
@@ -96,10 +96,9 @@ function filled({ model }: Draft, { in: together, lies }: Place, more: readonly 
 
 function strip(draft: Draft, apart: ReadonlySet<EventKey>): void {
   const { model } = draft;
-  const down = peel(model, draft.place, apart, { key: outKey(model) });
+  const down = peel(model, draft.place, apart, { key: outKey(model), force: true });
   for (const move of down.moves) takeApart(draft, move);
-  draft.noWay.push(...down.stuck);
-  draft.hot = null;
+  draft.noWay.push(...down.forced);
 }
 
 /** The way in, to be read backwards: it has to end with what is. What would lie elsewhere than it lies now is taken out before. */
@@ -107,7 +106,10 @@ function wayIn(draft: Draft, target: ReadonlySet<EventKey>): Peeled {
   const { model } = draft;
   for (let turn = 0; ; turn += 1) {
     const open = [...target].filter((event) => !draft.has(event));
-    const up = peel(model, filled(draft, draft.place, open), open, { key: lastKey(model) });
+    const up = peel(model, filled(draft, draft.place, open), open, {
+      key: lastKey(model),
+      force: true,
+    });
     const astray = turn < MOST_ASTRAY ? lyingElsewhere(draft, up.place) : [];
     if (astray.length === 0) return up;
     for (const id of astray)

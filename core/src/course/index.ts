@@ -1,13 +1,16 @@
-export { ACT_IDS, type Act, type ActId } from './acts.ts';
+export { ACT_IDS, type Act, type ActId, type RowMove } from './acts.ts';
 export { courseOf, type Course } from './courseOf.ts';
 export { noteKey } from './draft.ts';
-export { isSetter, isSpoiled } from './kinds.ts';
+export { chosenSites, isCrushed, isSetter, isSpoiled } from './kinds.ts';
 export {
   bodyEvent,
   boltsEvent,
+  isBody,
   isBolts,
+  isJoin,
   joinEvent,
   modelOf,
+  SEALS,
   shaftParts,
   subjectOf,
   type Body,
@@ -15,6 +18,19 @@ export {
   type Model,
 } from './model/index.ts';
 export { restsOn } from './rests.ts';
-export type { Row, RowMove } from './row.ts';
+export { WAYPOINTS, type Row, type Waypoint } from './row.ts';
 export { wholeStanding, type Goal, type Standing } from './standing.ts';
-export { afterOut, clear, isFree, standsOn, waysOf, wholePlace, type Place } from './ways/index.ts';
+export {
+  afterIn,
+  afterOut,
+  carrierOf,
+  clear,
+  groupOf,
+  isFree,
+  shutBy,
+  type Shut,
+  standsOn,
+  waysOf,
+  wholePlace,
+  type Place,
+} from './ways/index.ts';

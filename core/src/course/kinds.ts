@@ -1,3 +1,5 @@
+import { oncePerObject } from '../memo/index.ts';
+import { settersOf, spacerSetter } from '../setters/index.ts';
 import type { Station } from '../unit/index.ts';
 import { SEALS, type Body, type Model } from './model/index.ts';
 
@@ -38,15 +40,16 @@ export const isSpoiled = (body: Body): boolean => SPOILED.has(body.station.kind)
 /** What is turned by a thread and stays where it was turned. */
 export const THREADED: Kinds = new Set(['nut', 'adjuster']);
 
-const UNLOCKED: ReadonlySet<Station['lock']> = new Set([
-  undefined,
-  'none',
-  'threadlocker',
-  'selfLocking',
-]);
-/** Whether something is locked by an act of its own, once it is turned. */
+const UNLOCKED: ReadonlySet<Station['lock']> = new Set(['none', 'threadlocker', 'selfLocking']);
+/** Whether something is locked by an act of its own, once it is turned: also where nobody has said how. */
 export const isLocked = ({ lock }: Station): boolean => !UNLOCKED.has(lock);
 export const isGlued = ({ lock }: Station): boolean => lock === 'threadlocker';
+
+/** A tab goes under it before any turn; what is glued or holds only once is so before its last. */
+const FOR_LAST: ReadonlySet<Station['lock']> = new Set(['threadlocker', 'selfLocking']);
+/** Whether something goes on it or under it before it is turned, for a reading or for good. */
+export const isPrepared = ({ lock }: Station, isTrial: boolean): boolean =>
+  lock === 'lockTab' || (!isTrial && FOR_LAST.has(lock));
 
 const USED_ONCE: ReadonlySet<Station['lock']> = new Set(['selfLocking', 'staked']);
 /** A nut that holds only once. */
@@ -65,6 +68,24 @@ export const isSetter = (body: Body): boolean => {
     (kind === 'spacer' && place !== undefined)
   );
 };
+
+/** Stations whose thickness or length is chosen by a figure of their axis: the others go back as they were. */
+export const chosenSites = oncePerObject(
+  ({ unit }: Model): ReadonlySet<string> =>
+    new Set(
+      unit.axes.flatMap((axis) => {
+        const spacer = spacerSetter(axis);
+        const depth = axis.sets.includes('depth')
+          ? axis.stations.filter(({ place }) => place === 'behindHeadCone')
+          : [];
+        return [
+          ...settersOf(axis).map(({ station }) => station.id),
+          ...(spacer === null ? [] : [spacer.id]),
+          ...depth.map(({ id }) => id),
+        ];
+      }),
+    ),
+);
 
 /** Whether a ring goes into a part from its heat. */
 export const goesInHot = (

@@ -9,7 +9,12 @@ export function needsOf(model: Model, goal: Goal, standing: Standing): ReadonlyS
   const { fresh, bad, place } = standing;
   const needs = new Set(
     model.bodies
-      .filter((body) => (isWanted(body, goal, standing) && !fresh.has(body.id)) || bad.has(body.id))
+      .filter(
+        (body) =>
+          (isWanted(body, goal, standing) && !fresh.has(body.id)) ||
+          bad.has(body.id) ||
+          (standing.chosen.has(body.id) && place.in.has(bodyEvent(body.id))),
+      )
       .map(({ id }) => bodyEvent(id)),
   );
   // An overhaul that begins takes everything apart: what is in the way of each need not be asked.

@@ -3,6 +3,7 @@ import {
   goesInHot,
   isCrushed,
   isGlued,
+  isPrepared,
   isLocked,
   isNewNut,
   isSetter,
@@ -11,9 +12,9 @@ import {
 } from './kinds.ts';
 import { isBolts, joinEvent, SEALS, subjectOf, type Body } from './model/index.ts';
 import type { Row } from './row.ts';
-import { ringOf, rings, rowMove } from './takeApart.ts';
+import { partedAt, ringOf, rings, rowMove } from './takeApart.ts';
 import { afterIn, groupOf, type Move } from './ways/index.ts';
-import type { Station } from '../unit/index.ts';
+import { preloadNutOf, type Station } from '../unit/index.ts';
 
 type Moved = Pick<Row, 'move'>;
 
@@ -35,8 +36,7 @@ export function putTogether(draft: Draft, move: Move): void {
 /** A part is closed; a shaft that is in already is drawn into the bearings that come with it. */
 function closeJoint(draft: Draft, id: string, moved: Moved): void {
   const { model } = draft;
-  const { halves } = model.jointOf.get(id)!;
-  draft.add('close', halves ? [id, model.root] : id, moved);
+  draft.add('close', partedAt(model, id), moved);
   for (const { part } of model.shafts) {
     if (!draft.has(joinEvent(part))) continue;
     const drawn = ringsAt(draft, part).filter(({ host }) => host === id);
@@ -50,7 +50,7 @@ const ringsAt = ({ model, place }: Draft, shaft: string): readonly Body[] =>
   rings(model, shaft, place.in);
 
 function tighten(draft: Draft, bolts: Station, moved: Moved): void {
-  if (!draft.isTrial && isGlued(bolts)) draft.add('prepare', bolts.id);
+  if (isPrepared(bolts, draft.isTrial)) draft.add('prepare', bolts.id);
   draft.add('torque', bolts.id, moved);
   if (!draft.isTrial && isLocked(bolts)) draft.add('lock', bolts.id);
 }
@@ -87,14 +87,22 @@ function putInBody(draft: Draft, body: Body, put: PutIn): void {
   if (ROLLING.has(kind)) return isHeated ? dropIn(draft, body, moved) : fitRing(draft, body, put);
   if (kind === 'drawnCup' || kind === 'bush') {
     draft.add('seat', id, moved);
-    draft.add('checkHome', id);
-    return draft.add('measureSize', id);
+    return checkIt(draft, body);
   }
   if (SEALS.has(kind)) return draft.add('fitSeal', id, moved);
   if (kind === 'nut') return turnNut(draft, body, moved);
   if (kind === 'retainer') return screwOn(draft, station, moved);
   if (isSetter(body) && kind !== 'adjuster') return placeSetter(draft, body, moved);
   draft.add('place', id, moved);
+}
+
+/** A ring that went in is looked at: whether it is home, and what bore what is pressed in comes to. */
+export function checkIt(draft: Draft, body: Body): void {
+  const { id, fit, station, piece } = body;
+  const isPressedIn = station.kind === 'drawnCup' || station.kind === 'bush';
+  if (!isPressedIn && (fit !== 'tight' || piece === null)) return;
+  draft.add('checkHome', id);
+  if (isPressedIn) draft.add('measureSize', id);
 }
 
 const compound = (draft: Draft, { id, station }: Body): void => {
@@ -125,9 +133,11 @@ function turnNut(draft: Draft, { id, station, axisId, host }: Body, moved: Moved
     (one) => one.axisId === axisId && one.host === host && isCrushed(one),
   );
   if (isNewNut(station)) draft.note('compare', id);
+  if (isPrepared(station, draft.isTrial)) draft.add('prepare', id);
   if (sleeve !== undefined && !draft.isTrial)
     return draft.add('setPreload', [sleeve.id, id], moved);
-  if (!draft.isTrial && isGlued(station)) draft.add('prepare', id);
+  if (!draft.isTrial && preloadNutOf(draft.axisOf(axisId))?.id === id)
+    return draft.add('setPreload', id, moved);
   checkStack(draft, axisId);
   draft.add('torque', id, moved);
 }

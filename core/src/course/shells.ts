@@ -9,6 +9,7 @@ export function measureShells(draft: Draft): void {
     (body) => body.station.kind === 'plainBearing' && draft.isToRenew(body),
   );
   if (shells.length === 0) return;
+  draft.waypoint = 'trial';
   const before = new Set(draft.place.in);
   const caps = model.holds.map(({ boltsId }) => boltsEvent(boltsId));
   draft.onTrial(() => {

@@ -68,6 +68,7 @@ function proveNow(
   { axes, absent }: Stage,
   { isOverhaul, open, hadTrial }: StageGoal & { readonly hadTrial: boolean },
 ): void {
+  draft.waypoint = 'final';
   ensure(
     draft,
     draft.all((event) => absent.has(event)),

@@ -18,6 +18,14 @@ export interface Standing {
   readonly proven: ReadonlySet<string>;
   /** `act target` that moves nothing and was done: looked at, measured, compared, marked. */
   readonly noted: ReadonlySet<string>;
+  /** `act target` that was done, and is to be done again: what it was done for has moved since. */
+  readonly again: ReadonlySet<string>;
+  /** Bodies that went in on this job and are in: where they sit has to be looked at. */
+  readonly putIn: ReadonlySet<string>;
+  /** Setters that were chosen anew and are not in yet: what is in their place comes out. */
+  readonly chosen: ReadonlySet<string>;
+  /** The part that is hot now; null where none is. */
+  readonly hot: string | null;
   /** Whether it was taken apart already. */
   readonly isBegun: boolean;
 }
@@ -32,6 +40,10 @@ export const wholeStanding = oncePerObject((model: Model): Standing => ({
   settled: new Set(),
   proven: new Set(),
   noted: new Set(),
+  again: new Set(),
+  putIn: new Set(),
+  chosen: new Set(),
+  hot: null,
   isBegun: false,
 }));
 

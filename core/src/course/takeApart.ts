@@ -10,7 +10,8 @@ import {
   type EventKey,
   type Model,
 } from './model/index.ts';
-import type { Row, RowMove } from './row.ts';
+import type { RowMove } from './acts.ts';
+import type { Row } from './row.ts';
 import { afterOut, type Move } from './ways/index.ts';
 
 /** What a move moves, as a row tells it. */
@@ -32,9 +33,13 @@ export function takeApart(draft: Draft, move: Move): void {
   const body = draft.bodyOf(move.event);
   if (body !== null) return takeOutBody(draft, body, moved);
   if (isBolts(move.event)) return draft.add('loosen', id, moved);
-  if (!model.shaftOf.has(id)) return draft.add('open', id, moved);
+  if (!model.shaftOf.has(id)) return draft.add('open', partedAt(model, id), moved);
   draft.add(pressed ? 'pressOut' : 'pull', id, moved);
 }
+
+/** What is parted at a joint: a cover, or both halves of a case. */
+export const partedAt = ({ jointOf, root }: Model, id: string): string | readonly string[] =>
+  jointOf.get(id)?.halves === true ? [id, root] : id;
 
 function takeOutBody(draft: Draft, body: Body, moved: Partial<Row>): void {
   const { id, station, piece } = body;

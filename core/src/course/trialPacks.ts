@@ -1,7 +1,8 @@
 import type { Draft } from './draft.ts';
 import { ensure } from './ensure.ts';
+import { hasBalls } from './after.ts';
 import { isHeavy } from './keys.ts';
-import { isCrushed, isGlued, isSetter, ROLLING, THREADED } from './kinds.ts';
+import { isCrushed, chosenSites, isGlued, isSetter, ROLLING, THREADED } from './kinds.ts';
 import {
   bodyEvent,
   boltsEvent,
@@ -26,7 +27,8 @@ export function packsToTry(
     bodies.some((body) => body.axisId === axisId && draft.isToRenew(body) && carries(body));
   return bodies.filter((body) => {
     const { id, axisId, station, host } = body;
-    if (!isSetter(body) || station.kind === 'adjuster' || isCrushed(body)) return false;
+    if (!isSetter(body) || !chosenSites(draft.model).has(station.id)) return false;
+    if (station.kind === 'adjuster' || isCrushed(body)) return false;
     if (station.place === 'behindHeadCone' || draft.settled.has(id)) return false;
     const besideSleeve = bodies.some(
       (one) => isCrushed(one) && one.axisId === axisId && one.host === host,
@@ -48,12 +50,14 @@ export function tryPacks(draft: Draft, stage: Stage, packs: readonly Body[]): vo
   const { model } = draft;
   const skipped = leftOpen(draft);
   const isAbsent = (event: EventKey) => stage.absent.has(event);
+  draft.waypoint = 'trial';
   draft.onTrial(() => {
     ensure(
       draft,
       draft.all((event) => isAbsent(event) || skipped.has(event)),
     );
     for (const axisId of new Set(packs.map((body) => body.axisId))) {
+      if (hasBalls(model, axisId)) draft.add('relieve', axisId);
       if (!model.bodies.some((body) => body.axisId === axisId && THREADED.has(body.station.kind)))
         checkStack(draft, axisId);
       for (const { figure } of draft.figures.filter((one) => one.axisId === axisId))
@@ -64,6 +68,7 @@ export function tryPacks(draft: Draft, stage: Stage, packs: readonly Body[]): vo
       draft.settled.add(id);
     }
   });
+  draft.waypoint = 'final';
   const again = [
     ...packs.map(({ id }) => bodyEvent(id)),
     ...glued(draft).filter((event) => draft.has(event)),

@@ -222,7 +222,7 @@ const MADE: Readonly<Partial<Record<JobEventType, (of: Drawn) => object>>> = {
       `torque:${stationId}`,
       'drain',
       'clean',
-      `assemble:${axisId}`,
+      `joinShaft:${axisId}`,
       'toString',
     ]),
     note: '',

@@ -22,6 +22,7 @@ export {
   placesFor,
   requireSize,
   SIZE_FEATURE_TABLE,
+  type SizeOf,
   SIZE_FEATURES,
   type Plane,
   type SizeFeature,

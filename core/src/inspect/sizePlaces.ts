@@ -37,38 +37,43 @@ export interface SizeFeatureRow {
   readonly least: number;
   readonly most: number;
   readonly taken: Taken;
+  /** What it is a size of: the thing itself, what it stands in, what it runs on; or what is known whatever comes in its place. */
+  readonly of: SizeOf;
 }
+
+export type SizeOf = 'thing' | 'housing' | 'shaft' | 'found';
 
 const row = (
   words: string,
+  of: SizeOf,
   taken: Taken,
   far: number,
   [least, most]: readonly [number, number],
-): SizeFeatureRow => ({ words, far, least, most, taken });
+): SizeFeatureRow => ({ words, far, least, most, taken, of });
 const SIZE = [0.1, 2000] as const;
 const DEPTH = [-100, 2000] as const;
 
 /** Every feature, once. */
 export const SIZE_FEATURE_TABLE: Readonly<Record<SizeFeature, SizeFeatureRow>> = {
-  bore: row('Bore', 'round', 0.05, SIZE),
-  journal: row('Journal', 'round', 0.05, SIZE),
-  length: row('Length under the head', 'bolts', 0.5, SIZE),
-  ringOutside: row('Outside of the ring', 'ring', 0.05, SIZE),
-  ringBore: row('Bore of the ring', 'ring', 0.05, SIZE),
-  ringWidth: row('Width of the ring', 'ring', 0.1, SIZE),
-  shoulderDepth: row('Depth from the face to the shoulder', 'ring', 0.5, DEPTH),
-  seatedDepth: row('Depth from the face to the ring', 'ring', 0.5, DEPTH),
-  fittedBore: row('Bore once fitted', 'round', 0.05, SIZE),
-  plugPasses: row('Largest plug that passes once fitted', 'once', 0.05, SIZE),
-  endGap: row('Gap between its ends', 'once', 5, [0, 20]),
-  housingBore: row('Bore of its housing', 'round', 0.05, SIZE),
-  holeOffset: row('Oil hole and feed, centres apart', 'once', 5, [0, 60]),
-  foundDepth: row('Depth from the face to the old one', 'ring', 0.5, DEPTH),
-  markNear: row('Running mark, nearer edge from the datum', 'once', 0.5, DEPTH),
-  markFar: row('Running mark, farther edge from the datum', 'once', 0.5, DEPTH),
-  markDatum: row('Depth from the face to the datum', 'once', 0.5, [-2000, 2000]),
-  webGap: row('Gap between the webs', 'ring', 0.1, SIZE),
-  webGapAfter: row('Gap between the webs, afterwards', 'ring', 0.1, SIZE),
+  bore: row('Bore', 'housing', 'round', 0.05, SIZE),
+  journal: row('Journal', 'shaft', 'round', 0.05, SIZE),
+  length: row('Length under the head', 'found', 'bolts', 0.5, SIZE),
+  ringOutside: row('Outside of the ring', 'thing', 'ring', 0.05, SIZE),
+  ringBore: row('Bore of the ring', 'thing', 'ring', 0.05, SIZE),
+  ringWidth: row('Width of the ring', 'thing', 'ring', 0.1, SIZE),
+  shoulderDepth: row('Depth from the face to the shoulder', 'housing', 'ring', 0.5, DEPTH),
+  seatedDepth: row('Depth from the face to the ring', 'thing', 'ring', 0.5, DEPTH),
+  fittedBore: row('Bore once fitted', 'thing', 'round', 0.05, SIZE),
+  plugPasses: row('Largest plug that passes once fitted', 'thing', 'once', 0.05, SIZE),
+  endGap: row('Gap between its ends', 'thing', 'once', 5, [0, 20]),
+  housingBore: row('Bore of its housing', 'housing', 'round', 0.05, SIZE),
+  holeOffset: row('Oil hole and feed, centres apart', 'thing', 'once', 5, [0, 60]),
+  foundDepth: row('Depth from the face to the old one', 'found', 'ring', 0.5, DEPTH),
+  markNear: row('Running mark, nearer edge from the datum', 'found', 'once', 0.5, DEPTH),
+  markFar: row('Running mark, farther edge from the datum', 'found', 'once', 0.5, DEPTH),
+  markDatum: row('Depth from the face to the datum', 'found', 'once', 0.5, [-2000, 2000]),
+  webGap: row('Gap between the webs', 'shaft', 'ring', 0.1, SIZE),
+  webGapAfter: row('Gap between the webs, afterwards', 'shaft', 'ring', 0.1, SIZE),
 };
 
 /** Whether a size as typed is so far from nominal that its unit or its point is most likely wrong. mm. */

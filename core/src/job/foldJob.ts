@@ -6,6 +6,7 @@ import { foldEvents, type Folding } from './foldEvents.ts';
 import { withItem } from './growing.ts';
 import { JOB_EVENTS } from './jobEventTable.ts';
 import type { JobState } from './state.ts';
+import { liftEvent } from './lift.ts';
 import { standingEvents } from './undo.ts';
 
 const ROWS: EventRows<JobState> = JOB_EVENTS;
@@ -44,7 +45,8 @@ export function* foldingJob(events: readonly JobEvent[], size: number): Generato
   const standing = standingEvents(events);
   // The mark speaks for the whole job, wherever it stands in the log.
   const practice = standing.some(({ type }) => type === 'PracticeMarked');
-  yield* inPieces({ ...EMPTY_JOB, sheet: { ...EMPTY_JOB.sheet, practice } }, standing, size);
+  const before = { ...EMPTY_JOB, sheet: { ...EMPTY_JOB.sheet, practice } };
+  yield* inPieces(before, { standing, told: [...events] }, size);
 }
 
 /**
@@ -53,7 +55,7 @@ export function* foldingJob(events: readonly JobEvent[], size: number): Generato
  */
 export function foldRest(before: JobState, rest: readonly JobEvent[]): JobState | null {
   const standing = standingRest(before, rest);
-  return standing === null ? null : foldOnto(before, standing);
+  return standing === null ? null : foldOnto(before, standing, toldSince(before, rest));
 }
 
 /** As {@link foldRest}, so many events at a time, as {@link foldingJob}. */
@@ -63,7 +65,9 @@ export function foldingRest(
   size: number,
 ): Generator<JobState> | null {
   const standing = standingRest(before, rest);
-  return standing === null ? null : inPieces(before, standing, size);
+  return standing === null
+    ? null
+    : inPieces(before, { standing, told: toldSince(before, rest) }, size);
 }
 
 /** What stands of later events by themselves; null where it cannot be said without those before. */
@@ -77,28 +81,47 @@ function standingRest(before: JobState, rest: readonly JobEvent[]): readonly Job
   return byItself && before.log.newerVersion === null ? standingEvents(rest) : null;
 }
 
-function* inPieces(
-  before: JobState,
-  standing: readonly JobEvent[],
-  size: number,
-): Generator<JobState> {
+const toldSince = ({ log }: JobState, rest: readonly JobEvent[]): readonly JobEvent[] => [
+  ...log.told,
+  ...rest,
+];
+
+/** Events that stand, and all that was told with them. */
+interface Told {
+  readonly standing: readonly JobEvent[];
+  readonly told: readonly JobEvent[];
+}
+
+/** Until the last piece, what was told is what stands of it. */
+function* inPieces(before: JobState, { standing, told }: Told, size: number): Generator<JobState> {
   let state = before;
   let folded = 0;
   do {
     const piece = size < standing.length ? standing.slice(folded, folded + size) : standing;
-    state = foldOnto(state, piece);
     folded += piece.length;
+    const all = folded < standing.length ? toldSince(state, piece) : told;
+    state = foldOnto(state, piece, all);
     yield state;
   } while (folded < standing.length);
 }
 
-function foldOnto(before: JobState, events: readonly JobEvent[]): JobState {
+function foldOnto(
+  before: JobState,
+  events: readonly JobEvent[],
+  told: readonly JobEvent[],
+): JobState {
   const {
     log: { order, lastAt },
   } = before;
   const folded = foldEvents(ROWS, before, events, { ...FOLDING, order, lastAt });
   return {
     ...folded.state,
-    log: { ...folded.state.log, order: order + events.length, lastAt: folded.lastAt },
+    log: { ...folded.state.log, told, order: order + events.length, lastAt: folded.lastAt },
   };
+}
+
+/** An event as this program means it, whatever the version it was recorded by. */
+export function liftedJobEvent(event: JobEvent): JobEvent {
+  const row = JOB_EVENTS[event.type];
+  return { ...event, data: liftEvent(row as EventRows<JobState>[string], event) } as JobEvent;
 }

@@ -34,7 +34,9 @@ const NAMED = { verdict: 'replace', repair: null, reason: '' } as const;
 
 /** A job with what it is for: what is to be renewed is decided on, and what no longer is stands open again. */
 export function withScope(state: JobState, data: JobScopeData): JobState {
-  const { scope, start = 'running' } = data;
+  // Of what an old log says otherwise, the usual is meant.
+  const scope = JOB_SCOPES.find((one) => one === data.scope) ?? 'overhaul';
+  const start = JOB_STARTS.find((one) => one === data.start) ?? 'running';
   const renew = (data.renew ?? []).map(({ stationId }) => stationId);
   const { decisions } = state.inspection;
   const isOnlyNamed = (id: string): boolean =>

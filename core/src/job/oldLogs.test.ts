@@ -34,9 +34,11 @@ test('should fold the jobs of version 1 to the state that they had', () => {
   expect(OLD.jobs.length).toBeGreaterThan(10);
   for (const { events, state } of OLD.jobs) {
     const { log, ...now } = foldJob(events);
+    const { told, ...rest } = log;
+    expect(told).toEqual(events);
     const ignored = log.ignored.map(({ eventId, type }) => ({ eventId, type }));
     // It had no parts then: everything stood side by side.
-    const { unit, specs, steps, ...parts } = { ...now, log: { ...log, ignored } };
+    const { unit, specs, steps, ...parts } = { ...now, log: { ...rest, ignored } };
     const flat = Object.assign({ unit, specs, steps }, ...Object.values(parts)) as object;
     // A clock did not know then what its part was to be brought to.
     const clocks = state.clocks.map((clock) => ({ ...clock, heat: null }));

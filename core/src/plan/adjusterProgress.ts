@@ -6,7 +6,7 @@ import type { Axis, Station } from '../unit/index.ts';
 import { pairNow } from './pairNow.ts';
 import { pairStep } from './pairStep.ts';
 import { builtPlay } from './builtPlay.ts';
-import { settersOf } from './setters.ts';
+import { settersOf } from '../setters/index.ts';
 
 /** The threaded adjuster that sets the play of an axis; null where something else does. */
 export function adjusterSetter(axis: Axis): Station | null {

@@ -4,7 +4,7 @@ import { uncertaintyParts } from '../measure/index.ts';
 import type { Build } from '../tries/index.ts';
 import { drawnUpAt, type Axis, type Station } from '../unit/index.ts';
 import { playShift, playSpec, wantsPreload, type JudgedVerdict } from './playProgress.ts';
-import type { PlayKind } from './setters.ts';
+import type { PlayKind } from '../setters/index.ts';
 import { sinceSleeve, torqueSpec } from './torqueReadings.ts';
 import { tellsPreload, verdictBy } from './torqueProgress.ts';
 

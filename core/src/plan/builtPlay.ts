@@ -14,7 +14,7 @@ import type { WorkingLine } from '../working/index.ts';
 import { buildsRead, isSame, type BuildRead } from './buildsRead.ts';
 import { HELD_BY_TRIALS, isComparable, placesOf, thicknessAt, type Place } from './playPlaces.ts';
 import { playSpec } from './playProgress.ts';
-import type { PlayKind } from './setters.ts';
+import type { PlayKind } from '../setters/index.ts';
 import { torqueSpec } from './torqueReadings.ts';
 
 /** A play as it was measured, carried to what is in place now. mm. */

@@ -9,6 +9,7 @@ import {
   type DetailName,
   type Station,
   type Unit,
+  type UnitTemplate,
   holdsOil,
 } from '../unit/index.ts';
 import { compilePlan } from './compilePlan.ts';
@@ -47,6 +48,14 @@ const ONLY_SAID = new Set(['plainBearing oilHole', 'dowel count', 'stud count', 
 const isOfSleeve = (axis: Axis, { kind }: Station, name: DetailName): boolean =>
   kind === 'nut' && name === 'lead' && sleeveOf(axis) === null;
 
+/** What a bare part is built up by, in place of a shaft. */
+const BUILT: Readonly<Partial<Record<UnitTemplate, readonly string[]>>> = {
+  oneRace: ['seatInner'],
+  oneBush: ['seatOuter'],
+  oneBore: ['seatOuter'],
+  bushAndSeal: ['fitSeal'],
+};
+
 describe('the build plan', () => {
   test.each(UNIT_TEMPLATES)(
     'should lead a complete %s from its first step to the record, no number missing',
@@ -66,8 +75,10 @@ describe('the build plan', () => {
       const { steps, behind } = compilePlan(bench.state);
       expect(behind).toBe(steps.length);
       // A cover with a piston has no shaft; a bare part is neither drained nor turned.
-      const turned = template === 'pistonCover' ? ['fitPiston', 'tryPiston'] : ['assemble'];
-      for (const rule of ['clean', ...turned, 'finish']) expect(asked).toContain(rule);
+      const turned = template === 'pistonCover' ? ['fitPiston', 'tryPiston'] : BUILT[template];
+
+      for (const rule of ['clean', ...(turned ?? ['joinShaft']), 'finish'])
+        expect(asked).toContain(rule);
       for (const rule of ['drain', 'spin', 'fill'])
         expect([rule, asked.has(rule)]).toEqual([rule, holdsOil(bench.state.unit!)]);
     },
@@ -110,8 +121,8 @@ describe('the build plan', () => {
       new Bench({ ...unit, parts: unit.parts.map((part) => ({ ...part, material: null })) }).state,
     );
     expect(missing.filter(({ on }) => on === 'part').map(({ id, field }) => [id, field])).toEqual([
-      ['half-left', 'material'],
       ['half-right', 'material'],
+      ['half-left', 'material'],
     ]);
     const { missing: measured } = compilePlan(new Bench(unit).state);
     expect(measured.map(({ id }) => id)).toContain('measureSeats:bearing-left');
@@ -137,15 +148,17 @@ describe('the build plan', () => {
     );
   });
 
-  test('should go through the phases in their order where nothing forces another', () => {
+  test('should strip, look, compare and work out the fits before anything goes in', () => {
     const { steps } = compilePlan(new Bench(reel('coverShims')).state);
-    const phases = steps.map(({ phase }) => PHASE_NAMES.indexOf(phase));
+    const first = steps.findIndex(({ move }) => move?.to === 'in');
+    const phases = steps.slice(0, first).map(({ phase }) => PHASE_NAMES.indexOf(phase));
     expect(phases).toEqual(phases.toSorted((a, b) => a - b));
+    expect(steps.slice(first).map(({ phase }) => phase)).not.toContain('strip');
   });
 
   test('should put the seal in before the nut that closes over it', () => {
     const order = compilePlan(new Bench(reel('pinionSleeve')).state).steps.map(({ id }) => id);
-    expect(order.indexOf('fitSealEarly:seal-right')).toBeLessThan(order.indexOf('crush:sleeve'));
+    expect(order.indexOf('fitSeal:seal-right')).toBeLessThan(order.indexOf('crush:sleeve'));
   });
 
   test('should turn the nut of a sleeve for the last time when it is crushed: snug before, never after', () => {
@@ -153,14 +166,19 @@ describe('the build plan', () => {
     const ids = steps.map(({ id }) => id);
     expect(ids).toContain('crush:sleeve');
     expect(ids).not.toContain('torque:nut');
-    const building = steps.find(({ rule }) => rule === 'assemble')!;
-    expect(building.how).toMatch(/nut snug only/);
-    expect(building.how).not.toMatch(/nut to its torque/);
-    expect(ids.indexOf('newPart:sleeve')).toBeLessThan(ids.indexOf(building.id));
+    // It goes on at the step that crushes the sleeve: nothing draws it down before, or turns it after.
+    const turns = steps.filter(({ on, act }) => on.includes('nut') && act !== 'mark');
+    expect(turns.map(({ id }) => id)).toEqual([
+      'loosen:nut',
+      'inspect:nut',
+      'crush:sleeve',
+      'lock:nut',
+    ]);
+    expect(ids.indexOf('newPart:sleeve')).toBeLessThan(ids.indexOf('fitOn:sleeve'));
   });
 
   test.each([
-    ['selfLocking', 'newPart:nut', 'assemble:axis'],
+    ['selfLocking', 'newPart:nut', 'crush:sleeve'],
     ['threadlocker', 'prepare:nut', 'crush:sleeve'],
     ['lockTab', 'prepare:nut', 'crush:sleeve'],
   ] as const)(
@@ -196,6 +214,6 @@ describe('the build plan', () => {
   test('should let a step be set aside, and go on to what waited for it', () => {
     const bench = new Bench(reel('thrustWasher')).work('clean');
     bench.record({ type: 'StepSetAside', data: { stepId: 'clean', reason: 'is clean' } });
-    expect(compilePlan(bench.state).next?.rule).toBe('inspectPart');
+    expect(compilePlan(bench.state).next?.rule).toBe('measureSeats');
   });
 });

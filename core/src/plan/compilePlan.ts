@@ -1,9 +1,11 @@
+import { modelOf } from '../course/index.ts';
 import type { JobState } from '../job/index.ts';
 import { draftedStep } from './draftedStep.ts';
-import { draftSteps } from './draftSteps.ts';
-import { planOrder } from './planOrder.ts';
+import { planSteps } from './planSteps.ts';
 import { screensOf, type Screen } from './rounds.ts';
 import { isBehind, type Missing, type Step } from './step.ts';
+import { stepPhases } from './stepPhases.ts';
+import { placedSteps } from './waits.ts';
 
 /** The build plan: every step in an order that can be worked, with what is still missing. */
 export interface Plan {
@@ -39,10 +41,11 @@ export const NO_PLAN: Plan = {
  */
 export function compilePlan(state: JobState): Plan {
   if (state.unit === null) return NO_PLAN;
-  const drafts = draftSteps(state, state.unit);
-  const order = planOrder(drafts);
+  const drafts = planSteps(state, state.unit);
+  const phases = stepPhases(drafts);
+  const order = placedSteps(modelOf(state.unit), drafts);
   const ids = new Set(order.map(({ draft }) => draft.id));
-  const steps = order.map(({ draft, after, waitsFor }) => draftedStep(draft, after, waitsFor));
+  const steps = order.map((placed, index) => draftedStep(placed, phases[index]!));
   return {
     steps,
     screens: screensOf(steps),

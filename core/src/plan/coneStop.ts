@@ -5,7 +5,7 @@ import {
   type Axis,
   type Station,
 } from '../unit/index.ts';
-import { sleeveNut } from './sleeves.ts';
+import { sleeveNut } from '../unit/index.ts';
 
 /** What an inner ring comes up against as it goes on its shaft. */
 export type ConeStop =

@@ -2,7 +2,7 @@ import { refuse } from '../faults/index.ts';
 import { EMPTY_JOB } from '../job/index.ts';
 import { FIXTURE_UNIT } from '../job/tests/jobFixture.ts';
 import { draftedStep } from './draftedStep.ts';
-import type { Draft } from './draftSteps.ts';
+import type { Draft } from './draft.ts';
 import type { RuleFor, Subject } from './rule.ts';
 import type { Figure } from './step.ts';
 
@@ -29,12 +29,13 @@ const draft = (rule: Partial<RuleFor<Subject>>, rest: Partial<Draft> = {}): Draf
   rule: { ...RULE, ...rule },
   subject: SUBJECT,
   id: 'measure:left',
-  key: [0, 0, 0],
-  motion: null,
+  rows: [],
   behind: null,
   fault: null,
   ...rest,
 });
+const drafted = (one: Draft, after: readonly string[], waitsFor: readonly string[]) =>
+  draftedStep({ draft: one, after, waitsFor }, 'seat');
 const figure = (name: string, least: number | null, most: number | null): Figure =>
   ({ form: 'band', name, kind: 'length', least, most, expanded: 0.001 }) as unknown as Figure;
 const failing = (): never => {
@@ -43,13 +44,13 @@ const failing = (): never => {
 
 describe('a drafted step', () => {
   it('is ready, or waits for what comes before it', () => {
-    expect(draftedStep(draft({}), [], [])).toMatchObject({
+    expect(drafted(draft({}), [], [])).toMatchObject({
       status: 'ready',
       title: 'Press the ring home',
       form: 'tick',
       stationId: 'left',
     });
-    const waiting = draftedStep(draft({}), ['heat:left'], ['heat:left']);
+    const waiting = drafted(draft({}), ['heat:left'], ['heat:left']);
     expect(waiting).toMatchObject({ status: 'waiting', after: ['heat:left'] });
   });
 
@@ -58,7 +59,7 @@ describe('a drafted step', () => {
       figures: [figure('Force', 1, 2), figure('Depth', Number.NaN, 3), figure('Gap', 0, Infinity)],
       missing: [],
     });
-    const step = draftedStep(draft({ numbers }), [], []);
+    const step = drafted(draft({ numbers }), [], []);
     expect(step.status).toBe('missing');
     expect(step.figures.map(({ name }) => name)).toEqual(['Force']);
     expect(step.missing.map(({ words, on, id }) => [words, on, id])).toEqual([
@@ -69,11 +70,11 @@ describe('a drafted step', () => {
 
   it('takes an open limit for what it is', () => {
     const numbers = () => ({ figures: [figure('Play', null, 0.2)], missing: [] });
-    expect(draftedStep(draft({ numbers }), [], []).missing).toEqual([]);
+    expect(drafted(draft({ numbers }), [], []).missing).toEqual([]);
   });
 
   it('whose numbers fail keeps its words, so that the work is known', () => {
-    const step = draftedStep(draft({ numbers: failing }), [], []);
+    const step = drafted(draft({ numbers: failing }), [], []);
     expect(step).toMatchObject({ title: 'Press the ring home', status: 'missing', figures: [] });
     expect(step.missing[0]!.words).toContain('cannot read bore');
   });
@@ -81,7 +82,7 @@ describe('a drafted step', () => {
   it.each(['how', 'reason', 'cautions', 'tools', 'consumables', 'orientation', 'sizes', 'checks'])(
     'whose %s fails becomes a step to mend, that names the station and waits for nothing',
     (field) => {
-      const step = draftedStep(draft({ [field]: failing }), ['a'], ['a']);
+      const step = drafted(draft({ [field]: failing }), ['a'], ['a']);
       expect(step).toMatchObject({
         form: 'mend',
         status: 'missing',
@@ -95,19 +96,19 @@ describe('a drafted step', () => {
   );
 
   it('without even a title is named by its station', () => {
-    const step = draftedStep(draft({ title: failing }), [], []);
+    const step = drafted(draft({ title: failing }), [], []);
     expect(step.title).toBe('Left: this cannot be worked out');
   });
 
   it('tells bad input with its field', () => {
     const how = () => refuse('outOfRange', 'bore', -1, { id: 'number', above: 0 });
-    expect(draftedStep(draft({ how }), [], []).how).toContain('bore');
+    expect(drafted(draft({ how }), [], []).how).toContain('bore');
   });
 
   it('that is behind stays behind, whatever fails afterwards', () => {
-    expect(draftedStep(draft({}, { behind: 'done' }), [], ['a']).status).toBe('done');
-    expect(draftedStep(draft({ how: failing }, { behind: 'done' }), [], []).status).toBe('done');
-    expect(draftedStep(draft({}, { behind: 'setAside', fault: 'odd' }), [], []).status).toBe(
+    expect(drafted(draft({}, { behind: 'done' }), [], ['a']).status).toBe('done');
+    expect(drafted(draft({ how: failing }, { behind: 'done' }), [], []).status).toBe('done');
+    expect(drafted(draft({}, { behind: 'setAside', fault: 'odd' }), [], []).status).toBe(
       'setAside',
     );
   });

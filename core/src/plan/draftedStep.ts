@@ -1,7 +1,7 @@
-import { sideOf } from '../assembly/index.ts';
+import type { Act, Row } from '../course/index.ts';
 import { isolated } from '../faults/index.ts';
 import { FIGURES } from '../figures/index.ts';
-import type { Draft } from './draftSteps.ts';
+import { partsOfId } from './draft.ts';
 import {
   nameOf,
   NO_NUMBERS,
@@ -13,55 +13,48 @@ import {
 } from './rule.ts';
 import type { Figure, Missing, Step, StepForm } from './step.ts';
 import { lacksSizes } from './figures.ts';
-import { asDrawn } from './noWay.ts';
-import { actsOf } from './stepActs.ts';
+import type { Phase } from './phases.ts';
+import { SEATING_CHECKS } from '../seating/index.ts';
+import { SIDE_ACTS } from './sides.ts';
+import type { Placed } from './waits.ts';
 import { opposite, STATION_KIND_TABLE, type Side } from '../unit/index.ts';
 
 /** A draft as a step; where its words or numbers fail, the step that says so. */
-export function draftedStep(
-  draft: Draft,
-  after: readonly string[],
-  waitsFor: readonly string[],
-): Step {
-  const step = draft.fault === null ? isolated(() => workedOut(draft, after, waitsFor)) : draft;
+export function draftedStep(placed: Placed, phase: Phase): Step {
+  const { draft } = placed;
+  const step = draft.fault === null ? isolated(() => workedOut(placed, phase)) : draft;
   if ('ok' in step && step.ok) return step.value;
-  return cannotBeWorkedOut(draft, step.fault!, after);
+  return cannotBeWorkedOut(placed, phase, step.fault!);
 }
 
-function workedOut(
-  { rule, subject, id, behind, motion }: Draft,
-  after: readonly string[],
-  waitsFor: readonly string[],
-): Step {
-  const { figures, missing: lacking } = numbersOf(rule, subject);
-  const missing =
-    motion === null
-      ? lacking
-      : [...lacking, ...asDrawn(subject.unit, motion.order.noWay, motion.events)];
+function workedOut({ draft, after, waitsFor }: Placed, phase: Phase): Step {
+  const { rule, subject: bare, id, behind, rows } = draft;
+  const subject: Subject = { ...bare, rows };
+  const { figures, missing } = numbersOf(rule, subject);
   const given = <Value>(value: Value | ((subject: Subject) => Value) | undefined, none: Value) =>
     typeof value === 'function' ? (value as (subject: Subject) => Value)(subject) : (value ?? none);
   const open = waitsFor.length > 0 ? 'waiting' : missing.length > 0 ? 'missing' : 'ready';
   return {
     id,
     rule: rule.id,
-    phase: rule.phase,
-    ...doneBy(rule, subject),
+    phase,
+    ...doneBy(rule, subject, rows),
     ...placeOf(subject),
     stage: rule.stage ?? null,
     reads: rule.reads ?? 'bearings',
     ring: rule.ring ?? null,
     beside: given(rule.beside, []),
-    form: formOf(rule, subject),
+    form: formOf(rule, subject, partsOfId(id).count),
     status: behind ?? open,
     title: rule.title(subject),
-    how: given(rule.how, ''),
+    how: `${given(rule.how, '')}${askedAgain(rule, subject, id)}`,
     reason: given(rule.reason, ''),
     figures,
     missing,
     faults: rule.faults?.(subject) ?? [],
-    orientation: rule.orientation?.(subject, movesTo(motion)) ?? [],
+    orientation: rule.orientation?.(subject, movesTo(rows)) ?? [],
     sizes: rule.sizes?.(subject) ?? [],
-    checks: rule.checks?.(subject) ?? [],
+    checks: partsOfId(id).count > 1 ? [] : (rule.checks?.(subject) ?? []),
     cautions: given(rule.cautions, []),
     tools: given(rule.tools, []),
     consumables: given(rule.consumables, []),
@@ -71,13 +64,11 @@ function workedOut(
 }
 
 /** The side towards which a step moves what it moves; null where it moves nothing to a side. */
-function movesTo(motion: Draft['motion']): Side | null {
-  if (motion === null) return null;
-  const from = motion.events
-    .map((event) => sideOf(motion.order.ways.get(event) ?? null))
-    .find((side) => side !== null);
-  if (from === undefined || from === null) return null;
-  return motion.to === 'in' ? opposite(from) : from;
+function movesTo(rows: readonly Row[]): Side | null {
+  const move = rows.find((row) => row.move !== undefined)?.move;
+  if (move === undefined || move.direction === 'across') return null;
+  const from: Side = move.direction === -1 ? 'left' : 'right';
+  return move.to === 'in' ? opposite(from) : from;
 }
 
 /** The numbers of a step; one that cannot be worked out, or is none, is told as missing where it is to be put right. */
@@ -125,17 +116,14 @@ function notWorkedOut(subject: Subject, what: string): Missing {
 }
 
 /** The step in place of one whose rule failed. It waits for nothing: what it is about has to be put right first. */
-function cannotBeWorkedOut(
-  { rule, subject, id, behind }: Draft,
-  fault: string,
-  after: readonly string[],
-): Step {
+function cannotBeWorkedOut({ draft, after }: Placed, phase: Phase, fault: string): Step {
+  const { rule, subject, id, behind, rows } = draft;
   const title = isolated(() => rule.title(subject));
   return {
     id,
     rule: rule.id,
-    phase: rule.phase,
-    ...doneBy(rule, subject),
+    phase,
+    ...doneBy(rule, subject, rows),
     ...placeOf(subject),
     stage: rule.stage ?? null,
     reads: rule.reads ?? 'bearings',
@@ -160,24 +148,52 @@ function cannotBeWorkedOut(
   };
 }
 
+/** The questions of a check that is made again, as sentences. */
+function askedAgain(rule: RuleFor<Subject>, subject: Subject, id: string): string {
+  if (partsOfId(id).count === 1) return '';
+  return (rule.checks?.(subject) ?? []).map((check) => ` ${SEATING_CHECKS[check].words}.`).join('');
+}
+
+/** What is answered or entered once of a thing, and said by a word when it is done again. */
+const ASKED_ONCE: ReadonlySet<StepForm> = new Set(['seating', 'compare', 'inspect', 'recordPack']);
+
 /** A figure is taken in its own way: by runs, by readings of a wrench, or read off. */
-function formOf({ form }: RuleFor<Subject>, subject: Subject): StepForm {
+function formOf({ form }: RuleFor<Subject>, subject: Subject, count: number): StepForm {
+  if (count > 1 && ASKED_ONCE.has(form)) return 'tick';
   if (form !== 'run' && form !== 'figure') return form;
   return subject.about === 'spec' ? FIGURES[subject.specKind].taken : form;
 }
 
-/** What a step does: one act, or several in order. What cannot be told is no act. */
+const idsOf = (subject: Subject): readonly string[] =>
+  subject.about === 'unit' ? subject.unit.parts.map(({ id }) => id) : [thingOf(subject).id];
+
+/** What a step does: one act, or several in order. What no row of a course asks for is done to its thing. */
 function doneBy(
-  rule: RuleFor<Subject>,
+  { id }: RuleFor<Subject>,
   subject: Subject,
-): Pick<Step, 'act' | 'on' | 'figure' | 'rows'> {
-  const told = isolated(() => actsOf(rule.id, subject));
-  const acts = told.ok ? told.value : [];
+  rows: readonly Row[],
+): Pick<Step, 'act' | 'on' | 'figure' | 'move' | 'rows'> {
+  const side = SIDE_ACTS.get(id) ?? null;
+  const figure = placeOf(subject).specKind ?? undefined;
+  const own: readonly Act[] =
+    side === null
+      ? []
+      : [{ act: side, on: idsOf(subject), ...(figure === undefined ? {} : { figure }) }];
+  const acts: readonly Act[] = rows.length === 0 ? own : rows;
   const [only] = acts.length === 1 ? acts : [];
   return {
     act: only?.act ?? null,
     on: only?.on ?? [],
     figure: only?.figure ?? null,
-    rows: only === undefined ? acts : [],
+    move: only?.move ?? null,
+    rows:
+      only === undefined
+        ? acts.map(({ act, on, figure: of, move }) => ({
+            act,
+            on,
+            ...(of === undefined ? {} : { figure: of }),
+            ...(move === undefined ? {} : { move }),
+          }))
+        : [],
   };
 }

@@ -5,7 +5,7 @@ import { geometryFaults, UNIT_TEMPLATES, type Unit } from '../unit/index.ts';
 import { compilePlan } from './compilePlan.ts';
 import { packQuestion } from './packQuestion.ts';
 import { currentRun, playVerdict } from './playProgress.ts';
-import { settersOf } from './setters.ts';
+import { settersOf } from '../setters/index.ts';
 import { Bench, HABITS, piece, unitOf } from './tests/bench.ts';
 import { STOCK, place, sets } from './tests/settingBench.ts';
 

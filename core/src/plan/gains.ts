@@ -2,7 +2,7 @@ import { trialGain } from '../arrangement/index.ts';
 import { orRefused, type InputFault } from '../faults/index.ts';
 import type { JobState } from '../job/index.ts';
 import type { Axis, Station } from '../unit/index.ts';
-import { tableGain, type PlayKind } from './setters.ts';
+import { tableGain, type PlayKind } from '../setters/index.ts';
 import { triesAt } from './triesAt.ts';
 
 /** What a thickness at a place does to a play, and how it is known. */

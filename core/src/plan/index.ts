@@ -11,7 +11,8 @@ export { ROUNDS, type Round, type RoundId, type Screen } from './rounds.ts';
 export { soundAnswer, soundAnswers, type SoundAnswer } from './soundAnswers.ts';
 export { STAGES_OF, type Stage } from './stages.ts';
 export { possibleFindings } from './possibleFindings.ts';
-export { PHASE_NAMES, PHASES, type Phase } from './phases.ts';
+export { inPhases, type PhaseRun } from './inPhases.ts';
+export { PHASES, type Phase } from './phases.ts';
 export { judgedFigures, type JudgedFigure } from './judgedFigures.ts';
 export {
   currentRun,
@@ -50,16 +51,12 @@ export {
   PLAY_KINDS,
   playSite,
   settersOf,
+  spacerSetter,
   tableGain,
   type PlayKind,
   type Setter,
-} from './setters.ts';
-export {
-  spacerProgress,
-  spacerSetter,
-  type RankedSpacer,
-  type SpacerProgress,
-} from './spacerProgress.ts';
+} from '../setters/index.ts';
+export { spacerProgress, type RankedSpacer, type SpacerProgress } from './spacerProgress.ts';
 export { comparisonOf } from './comparison.ts';
 export { clearanceInService, type ClearanceInService } from './clearanceInService.ts';
 export { heatNow, type HeatNow, type RingNow } from './heatNow.ts';
@@ -93,7 +90,6 @@ export {
   type RestFrom,
   type SleeveProgress,
 } from './sleeveProgress.ts';
-export { sleeveNut } from './sleeves.ts';
 export { usualMarks } from './usualMarks.ts';
 export { isTurnedAtStops } from './turnedAtStops.ts';
 export { sealDragOf, torqueSpec, wantsSealDrag } from './torqueReadings.ts';

@@ -1,7 +1,7 @@
 import { preloadNutOf, type Axis, type Station } from '../unit/index.ts';
 import { LOCKS } from './locks.ts';
-import { setterAt } from './setters.ts';
-import { sleeveNut } from './sleeves.ts';
+import { setterAt } from '../setters/index.ts';
+import { sleeveNut } from '../unit/index.ts';
 
 /** What a nut or adjuster does besides holding: it sets a play, a preload, or neither. */
 type Sets = 'play' | 'preload' | 'nothing';

@@ -1,6 +1,6 @@
 import { unitFromTemplate, type Axis, type Station } from '../unit/index.ts';
 import { LOCKS } from './locks.ts';
-import { sleeveNut } from './sleeves.ts';
+import { sleeveNut } from '../unit/index.ts';
 
 const end = { designation: null, family: null, dimensions: { bore: 30, outside: 62, width: 16 } };
 const pinion = (template: 'pinionSleeve' | 'pinionSpacer'): Axis =>
@@ -64,8 +64,9 @@ describe('locks', () => {
     expect(LOCKS.splitPin.after).toContain('never by slackening');
     expect(LOCKS.staked.before).toBeNull();
     expect(LOCKS.lockTab.before).toContain('new tab');
-    expect(Object.entries(LOCKS).filter(([, { once }]) => once)).toEqual([
-      ['selfLocking', LOCKS.selfLocking],
+    expect(Object.keys(LOCKS).filter((lock) => LOCKS[lock as keyof typeof LOCKS].once)).toEqual([
+      'staked',
+      'selfLocking',
     ]);
   });
 });

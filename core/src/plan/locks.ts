@@ -21,7 +21,7 @@ export const LOCKS: Readonly<Record<NonNullable<Station['lock']>, LockRow>> = {
   staked: {
     before: null,
     after: 'Stake the collar into the groove with a rounded punch; not cracked, not sheared.',
-    once: false,
+    once: true,
   },
   splitPin: {
     before: null,

@@ -145,6 +145,21 @@ const PLAY_STAGE: Readonly<Record<NextAction['kind'], Stage>> = {
   done: 'finish',
 };
 
+/** Which one a step is at that is done on its own page: what is opened for a pack, and closed again, belongs to fitting it. */
+const STEP_STAGE: Readonly<Record<Phase, Stage>> = {
+  bookIn: 'describe',
+  strip: 'fit',
+  inspect: 'fit',
+  compare: 'fit',
+  fits: 'fit',
+  seat: 'fit',
+  trial: 'measure',
+  select: 'fit',
+  final: 'fit',
+  prove: 'prove',
+  record: 'finish',
+};
+
 /** Steps of their own page at which the play is set. */
 const SETTING_FORMS: readonly StepForm[] = ['spacer', 'adjuster', 'sleeve', 'torque'];
 
@@ -159,7 +174,6 @@ const OVERHAUL_STAGE: Readonly<Record<Phase, Stage>> = {
   trial: 'set',
   select: 'set',
   final: 'set',
-  seals: 'close',
   prove: 'close',
   record: 'finish',
 };
@@ -171,8 +185,12 @@ export function stageOf(state: JobState, action: NextAction): Stage {
     if ('run' in action) return action.run.stage === 'asFound' ? 'strip' : 'set';
     return action.kind === 'openJob' ? 'describe' : 'finish';
   }
-  const setting = action.kind === 'step' && SETTING_FORMS.includes(action.step.form);
-  const stage = setting ? 'choose' : PLAY_STAGE[action.kind];
+  const stage =
+    action.kind !== 'step'
+      ? PLAY_STAGE[action.kind]
+      : SETTING_FORMS.includes(action.step.form)
+        ? 'choose'
+        : STEP_STAGE[action.step.phase];
   return stage === 'measure' && Object.values(state.setting.setAfter).some(({ trial }) => !trial)
     ? 'prove'
     : stage;

@@ -1,48 +1,50 @@
-import {
-  assemblyOf,
-  buildOrder,
-  stripOrder,
-  type EventKey,
-  type NoWay,
-} from '../assembly/index.ts';
+import { modelOf, shutBy, type Shut } from '../course/index.ts';
 import type { InputFault } from '../faults/index.ts';
 import type { JobState } from '../job/index.ts';
-import { oncePerObject, oncePerPair } from '../memo/index.ts';
-import type { Station, Unit } from '../unit/index.ts';
-import { nameOfRing } from './nameOfEvent.ts';
-import { reachedBy } from './reached.ts';
-import type { Missing } from './step.ts';
+import { oncePerPair } from '../memo/index.ts';
+import { findStation, isDrawn, type Unit } from '../unit/index.ts';
+import { nameOfBody } from './nameOfBody.ts';
+import { wholeCourse } from './wholeCourse.ts';
 
-/** What cannot come out or go in on a job, as its unit is described; each pair once. */
-export function noWayIn(
-  unit: Unit,
-  { scope, renew }: Pick<JobState['sheet'], 'scope' | 'renew'>,
-): readonly NoWay[] {
-  return scope === 'renew' ? reachedBy(unit, renew).noWay : everywhere(unit);
+/** Two things of a unit of which the first does not pass the other. */
+export interface NoWay extends Shut {
+  /** Whether only the drawing says so: a size of theirs is not known. */
+  readonly drawn: boolean;
 }
 
-const everywhere = oncePerObject((unit: Unit): readonly NoWay[] => {
-  const assembly = assemblyOf(unit);
-  const all = [...stripOrder(assembly).noWay, ...buildOrder(assembly).noWay];
-  return [...new Map(all.map((one) => [`${one.moving} ${one.by}`, one])).values()];
-});
+/** What cannot come out or go in on a job, as its unit is described; each pair once. */
+export function noWayIn(state: JobState, unit: Unit): readonly NoWay[] {
+  const model = modelOf(unit);
+  const all = wholeCourse(state, unit).noWay.map((event) => shutBy(model, event));
+  return [...new Map(all.map((one) => [`${one.moving} ${one.by}`, one])).values()].map((one) => ({
+    ...one,
+    drawn: [one.moving, one.by].some((id) => isOnlyDrawn(unit, id)),
+  }));
+}
+
+const SIZES = ['at', 'width', 'inside', 'outside'] as const;
+const stationOf = (unit: Unit, id: string) =>
+  findStation(unit, id.replace(/:(?:cup|cone)$/u, ''))?.station ?? null;
+
+const isOnlyDrawn = (unit: Unit, id: string): boolean =>
+  stationsOf(unit, id).some((station) => SIZES.some((size) => isDrawn(station, size)));
 
 /** The faults of a description in which something has no way at all, by the station at which each is named. */
 export const noWayFaults = oncePerPair(
-  (unit: Unit, found: readonly NoWay[]): ReadonlyMap<string, readonly InputFault[]> => {
+  (unit: Unit, state: JobState): ReadonlyMap<string, readonly InputFault[]> => {
     const faults = new Map<string, InputFault[]>();
-    for (const one of found.filter(({ drawn }) => !drawn)) {
+    for (const one of noWayIn(state, unit)) {
       const stations = [one.moving, one.by].flatMap((id) => stationsOf(unit, id).slice(0, 1));
       const [at] = stations;
-      if (at === undefined) continue;
+      if (at === undefined || one.drawn) continue;
       const fault: InputFault = {
         code: 'contradiction',
         field: '',
         value: null,
         wanted: {
           id: 'wayPast',
-          moving: nameOfRing(unit, `take:${one.moving}`),
-          other: nameOfRing(unit, `take:${one.by}`),
+          moving: nameOfBody(unit, one.moving),
+          other: nameOfBody(unit, one.by),
           between: stations.map(({ id }) => id),
         },
       };
@@ -52,28 +54,9 @@ export const noWayFaults = oncePerPair(
   },
 );
 
-/** What is asked at a step that moves something past what only the drawing puts in its way. */
-export function asDrawn(
-  unit: Unit,
-  found: readonly NoWay[],
-  events: readonly EventKey[],
-): readonly Missing[] {
-  return found
-    .filter(({ event, drawn }) => drawn && events.includes(event))
-    .flatMap(({ moving, by }) => {
-      const both = [moving, by].flatMap((id) => stationsOf(unit, id));
-      const [at] = [...both.filter((one) => one.drawn !== undefined), ...both];
-      if (at === undefined) return [];
-      const [one, other] = [moving, by].map((id) => nameOfRing(unit, `take:${id}`));
-      const words = `whether ${one} passes ${other}: it does not as they are drawn, and a size of theirs is not known`;
-      return [{ words, on: 'station' as const, id: at.id, field: 'outside' }];
-    });
-}
-
 /** A station by the id of a body; of a part the stations that are it. */
-function stationsOf({ axes }: Unit, id: string): readonly Station[] {
-  const stationId = id.replace(/:(?:cup|cone)$/u, '');
-  const all = axes.flatMap(({ stations }) => stations);
-  const own = all.filter((one) => one.id === stationId);
-  return own.length > 0 ? own : all.filter(({ partId }) => partId === id);
+function stationsOf(unit: Unit, id: string) {
+  const own = stationOf(unit, id);
+  if (own !== null) return [own];
+  return unit.axes.flatMap(({ stations }) => stations).filter(({ partId }) => partId === id);
 }

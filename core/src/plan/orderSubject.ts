@@ -2,7 +2,7 @@ import { UNKNOWN_PLACE } from '../arrangement/index.ts';
 import { verdictOf, type JobState, type Spec } from '../job/index.ts';
 import type { RunVerdict } from '../measure/index.ts';
 import type { Axis, Station } from '../unit/index.ts';
-import { playSite } from './setters.ts';
+import { playSite } from '../setters/index.ts';
 import { specOf } from './specOf.ts';
 
 /** What is to be ordered for before anything comes apart: the site, its limits, and the play as found. */

@@ -49,7 +49,7 @@ describe('sites on one shaft that depend on each other', () => {
     bench.pack('shims', 0.37);
     expect([bench.status('fitPack:shims'), bench.status('fitPack:sleeve-shims')]).toEqual([
       'done',
-      'ready',
+      'waiting',
     ]);
     bench.pack('sleeve-shims', 1.15);
     expect(bench.stage).toBe('prove');

@@ -19,7 +19,7 @@ import {
   playVerdict,
   type JudgedVerdict,
 } from './playProgress.ts';
-import { PLAY_KINDS, settersOf, tableGain, type PlayKind } from './setters.ts';
+import { PLAY_KINDS, settersOf, tableGain, type PlayKind } from '../setters/index.ts';
 
 /** The play that a site sets: the end play where it moves it, else the side clearance of the gear. */
 export function kindSetAt(axis: Axis, site: Station): PlayKind {

@@ -12,7 +12,7 @@ import { carrierPacks } from './carrierPacks.ts';
 import { siteLimits, USUAL_MOST_PIECES } from './mostPieces.ts';
 import { pairNow, wordOf, type PairNow } from './pairNow.ts';
 import { pairStep, type PairNext } from './pairStep.ts';
-import { settersOf } from './setters.ts';
+import { settersOf } from '../setters/index.ts';
 
 /** One figure, and the place that sets it. */
 interface Row {

@@ -9,7 +9,6 @@ export const PHASES = {
   trial: 'Trial build',
   select: 'Select',
   final: 'Final build',
-  seals: 'Seals',
   prove: 'Close and prove',
   record: 'Write down',
 } as const;

@@ -16,12 +16,13 @@ test('the file of a plan says of every step what it does and to what, and of eve
     act: 'draw',
     on: ['seal-right'],
     figure: null,
+    move: { to: 'out', body: 'seal-right', direction: 1, left: [] },
     rows: [],
     after: expect.arrayContaining(['drain']),
   });
-  expect(steps.find(({ id }) => id === 'torque:bolts')!.rows.map(({ act }) => act)).toEqual([
-    'close',
-    'torque',
+  expect(steps.find(({ id }) => id === 'recordPack:shims')!.rows.map(({ act }) => act)).toEqual([
+    'pull',
+    'measureSize',
   ]);
   expect(JSON.parse(JSON.stringify(steps))).toEqual(steps);
 });

@@ -3,7 +3,7 @@ import { NORMAL_FACTOR } from '../measure/index.ts';
 import { setsZeroPlay, type Axis } from '../unit/index.ts';
 import { gainAt } from './gains.ts';
 import { playShift, type JudgedVerdict } from './playProgress.ts';
-import { settersOf } from './setters.ts';
+import { settersOf } from '../setters/index.ts';
 
 /** What a reading can be that agrees with itself and still lies. Common practice, no source. */
 export const PLAY_DOUBTS = {

@@ -3,7 +3,7 @@ import { USUAL_GAIN_SPREAD, type HeldGain } from '../tries/index.ts';
 import type { Axis, Station } from '../unit/index.ts';
 import type { BuildRead } from './buildsRead.ts';
 import { gainAt } from './gains.ts';
-import type { PlayKind } from './setters.ts';
+import type { PlayKind } from '../setters/index.ts';
 
 /** A place that moves the play, with its gain as it is held before the builds. */
 export interface Place {

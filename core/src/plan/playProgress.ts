@@ -8,7 +8,7 @@ import { lastAct, torqueIsOpen } from './acts.ts';
 import { backlashIsOff } from './backlashNow.ts';
 import { specOf } from './specOf.ts';
 import { rollingVerdict, tellsPreload } from './torqueProgress.ts';
-import { PLAY_KINDS, settersOf, type PlayKind, type Setter } from './setters.ts';
+import { PLAY_KINDS, settersOf, type PlayKind, type Setter } from '../setters/index.ts';
 
 /** A verdict with a value. */
 export type JudgedVerdict = Extract<RunVerdict, { status: 'judged' }>;
@@ -147,6 +147,8 @@ export function isTurned(state: JobState, axis: Axis, station: Station): boolean
 export function isProvenPlay(state: JobState, axis: Axis, { specId, kind }: Spec): boolean {
   const run = currentRun(state, specId);
   if (run === null || run.lengths !== undefined) return false;
+  // A trial build is taken apart again: it proves only what a unit that is whole was read with.
+  if (run.stage === 'trial' && state.sheet.scope !== 'setPlay') return false;
   if (run.order < lastAct(state, axis, kind) || torqueIsOpen(state, axis)) return false;
   return isGood(state, specId);
 }

@@ -5,7 +5,7 @@ import { builtPlay } from './builtPlay.ts';
 import { nextAction, actionFor } from './nextAction.ts';
 import { compilePlan } from './compilePlan.ts';
 import { packQuestion } from './packQuestion.ts';
-import { settersOf } from './setters.ts';
+import { settersOf } from '../setters/index.ts';
 import { Bench, piece, unitOf } from './tests/bench.ts';
 import { place, sets, STOCK } from './tests/settingBench.ts';
 

@@ -14,6 +14,57 @@ export interface Round {
   readonly ofOnePart?: true;
 }
 
+/** What is taken out by itself. */
+const TAKEN = [
+  'pullSeal',
+  'recordDepth',
+  'pull',
+  'pullOuter',
+  'pullInner',
+  'takeOff',
+  'takeOutSmallSeal',
+  'takeOutShells',
+  'takeOutTube',
+  'recordPack',
+  'takeOutPack',
+] as const;
+
+/** What goes in or on until it is read or proven. */
+const BUILT = [
+  'supportWebs',
+  'seatInner',
+  'checkCone',
+  'checkWebs',
+  'placeShims',
+  'placeTube',
+  'retain',
+  'loadRollers',
+  'tryRollers',
+  'measureGap',
+  'fitGrooveSeal',
+  'fitPiston',
+  'fitLasting',
+  'shells',
+  'gaugeShells',
+  'fitOn',
+  'fitHub',
+  'layOuter',
+  'layInner',
+  'screwIn',
+  'joinShaft',
+  'closeJoint',
+  'fitSpacer',
+  'fitORing',
+  'fitSeal',
+  'snug',
+  'checkStack',
+  'checkBuild',
+  'prepare',
+  'torque',
+  'lock',
+  'relieve',
+] as const;
+
 /** The rounds of a job. Where a rule is in several, its steps go with the round that is under way. */
 export const ROUNDS = {
   limits: { title: 'Enter the limits', rules: ['setSpec'] },
@@ -28,13 +79,10 @@ export const ROUNDS = {
       'takeOutRollers',
       'loosenInside',
       'takeOutPiston',
+      ...TAKEN,
+      'loosen',
     ],
     all: 'All apart',
-  },
-  out: {
-    title: 'Remove seals, rings and packs',
-    rules: ['pullSeal', 'recordDepth', 'pull', 'takeOutTube', 'recordPack'],
-    all: 'All out',
   },
   sizes: {
     title: 'Sizes',
@@ -61,41 +109,21 @@ export const ROUNDS = {
     all: 'Build up',
     ofOnePart: true,
   },
-  dress: {
-    title: 'Before the unit is closed',
-    rules: [
-      'supportWebs',
-      'dressShaft',
-      'placeShims',
-      'seatInner',
-      'checkCone',
-      'checkWebs',
-      'retain',
-      'loadRollers',
-      'tryRollers',
-      'measureGap',
-      'fitGrooveSeal',
-      'fitPiston',
-      'fitLasting',
-      'shells',
-      'gaugeShells',
-    ],
-  },
   build: {
-    title: 'Build it up',
-    rules: ['relieve', 'assemble', 'layIn', 'checkBeforeClamp', 'clamp'],
+    title: 'Put it together',
+    rules: BUILT,
   },
   tighten: {
     title: 'Tighten',
-    rules: ['prepare', 'torque', 'lock', 'relieve', 'relieveAgain', 'checkStack'],
+    rules: ['prepare', 'torque', 'lock', 'relieve', 'checkStack'],
   },
   seals: {
     title: 'Lock and seal',
     titles: [
       [['lock'], 'Lock it'],
-      [['fitSeal', 'fitSealEarly', 'fitORing', 'fitHub'], 'Seal it'],
+      [['fitSeal', 'fitORing', 'fitHub'], 'Seal it'],
     ],
-    rules: ['lock', 'fitSeal', 'fitSealEarly', 'fitORing', 'fitHub'],
+    rules: ['lock', 'fitSeal', 'fitORing', 'fitHub'],
   },
   close: { title: 'Turn, test and fill', rules: ['spin', 'tryPiston', 'leakTest', 'fill'] },
 } as const satisfies Readonly<Record<string, Round>>;

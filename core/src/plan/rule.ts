@@ -1,6 +1,7 @@
 import type { InputFault } from '../faults/index.ts';
 import type { SizeFeature } from '../inspect/index.ts';
 import type { JobState, RunStage, Spec, TorqueReading } from '../job/index.ts';
+import type { Row } from '../course/index.ts';
 import type { SeatingCheckId } from '../seating/index.ts';
 import type { FigureKind } from '../figures/index.ts';
 import type { Axis, Part, Side, Station, StationKind, Unit } from '../unit/index.ts';
@@ -13,6 +14,8 @@ import type { BesideId, Figure, Missing, Orientation, StepForm } from './step.ts
 interface OfJob {
   readonly state: JobState;
   readonly unit: Unit;
+  /** What a step about it does, as far as that is known; none where only the thing itself is looked at. */
+  readonly rows?: readonly Row[];
 }
 /** The unit as a whole. */
 export interface UnitSubject extends OfJob {
@@ -102,8 +105,6 @@ export interface RuleFor<About extends Subject> {
   readonly tools?: readonly string[] | ((subject: About) => readonly string[]);
   readonly consumables?: readonly string[] | ((subject: About) => readonly string[]);
   readonly after?: readonly After[];
-  /** Where it stands in its phase, lower ones first: as what it moves does, where it is not said. */
-  readonly block?: (subject: About) => number;
   /** Whether the log itself shows that it is done; absent where only a tick can say so. */
   readonly done?: (subject: About) => boolean;
 }

@@ -15,10 +15,13 @@ describe('an axis with two shim sites', () => {
       'choosePack:shims-right',
       'fitPack:shims-left',
       'fitPack:shims-right',
+      'placeShims:shims-left',
+      'placeShims:shims-right',
     ]);
     expect(packSteps(['endPlay'])).toEqual([
       'choosePack:shims-left',
       'fitPack:shims-left',
+      'placeShims:shims-left',
       'placeShims:shims-right',
     ]);
   });

@@ -13,7 +13,7 @@ import {
 } from '../preload/index.ts';
 import { setsZeroPlay, sleeveOf, type Axis } from '../unit/index.ts';
 import { playSpec } from './playProgress.ts';
-import { sleeveNut } from './sleeves.ts';
+import { sleeveNut } from '../unit/index.ts';
 import { torqueSpec, sinceSleeve, sealDragOf } from './torqueReadings.ts';
 
 /** From what it is known how hard the shaft turns while the bearings have play. */

@@ -13,7 +13,7 @@ import { packThickness } from '../shims/index.ts';
 import type { Axis, Station } from '../unit/index.ts';
 import { longEnough } from './longEnough.ts';
 import { playShift, playSpec } from './playProgress.ts';
-import { settersOf, solidSpacerOf } from './setters.ts';
+import { spacerSetter } from '../setters/index.ts';
 import { sealDragOf, torqueSpec, wantsSealDrag } from './torqueReadings.ts';
 
 /** A spacer of the shelf against the length that is wanted. */
@@ -42,18 +42,6 @@ export interface SpacerProgress {
   /** Whether the one in place is right as it is. */
   readonly isRight: boolean;
   readonly shelf: readonly RankedSpacer[];
-}
-
-/** The solid spacer that sets the preload or play of an axis; null where shims, a sleeve or an adjuster do. */
-export function spacerSetter(axis: Axis): Station | null {
-  const byPlay = settersOf(axis).find(({ kind }) => kind === 'spacer')?.station;
-  if (byPlay !== undefined) return byPlay;
-  const others =
-    settersOf(axis).length > 0 ||
-    axis.stations.some(({ kind, spacerType }) => kind === 'spacer' && spacerType === 'collapsible');
-  return !others && axis.sets.includes('rollingTorque') && axis.arrangement === 'backToBack'
-    ? solidSpacerOf(axis)
-    : null;
 }
 
 /** Where the fitting of the solid spacer of an axis stands; null where it has none. */

@@ -13,8 +13,8 @@ describe('stations of a plan', () => {
     bench.record({ type: 'StationDescribed', data: { axisId: 'axis', station: faulty } });
     const plan = compilePlan(bench.state);
     expect(plan.next?.id).toBe('mend:bearing-left');
-    expect(plan.steps.some(({ id }) => id === 'pull:bearing-left')).toBe(false);
-    expect(plan.steps.some(({ id }) => id === 'pull:bearing-right')).toBe(true);
+    expect(plan.steps.some(({ id }) => id === 'pullOuter:bearing-left')).toBe(false);
+    expect(plan.steps.some(({ id }) => id === 'pullOuter:bearing-right')).toBe(true);
     expect(stationStates(plan)).toMatchObject({
       'bearing-left': 'fault',
       'bearing-right': 'waiting',

@@ -7,7 +7,7 @@ import type { FigureKind } from '../figures/index.ts';
 import type { Side } from '../unit/index.ts';
 import type { QuantityKind } from '../units/index.ts';
 import type { WorkingLine } from '../working/index.ts';
-import type { Act, ActId } from '../course/index.ts';
+import type { Act, ActId, RowMove } from '../course/index.ts';
 import type { CautionId } from './cautions.ts';
 import type { Phase } from './phases.ts';
 import type { RuleId } from './ruleIds.ts';
@@ -105,6 +105,8 @@ export interface Step {
   readonly on: readonly string[];
   /** The figure that the act is about. */
   readonly figure: FigureKind | null;
+  /** What its act moves; null where it moves nothing, or in `rows`. */
+  readonly move: RowMove | null;
   /** Where it does several things: each, in order. */
   readonly rows: readonly Act[];
   readonly form: StepForm;

@@ -27,7 +27,7 @@ const overhaul = (unit: Unit) => new Bench(unit, 'overhaul');
 describe('what the picture of a step says of the work', () => {
   test('should name the faces of a seal, how deep it goes and that only its outer edge is pushed', () => {
     const unit = described('pinionSleeve', 'seal-right', { lip: 'left', depth: 1.5 });
-    const marks = marksAt(overhaul(unit).state, 'fitSealEarly:seal-right');
+    const marks = marksAt(overhaul(unit).state, 'fitSeal:seal-right');
     expect(marks.faces).toEqual([
       { stationId: 'seal-right', side: 'left', words: 'lip and spring' },
     ]);
@@ -46,7 +46,7 @@ describe('what the picture of a step says of the work', () => {
     [{ depthRule: 'setDepth' }, null],
   ] as const)('should say the depth of a seal with %j', (more, depth) => {
     const unit = described('pinionSleeve', 'seal-right', more);
-    const marks = marksAt(overhaul(unit).state, 'fitSealEarly:seal-right');
+    const marks = marksAt(overhaul(unit).state, 'fitSeal:seal-right');
     expect(marks.depth?.value ?? null).toBe(depth);
   });
 

@@ -27,14 +27,15 @@ const sideOf = ({ stations }: StepPicture, id: string) =>
 
 describe('the picture of a step', () => {
   test('should bring a shaft in with what is on it, and what goes on after it from its own side', () => {
-    const picture = overhaul('pinionSleeve').pictureOf('assemble:axis');
+    const picture = overhaul('pinionSleeve').pictureOf('joinShaft:shaft');
     const moving = idsOf(picture, 'moving');
-    for (const one of ['pinion whole', 'depth-shim whole', 'bearing-left cone', 'sleeve whole'])
+    for (const one of ['pinion whole', 'depth-shim whole', 'bearing-left cone'])
       expect(moving).toContain(one);
     expect(idsOf(picture, 'there')).toContain('bearing-left cup');
-    expect(['pinion', 'bearing-left', 'bearing-right'].map((id) => sideOf(picture, id))).toEqual([
-      'left',
-      'left',
+    expect(['pinion', 'bearing-left'].map((id) => sideOf(picture, id))).toEqual(['left', 'left']);
+    const after = overhaul('pinionSleeve').pictureOf('layInner:bearing-right');
+    expect([idsOf(after, 'moving'), sideOf(after, 'bearing-right')]).toEqual([
+      ['bearing-right cone'],
       'right',
     ]);
   });
@@ -50,7 +51,7 @@ describe('the picture of a step', () => {
   });
 
   test('should show a seal that goes in over what is in, its flange not yet on', () => {
-    const picture = overhaul('pinionSleeve').pictureOf('fitSealEarly:seal-right');
+    const picture = overhaul('pinionSleeve').pictureOf('fitSeal:seal-right');
     expect(idsOf(picture, 'moving')).toEqual(['seal-right whole']);
     const there = idsOf(picture, 'there');
     for (const one of ['body whole', 'bearing-right cone', 'bearing-right cup'])

@@ -1,7 +1,7 @@
 import type { JobState, Spec, TorqueRecord } from '../job/index.ts';
 import { judgeRolling, type RollingVerdict } from '../preload/index.ts';
 import { drawnUpAt, type Axis, type Station, type Unit } from '../unit/index.ts';
-import { offForPack } from './buildUp.ts';
+import { comesOutFor } from './buildUp.ts';
 import { specOf } from './specOf.ts';
 
 /** The spec of rolling torque of an axis. */
@@ -30,8 +30,7 @@ export function sinceSleeve(state: JobState, axis: Axis): readonly TorqueRecord[
 }
 
 const isPastSleeve = (unit: Unit, station: Station, sleeve: Station): boolean =>
-  station.kind === 'shimSite' &&
-  offForPack(unit, station, null).some(({ event }) => event === `take:${sleeve.id}`);
+  station.kind === 'shimSite' && comesOutFor(unit, station, sleeve.id);
 
 /** Drag of the seal alone, from the readings that agree; null while it is not measured. N·m. */
 export function sealDragOf(

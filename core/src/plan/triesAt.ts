@@ -2,7 +2,7 @@ import type { JobState, Run } from '../job/index.ts';
 import type { PlayTry } from '../tries/index.ts';
 import type { Axis, Station } from '../unit/index.ts';
 import { isSame, playsRead } from './buildsRead.ts';
-import type { PlayKind } from './setters.ts';
+import type { PlayKind } from '../setters/index.ts';
 
 /** A build that was measured with a known thickness in place, and the run that measured it. */
 export interface TryAt extends PlayTry {

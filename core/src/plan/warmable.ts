@@ -2,7 +2,7 @@ import type { WayId } from '../heat/index.ts';
 import type { JobState } from '../job/index.ts';
 import { geometryFaults, isPressed, type Part, type Station } from '../unit/index.ts';
 import { atFitting } from './compound.ts';
-import { goesIn } from './scope.ts';
+import { goesIn } from './wholeCourse.ts';
 import { outerSeatsIn } from './seats.ts';
 
 /** Ways in that need no oven: their rings are left out of the heat of the part. */

@@ -1,9 +1,10 @@
-import { assemblyOf, eventsOfStation } from '../assembly/index.ts';
+import { modelOf } from '../course/index.ts';
 import { EMPTY_JOB, type JobStart } from '../job/index.ts';
 import type { Unit } from '../unit/index.ts';
 import { compilePlan } from './compilePlan.ts';
-import { nameOfEvent } from './nameOfEvent.ts';
-import { reachedBy } from './reached.ts';
+import { nameOfBody } from './nameOfBody.ts';
+import { noWayIn } from './noWay.ts';
+import { wholeCourse } from './wholeCourse.ts';
 
 /** What renewing something takes. */
 export interface WayTo {
@@ -27,27 +28,37 @@ export interface WayTo {
  * @param renew ids of stations of the unit, at least one
  */
 export function wayTo(unit: Unit, start: JobStart, renew: readonly string[]): WayTo {
-  const assembly = assemblyOf(unit);
-  const { events, renewed, noWay } = reachedBy(unit, renew);
-  const wanted = [...renewed].flatMap((id) => eventsOfStation(assembly, id));
   const sheet = { ...EMPTY_JOB.sheet, scope: 'renew' as const, start, renew };
-  const onTheWay = [...events]
-    .filter((event) => !wanted.includes(event))
-    .map((event) => nameOfEvent(unit, event));
+  const state = { ...EMPTY_JOB, unit, sheet };
+  const { rows } = wholeCourse(state, unit);
+  const spoiled = rows
+    .filter(({ act }) => act === 'compare')
+    .flatMap(({ on: [id = ''] }) => (renew.includes(id) ? [] : [id]));
+  const out = rows.flatMap(({ move }) =>
+    move?.to === 'out' ? [move.body ?? move.part ?? move.bolts!] : [],
+  );
+  const goesBack = (id: string) =>
+    ![...renew, ...spoiled].includes(id.replace(/:(?:cup|cone)$/u, ''));
+  const names = (ids: readonly string[]) => [
+    ...new Set(ids.map((id) => nameOfBody(unit, id.replace(/:(?:cup|cone)$/u, '')))),
+  ];
   return {
-    onTheWay: [...new Set(onTheWay)],
-    alsoRenewed: [...renewed]
-      .filter((id) => !renew.includes(id))
-      .map((id) => nameOfEvent(unit, `take:${id}`)),
-    noWay: noWay.map(({ moving, by, drawn }) => ({
+    onTheWay: names(out.filter(goesBack)),
+    alsoRenewed: names(spoiled),
+    noWay: noWayIn(state, unit).map(({ moving, by, drawn }) => ({
       drawn,
-      moving: nameOfEvent(unit, `take:${moving}`),
-      by: nameOfEvent(unit, `take:${by}`),
+      moving: nameOfBody(unit, moving),
+      by: nameOfBody(unit, by),
     })),
-    steps: compilePlan({ ...EMPTY_JOB, unit, sheet }).steps.length,
+    steps: compilePlan(state).steps.length,
   };
 }
 
 /** Whether a station can be renewed: what is one with its part comes and goes with that. */
-export const isRenewable = (unit: Unit, stationId: string): boolean =>
-  eventsOfStation(assemblyOf(unit), stationId).length > 0;
+export function isRenewable(unit: Unit, stationId: string): boolean {
+  const { bodies, bolts } = modelOf(unit);
+  return (
+    bodies.some(({ station }) => station.id === stationId) ||
+    bolts.some(({ id }) => id === stationId)
+  );
+}

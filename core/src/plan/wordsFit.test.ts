@@ -100,6 +100,6 @@ describe('the words of a plan', () => {
     const words = TERMS.map(({ word }) => word).filter((word) =>
       said.some((text) => word.test(text)),
     );
-    expect(words.length).toBeGreaterThan(5);
+    expect(words.length).toBeGreaterThanOrEqual(5);
   });
 });

@@ -33,11 +33,11 @@ describe('the working time of what is put on', () => {
         data: { targetId: 'bearing-left', verdict: 'repair', repair: 'compound', reason: 'Spun' },
       });
     expect(timed(spun(complete(unitOf('crankcaseHalves'))))).toContain('seatOuter:bearing-left');
-    // A cup that slides has no step of its own: the build says it.
-    const built = compilePlan(spun(locked('lockWire')).state).steps.find(
-      ({ rule }) => rule === 'assemble',
+    // A cup that slides is coated as it goes in.
+    const laid = compilePlan(spun(locked('lockWire')).state).steps.find(
+      ({ id }) => id === 'layOuter:bearing-left',
     )!;
-    expect(built.how).toMatch(/Left bearing: Coat both, cold/u);
+    expect(laid.how).toMatch(/Coat both, cold/u);
   });
 
   test('should run by a clock of its fastener, and of nothing that is not there', () => {

@@ -1,7 +1,7 @@
 import type { JobState } from '../job/index.ts';
 import { bandTarget } from '../measure/index.ts';
-import { playSpec, settersOf, sleeveNut, spacerSetter, torqueSpec } from '../plan/index.ts';
-import { drawnUpAt, type Axis } from '../unit/index.ts';
+import { playSpec, settersOf, spacerSetter, torqueSpec } from '../plan/index.ts';
+import { drawnUpAt, sleeveNut, type Axis } from '../unit/index.ts';
 import { virtualPlay } from './virtualPlay.ts';
 import { shownTorque, trueRolling, virtualSleeve, type VirtualSleeve } from './virtualSleeve.ts';
 

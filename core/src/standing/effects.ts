@@ -1,7 +1,15 @@
-import { bodyEvent, type Body } from '../course/index.ts';
-import { verdictOf, type JobEventData, type JobState } from '../job/index.ts';
+import {
+  bodyEvent,
+  boltsEvent,
+  joinEvent,
+  noteKey,
+  type Body,
+  type EventKey,
+} from '../course/index.ts';
+import { verdictOf, type JobEventData, type JobStart, type JobState } from '../job/index.ts';
 import type { Fold } from './fold.ts';
-import { OLD_STEPS } from './oldSteps.ts';
+import { STEP_EFFECTS } from './stepEffects.ts';
+import { settersIn } from './settersIn.ts';
 
 /** What an event says of the unit, beside what else it records. */
 type Effect<Type extends keyof JobEventData> = (
@@ -14,25 +22,48 @@ type Effects = { readonly [Type in keyof JobEventData]?: Effect<Type> };
 
 /** Rule and target of a step's id. */
 export function stepOf(stepId: string): { readonly rule: string; readonly target: string } {
-  const at = stepId.indexOf(':');
+  const base = stepId.replace(/#\d+$/u, '');
+  const at = base.indexOf(':');
   return at < 0
-    ? { rule: stepId, target: '' }
-    : { rule: stepId.slice(0, at), target: stepId.slice(at + 1) };
+    ? { rule: base, target: '' }
+    : { rule: base.slice(0, at), target: base.slice(at + 1) };
 }
 
 const stepDone = (fold: Fold, { stepId }: { readonly stepId: string }): void => {
   const { rule, target } = stepOf(stepId);
-  OLD_STEPS[rule]?.(fold, target);
+  STEP_EFFECTS[rule]?.(fold, target);
 };
 
-const scope = (fold: Fold, { start = 'running' }: Pick<JobEventData['JobOpened'], 'start'>) => {
-  if (start !== 'running') fold.isBegun = true;
-  if (start === 'bare') for (const event of fold.model.events) fold.out(event);
+/** What is out of a unit as it came, by how it came. */
+const OUT_AT_START: Readonly<Record<JobStart, (model: Fold['model']) => readonly EventKey[]>> = {
+  running: () => [],
+  drained: () => [],
+  open: ({ joints }) => jointsOf(joints),
+  bare: ({ events }) => events,
+  onePart: ({ joints, shafts }) => [
+    ...jointsOf(joints),
+    ...shafts.map(({ part }) => joinEvent(part)),
+  ],
+};
+
+const jointsOf = (joints: Fold['model']['joints']): readonly EventKey[] =>
+  joints.flatMap(({ part, bolts }) => [...bolts.map(boltsEvent), joinEvent(part)]);
+
+/** How a unit came. What a scope that was set later says of that was said when the job was opened. */
+export const opened = (
+  fold: Fold,
+  { start = 'running' }: Pick<JobEventData['JobOpened'], 'start'>,
+): void => {
+  const outAt = Object.hasOwn(OUT_AT_START, start) ? OUT_AT_START[start] : OUT_AT_START.running;
+  for (const event of outAt(fold.model)) fold.out(event);
+  if (start !== 'running') fold.note('drain', fold.model.root);
+  fold.isBegun = false;
 };
 
 /** A pack or spacer went in: if it was in already, what it lies under was off for it. */
 function fitted(fold: Fold, stationId: string): void {
   fold.settled.add(stationId);
+  fold.chosen.delete(stationId);
   for (const { id } of fold.bodiesAt(stationId)) {
     const event = bodyEvent(id);
     if (fold.place.in.has(event)) fold.wasUnder(event);
@@ -49,8 +80,7 @@ const READ_FINAL: Effect<'BacklashRead'> = (fold, { specId, stage }, state) => {
 
 /** The events that say something of the unit, each by what it says. What is not here says nothing of it. */
 export const EFFECTS: Effects = {
-  JobOpened: scope,
-  ScopeSet: scope,
+  JobOpened: (fold, _, { sheet }) => opened(fold, sheet),
   StepDone: stepDone,
   StepSetAside: stepDone,
   // A pack that stays in its unit is written down as it is known.
@@ -58,7 +88,10 @@ export const EFFECTS: Effects = {
     if (sheet.scope === 'setPlay') return;
     for (const event of fold.eventsAt(siteId)) fold.out(event);
   },
-  PackChosen: (fold, { siteId }) => void fold.settled.add(siteId),
+  PackChosen: (fold, { siteId }) => {
+    fold.settled.add(siteId);
+    fold.chosen.add(siteId);
+  },
   PackFitted: (fold, { siteId, trial }) => {
     fitted(fold, siteId);
     if (trial === true) fold.settled.delete(siteId);
@@ -67,7 +100,7 @@ export const EFFECTS: Effects = {
   SizeMeasured: (fold, { stationId }) => fold.note('measureSize', stationId),
   SeatTried: (fold, { stationId, outcome }) => {
     for (const body of fold.bodiesAt(stationId).filter(isRing))
-      if (outcome !== 'stoppedHalfWay') fold.bad.delete(body.id);
+      if (outcome !== 'stoppedHalfWay') fold.into(bodyEvent(body.id));
       else if (fold.place.in.has(bodyEvent(body.id))) fold.bad.add(body.id);
   },
   SeatChecked: (fold, { targetId }) => {
@@ -85,7 +118,16 @@ export const EFFECTS: Effects = {
   RunClosed: (fold, { runId }, state) => runClosed(fold, runId, state),
   TorqueRead: (fold, { axisId, stage }) => {
     if (stage !== 'asFound') fold.witness(axisId);
+    if (stage === 'crush') fold.drawnUp(axisId);
   },
+  ClosingRead: (fold, { stationId }) => {
+    const [sleeve] = fold.bodiesAt(stationId);
+    if (sleeve === undefined) return;
+    fold.witness(sleeve.axisId);
+    fold.drawnUp(sleeve.axisId);
+  },
+  AdjusterTurned: (fold, { stationId }) => void fold.settled.add(stationId),
+  BearingOffered: (fold, { stationId }) => fold.note('compare', stationId),
   BacklashRead: READ_FINAL,
   // A job that is finished asks nothing.
   JobFinished: (fold) => {
@@ -103,7 +145,7 @@ function runClosed(fold: Fold, runId: string, state: JobState): void {
   const verdict = verdictOf(state, run);
   const isWithin = verdict?.status === 'judged' && verdict.decision.word === 'conforms';
   const key = `${spec.axisId} ${spec.kind}`;
-  const setters = fold.settersOf(spec.axisId, spec.kind);
+  const setters = settersIn(fold.model, spec.axisId, spec.kind);
   if (isWithin) for (const { station } of setters) fold.settled.add(station.id);
   if (run.stage !== 'final') return;
   if (isWithin) fold.proven.add(key);
@@ -121,8 +163,10 @@ function decided(fold: Fold, targetId: string, verdict: string): void {
     for (const { id } of fold.bodiesAt(targetId)) fold.fresh.add(id);
     return;
   }
+  if (fold.hot === targetId) fold.hot = null;
+  if (fold.noted.has(noteKey('compare', targetId))) fold.noteAgain('compare', targetId);
   for (const { id } of fold.bodiesAt(targetId)) {
-    if (fold.fresh.has(id) && fold.place.in.has(bodyEvent(id))) fold.bad.add(id);
+    if (fold.place.in.has(bodyEvent(id))) fold.bad.add(id);
     fold.fresh.delete(id);
   }
   if (fold.model.unit.parts.some(({ id }) => id === targetId))

@@ -5,11 +5,12 @@ import {
   afterOut,
   isBolts,
   isFree,
-  isSetter,
+  isJoin,
   isSpoiled,
   joinEvent,
   noteKey,
   restsOn,
+  SEALS,
   standsOn,
   subjectOf,
   waysOf,
@@ -23,6 +24,15 @@ import {
   type Standing,
 } from '../course/index.ts';
 import type { FigureKind } from '../figures/index.ts';
+import { sleeveNut } from '../unit/index.ts';
+
+/** What is so of a unit by its log. */
+export interface StandingNow extends Standing {
+  /** By axis: which event last moved what its figures rest on, among those that stand, from 1. */
+  readonly moved: ReadonlyMap<string, number>;
+  /** As `moved`, of what only drags on it. */
+  readonly dragged: ReadonlyMap<string, number>;
+}
 
 /** What is so of a unit, as far as a log was read: changed by what was recorded, and never by what was planned. */
 export class Fold {
@@ -36,6 +46,16 @@ export class Fold {
   readonly settled: Set<string>;
   readonly proven: Set<string>;
   readonly noted: Set<string>;
+  /** Of what was noted: what is to be done again. */
+  readonly again = new Set<string>();
+  readonly putIn = new Set<string>();
+  readonly chosen = new Set<string>();
+  hot: string | null = null;
+  /** Which event is read, among those that stand, from 1. */
+  order = 0;
+  /** By axis: when something that its figures rest on, and when something that only drags, was last moved. */
+  readonly moved = new Map<string, number>();
+  readonly dragged = new Map<string, number>();
 
   constructor(model: Model) {
     const whole = wholeStanding(model);
@@ -50,13 +70,24 @@ export class Fold {
     this.noted = new Set(whole.noted);
   }
 
-  standing(): Standing {
-    const { place, fresh, bad, slack, locked, settled, proven, noted, isBegun } = this;
-    return { place, fresh, bad, slack, locked, settled, proven, noted, isBegun };
+  standing(): StandingNow {
+    const { place, fresh, bad, slack, locked, settled, proven, noted, again, isBegun } = this;
+    const { putIn, hot, moved, dragged, chosen } = this;
+    return {
+      ...{ place, fresh, bad, slack, locked, settled, proven, noted, again, isBegun },
+      ...{ putIn, hot, moved, dragged, chosen },
+    };
   }
 
   note(act: ActId, on: string, figure?: FigureKind): void {
     this.noted.add(noteKey(act, on, figure));
+    this.again.delete(noteKey(act, on, figure));
+  }
+
+  /** What was noted does not hold any more. */
+  noteAgain(act: ActId, on: string): void {
+    this.noted.delete(noteKey(act, on));
+    this.again.add(noteKey(act, on));
   }
 
   /** Bodies of a station; of one whose rings part, the one that is meant. */
@@ -85,6 +116,8 @@ export class Fold {
     this.slack.delete(id);
     this.locked.delete(id);
     if (!this.place.in.has(event)) return;
+    this.putIn.delete(id);
+    this.#opens(event);
     this.isBegun = true;
     const body = this.model.bodyOf.get(id);
     if (body !== undefined && isSpoiled(body)) this.fresh.delete(id);
@@ -97,6 +130,10 @@ export class Fold {
   into(event: EventKey): void {
     const id = subjectOf(event);
     this.#unprove(event);
+    this.#opens(event);
+    const host = this.model.bodyOf.get(id)?.host;
+    if (host !== this.hot) this.hot = null;
+    if (this.order > 0 && host !== undefined) this.putIn.add(id);
     if (this.model.bodyOf.has(id)) {
       this.fresh.add(id);
       this.bad.delete(id);
@@ -107,10 +144,24 @@ export class Fold {
     this.place = { in: new Set(this.place.in).add(event), lies };
   }
 
+  /** The inner ring of a bearing that parts is laid in the outer one, as long as its shaft is out. */
+  lay(id: string): void {
+    const body = this.model.bodyOf.get(id);
+    this.into(bodyEvent(id));
+    const cup = body === undefined ? undefined : this.model.bodyOf.get(`${body.station.id}:cup`);
+    if (cup === undefined || this.place.in.has(joinEvent(body!.host))) return;
+    if (this.place.in.has(bodyEvent(cup.id)))
+      this.place = { in: this.place.in, lies: new Map(this.place.lies).set(id, cup.host) };
+  }
+
   /** It is together, and no act said how hard it is held. */
   handTight(event: EventKey): void {
     if (this.place.in.has(event)) return;
+    // That it is in was seen, not done: no figure is moved by it.
+    const { order } = this;
+    this.order = 0;
     this.into(event);
+    this.order = order;
     const id = subjectOf(event);
     if (isBolts(event) || this.model.bodyOf.get(id)?.station.kind === 'nut') this.slack.add(id);
   }
@@ -119,6 +170,13 @@ export class Fold {
   witness(axisId: string): void {
     for (const event of this.model.events)
       if (restsOn(this.model, axisId, event)) this.handTight(event);
+  }
+
+  /** The nut of an axis stands where its last turn has left it. */
+  drawnUp(axisId: string): void {
+    const axis = this.model.unit.axes.find(({ id }) => id === axisId);
+    const nut = axis === undefined ? null : sleeveNut(axis);
+    if (nut !== null) this.slack.delete(nut.id);
   }
 
   /** A part is closed: what can only go in while it is open is in. */
@@ -147,21 +205,32 @@ export class Fold {
     }
   }
 
-  /** What sets a figure of an axis: a depth shim the depth, all else the rest. */
-  settersOf(axisId: string, figure: FigureKind): readonly Body[] {
-    return this.model.bodies.filter(
-      (body) =>
-        body.axisId === axisId &&
-        isSetter(body) &&
-        (body.station.place === 'behindHeadCone') === (figure === 'depth'),
-    );
-  }
-
   standsOn(part: string, axisId: string): boolean {
     return standsOn(this.model, part, axisId);
   }
 
+  /** What is done to a whole axis, or to the unit, is done again once something of it has moved. */
+  #opens(event: EventKey): void {
+    if (this.order === 0) return;
+    const { root, unit, bodyOf } = this.model;
+    for (const { id } of unit.axes)
+      if (restsOn(this.model, id, event)) {
+        this.noteAgain('turn', id);
+        this.noteAgain('relieve', id);
+      }
+    const isSeal = SEALS.has(bodyOf.get(subjectOf(event))?.station.kind ?? 'housing');
+    if (!isSeal && !isJoin(event)) return;
+    this.noteAgain('pressureTest', root);
+    if (this.noted.has(noteKey('fill', root))) this.noteAgain('drain', root);
+    this.noteAgain('fill', root);
+  }
+
   #unprove(event: EventKey): void {
+    for (const { id } of this.model.unit.axes)
+      if (this.order > 0 && restsOn(this.model, id, event)) this.moved.set(id, this.order);
+    const body = this.model.bodyOf.get(subjectOf(event));
+    if (this.order > 0 && body !== undefined && SEALS.has(body.station.kind))
+      this.dragged.set(body.axisId, this.order);
     for (const key of this.proven)
       if (restsOn(this.model, key.slice(0, key.lastIndexOf(' ')), event)) this.proven.delete(key);
   }

@@ -1,1 +1,2 @@
-export { goalOf, standingOf } from './standingOf.ts';
+export type { StandingNow } from './fold.ts';
+export { goalOf, standingNow, standingOf, startOf } from './standingOf.ts';

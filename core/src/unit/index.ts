@@ -30,7 +30,14 @@ export {
   requireUnit,
 } from './requireUnit.ts';
 export { isPressed, isSeparable, isTight, sitsTight } from './rings.ts';
-export { drawnUpAt, preloadNutOf, setsZeroPlay, sleeveOf, solidSpacerBetween } from './sleeve.ts';
+export {
+  drawnUpAt,
+  preloadNutOf,
+  setsZeroPlay,
+  sleeveNut,
+  sleeveOf,
+  solidSpacerBetween,
+} from './sleeve.ts';
 export { opposite, SIDES, type Side } from './side.ts';
 export { DETAIL_NAMES, DETAIL_TABLE, detailWords, type DetailRow } from './detailTable.ts';
 export type { DetailName, LinesUp, RingEnds, StationDetails } from './stationDetails.ts';

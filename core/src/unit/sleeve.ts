@@ -45,6 +45,19 @@ export function preloadNutOf({ arrangement, sets, stations }: Axis): Station | n
 
 const middleOf = ({ at, width }: Station): number => at + width / 2;
 
+/**
+ * The nut whose last turn crushes the sleeve of an axis: of several the one nearest to the sleeve. It is only snug
+ * until then, and is not turned again afterwards. Where nothing stands between the cones, the nut that sets the preload.
+ */
+export function sleeveNut(axis: Axis): Station | null {
+  const sleeve = sleeveOf(axis);
+  const nuts = axis.stations.filter(({ kind }) => kind === 'nut');
+  if (sleeve === null) return preloadNutOf(axis);
+  if (nuts.length === 0) return null;
+  const far = (nut: Station) => Math.abs(middleOf(nut) - middleOf(sleeve));
+  return nuts.reduce((nearest, nut) => (far(nut) < far(nearest) ? nut : nearest));
+}
+
 /** The station at which a preload is drawn up by the angle of a nut: the sleeve that it crushes, else the nut itself. */
 export const drawnUpAt = (axis: Axis): Station | null => sleeveOf(axis) ?? preloadNutOf(axis);
 

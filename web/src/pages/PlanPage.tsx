@@ -1,7 +1,7 @@
 import { type Dispatch, type SetStateAction, useState } from 'react';
 import { Link } from 'react-router';
 
-import { isBehind, PHASE_NAMES, PHASES, type Plan, type Missing } from '@wendaxis/core/plan';
+import { inPhases, isBehind, PHASES, type Missing, type Plan } from '@wendaxis/core/plan';
 
 import { ChangeScope } from '../features/describe/ChangeScope.tsx';
 import { SCOPES, STARTS } from '../features/describe/Scope.tsx';
@@ -42,24 +42,20 @@ export function PlanPage() {
         <WhatFor state={state} onChange={() => setChanging(true)} />
       )}
       {shown.length === 0 && <Notice title="Every step is done" />}
-      {PHASE_NAMES.map((phase) => {
-        const rows = shown.filter(({ step }) => step.phase === phase);
-        if (rows.length === 0) return null;
-        return (
-          <section
-            key={phase}
-            aria-label={PHASES[phase]}
-            className="bg-panel border-edge rounded-[3px] border-2 px-4 py-2"
-          >
-            <h3 className="text-soft m-0 py-1 text-xl">{PHASES[phase]}</h3>
-            <ol className="m-0 list-none p-0">
-              {rows.map(({ step, number }) => (
-                <StepRow key={step.id} jobId={jobId} step={step} next={plan.next} number={number} />
-              ))}
-            </ol>
-          </section>
-        );
-      })}
+      {inPhases(shown, ({ step }) => step.phase).map(({ phase, rows }) => (
+        <section
+          key={rows[0]!.step.id}
+          aria-label={PHASES[phase]}
+          className="bg-panel border-edge rounded-[3px] border-2 px-4 py-2"
+        >
+          <h3 className="text-soft m-0 py-1 text-xl">{PHASES[phase]}</h3>
+          <ol className="m-0 list-none p-0">
+            {rows.map(({ step, number }) => (
+              <StepRow key={step.id} jobId={jobId} step={step} next={plan.next} number={number} />
+            ))}
+          </ol>
+        </section>
+      ))}
       <NoLonger plan={plan} state={state} />
       <p className="m-0">The unit maker’s manual, local rules and licensed practice come first.</p>
     </Main>

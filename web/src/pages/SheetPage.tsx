@@ -1,6 +1,6 @@
 import { useCallback } from 'react';
 
-import { PHASE_NAMES, PHASES } from '@wendaxis/core/plan';
+import { inPhases, PHASES } from '@wendaxis/core/plan';
 
 import { SheetStep } from '../features/plan/SheetStep.tsx';
 import { MainAction } from '../ui/ActionBar.tsx';
@@ -30,25 +30,26 @@ export function SheetPage() {
       <p className="m-0 font-semibold">
         The unit maker’s manual, local rules and licensed practice come first.
       </p>
-      {PHASE_NAMES.map((phase) => {
-        const rows = numbered.filter(({ step }) => step.phase === phase);
-        return rows.length === 0 ? null : (
-          <section key={phase} aria-label={PHASES[phase]} className="mt-4 break-inside-auto!">
-            <h2 className="m-0 text-2xl">{PHASES[phase]}</h2>
-            <ol className="m-0 list-none p-0">
-              {rows.map(({ step, number, cautioned }) => (
-                <SheetStep
-                  key={step.id}
-                  job={job}
-                  step={step}
-                  number={number}
-                  cautioned={cautioned}
-                />
-              ))}
-            </ol>
-          </section>
-        );
-      })}
+      {inPhases(numbered, ({ step }) => step.phase).map(({ phase, rows }) => (
+        <section
+          key={rows[0]!.step.id}
+          aria-label={PHASES[phase]}
+          className="mt-4 break-inside-auto!"
+        >
+          <h2 className="m-0 text-2xl">{PHASES[phase]}</h2>
+          <ol className="m-0 list-none p-0">
+            {rows.map(({ step, number, cautioned }) => (
+              <SheetStep
+                key={step.id}
+                job={job}
+                step={step}
+                number={number}
+                cautioned={cautioned}
+              />
+            ))}
+          </ol>
+        </section>
+      ))}
       <MainAction onClick={print} pressOnly>
         Print
       </MainAction>

@@ -32,10 +32,20 @@ export const bareBodies = (metal: Metal): readonly BareBody[] =>
 function bodiesAt(metal: Metal, placed: Placed): readonly BareBody[] {
   const { kind } = placed.station;
   if (kind === 'ballBearing') return [wholeBearing(metal, placed)];
+  // Described on a shaft alone it has no bore that its outer ring stands in.
+  if (STATION_KIND_TABLE[kind].bearing === 'rolling' && metal.shafts.has(placed.station.partId))
+    return [onShaftAlone(placed)];
   return STATION_KIND_TABLE[kind].bearing === 'rolling'
     ? cupAndCone(metal, placed)
     : [other(metal, placed)];
 }
+
+const onShaftAlone = (placed: Placed): BareBody => ({
+  ...base(placed),
+  piece: 'whole',
+  fit: placed.station.tightRing === 'outer' ? 'slide' : 'tight',
+  rings: [ringOf(placed.station)],
+});
 
 const directionOf = (side: Side | undefined): Direction | null =>
   side === undefined ? null : DIRECTIONS[side];

@@ -23,12 +23,12 @@ const ROOT_RANK: Readonly<Record<Part['kind'], number>> = {
   shaft: 4,
 };
 
-/** The part of a unit that stays where it is while the others come off it. */
+/** The part of a unit that stays where it is while the others come off it; none of a unit without parts. */
 export function rootOf({ parts }: Unit, { shafts }: Metal): string {
   const [first] = parts
     .filter(({ id }) => !shafts.has(id))
     .toSorted((a, b) => ROOT_RANK[a.kind] - ROOT_RANK[b.kind] || (a.id < b.id ? -1 : 1));
-  return (first ?? parts[0]!).id;
+  return (first ?? parts[0])?.id ?? '';
 }
 
 /** The joints of a unit: every part that is no shaft, on its root. */

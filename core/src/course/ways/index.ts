@@ -3,6 +3,7 @@ export { peel, type Peeled, type PeelKey } from './peel.ts';
 export {
   afterIn,
   afterOut,
+  carrierOf,
   groupOf,
   standsOn,
   wholePlace,
@@ -10,4 +11,5 @@ export {
   type Place,
 } from './place.ts';
 export { isFree, type Obstacle, type Way } from './way.ts';
+export { shutBy, type Shut } from './shutBy.ts';
 export { waysOf } from './waysOf.ts';

@@ -1,7 +1,7 @@
 import { bodyEvent, type EventKey, type Model } from '../model/index.ts';
 import { moveBy } from './clear.ts';
 import { afterOut, type Move, type Place } from './place.ts';
-import { isFree, type Obstacle, type Way } from './way.ts';
+import { isFree, wayOut, type Obstacle, type Way } from './way.ts';
 import { waysOf } from './waysOf.ts';
 
 /** Which of the moves that are free comes first: the least, number by number. @param before the event that came apart last */
@@ -13,6 +13,8 @@ export interface Peeled {
   readonly place: Place;
   /** Events that no way was left for. */
   readonly stuck: readonly EventKey[];
+  /** Events that were taken apart although no way was left for them. */
+  readonly forced: readonly EventKey[];
 }
 
 /**
@@ -20,30 +22,50 @@ export interface Peeled {
  * free stays free, but where something was left behind. What is stuck is left together.
  *
  * @param mayLeave whether a shaft may be drawn off what is on it
+ * @param force whether what is stuck is taken apart as if it passed
  */
 export function peel(
   model: Model,
   place: Place,
   events: Iterable<EventKey>,
-  { key, mayLeave = true }: { readonly key: PeelKey; readonly mayLeave?: boolean },
+  {
+    key,
+    mayLeave = true,
+    force = false,
+  }: { readonly key: PeelKey; readonly mayLeave?: boolean; readonly force?: boolean },
 ): Peeled {
   const open = new Set([...events].filter((event) => place.in.has(event)));
   const asked = new Asked(model);
   const moves: Move[] = [];
+  const forced: EventKey[] = [];
   let now = place;
   let before: EventKey | null = null;
   while (open.size > 0) {
     const free = asked.free(open, now).filter(({ left }) => mayLeave || left.length === 0);
-    if (free.length === 0) break;
-    const move = first(free, before, key);
+    if (free.length === 0 && !force) break;
+    const move: Move = free.length > 0 ? first(free, before, key) : leastShut(model, open, now);
+    if (free.length === 0) forced.push(move.event);
     moves.push(move);
     now = afterOut(model, now, move);
     open.delete(move.event);
     asked.forget(move);
     before = move.event;
   }
-  return { moves, place: now, stuck: [...open] };
+  return { moves, place: now, stuck: [...open], forced };
 }
+
+/** Of what is stuck, what the fewest things hold, as if it passed them. */
+function leastShut(model: Model, open: ReadonlySet<EventKey>, place: Place): Move {
+  const ranked = [...open].toSorted().map((event) => {
+    const ways = waysOf(model, event, place);
+    // What has no way at all is what the others wait for.
+    return { event, held: ways.length === 0 ? 0 : Math.min(...ways.map(countOf)) };
+  });
+  const { event } = ranked.reduce((least, one) => (one.held < least.held ? one : least));
+  return moveBy(place, event, wayOut('across', []));
+}
+
+const countOf = ({ obstacles }: Way): number => obstacles.length;
 
 function first(free: readonly Move[], before: EventKey | null, key: PeelKey): Move {
   const ranked = free.map((move) => ({ move, rank: key(move, before) }));

@@ -3,6 +3,7 @@ import { requireOneOf } from '../../faults/index.ts';
 import { REPAIR_IDS, VERDICTS } from '../../inspect/index.ts';
 import { identifier, oneOf, orNull, record, text } from '../../schema/index.ts';
 import { jobEvent } from '../eventRow.ts';
+import { forgetOld } from '../forgetOld.ts';
 import { missingTarget } from '../onUnit.ts';
 
 /** Whether a station or a part stays, is repaired or renewed. */
@@ -22,17 +23,13 @@ export const inspectionDecided = jobEvent({
   reduce: (state, { data: { targetId, ...decision } }) => {
     requireOneOf('verdict', decision.verdict, VERDICTS);
     if (decision.repair !== null) requireOneOf('repair', decision.repair, REPAIR_IDS);
-    return (
-      missingTarget(state, targetId) ??
-      (decision.verdict === 'repair' && decision.repair === null
-        ? 'a repair needs to be named'
-        : {
-            ...state,
-            inspection: {
-              ...state.inspection,
-              decisions: { ...state.inspection.decisions, [targetId]: decision },
-            },
-          })
-    );
+    const missing = missingTarget(state, targetId);
+    if (missing !== null) return missing;
+    if (decision.verdict === 'repair' && decision.repair === null)
+      return 'a repair needs to be named';
+    const before = decision.verdict === 'replace' ? forgetOld(state, targetId) : state;
+    const { inspection } = before;
+    const decisions = { ...inspection.decisions, [targetId]: decision };
+    return { ...before, inspection: { ...inspection, decisions } };
   },
 });

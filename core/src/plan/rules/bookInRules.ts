@@ -1,8 +1,7 @@
 import type { InputFault } from '../../faults/index.ts';
-import { carrierSides } from '../../unit/index.ts';
-import { FIGURES, limitsOf } from '../../figures/index.ts';
+import { limitsOf } from '../../figures/index.ts';
 import { numbers } from '../figures.ts';
-import { noWayFaults, noWayIn } from '../noWay.ts';
+import { noWayFaults } from '../noWay.ts';
 import { limitFigures } from './limitFigures.ts';
 import { nameOf, NO_NUMBERS, type FigureSubject, type Rule, type StationSubject } from '../rule.ts';
 
@@ -11,7 +10,7 @@ const bandOf = ({ spec }: FigureSubject) =>
 
 /** What a station, as it is described, does not pass on its way in or out. */
 const wayFaults = ({ unit, state, station }: StationSubject): readonly InputFault[] =>
-  noWayFaults(unit, noWayIn(unit, state.sheet)).get(station.id) ?? [];
+  noWayFaults(unit, state).get(station.id) ?? [];
 
 /** Booking in: bands, and what cannot be so in the description. */
 export const BOOK_IN_RULES: readonly Rule[] = [
@@ -47,10 +46,6 @@ export const BOOK_IN_RULES: readonly Rule[] = [
     on: 'spec',
     always: true,
     form: 'setSpec',
-    when: ({ state, axis, specKind }) =>
-      state.sheet.scope !== 'setPlay' ||
-      FIGURES[specKind].taken === 'run' ||
-      (specKind === 'backlash' && carrierSides(axis) !== null),
     title: ({ axis, specKind }) => `Enter the ${limitsOf(specKind)}, ${axis.name}`,
     how: 'From the unit’s manual, with its page and line.',
     reason: 'Every reading is judged against it.',

@@ -4,7 +4,7 @@ import { isPressed, type Station } from '../../unit/index.ts';
 import { bandFigure, figure, lacksDetail, numbers, range, words } from '../figures.ts';
 import { clearanceLimits } from '../measuredClearance.ts';
 import { hasFeed, oilFeed } from '../oilFeed.ts';
-import { orderOfBuild } from '../orderOfBuild.ts';
+import { wholeCourse } from '../wholeCourse.ts';
 import { clearanceAhead, pressedBore } from '../pressedBore.ts';
 import { chosenWay, ringWays, wayFigures, wayFor } from '../ringWays.ts';
 import type { Numbers, StationSubject } from '../rule.ts';
@@ -160,15 +160,19 @@ const NO_BORE =
 
 /** Where several stand in line on an axis: in which order they go in. */
 function lineOf({ state, unit, axis, station }: StationSubject): readonly Figure[] {
-  const { places } = orderOfBuild(state, unit);
+  const order = wholeCourse(state, unit).rows.flatMap(({ move }) =>
+    move?.to === 'in' ? (move.body ?? []) : [],
+  );
+  const placeOf = ({ id }: Station) => {
+    const at = order.indexOf(id);
+    return at < 0 ? Infinity : at;
+  };
   const line = axis.stations
     .filter((one) => isPressed(one) && one.partId === station.partId)
-    .toSorted(
-      (a, b) => (places.get(`take:${a.id}`) ?? Infinity) - (places.get(`take:${b.id}`) ?? Infinity),
-    );
+    .toSorted((a, b) => placeOf(a) - placeOf(b));
   if (line.length < 2) return [];
-  const order = line.map(({ name }) => name).join(', then ');
-  return [words('In line', order, 'What others would block goes in first')];
+  const names = line.map(({ name }) => name).join(', then ');
+  return [words('In line', names, 'What others would block goes in first')];
 }
 
 /** The open share of the oil hole once it is in, and what to do where it is too small. */

@@ -6,16 +6,8 @@ import { figure, lacksDetail, numbers, range, sizeFigure, words } from '../figur
 import { atFitting, besideCompound, besideThreadlocker } from '../compound.ts';
 import { lockHow } from '../lockHow.ts';
 import { LOCKS } from '../locks.ts';
-import { coversSeal, isCovered, isUnderShaft } from '../buildUp.ts';
-import {
-  nameOf,
-  onTrial,
-  type Numbers,
-  type Rule,
-  type RuleFor,
-  type StationSubject,
-  type Subject,
-} from '../rule.ts';
+import { coversSeal } from '../buildUp.ts';
+import { nameOf, type Numbers, type Rule, type RuleFor, type StationSubject } from '../rule.ts';
 import { orientationOf } from './orientation.ts';
 
 /** How a station is locked; null where it is not described. */
@@ -54,16 +46,6 @@ function sealNumbers({ station }: StationSubject): Numbers {
   );
 }
 
-/** Whether something goes on over a seal: then the seal has to be in before it. */
-const goesInEarly = ({ unit, station }: StationSubject): boolean => isCovered(unit, station);
-
-/** Whether a seal waits for what is set under it: where its shaft lies over it, it is in before. */
-const afterSetting = (subject: Subject): boolean =>
-  subject.about === 'station' && !isUnderShaft(subject.unit, subject.station);
-
-/** Whether a seal waits for the trial build. */
-const afterTrial = (subject: Subject): boolean => onTrial(subject) && afterSetting(subject);
-
 const SEAL: Pick<
   RuleFor<StationSubject>,
   | 'beside'
@@ -93,24 +75,6 @@ const SEAL: Pick<
 /** Seals, locks, proving, writing down. */
 export const CLOSE_RULES: readonly Rule[] = [
   {
-    ...SEAL,
-    id: 'fitSealEarly',
-    phase: 'select',
-    when: goesInEarly,
-    reason: 'Fit it before the part that covers it.',
-    after: [
-      { rule: 'newPart', of: 'station' },
-      { rule: 'repair', of: 'station' },
-      { rule: 'inspect', of: 'station' },
-      { rule: 'assemble', of: 'axis', when: afterTrial },
-      { rule: 'layIn', of: 'axis', when: afterTrial },
-      { rule: 'measure', of: 'axis', when: afterTrial },
-      { rule: 'fitPack', of: 'axis', when: afterSetting },
-      { rule: 'chooseSpacer', of: 'axis', when: afterSetting },
-      { rule: 'seatOuter', of: 'axis' },
-    ],
-  },
-  {
     id: 'fitHub',
     phase: 'select',
     on: 'station',
@@ -122,7 +86,6 @@ export const CLOSE_RULES: readonly Rule[] = [
     reason: 'The seal behind it is in; the nut presses on it.',
     consumables: ['the unit’s own oil'],
     after: [
-      { rule: 'fitSealEarly', of: 'axis' },
       { rule: 'newPart', of: 'station' },
       { rule: 'repair', of: 'station' },
       { rule: 'inspect', of: 'station' },
@@ -150,7 +113,6 @@ export const CLOSE_RULES: readonly Rule[] = [
       { rule: 'measure', of: 'axis' },
       { rule: 'fitPack', of: 'axis' },
       { rule: 'chooseSpacer', of: 'axis' },
-      { rule: 'fitSealEarly', of: 'axis' },
     ],
   },
   {
@@ -186,8 +148,7 @@ export const CLOSE_RULES: readonly Rule[] = [
   {
     ...SEAL,
     id: 'fitSeal',
-    phase: 'seals',
-    when: (subject: StationSubject) => !goesInEarly(subject),
+    phase: 'seat',
     reason: 'Last, so that the lip passes the sharp edges only once.',
     after: [
       { rule: 'newPart', of: 'station' },
@@ -200,7 +161,7 @@ export const CLOSE_RULES: readonly Rule[] = [
   },
   {
     id: 'fitORing',
-    phase: 'final',
+    phase: 'seat',
     on: 'station',
     kinds: ['oRing'],
     form: 'tick',

@@ -218,7 +218,6 @@ export const PAIR_RULES: readonly Rule[] = [
     after: [
       { rule: 'setSpec', of: 'axis' },
       { rule: 'measure', of: 'axis' },
-      ...afterAll('axis', 'assemble', 'layIn'),
     ],
     done: ({ state, axis, spec }) =>
       spec !== null &&

@@ -11,7 +11,7 @@ import { inFinalBuild } from '../packQuestion.ts';
 import { playShift, playVerdict } from '../playProgress.ts';
 import type { Numbers, FigureSubject } from '../rule.ts';
 import { runningPlay, USUAL_CONTACT_ANGLE } from '../runningPlay.ts';
-import { playSite } from '../setters.ts';
+import { playSite } from '../../setters/index.ts';
 import type { Figure } from '../step.ts';
 
 /** The band, and what the as-found reading says the pack should become. */

@@ -8,9 +8,9 @@ import { acceptedFigure } from './acceptedFigure.ts';
 import { bandFigure, figure, lacksDetail, lacksSizes, numbers, range } from '../figures.ts';
 import { judgedFigures } from '../judgedFigures.ts';
 import { playSpec } from '../playProgress.ts';
-import { sleeveNut } from '../sleeves.ts';
+import { sleeveNut } from '../../unit/index.ts';
 import type { Numbers, Rule, FigureSubject } from '../rule.ts';
-import { afterAll, nameOf } from '../rule.ts';
+import { nameOf } from '../rule.ts';
 import type { Figure, Missing } from '../step.ts';
 import { drawnUpAt, setsZeroPlay, isDrawn, type Axis, type Station } from '../../unit/index.ts';
 import { rollingVerdict } from '../torqueProgress.ts';
@@ -133,11 +133,7 @@ export const PRELOAD_RULES: readonly Rule[] = [
       );
     },
     tools: ['beam or dial torque wrench, or a spring scale on a cord'],
-    after: [
-      ...afterAll('axis', 'assemble', 'layIn'),
-      { rule: 'fitSealEarly', of: 'axis' },
-      { rule: 'setSpec', of: 'axis' },
-    ],
+    after: [{ rule: 'setSpec', of: 'axis' }],
     done: ({ state, axis }) => sealDragOf(state, axis) !== null,
   },
   {
@@ -201,9 +197,7 @@ export const PRELOAD_RULES: readonly Rule[] = [
     ],
     done: ({ state, axis }) => isCrushed(state, axis),
     after: [
-      ...afterAll('axis', 'assemble', 'layIn'),
       { rule: 'newPart', of: 'station' },
-      { rule: 'fitSealEarly', of: 'axis' },
       { rule: 'sealDrag', of: 'axis' },
       { rule: 'prepare', of: 'axis' },
     ],
@@ -224,7 +218,6 @@ export const PRELOAD_RULES: readonly Rule[] = [
     after: [
       { rule: 'setSpec', of: 'axis' },
       { rule: 'sealDrag', of: 'axis' },
-      ...afterAll('axis', 'assemble', 'layIn'),
       { rule: 'crush', of: 'axis' },
       { rule: 'setAdjuster', of: 'axis' },
       { rule: 'turnAdjuster', of: 'axis' },

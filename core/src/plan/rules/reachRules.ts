@@ -1,4 +1,4 @@
-import { assemblyOf } from '../../assembly/index.ts';
+import { modelOf } from '../../course/index.ts';
 import { tighteningOrder } from '../../fasteners/index.ts';
 import { hasKind, type Axis, type Station } from '../../unit/index.ts';
 import { coversSeal, isInside, standsInPart } from '../buildUp.ts';
@@ -103,7 +103,7 @@ export const REACH_RULES: readonly Rule[] = [
     when: ({ part }) => part.kind === 'shaft',
     title: (subject) => `Take out ${nameOf(subject)}`,
     how: ({ unit, part }) =>
-      assemblyOf(unit).caps.has(part.id)
+      modelOf(unit).shaftOf.get(part.id)?.across != null
         ? 'Caps off with what lies in them, each kept with its own bed. Lift it straight out by both ends, the cups or shells held to it; lay it where nothing touches its tracks.'
         : `Straight, with what is on it; where it is tight, draw or press it out by its end, what it stands in supported.${hasKind(unit, ['nut'], part.id) ? ' A nut over the thread saves it.' : ''} Hold it from below: it drops when the last ring lets go. Catch what it holds.`,
     reason: 'The parts inside can be reached once it is out.',

@@ -13,7 +13,6 @@ import {
   type StationKind,
 } from '../../unit/index.ts';
 import { numbers } from '../figures.ts';
-import { ringsIn } from '../ringsIn.ts';
 import { afterAll, nameOf, type Numbers, type Rule, type StationSubject } from '../rule.ts';
 import { comesAsOne, ringWords, seatInterference } from '../seats.ts';
 import type { CautionId } from '../cautions.ts';
@@ -91,13 +90,6 @@ const INNER_HOW: Readonly<Record<ConeStop, string>> = {
     'There is no shoulder and no spacer behind it: the nut sets how far it goes. Press it on only until its rollers just touch their cup. The shaft still turns freely; pressed further it wedges the rollers and marks the races.',
 };
 
-/** Between two places of an order. */
-const HALF = 0.5;
-
-/** Looked at when everything that goes into its part is in: a hot part is filled first. */
-const afterItsPart = ({ state, unit, station }: StationSubject): number =>
-  ringsIn(state, unit, station.partId).last + HALF / 2;
-
 /** Seals that an oven would spoil. */
 const SEALS = ['seal', 'oRing', 'ringSeal'] as const;
 
@@ -124,7 +116,6 @@ export const SEAT_RULES: readonly Rule[] = [
   {
     id: 'heat',
     phase: 'seat',
-    block: ({ state, unit, part }) => ringsIn(state, unit, part.id).first - HALF,
     on: 'part',
     form: 'heat',
     when: ({ state, part }) => part.kind !== 'shaft' && ovenSeats(state, part.id).length > 0,
@@ -182,7 +173,6 @@ export const SEAT_RULES: readonly Rule[] = [
   ...(['outer', 'inner'] as const).map((ring): Rule => ({
     id: ring === 'outer' ? 'checkSeat' : 'checkCone',
     phase: 'seat',
-    ...(ring === 'outer' ? { block: afterItsPart } : {}),
     on: 'station',
     kinds: ring === 'outer' ? [...ROLLING, ...PRESSED] : ROLLING,
     form: 'seating',
@@ -244,7 +234,7 @@ export const SEAT_RULES: readonly Rule[] = [
       { rule: 'fitInner', of: 'station' },
       { rule: 'checkSeat', of: 'axis' },
       { rule: 'placeShims', of: 'axis' },
-      ...afterAll('axis', 'dressShaft', 'supportWebs'),
+      ...afterAll('axis', 'supportWebs'),
     ],
   },
 ];

@@ -9,27 +9,14 @@ import {
   wantsPreload,
 } from '../playProgress.ts';
 import { isOnePiece, whatLiesAt } from '../mostPieces.ts';
-import { afterAll, nameOf, onTrial, type Rule, type Subject } from '../rule.ts';
-import { sleeveNut } from '../sleeves.ts';
-import { isIn, setterAt } from '../setters.ts';
+import { nameOf, type Rule } from '../rule.ts';
+import { sleeveNut } from '../../unit/index.ts';
+import { setterAt } from '../../setters/index.ts';
+import { isIn } from '../isIn.ts';
 
+import { SPACER_RULES } from './spacerRules.ts';
 import { playNumbers } from './playNumbers.ts';
-import { buildsUp } from '../buildEvents.ts';
-import { offForPack, offWords } from '../buildUp.ts';
-import { orderOfBuild } from '../orderOfBuild.ts';
-import { isOpenedWet, reachedIn } from '../reached.ts';
-import { buildChecks, SPACER_RULES } from './spacerRules.ts';
 import { boltNumbers } from './boltNumbers.ts';
-import { howToBuild } from './buildWords.ts';
-
-/** Built up once only: what goes under something else goes in on the way. */
-const builtOnce = (subject: Subject) => !onTrial(subject);
-
-/** Bolts of a cover or a half. */
-const closesUnit = (subject: Subject): boolean =>
-  subject.about === 'station' &&
-  subject.station.kind === 'bolts' &&
-  (subject.part?.kind === 'cover' || subject.part?.kind === 'caseHalf');
 
 /** One of several plays of an axis that has been proven while another has not. */
 const proven = (state: JobState, axis: Axis, spec: Spec): boolean =>
@@ -37,50 +24,6 @@ const proven = (state: JobState, axis: Axis, spec: Spec): boolean =>
 
 /** Trial build, measuring, choosing, final build. */
 export const SET_RULES: readonly Rule[] = [
-  {
-    id: 'assemble',
-    beside: ['playTerms'],
-    phase: 'trial',
-    on: 'axis',
-    form: 'seating',
-    when: ({ state, unit, axis }) => buildsUp(unit, axis, orderOfBuild(state, unit), 'first'),
-    title: (subject) => `Build up ${nameOf(subject)}${onTrial(subject) ? ' for measuring' : ''}`,
-    how: howToBuild,
-    reason: 'Every ring is seated and cold.',
-    consumables: ['the unit’s own oil'],
-    checks: ({ axis }) => buildChecks(axis),
-    done: ({ state, axis }) =>
-      buildChecks(axis).every((check) => state.fitting.seating[axis.id]?.[check]?.good === true),
-    after: [
-      { rule: 'relieve', of: 'axis', when: onTrial },
-      { rule: 'fitSealEarly', of: 'axis', when: builtOnce },
-      { rule: 'fitHub', of: 'axis', when: builtOnce },
-      { rule: 'fitORing', of: 'axis', when: builtOnce },
-      // A shaft that turns another one reads its drag with its own.
-      ...afterAll('drivers', 'crush', 'prove', 'provePreload', 'proveFigure'),
-      ...afterAll(
-        'axis',
-        'dressShaft',
-        'placeShims',
-        'seatOuter',
-        'seatInner',
-        'checkSeat',
-        'checkCone',
-        'gauge',
-        'retain',
-        'loadRollers',
-        'fitGrooveSeal',
-        'fitPiston',
-        'fitLasting',
-        'shells',
-        'gaugeShells',
-        'compare',
-        'newPart',
-        'repair',
-        'trySpacer',
-      ),
-    ],
-  },
   {
     id: 'measure',
     stage: 'trial',
@@ -98,8 +41,6 @@ export const SET_RULES: readonly Rule[] = [
     after: [
       { rule: 'setSpec', of: 'axis' },
       { rule: 'recordPack', of: 'axis' },
-      ...afterAll('axis', 'assemble', 'layIn'),
-      { rule: 'clamp', of: 'axis' },
     ],
     done: ({ state, axis, spec }) =>
       spec !== null &&
@@ -136,8 +77,10 @@ export const SET_RULES: readonly Rule[] = [
     when: ({ state, axis, station }) =>
       setterAt(axis, station) !== null || state.setting.chosen[station.id] !== undefined,
     title: ({ station }) => `Fit ${whatLiesAt(station)}`,
-    how: ({ state, unit, station }) =>
-      `${isOpenedWet(state, offForPack(unit, station, reachedIn(state))) ? 'Oil out before anything is opened. ' : ''}${isOnePiece(station) ? 'Wiped clean, the same way round as before.' : 'Thin pieces inside, between thick ones. Wiped clean.'}${offWords(unit, station, reachedIn(state))}`,
+    how: ({ station }) =>
+      isOnePiece(station)
+        ? 'Wiped clean, the same way round as before.'
+        : 'Thin pieces inside, between thick ones. Wiped clean.',
     reason: 'The pack is chosen.',
     after: [{ rule: 'choosePack', of: 'station' }],
     done: ({ state, axis, station }) =>
@@ -165,18 +108,14 @@ export const SET_RULES: readonly Rule[] = [
       { rule: 'fitPack', of: 'axis' },
       { rule: 'crush', of: 'axis' },
       { rule: 'setAdjuster', of: 'axis' },
-      ...afterAll('axis', 'assemble', 'layIn'),
       { rule: 'inspect', of: 'station' },
       { rule: 'newPart', of: 'station' },
-      { rule: 'fitSealEarly', of: 'axis' },
       { rule: 'chooseSpacer', of: 'axis' },
       { rule: 'turnAdjuster', of: 'axis' },
       { rule: 'checkStack', of: 'axis' },
       { rule: 'prepare', of: 'station' },
       { rule: 'fitORing', of: 'axis' },
       { rule: 'fitHub', of: 'axis' },
-      { rule: 'assemble', of: 'all', when: closesUnit },
-      { rule: 'layIn', of: 'all', when: closesUnit },
     ],
   },
   {
@@ -199,7 +138,6 @@ export const SET_RULES: readonly Rule[] = [
       { rule: 'chooseSpacer', of: 'axis' },
       { rule: 'turnAdjuster', of: 'axis' },
       { rule: 'torque', of: 'axis' },
-      { rule: 'relieveAgain', of: 'axis' },
       { rule: 'measure', of: 'axis' },
       { rule: 'crush', of: 'axis' },
     ],

@@ -8,8 +8,8 @@ import { bandFigure, figure, fromDetail, lacksDetail, numbers, words } from '../
 import { isTurned, playStage, stagePassed } from '../playProgress.ts';
 import { afterAll, nameOf, type Numbers, type Rule, type StationSubject } from '../rule.ts';
 import { hasTrial } from '../buildUp.ts';
-import { setterAt } from '../setters.ts';
-import { spacerProgress, spacerSetter } from '../spacerProgress.ts';
+import { setterAt, spacerSetter } from '../../setters/index.ts';
+import { spacerProgress } from '../spacerProgress.ts';
 import { rollingVerdict } from '../torqueProgress.ts';
 
 /** What is looked at before a trial build is measured: readings that lie agree as well as honest ones. */
@@ -87,7 +87,7 @@ export const SPACER_RULES: readonly Rule[] = [
             : figure('Travel of one notch', 'length', lead / station.notches, SOURCES.loop.title),
         ),
       ),
-    after: [...afterAll('axis', 'assemble', 'layIn'), { rule: 'inspect', of: 'station' }],
+    after: [...afterAll('axis'), { rule: 'inspect', of: 'station' }],
   },
   {
     id: 'trySpacer',
@@ -127,7 +127,6 @@ export const SPACER_RULES: readonly Rule[] = [
     after: [
       { rule: 'measure', of: 'axis' },
       { rule: 'trySpacer', of: 'station' },
-      ...afterAll('axis', 'assemble', 'layIn'),
       { rule: 'setSpec', of: 'axis' },
       { rule: 'sealDrag', of: 'axis' },
     ],
@@ -155,7 +154,6 @@ export const SPACER_RULES: readonly Rule[] = [
     after: [
       { rule: 'measure', of: 'axis' },
       { rule: 'readBacklash', of: 'axis' },
-      ...afterAll('axis', 'assemble', 'layIn'),
       { rule: 'inspect', of: 'station' },
     ],
     done: ({ state, axis, station }) =>
@@ -175,7 +173,6 @@ export const SPACER_RULES: readonly Rule[] = [
     done: ({ state, axis }) =>
       STACK.every((check) => state.fitting.seating[axis.id]?.[check]?.good === true),
     after: [
-      ...afterAll('axis', 'assemble', 'layIn'),
       { rule: 'fitPack', of: 'axis' },
       { rule: 'chooseSpacer', of: 'axis' },
     ],

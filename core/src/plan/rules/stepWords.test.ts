@@ -1,4 +1,4 @@
-import { at, madeUnit } from '../../assembly/tests/madeUnit.ts';
+import { at, madeUnit } from '../../course/tests/madeUnit.ts';
 import { compilePlan } from '../compilePlan.ts';
 import { opened } from '../tests/opened.ts';
 import { reel } from '../tests/planOf.ts';

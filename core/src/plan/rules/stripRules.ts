@@ -1,4 +1,4 @@
-import { assemblyOf, eventOfPart } from '../../assembly/index.ts';
+import { modelOf } from '../../course/index.ts';
 import { FIGURES } from '../../figures/index.ts';
 import {
   holdsOil,
@@ -11,22 +11,16 @@ import { bandFigure, fromDetail, numbers, words } from '../figures.ts';
 import { capsOn } from '../buildUp.ts';
 import { isOnePiece, whatLiesAt } from '../mostPieces.ts';
 import { afterAll, nameOf, type Rule, type StationSubject } from '../rule.ts';
-import { setterAt } from '../setters.ts';
+import { setterAt } from '../../setters/index.ts';
 import { partingHow, partingNumbers } from './partNumbers.ts';
 import { isReachedInside, loosenNumbers } from './reachRules.ts';
 
 const FIXINGS: readonly StationKind[] = ['bolts', 'retainer', 'nut', 'adjuster'];
 
-/** Whether a part comes off another: of two halves the one that is lifted; a carrier also where no joint is described. */
-const comesOff = (unit: Unit, { id, kind }: Part): boolean =>
-  kind !== 'shaft' &&
-  kind !== 'case' &&
-  (kind === 'carrier' || eventOfPart(assemblyOf(unit), id) !== null);
-
 /** What holds a part in its joint besides its bolts, so that it is looked for before anything is forced. */
 function fouls(unit: Unit, { id }: Part): string {
   // What stands in one half holds the other.
-  const halves = assemblyOf(unit)
+  const halves = modelOf(unit)
     .joints.filter((joint) => joint.halves && (joint.part === id || joint.to === id))
     .flatMap(({ part, to }) => [part, to]);
   const names = unit.axes
@@ -180,7 +174,6 @@ export const STRIP_RULES: readonly Rule[] = [
     phase: 'strip',
     on: 'part',
     form: 'tick',
-    when: ({ unit, part }) => comesOff(unit, part),
     title: (subject) => `Take off ${nameOf(subject)}`,
     how: (subject) =>
       `${fouls(subject.unit, subject.part)}${LIFT_HOW[subject.part.kind]}${partingHow(subject)}`,

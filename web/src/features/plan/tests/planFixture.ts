@@ -8,6 +8,7 @@ export const FIXTURE_STEP: Step = {
   act: 'drain',
   on: [],
   figure: null,
+  move: null,
   rows: [],
   form: 'tick',
   status: 'ready',

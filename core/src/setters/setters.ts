@@ -1,5 +1,4 @@
 import { findGain, UNKNOWN_PLACE, type Arrangement } from '../arrangement/index.ts';
-import type { JobState } from '../job/index.ts';
 import type { FigureKind } from '../figures/index.ts';
 import { carrierSides, type Axis, type Station } from '../unit/index.ts';
 
@@ -14,6 +13,8 @@ export type SetterKind = 'pack' | 'spacer' | 'adjuster';
 export interface Setter {
   readonly kind: SetterKind;
   readonly station: Station;
+  /** The figures that are set there. */
+  readonly sets: readonly FigureKind[];
 }
 
 /** What the table of arrangements says a thickness at a station does; null where its place is not known. */
@@ -36,8 +37,9 @@ export function settersOf(axis: Axis): readonly Setter[] {
   for (const kind of PLAY_KINDS) {
     if (!axis.sets.includes(kind) || (kind === 'endPlay' && taken.length > 0)) continue;
     const setter = setterOf(axis, kind, taken);
-    if (setter !== null && taken.every(({ station }) => station.id !== setter.station.id))
-      taken.push(setter);
+    const same = taken.findIndex(({ station }) => station.id === setter?.station.id);
+    if (same >= 0) taken[same] = { ...taken[same]!, sets: [...taken[same]!.sets, kind] };
+    else if (setter !== null) taken.push({ ...setter, sets: [kind] });
   }
   return taken;
 }
@@ -47,10 +49,14 @@ function sideSetters(axis: Axis): readonly Setter[] {
   const sides = axis.sets.includes('backlash') ? carrierSides(axis) : null;
   if (sides === null || sides[0].kind !== sides[1].kind) return [];
   const kind = sides[0].kind === 'adjuster' ? 'adjuster' : 'pack';
-  return sides.map((station) => ({ kind, station }));
+  return sides.map((station) => ({ kind, station, sets: ['endPlay', 'backlash'] }));
 }
 
-function setterOf(axis: Axis, kind: PlayKind, taken: readonly Setter[]): Setter | null {
+function setterOf(
+  axis: Axis,
+  kind: PlayKind,
+  taken: readonly Setter[],
+): Omit<Setter, 'sets'> | null {
   const free = axis.stations.filter(({ id }) => taken.every(({ station }) => station.id !== id));
   const moves = (station: Station) => (tableGain(axis.arrangement, station, kind) ?? 0) !== 0;
   const sites = free
@@ -100,12 +106,14 @@ export function setterAt(axis: Axis, station: Station): Setter | null {
   return settersOf(axis).find((setter) => setter.station.id === station.id) ?? null;
 }
 
-/** Whether something was put in at a station to stay, while another place of the axis still waits. */
-export function isIn(
-  { setting: { setAfter, chosen } }: JobState,
-  axis: Axis,
-  { id }: Station,
-): boolean {
-  const waits = settersOf(axis).some(({ station }) => chosen[station.id] !== undefined);
-  return waits && chosen[id] === undefined && setAfter[id]?.trial === false;
+/** The solid spacer that sets the preload or play of an axis; null where shims, a sleeve or an adjuster do. */
+export function spacerSetter(axis: Axis): Station | null {
+  const byPlay = settersOf(axis).find(({ kind }) => kind === 'spacer')?.station;
+  if (byPlay !== undefined) return byPlay;
+  const others =
+    settersOf(axis).length > 0 ||
+    axis.stations.some(({ kind, spacerType }) => kind === 'spacer' && spacerType === 'collapsible');
+  return !others && axis.sets.includes('rollingTorque') && axis.arrangement === 'backToBack'
+    ? solidSpacerOf(axis)
+    : null;
 }

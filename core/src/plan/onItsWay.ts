@@ -1,0 +1,43 @@
+import type { EventKey, Model, Standing } from '../course/index.ts';
+import type { StandingNow } from '../standing/index.ts';
+import { notesOf, type Draft } from './draft.ts';
+import { moved } from './spokenCourse.ts';
+
+/**
+ * Whether what was done is the beginning of a course: what is together is what it has together there, nothing is bad, open again or
+ * slack that it has behind it. Then its rest is what is still to be done.
+ * @param course its steps, with how they stand
+ */
+export function isOnItsWay(
+  { root }: Model,
+  course: readonly Draft[],
+  { start, now }: { readonly start: Standing; readonly now: StandingNow },
+): boolean {
+  const moving = course.filter(({ rows }) => rows.some(({ move }) => move !== undefined));
+  const open = moving.findIndex(({ behind }) => behind === null);
+  const behind = open < 0 ? moving : moving.slice(0, open);
+  if (open >= 0 && moving.slice(open).some((step) => step.behind !== null)) return false;
+  if (now.bad.size > 0) return false;
+  const isDoneAgain = (step: Draft) => notesOf(root, step).some((key) => now.again.has(key));
+  if (course.some((step) => step.behind !== null && isDoneAgain(step))) return false;
+  const together = new Set(start.place.in);
+  const tight = new Map<string, boolean>();
+  for (const { rows } of behind)
+    for (const row of rows) {
+      moved(together, row);
+      const [id = ''] = row.on;
+      if (row.act === 'torque' || row.act === 'close') tight.set(id, row.trial !== true);
+    }
+  if (!isSame(together, now.place.in)) return false;
+  if ([...now.slack].some((id) => tight.get(id) === true)) return false;
+  // What was fitted stands; and what is still to be chosen does not stand already.
+  return course.every((step) =>
+    step.rows.every(({ act, on: [id = ''] }) => {
+      if (act === 'fitPack') return step.behind === null || now.settled.has(id);
+      return act !== 'choose' || step.behind !== null || !now.settled.has(id);
+    }),
+  );
+}
+
+const isSame = (one: ReadonlySet<EventKey>, other: ReadonlySet<EventKey>): boolean =>
+  one.size === other.size && [...one].every((event) => other.has(event));

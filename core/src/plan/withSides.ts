@@ -1,0 +1,97 @@
+import { isolated } from '../faults/index.ts';
+import type { JobState } from '../job/index.ts';
+import { drafted, type Draft } from './draft.ts';
+import { belongs, isBefore } from './scope.ts';
+import { placeOf, type Subject } from './rule.ts';
+import type { RuleId } from './ruleIds.ts';
+import { RULE_OF } from './rules/rules.ts';
+import { seatInterference } from './seats.ts';
+import { SIDES, type Anchor, type Side } from './sides.ts';
+import { isFor, type Subjects } from './subjects.ts';
+
+/** What steps are related by. */
+const RELATION: Readonly<Record<Anchor['of'], (subject: Subject) => string | null>> = {
+  all: () => '',
+  station: (subject) => placeOf(subject).stationId,
+  part: (subject) => placeOf(subject).partId,
+  axis: (subject) => placeOf(subject).axisId,
+  figure: (subject) => {
+    const { axisId, specKind } = placeOf(subject);
+    return specKind === null ? null : `${axisId} ${specKind}`;
+  },
+};
+
+/** The steps of a course with those that no row of it asks for, each at its place. */
+export function withSides(
+  state: JobState,
+  course: readonly Draft[],
+  subjects: Subjects,
+): readonly Draft[] {
+  const steps = [...course];
+  for (const side of SIDES) {
+    const rule = RULE_OF.get(side.rule)!;
+    if (side.only !== undefined && side.only !== state.sheet.scope) continue;
+    if (isBefore(state, rule) || !belongs(state, rule)) continue;
+    const found = subjects.of[rule.on]
+      .filter(
+        (subject) =>
+          isFor(rule, subject) &&
+          isWanted(state, side, subject, course) &&
+          goesBack(state, rule.id, subject),
+      )
+      .map((subject) => drafted(rule, subject, { rows: [], count: 1 }))
+      .filter(({ subject, fault }) => fault !== null || wants(side.rule, subject));
+    place(steps, side, found);
+  }
+  return steps;
+}
+
+const wants = (id: RuleId, subject: Subject): boolean => {
+  const wanted = isolated(() => RULE_OF.get(id)!.when?.(subject) ?? true);
+  return !wanted.ok || wanted.value;
+};
+
+/** What is renewed is not looked at once more: what comes out on the way to it is, and its seats are measured. */
+function goesBack({ sheet }: JobState, rule: RuleId, subject: Subject): boolean {
+  if (sheet.scope !== 'renew' || subject.about !== 'station') return true;
+  const isRenewed = sheet.renew.includes(subject.station.id);
+  // A fit is decided on where it is measured and does not hold; where it holds, the heat says it.
+  if (rule === 'fitOuter' || rule === 'fitInner') {
+    const ring = rule === 'fitOuter' ? 'outer' : 'inner';
+    return (seatInterference(subject.state, subject.station, ring)?.mean ?? 1) <= 0;
+  }
+  return rule === 'inspect' ? !isRenewed : rule !== 'measureSeats' || isRenewed;
+}
+
+/** Whether a course has what a step goes with. */
+function isWanted(
+  { sheet }: JobState,
+  { with: like }: Side,
+  subject: Subject,
+  course: readonly Draft[],
+): boolean {
+  if (like === undefined || sheet.scope !== 'renew') return true;
+  const own = RELATION[like.of](subject);
+  return course.some(
+    ({ rule, subject: other }) => like.rules.includes(rule.id) && RELATION[like.of](other) === own,
+  );
+}
+
+/** Steps of one side rule, each before or behind its anchor. Those at the same place stand in the order of the unit. */
+function place(steps: Draft[], { at }: Side, found: readonly Draft[]): void {
+  const placed = found.map((draft) => ({ draft, before: placeAt(steps, at, draft.subject) }));
+  for (const { draft, before } of placed.toReversed().toSorted((a, b) => b.before - a.before))
+    steps.splice(before, 0, draft);
+}
+
+/** The index that a step comes before. */
+function placeAt(steps: readonly Draft[], at: readonly Anchor[], subject: Subject): number {
+  for (const { side, of, rules } of at) {
+    const own = RELATION[of](subject);
+    const isAnchor = ({ rule, subject: other }: Draft) =>
+      rules.includes(rule.id) && RELATION[of](other) === own;
+    const index = side === 'before' ? steps.findIndex(isAnchor) : steps.findLastIndex(isAnchor);
+    if (index >= 0) return side === 'before' ? index : index + 1;
+  }
+  return 0;
+}
