@@ -41,7 +41,7 @@ export async function workTo(
   const log = [...(await eventsOf(page, address, jobId))];
   const recorded: NewEvent[] = [];
   let state = foldJob(log);
-  for (let turn = 0; turn < 150; turn += 1) {
+  for (let turn = 0; turn < 400; turn += 1) {
     const { next } = compilePlan(state);
     if (next === null || until(next)) {
       if (recorded.length > 0) await post(page, address, jobId, recorded);

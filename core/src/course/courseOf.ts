@@ -6,7 +6,7 @@ import { Draft, figureKey, type AxisFigure } from './draft.ts';
 import { ensure, ensureApart } from './ensure.ts';
 import { inTheWayOf } from './inTheWayOf.ts';
 import { isSetter } from './kinds.ts';
-import { subjectOf, type EventKey, type Model } from './model/index.ts';
+import { bodyEvent, subjectOf, type EventKey, type Model } from './model/index.ts';
 import { needsOf } from './needs.ts';
 import { restsOn } from './rests.ts';
 import type { Row } from './row.ts';
@@ -48,7 +48,8 @@ interface Change {
 /** Change what has to be changed, and prove what rests on what moved. */
 function changeParts(draft: Draft, { isOverhaul, standing }: Change): void {
   const isFirst = !standing.isBegun;
-  for (const id of standing.putIn) checkIt(draft, draft.model.bodyOf.get(id)!);
+  for (const id of standing.putIn)
+    if (!draft.needs.has(bodyEvent(id))) checkIt(draft, draft.model.bodyOf.get(id)!);
   const apart = toTakeApart(draft, isOverhaul && isFirst);
   if (isFirst) before(draft, apart, isOverhaul);
   const whole = new Set(draft.place.in);

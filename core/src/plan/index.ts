@@ -28,6 +28,7 @@ export { clampTerm } from './clampTerm.ts';
 export { expectedReading } from './expectedReading.ts';
 export { partEstimate, type PartEstimate } from './partEstimate.ts';
 export { meanwhile } from './meanwhile.ts';
+export { outOfTurn, type OutOfTurn } from './outOfTurn.ts';
 export { openAtClose, type OpenAtClose } from './openAtClose.ts';
 export { builtPlay, type BuiltPlay, type CarriedPlay } from './builtPlay.ts';
 export type { LearnedAt } from './learnedAt.ts';

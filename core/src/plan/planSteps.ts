@@ -1,4 +1,4 @@
-import { courseOf, modelOf, type Model, type Row } from '../course/index.ts';
+import { courseOf, modelOf, restsOn, type Model, type Row } from '../course/index.ts';
 import type { JobState } from '../job/index.ts';
 import { goalOf, standingNow, startOf, type StandingNow } from '../standing/index.ts';
 import type { Unit } from '../unit/index.ts';
@@ -6,7 +6,7 @@ import { baseId, drafted, idAt, notesOf, partsOfId, type Draft } from './draft.t
 import { isOnItsWay } from './onItsWay.ts';
 import { inScope } from './scope.ts';
 import type { RuleFor, Subject } from './rule.ts';
-import { spokenCourse, type CourseFrom } from './spokenCourse.ts';
+import { eventOf, spokenCourse, type CourseFrom } from './spokenCourse.ts';
 import { judgedFigures } from './judgedFigures.ts';
 import { playStage } from './playProgress.ts';
 import { RULE_OF } from './rules/rules.ts';
@@ -40,15 +40,27 @@ export function planSteps(state: JobState, unit: Unit): readonly Draft[] {
   const noted = notedBy(model, { whole, done, now });
   const { rows } = courseOf(model, goalOf(state), { ...now, noted });
   const recorded = [...known, ...Object.keys(state.setting.packs)];
-  const ids = new Set(done.map(({ id }) => id));
+  const still = stillDone(model, done, rows);
+  const ids = new Set(still.map(({ id }) => id));
   const rest = inScope(
     state,
     stepsOf({ rows, together: now.place.in, recorded }, { model, subjects, done: ids }),
   );
   return [
-    ...done,
-    ...withSides(state, [...done, ...rest], subjects).filter(({ id }) => !ids.has(id)),
+    ...still,
+    ...withSides(state, [...still, ...rest], subjects).filter(({ id }) => !ids.has(id)),
   ];
+}
+
+/** What stays behind: not the proof of a figure under which something is moved now. */
+function stillDone(model: Model, done: readonly Draft[], rows: readonly Row[]): readonly Draft[] {
+  const events = rows.flatMap(({ move }) => (move === undefined ? [] : [eventOf(move)]));
+  const moves = (axisId: string) => events.some((event) => restsOn(model, axisId, event));
+  const isProof = ({ rule, subject, rows: own }: Draft) =>
+    (rule.proves === true || own.some(({ act }) => act === 'prove')) &&
+    'axis' in subject &&
+    moves(subject.axis.id);
+  return done.filter((step) => !isProof(step));
 }
 
 const NONE: ReadonlySet<string> = new Set();

@@ -31,7 +31,12 @@ describe('a quick look at what came', () => {
     ['a whole number', whole(1, 3), [1, 3], [0, 4, 1.5, '2']],
     ['text', text(5, 1), ['a', 'Ø 40', '−0.1'], ['', 'longer', 7, 'a\u0000', '\u{1f527}']],
     ['an id', identifier(), ['a-1'], ['-a', '', 'constructor', 7]],
-    ['a step', stepId(), ['drain', 'pull:left'], [':x', 'pull left', 7]],
+    [
+      'a step',
+      stepId(),
+      ['drain', 'pull:left', 'pull:left#2'],
+      [':x', 'pull left', 'pull:left#0', 7],
+    ],
     ['a UUID', uuid(), [UUID], [UUID.slice(1), 'x', 7]],
     ['an instant', instant(), ['2026-02-28T08:00:00.000Z'], ['2026-02-30T08:00:00.000Z', '', 7]],
     ['yes or no', yesNo(), [true, false], [0, 'yes', null]],

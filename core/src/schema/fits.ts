@@ -5,8 +5,8 @@ import { mayBeLeftOut, type Fields, type Rule, type Schema } from './schema.ts';
 type Check = (value: unknown) => boolean;
 type Checks = { readonly [K in Rule['kind']]: (rule: Extract<Rule, { kind: K }>) => Check };
 
-/** The id of a step: a rule and what it is about. */
-export const STEP_ID = /^[A-Za-z]{1,40}(:[A-Za-z0-9][A-Za-z0-9:._-]{0,129})?$/;
+/** The id of a step: a rule and what it is about, and how often where that is more than once. */
+export const STEP_ID = /^[A-Za-z]{1,40}(:[A-Za-z0-9][A-Za-z0-9:._-]{0,129})?(#[1-9]\d{0,2})?$/;
 const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/i;
 /** Text of usual characters, one unit each: anything rarer is left to the longer look. */
 const PLAIN = /^[\t\n\r -\u02ff\u2010-\u2027\u2030-\u205e\u2070-\u20bf\u2200-\u22ff]*$/;

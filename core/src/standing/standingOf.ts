@@ -1,4 +1,4 @@
-import { joinEvent, modelOf, subjectOf, type Goal } from '../course/index.ts';
+import { modelOf, subjectOf, type Goal } from '../course/index.ts';
 import { isolated } from '../faults/index.ts';
 import { liftedJobEvent, type JobEvent, type JobState } from '../job/index.ts';
 import { oncePerObject } from '../memo/index.ts';
@@ -76,7 +76,6 @@ function takeBack(fold: Fold, event: JobEvent | undefined): void {
       fold.out(one);
       fold.fresh.delete(subjectOf(one));
     }
-  if (rule === 'closeJoint') fold.out(joinEvent(target));
   if (rule === 'torque' || rule === 'snug' || rule === 'drawDown') {
     fold.slack.add(target);
     fold.locked.delete(target);

@@ -1,11 +1,4 @@
-import {
-  bodyEvent,
-  boltsEvent,
-  joinEvent,
-  subjectOf,
-  type ActId,
-  type EventKey,
-} from '../course/index.ts';
+import { bodyEvent, boltsEvent, joinEvent, type ActId, type EventKey } from '../course/index.ts';
 import { FIGURE_KINDS, type FigureKind } from '../figures/index.ts';
 import type { Fold } from './fold.ts';
 
@@ -147,6 +140,7 @@ export const MOVES_IT: Readonly<Partial<Record<string, MovesIt>>> = {
   fitHub: inside(ofStation()),
   fitPack: inside(ofStation()),
   joinShaft: inside(ofPart),
+  closeJoint: inside(ofPart),
   loosen: outside(ofStation()),
   loosenInside: outside(ofStation()),
   recordPack: outside(ofStation()),
@@ -199,10 +193,6 @@ export const STEP_EFFECTS: Readonly<Record<string, Effect>> = {
   },
   snug: (fold, target) => onTrial(fold, ofStation()(fold, target), target),
   drawDown: (fold, target) => onTrial(fold, ofStation()(fold, target), target),
-  closeJoint: (fold, target) => {
-    const [join] = ofPart(fold, target);
-    if (join !== undefined) fold.closed(subjectOf(join));
-  },
   asFound: (fold, target) => {
     const { axisId, figure } = figureOf(target);
     fold.note('measureAsFound', axisId, figure);

@@ -1,4 +1,4 @@
-import { useCallback } from 'react';
+import { useCallback, useEffect, useRef } from 'react';
 import { useNavigate } from 'react-router';
 
 import { currentRun, settersOf } from '@wendaxis/core/plan';
@@ -22,6 +22,12 @@ export function PackPage() {
   const toJob = useCallback(() => void navigate(`/jobs/${jobId}`), [jobId, navigate]);
   const onward = useCallback(() => void navigate(`/jobs/${jobId}/step`), [jobId, navigate]);
   const site = next.kind === 'choosePack' || next.kind === 'fitPack' ? next.site : null;
+  // Once it is chosen what lies over the site comes off: that is done elsewhere.
+  const wasHere = useRef(false);
+  useEffect(() => {
+    if (site !== null) wasHere.current = true;
+    else if (wasHere.current) onward();
+  }, [site, onward]);
   const isCurrent = next.kind === 'choosePack' && currentRun(state, next.run.specId) === next.run;
   // Sites that depend on each other are chosen together: what lies at all of them is at hand.
   const axis = state.unit!.axes.find(({ stations }) => stations.some(({ id }) => id === site?.id));

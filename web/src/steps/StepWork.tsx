@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 
-import { isBehind, type Step } from '@wendaxis/core/plan';
+import { isBehind, outOfTurn, type OutOfTurn as Early, type Step } from '@wendaxis/core/plan';
 
 import { record } from '../stores/jobSync.ts';
 import type { OpenJob } from '../stores/useJob.ts';
@@ -33,7 +33,8 @@ export function StepWork({ job, step, onDone }: StepProps) {
   );
 }
 
-function WaitsFor({ job: { jobId, plan }, step }: Omit<StepProps, 'onDone'>) {
+function WaitsFor({ job: { jobId, plan, state }, step }: Omit<StepProps, 'onDone'>) {
+  const early = useMemo(() => outOfTurn(state, plan, step), [state, plan, step]);
   return (
     <Notice title="Waiting for">
       <ul className="m-0 pl-5">
@@ -45,7 +46,26 @@ function WaitsFor({ job: { jobId, plan }, step }: Omit<StepProps, 'onDone'>) {
           </li>
         ))}
       </ul>
+      {early !== null && <OutOfTurn early={early} />}
     </Notice>
+  );
+}
+
+/** What doing a step before its turn costs: told before it is recorded. */
+function OutOfTurn({ early: { more, shutBy } }: { readonly early: Early }) {
+  if (shutBy.length > 0)
+    return (
+      <p className="m-0 mt-2 font-semibold">
+        By what is recorded it cannot be done now: {shutBy.join(', ')} would be in the way. Is it
+        really done? Then record what is off or out as well.
+      </p>
+    );
+  return (
+    <p className="m-0 mt-2">
+      {more.length === 0
+        ? 'Done now already, it costs nothing more.'
+        : `Done now already, it costs this besides: ${more.join('; ')}.`}
+    </p>
   );
 }
 
