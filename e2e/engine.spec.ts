@@ -53,7 +53,7 @@ test('an engine case with two halves and gearbox shafts is parted by heat, fille
   await workTo(page, address, jobId, { habits: HABITS, until: ({ rule }) => rule === 'liftOff' });
 
   // Before its bores are measured what is usual is said; the caution with it, and what holds it in the joint.
-  await page.goto(`${job}/step/liftOff:half-left`);
+  await page.goto(`${job}/step/liftOff:half-right`);
   await expect(numbers).toContainText('Held on the shaft by');
   await expect(numbers).toContainText(/Usual heat, the fits are not known.*80 to 95 °C/s);
   await expect(page.getByText(/Case dowels: drawn straight/)).toBeVisible();
@@ -68,7 +68,7 @@ test('an engine case with two halves and gearbox shafts is parted by heat, fille
   await expect(page.getByText(/Every ring (drops|slides) in/).first()).toBeVisible();
   await fillHalf(page, 'Left case half', true);
   await fillHalf(page, 'Right case half', false);
-  await page.goto(`${job}/step/liftOff:half-left`);
+  await page.goto(`${job}/step/liftOff:half-right`);
   await expect(numbers).toContainText(/Warm it to.*\d+ °C/s);
 
   await workTo(page, address, jobId, { habits: HABITS, until: ({ rule }) => rule === 'seatInner' });

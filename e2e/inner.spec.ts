@@ -10,7 +10,7 @@ test('a cone comes off its carrier and goes on hot: too late once, warmed again,
   await page.clock.install();
   const { address } = workshop;
   const jobId = await jobOf(page, address, 'Tarn rear axle');
-  await page.goto(`${address}jobs/${jobId}/step/pull:carrier-bearing-left`);
+  await page.goto(`${address}jobs/${jobId}/step/pullInner:carrier-bearing-left`);
   const out = page.getByRole('list', { name: 'Ways out of the cone' });
   await expect(out).toContainText('Puller behind the inner ring');
   await expect(out.getByRole('listitem').last()).toContainText('last resort');

@@ -45,7 +45,7 @@ export function PlanPage() {
       {inPhases(shown, ({ step }) => step.phase).map(({ phase, rows }) => (
         <section
           key={rows[0]!.step.id}
-          aria-label={PHASES[phase]}
+          aria-label={`${PHASES[phase]}, from step ${rows[0]!.number}`}
           className="bg-panel border-edge rounded-[3px] border-2 px-4 py-2"
         >
           <h3 className="text-soft m-0 py-1 text-xl">{PHASES[phase]}</h3>

@@ -33,7 +33,7 @@ export function SheetPage() {
       {inPhases(numbered, ({ step }) => step.phase).map(({ phase, rows }) => (
         <section
           key={rows[0]!.step.id}
-          aria-label={PHASES[phase]}
+          aria-label={`${PHASES[phase]}, from step ${rows[0]!.number}`}
           className="mt-4 break-inside-auto!"
         >
           <h2 className="m-0 text-2xl">{PHASES[phase]}</h2>

@@ -1,6 +1,6 @@
 import type { ComponentType } from 'react';
 
-import { settersOf, spacerSetter, type BesideId } from '@wendaxis/core/plan';
+import { ringsOut, settersOf, spacerSetter, type BesideId } from '@wendaxis/core/plan';
 
 import { WaysOutPanel } from '../features/heat/WaysOutPanel.tsx';
 import { OrderPanel } from '../features/pack/OrderPanel.tsx';
@@ -54,6 +54,8 @@ function CompoundTime({ job: { jobId, state }, step: { stationId } }: StepProps)
 }
 
 /** How a ring is got out. */
-function WaysOut({ job: { state }, step: { stationId } }: StepProps) {
-  return stationId === null ? null : <WaysOutPanel state={state} stationId={stationId} />;
+function WaysOut({ job: { state }, step: { stationId, on } }: StepProps) {
+  return stationId === null ? null : (
+    <WaysOutPanel state={state} stationId={stationId} rings={ringsOut(on)} />
+  );
 }

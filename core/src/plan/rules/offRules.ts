@@ -78,6 +78,8 @@ export const OFF_RULES: readonly Rule[] = [
         ? 'Slide it off its journal by hand. Keep it with its outer ring.'
         : 'A puller behind the ring itself, never through the rollers or the cage. Straight, with the shaft held.',
     reason: 'Its journal is measured bare, and it is looked at all round.',
+    numbers: pullNumbers,
+    beside: ({ station }) => (hasWaysOut(station) ? ['waysOut'] : []),
     cautions: ({ station }) =>
       station.tightRing === 'outer' ? [] : (['splinters', 'press'] as const),
     tools: ({ station }) => (station.tightRing === 'outer' ? [] : ['puller behind the inner ring']),

@@ -12,15 +12,17 @@ import { standing, timeOf } from './wayWords.ts';
 interface Props {
   readonly state: JobState;
   readonly stationId: string;
+  /** Which of its rings come out. */
+  readonly rings: readonly ('outer' | 'inner')[];
 }
 
 /** Every way to get the tight rings of a bearing out, the gentlest first. */
-export function WaysOutPanel({ state, stationId }: Props) {
+export function WaysOutPanel({ state, stationId, rings }: Props) {
   const units = useUnits();
   const press = useWorkshop().data?.pressRating ?? null;
   const found = findStation(state.unit!, stationId);
   if (found === null) return null;
-  return (['outer', 'inner'] as const).map((ring) => {
+  return rings.map((ring) => {
     const ways = ringWaysOut(state, stationId, ring, press);
     const name = isPressed(found.station)
       ? found.station.name
