@@ -24,6 +24,8 @@ test('the bench passes the accessibility check in all its states', async ({ page
   await expect(page.getByRole('radio')).toHaveCount(4);
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Use this pack' }).click();
+  await expect(page).toHaveURL(/\/step\//);
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   await expectAccessible(page);
 });
 

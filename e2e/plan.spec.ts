@@ -76,7 +76,7 @@ test('numbers of the plan and the description are shown and read in inches too',
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
   // The pinion's nut turns last when its sleeve is crushed: it is tightened at no other step.
   await expect(page.getByRole('link', { name: /Tighten Pinion nut/ })).toHaveCount(0);
-  const torque = page.getByRole('link', { name: /Tighten Bearing cap bolts/ });
+  const torque = page.getByRole('link', { name: /Tighten Bearing cap bolts(?! for the reading)/ });
   await expect(torque).toContainText('Torque 70 to 80 N·m');
   await page.keyboard.press('u');
   await expect(torque).toContainText('Torque 52 to 59 lb·ft');

@@ -3,7 +3,7 @@ import { createHash } from 'node:crypto';
 import { packThickness } from '@wendaxis/core/shims';
 import { virtualPlay } from '@wendaxis/core/simulate';
 
-import { bookIn, recordIn, workTo } from './workTo.ts';
+import { bookIn, openForPack, recordIn, workTo } from './workTo.ts';
 import { expect, expectAccessible, test } from './workshopTest.ts';
 import { BANDS, habits, unitOf, runByHands, allSent, steadyTwice } from './settingBench.ts';
 
@@ -29,6 +29,7 @@ for (const [template, what, leastPieces] of [
     await expect(page.getByRole('heading', { name: 'Choose the pack' })).toBeVisible();
     await page.goto(`${job}/pack`);
     await page.getByRole('button', { name: 'Use this pack' }).click();
+    await openForPack(page, address, jobId, habits());
     await page.getByRole('button', { name: 'Fitted Enter' }).click();
     await allSent(page);
     await workTo(page, address, jobId, { habits: habits(), until: ({ rule }) => rule === 'prove' });
@@ -173,6 +174,7 @@ test('a pinion whose rolling torque is too low gets its next pack from that torq
   const fitted = async () => {
     await page.goto(`${job}/pack`);
     await page.getByRole('button', { name: 'Use this pack' }).click();
+    await openForPack(page, address, jobId, own);
     await page.getByRole('button', { name: 'Fitted Enter' }).click();
     await allSent(page);
     const state = await workTo(page, address, jobId, {

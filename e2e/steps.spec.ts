@@ -36,7 +36,7 @@ test('what to do next is in the hand at every size, from the list to the verdict
   await expectInHand(page, /^Do it/);
   await page.getByRole('button', { name: /^Do it/ }).click();
   await expect(page.getByRole('heading', { level: 1 })).toBeFocused();
-  await expect(page).toHaveTitle(/^Mark Bearing cap bolts · Tarn rear axle · Wendaxis$/);
+  await expect(page).toHaveTitle(/^Mark and undo · Tarn rear axle · Wendaxis$/);
   await expectInHand(page, /^Marked/);
   await expect(page.getByText('Pick a mark, or write one')).toBeVisible();
   await expectAccessible(page);

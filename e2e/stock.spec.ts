@@ -1,4 +1,4 @@
-import { bookIn, recordIn, workTo } from './workTo.ts';
+import { bookIn, openForPack, recordIn, workTo } from './workTo.ts';
 import { expect, expectAccessible, startRun, test, typeReadings } from './workshopTest.ts';
 import { habits, unitOf, allSent, typedRun } from './settingBench.ts';
 
@@ -94,6 +94,7 @@ test('a reading that was typed in another unit is asked back, and one that lies 
   await until('choosePack');
   await page.goto(`${address}jobs/${jobId}/pack`);
   await page.getByRole('button', { name: 'Use this pack' }).click();
+  await openForPack(page, address, jobId, habits());
   await page.getByRole('button', { name: 'Fitted Enter' }).click();
   await allSent(page);
   await until('prove');

@@ -56,6 +56,18 @@ export async function workTo(
   throw new Error('never came to the step');
 }
 
+/** Once a pack is chosen: what it lies under comes off by another hand, and its page is open. */
+export async function openForPack(
+  page: Page,
+  address: string,
+  jobId: string,
+  habits: WorkHabits,
+): Promise<void> {
+  await expect(page.getByText('All sent')).toBeVisible();
+  await workTo(page, address, jobId, { habits, until: ({ rule }) => rule === 'fitPack' });
+  await page.goto(`${address}jobs/${jobId}/pack`);
+}
+
 /** Something to record, as another bench would send it. */
 interface NewEvent {
   readonly id: string;

@@ -1,37 +1,69 @@
 import { figureKey, noteKey, type AxisFigure, type Draft } from './draft.ts';
-import { isGlued, isLocked, isNewNut, THREADED } from './kinds.ts';
-import { bodyEvent, boltsEvent, SEALS, type EventKey, type Model } from './model/index.ts';
+import { sleeveNut } from '../unit/index.ts';
+import { isCrushed, isGlued, isLocked, isNewNut, THREADED } from './kinds.ts';
+import {
+  bodyEvent,
+  boltsEvent,
+  SEALS,
+  type Body,
+  type EventKey,
+  type Model,
+} from './model/index.ts';
 import { restsOn } from './rests.ts';
 import { isTurned } from './adjusters.ts';
 import type { Standing } from './standing.ts';
 
-/** What holds only for a trial is done up for good. */
-export function tightenForGood(draft: Draft): void {
+/** What holds only for a trial is done up for good: all of it, or what is on some axes. */
+export function tightenForGood(draft: Draft, axes: readonly string[] | null = null): void {
   const { model } = draft;
   for (const id of draft.slack) {
-    const station =
-      model.bolts.find((one) => one.id === id) ??
-      model.bodies.find((body) => body.id === id && body.station.kind === 'nut')?.station;
-    if (station === undefined) continue;
-    if (isGlued(station)) draft.add('prepare', id);
-    draft.add('torque', id);
-    if (station.kind === 'bolts' && isLocked(station)) draft.add('lock', id);
+    const nut = model.bodies.find((body) => body.id === id && body.station.kind === 'nut');
+    const bolts = nut === undefined ? model.bolts.find((one) => one.id === id) : undefined;
+    if (nut !== undefined && (axes?.includes(nut.axisId) ?? true)) turnForGood(draft, nut);
+    if (bolts !== undefined && axes === null) {
+      if (isGlued(bolts)) draft.add('prepare', id);
+      draft.add('torque', id);
+      if (isLocked(bolts)) draft.add('lock', id);
+    }
+    if (axes === null || (nut !== undefined && axes.includes(nut.axisId))) draft.slack.delete(id);
   }
-  draft.slack.clear();
+}
+
+/** A nut that stands snug has its last turn: the one on a sleeve crushes it by that. */
+function turnForGood(draft: Draft, { id, station, axisId }: Body): void {
+  const set = setByNut(draft, axisId, id);
+  if (set !== null) return draft.add('setPreload', set);
+  if (isGlued(station)) draft.add('prepare', id);
+  draft.add('torque', id);
+}
+
+/** What the last turn of a nut sets a preload with: the sleeve that it crushes, or itself; null where it only clamps. */
+export function setByNut(
+  { model }: Draft,
+  axisId: string,
+  nutId: string,
+): readonly string[] | null {
+  const axis = model.unit.axes.find(({ id }) => id === axisId);
+  if (axis === undefined || sleeveNut(axis)?.id !== nutId) return null;
+  const sleeve = model.bodies.find((body) => body.axisId === axisId && isCrushed(body));
+  return sleeve === undefined ? [nutId] : [sleeve.id, nutId];
 }
 
 /** What was turned only for a reading and comes out again before it is turned for good: it is glued, or holds once. */
-export const outForGood = ({ model, place }: Draft, { slack }: Standing): readonly EventKey[] =>
-  [
+export const outForGood = (draft: Draft, { slack }: Standing): readonly EventKey[] => {
+  const { model, place } = draft;
+  return [
     ...model.bolts.filter(isGlued).map(({ id }) => ({ id, event: boltsEvent(id) })),
     ...model.bodies
       .filter(
         ({ station }) => THREADED.has(station.kind) && (isGlued(station) || isNewNut(station)),
       )
+      .filter(({ id, axisId }) => setByNut(draft, axisId, id) === null)
       .map(({ id }) => ({ id, event: bodyEvent(id) })),
   ]
     .filter(({ id, event }) => slack.has(id) && place.in.has(event))
     .map(({ event }) => event);
+};
 
 /** A shaft that is drawn into a second ball bearing is left under side load. */
 export const hasBalls = ({ bodies }: Model, axisId: string): boolean =>

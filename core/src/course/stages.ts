@@ -1,4 +1,5 @@
 import { isTurned, turnAdjusters } from './adjusters.ts';
+import { tightenForGood } from './after.ts';
 import { figureKey, type Draft } from './draft.ts';
 import { ensure } from './ensure.ts';
 import { joinEvent } from './model/index.ts';
@@ -73,6 +74,7 @@ function proveNow(
     draft,
     draft.all((event) => absent.has(event)),
   );
+  tightenForGood(draft, axes);
   for (const one of open.filter(({ axisId }) => axes.includes(axisId))) {
     if (isOverhaul && !hadTrial && !isTurned(draft, one.axisId))
       draft.add('measure', one.axisId, { figure: one.figure });

@@ -25,7 +25,7 @@ export function planSteps(state: JobState, unit: Unit): readonly Draft[] {
   const start = startOf(state);
   const first = wholeCourse(state, unit);
   const known = state.sheet.scope === 'setPlay' ? [...model.bodyOf.keys()] : [];
-  const from = { rows: first.rows, together: start.place.in, recorded: known };
+  const from = { rows: first.rows, together: start.place.in, recorded: known, chosen: [] };
   const moved = inScope(state, stepsOf(from, { model, subjects, done: NONE }));
   const whole = withSides(state, moved, subjects);
   const told = alsoTold(state, subjects, whole);
@@ -44,7 +44,10 @@ export function planSteps(state: JobState, unit: Unit): readonly Draft[] {
   const ids = new Set(still.map(({ id }) => id));
   const rest = inScope(
     state,
-    stepsOf({ rows, together: now.place.in, recorded }, { model, subjects, done: ids }),
+    stepsOf(
+      { rows, together: now.place.in, recorded, chosen: Object.keys(state.setting.chosen) },
+      { model, subjects, done: ids },
+    ),
   );
   return [
     ...still,

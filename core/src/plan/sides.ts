@@ -125,20 +125,18 @@ export const SIDES: readonly Side[] = [
     at: [behind('all', ...SIZES), behind('all', ...OUT)],
     with: alike('station', 'pull'),
   },
-  // On a job to renew something its seats are measured once it is out.
+  // Both the seats and the housing of what is pressed in, and on a job to renew something what is out.
   {
     rule: 'measureSeats',
     act: 'measureSize',
     at: [behind('all', ...SIZES), behind('all', ...OUT)],
     with: alike('station', 'seatOuter', 'seatInner', 'shells', 'loadRollers'),
-    only: 'renew',
   },
   {
     rule: 'measureHousing',
     act: 'measureSize',
     at: [behind('all', ...SIZES), behind('all', ...OUT)],
     with: alike('station', 'seatOuter'),
-    only: 'renew',
   },
   {
     rule: 'inspect',

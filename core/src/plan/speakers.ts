@@ -11,6 +11,8 @@ export interface RowAtTurn {
   readonly together: ReadonlySet<EventKey>;
   /** Whether packs that were found have been recorded: what is in then is a trial pack. */
   readonly isTried: boolean;
+  /** Whether it was chosen anew: what only came out on the way goes back as it was. */
+  readonly isChosen: boolean;
 }
 
 /** A rule that may speak for a row, and of what; the first that is for it does. */
@@ -134,7 +136,11 @@ export const SPEAKERS: Readonly<Record<ActId, readonly Speaker[]>> = {
     station('choosePack'),
     station('chooseSpacer'),
   ],
-  fitPack: [station('fitPack'), station('fitSpacer'), station('placeShims')],
+  fitPack: [
+    station('fitPack', ({ isChosen }) => isChosen),
+    station('fitSpacer'),
+    station('placeShims'),
+  ],
   setPreload: [station('crush'), station('turnAdjuster'), station('setAdjuster')],
   prove: [figure('provePreload'), figure('prove'), figure('proveFigure')],
   fitSeal: [station('fitORing'), station('fitGrooveSeal'), station('fitSeal')],

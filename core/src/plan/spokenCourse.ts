@@ -27,6 +27,8 @@ export interface CourseFrom {
   readonly together: ReadonlySet<EventKey>;
   /** Stations whose pack was recorded before: what is in is a trial pack. */
   readonly recorded: Iterable<string>;
+  /** Sites of which another pack was chosen before, and is not in yet. */
+  readonly chosen: Iterable<string>;
 }
 
 /** A row with the one that speaks for it; null where none does. */
@@ -41,16 +43,19 @@ interface Said {
  */
 export function spokenCourse(
   model: Model,
-  { rows, together, recorded }: CourseFrom,
+  { rows, together, recorded, chosen }: CourseFrom,
   subjects: Subjects,
 ): readonly Spoken[] {
   const now = new Set(together);
   const tried = new Set(recorded);
+  const anew = new Set(chosen);
   const said = rows.map((row): Said => {
     const [first = ''] = row.on;
     const body =
       model.bodyOf.get(first) ?? model.bodies.find(({ station }) => station.id === first) ?? null;
-    const by = speakerFor({ row, body, together: now, isTried: tried.has(first) }, subjects);
+    if (row.act === 'choose') anew.add(first);
+    const has = { isTried: tried.has(first), isChosen: anew.has(first) };
+    const by = speakerFor({ row, body, together: now, ...has }, subjects);
     if (row.move?.to === 'out') tried.add(first);
     moved(now, row);
     return { row, by };

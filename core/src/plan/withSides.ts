@@ -40,7 +40,8 @@ export function withSides(
           goesBack(state, rule.id, subject),
       )
       .map((subject) => drafted(rule, subject, { rows: [], count: 1 }))
-      .filter(({ subject, fault }) => fault !== null || wants(side.rule, subject));
+      .filter(({ subject, fault }) => fault !== null || wants(side.rule, subject))
+      .filter(({ id }) => steps.every((step) => step.id !== id));
     place(steps, side, found);
   }
   return steps;

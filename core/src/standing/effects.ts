@@ -118,13 +118,10 @@ export const EFFECTS: Effects = {
   RunClosed: (fold, { runId }, state) => runClosed(fold, runId, state),
   TorqueRead: (fold, { axisId, stage }) => {
     if (stage !== 'asFound') fold.witness(axisId);
-    if (stage === 'crush') fold.drawnUp(axisId);
   },
   ClosingRead: (fold, { stationId }) => {
     const [sleeve] = fold.bodiesAt(stationId);
-    if (sleeve === undefined) return;
-    fold.witness(sleeve.axisId);
-    fold.drawnUp(sleeve.axisId);
+    if (sleeve !== undefined) fold.witness(sleeve.axisId);
   },
   AdjusterTurned: (fold, { stationId }) => void fold.settled.add(stationId),
   BearingOffered: (fold, { stationId }) => fold.note('compare', stationId),

@@ -24,7 +24,6 @@ import {
   type Standing,
 } from '../course/index.ts';
 import type { FigureKind } from '../figures/index.ts';
-import { sleeveNut } from '../unit/index.ts';
 
 /** What is so of a unit by its log. */
 export interface StandingNow extends Standing {
@@ -170,13 +169,6 @@ export class Fold {
   witness(axisId: string): void {
     for (const event of this.model.events)
       if (restsOn(this.model, axisId, event)) this.handTight(event);
-  }
-
-  /** The nut of an axis stands where its last turn has left it. */
-  drawnUp(axisId: string): void {
-    const axis = this.model.unit.axes.find(({ id }) => id === axisId);
-    const nut = axis === undefined ? null : sleeveNut(axis);
-    if (nut !== null) this.slack.delete(nut.id);
   }
 
   /** A part is closed: what can only go in while it is open is in. */
