@@ -30,6 +30,12 @@ export function isOnItsWay(
     }
   if (!isSame(together, now.place.in)) return false;
   if ([...now.slack].some((id) => tight.get(id) === true)) return false;
+  const toFit = new Set(
+    course.flatMap(({ rows, behind: said }) =>
+      said === null ? rows.flatMap(({ act, on: [id = ''] }) => (act === 'fitPack' ? id : [])) : [],
+    ),
+  );
+  if ([...now.chosen].some((id) => !toFit.has(id))) return false;
   // What was fitted stands; and what is still to be chosen does not stand already.
   return course.every((step) =>
     step.rows.every(({ act, on: [id = ''] }) => {

@@ -96,7 +96,10 @@ export const EFFECTS: Effects = {
     fitted(fold, siteId);
     if (trial === true) fold.settled.delete(siteId);
   },
-  SpacerFitted: (fold, { stationId }) => fitted(fold, stationId),
+  SpacerFitted: (fold, { stationId, trial }) => {
+    fitted(fold, stationId);
+    if (trial) fold.settled.delete(stationId);
+  },
   SizeMeasured: (fold, { stationId }) => fold.note('measureSize', stationId),
   SeatTried: (fold, { stationId, outcome }) => {
     for (const body of fold.bodiesAt(stationId).filter(isRing))
