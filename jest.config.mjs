@@ -12,6 +12,19 @@ const transform = {
 };
 /** ESM-only packages that have to be turned for Jest. */
 const transformIgnorePatterns = ['/node_modules/(?!(pure-rand|uuid|jstat|@stdlib)/)'];
+/** Globals are looked up through the test's own context each time, fifteen times as slowly: those of the computation are handed in. */
+const sandboxInjectedGlobals = [
+  'Math',
+  'Number',
+  'Infinity',
+  'Object',
+  'Array',
+  'Map',
+  'Set',
+  'WeakMap',
+  'String',
+  'JSON',
+];
 const project = (name, testMatch) => ({
   displayName: name,
   rootDir: import.meta.dirname,
@@ -19,6 +32,7 @@ const project = (name, testMatch) => ({
   testEnvironment: 'node',
   transform,
   transformIgnorePatterns,
+  sandboxInjectedGlobals,
 });
 
 /** Unit tests of the core, the contract, the pages' models, and the server against a real database. */
