@@ -81,8 +81,11 @@ function standingRest(before: JobState, rest: readonly JobEvent[]): readonly Job
   return byItself && before.log.newerVersion === null ? standingEvents(rest) : null;
 }
 
-const toldSince = ({ log }: JobState, rest: readonly JobEvent[]): readonly JobEvent[] => [
-  ...log.told,
+/** All that was recorded of a job, in order. The fold alone fills it, with events of a job only. */
+export const toldTo = ({ log }: JobState): readonly JobEvent[] => log.told as readonly JobEvent[];
+
+const toldSince = (state: JobState, rest: readonly JobEvent[]): readonly JobEvent[] => [
+  ...toldTo(state),
   ...rest,
 ];
 

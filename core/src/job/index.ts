@@ -33,7 +33,7 @@ export {
   type TorqueStage,
 } from './kinds.ts';
 export type { SetAfter, SpacerFeel, TorqueReading } from './setRows.ts';
-export { foldingJob, foldingRest, foldJob, liftedJobEvent, foldRest } from './foldJob.ts';
+export { foldingJob, foldingRest, foldJob, liftedJobEvent, foldRest, toldTo } from './foldJob.ts';
 export { packUncertainty } from './packUncertainty.ts';
 export { verdictOf } from './runs.ts';
 export { foldWorkshop, piecesBySize } from './foldWorkshop.ts';

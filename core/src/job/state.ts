@@ -1,7 +1,7 @@
 import type { FindingId, InspectionVerdict, RepairId } from '../inspect/index.ts';
 import type { SeatingCheckId } from '../seating/index.ts';
 import type { Unit } from '../unit/index.ts';
-import type { JobEvent } from './events.ts';
+import type { Envelope } from './envelope.ts';
 import type { JobScope, JobStart, PlannedHeat, SeatOutcome, ShelfSpacer } from './kinds.ts';
 import type { ClosingReading, PlayTermRow, SetAfter, SpacerFeel } from './setRows.ts';
 import type { BacklashRow, DepthRow, PatternRow } from './pairRows.ts';
@@ -140,8 +140,8 @@ export interface Fitting {
 
 /** How far the log is folded. */
 export interface LogState {
-  /** All that was recorded, what was taken back and its taking back with it, in order. */
-  readonly told: readonly JobEvent[];
+  /** All that was recorded, what was taken back and its taking back with it, in order; read it by `toldTo`. */
+  readonly told: readonly Envelope<string, unknown>[];
   readonly ignored: readonly IgnoredEvent[];
   /** How many events stand. */
   readonly order: number;

@@ -1,6 +1,6 @@
 import { modelOf, subjectOf, type Goal } from '../course/index.ts';
 import { isolated } from '../faults/index.ts';
-import { liftedJobEvent, type JobEvent, type JobState } from '../job/index.ts';
+import { liftedJobEvent, toldTo, type JobEvent, type JobState } from '../job/index.ts';
 import { oncePerObject } from '../memo/index.ts';
 import type { Unit } from '../unit/index.ts';
 import { EFFECTS, opened, stepOf } from './effects.ts';
@@ -38,7 +38,7 @@ export function standingOf(state: JobState, events: readonly JobEvent[]): Standi
 
 /** What is so of a unit by the log of its job. */
 export const standingNow = oncePerObject((state: JobState): StandingNow =>
-  standingOf(state, state.log.told),
+  standingOf(state, toldTo(state)),
 );
 
 type Apply = (fold: Fold, data: JobEvent['data'], state: JobState) => void;
