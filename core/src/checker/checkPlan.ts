@@ -1,6 +1,7 @@
-import type { Unit } from '../unit/index.ts';
+import type { Station, Unit } from '../unit/index.ts';
 import {
   boltsOver,
+  isFree,
   namedBy,
   partOff,
   partsOn,
@@ -84,37 +85,64 @@ function carriedOut(world: World, { act, on }: PlannedAct): readonly Found[] {
     );
   if (act === 'close') {
     parts.forEach((id) => closedBolts(world, id));
+    world.alreadyIn.clear();
     return told(2, partsOn(world, parts));
   }
   if (OUT.has(act)) {
     if (act === 'loosen') things.forEach((id) => world.loosened.add(id));
     const shafts = parts.filter((id) => world.turning.has(id));
+    const outAlready = shafts.filter((id) => isApart(world, id) && things.length === 0);
     const pieces = named === undefined ? [] : piecesAt(world, things);
     return [
       // To undo what is undone harms nothing.
       ...twice(act === 'loosen' ? [] : pieces.filter(({ id }) => world.off.has(id))),
+      ...twice(outAlready.map((id) => ({ id }))),
       ...shafts.flatMap((id) => told(1, shaftOut(world, id))),
       ...pieces.flatMap((piece) => told(1, takeOff(world, piece))),
     ];
   }
   if (!IN.has(act)) return [];
+  if (act === 'fitSeal') things.forEach((id) => world.newSeals.add(id));
   const shafts = parts.filter((id) => world.turning.has(id));
   // With a shaft it is that which goes in, through the ring.
   const isOwn = FITTED.has(act) && shafts.length === 0;
+  const inAlready = act === 'assemble' ? [] : shafts.filter((id) => !isApart(world, id));
   return [
+    ...twice(inAlready.filter((id) => world.alreadyIn.has(id)).map((id) => ({ id }))),
     ...twice(isOwn ? piecesAt(world, things).filter((piece) => isIn(world, piece)) : []),
-    ...piecesAt(world, things).flatMap((piece) => told(2, putOn(world, piece))),
+    ...piecesAt(world, things)
+      .filter(({ station }) => act !== 'setPreload' || THREADED.has(station.kind))
+      .flatMap((piece) => told(2, putOn(world, piece))),
     ...shafts.flatMap((id) => told(2, shaftIn(world, id))),
+    ...(act === 'seat' && shafts.length === 0 ? sealedEarly(world, things) : []),
   ];
+}
+
+/**
+ * Seals that were fitted before a ring of their axis was pressed or dropped home, and could have gone in after it: heat, a driver
+ * and chips come near them for nothing.
+ */
+function sealedEarly(world: World, ids: readonly string[]): readonly Found[] {
+  const [ring] = piecesAt(world, ids);
+  return [...world.newSeals]
+    .flatMap((id) => namedBy(world, id))
+    .filter((seal) => seal.axisId === ring?.axisId && isFree(world, seal))
+    .map(({ id }) => ({ rule: 12, moving: id, by: ring!.id }));
 }
 
 /** Acts that put in what they name, and nothing else. */
 const FITTED: ReadonlySet<string> = new Set(['seat', 'fitSeal']);
 
+/** What is put on by being turned; all else that a preload is set by was put in before. */
+const THREADED: ReadonlySet<Station['kind']> = new Set(['nut', 'adjuster']);
+
 /** Whether a piece is where it belongs: neither off its part nor left behind by its shaft. */
 const isIn = ({ off, left }: World, { id }: Piece): boolean => !off.has(id) && !left.has(id);
 
-const twice = (pieces: readonly Piece[]): readonly Found[] =>
+/** Whether a shaft lies by itself. */
+const isApart = ({ heap }: World, id: string): boolean => heap.get(id) === `shaft ${id}`;
+
+const twice = (pieces: readonly { readonly id: string }[]): readonly Found[] =>
   pieces.map(({ id }) => ({ rule: 10, moving: id, by: null }));
 
 /** The pieces that an act names: where it names a ring, that ring; the station beside it says whose. */

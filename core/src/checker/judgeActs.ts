@@ -96,12 +96,12 @@ const figures: Rule = (unit, acts) =>
     const moved = acts.flatMap(({ act, on }, at) =>
       MOVES.includes(act) && on.some((id) => ids.has(id)) ? [at] : [],
     );
-    const proofs = does(acts, ['prove'], axis.id);
     const last = moved.at(-1) ?? -1;
-    const older = proofs.length > 0 && proofs.at(-1)! < last;
+    const proofs = new Map(does(acts, ['prove'], axis.id).map((at) => [acts[at]!.figure, at]));
+    const older = [...proofs.values()].filter((at) => at < last);
     return [
       ...withItsDriven(unit, axis, acts),
-      ...(older ? [refusal(5, acts, proofs.at(-1)!, axis.id, acts[last]!.on[0]!)] : []),
+      ...older.map((at) => refusal(5, acts, at, axis.id, acts[last]!.on[0]!)),
       ...measuredBefore(axis, acts),
     ];
   });
@@ -156,14 +156,13 @@ function measuredBefore(axis: Axis, acts: readonly PlannedAct[]): readonly Refus
 /** A shaft that was drawn into two bearings is relieved after the last bolts that push it. */
 const sideLoad: Rule = (unit, acts) =>
   unit.axes.flatMap((axis) => {
-    const both = axis.stations.filter(
-      (one) => one.kind === 'ballBearing' && (one.tightRing ?? 'both') === 'both',
-    );
+    const balls = axis.stations.filter(({ kind }) => kind === 'ballBearing');
+    const both = balls.filter(({ tightRing }) => (tightRing ?? 'both') === 'both');
     const drawn = both.flatMap(({ id }) =>
       does(acts, ['seat'], id).filter((at) => acts[at]!.on.length > 1),
     );
-    if (drawn.length < 2) return [];
-    const parts = new Set(both.map(({ partId }) => partId));
+    if (balls.length < 2 || drawn.length === 0) return [];
+    const parts = new Set(balls.map(({ partId }) => partId));
     const bolts = axis.stations.filter(({ kind, partId }) => kind === 'bolts' && parts.has(partId));
     const last = Math.max(...drawn, ...bolts.flatMap(({ id }) => does(acts, ['torque'], id)));
     const relieved = does(acts, ['relieve'], axis.id).at(-1) ?? -1;

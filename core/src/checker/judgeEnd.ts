@@ -29,20 +29,30 @@ const unproven: Rule = (unit, acts) =>
     });
 
 const PRESSED: ReadonlySet<Station['kind']> = new Set(['bush', 'drawnCup']);
-const sitsInPart = (station: Station): boolean =>
-  PRESSED.has(station.kind) || (isRolling(station) && (station.tightRing ?? 'both') !== 'inner');
 
-/** What went into its seat in a part by itself is looked at: whether it is home. */
+/** What went into its seat by itself, or onto it, is looked at: whether it is home. A nut that is drawn down brings a ring home. */
 const unchecked: Rule = (unit, acts) =>
-  stationsOf(unit)
-    .filter(sitsInPart)
-    .flatMap(({ id }) => {
-      const seated = does(acts, ['seat'], id).find((at) =>
-        acts[at]!.on.every((one) => one === id || one === `${id}:cup`),
-      );
-      const isSeen = does(acts, ['checkHome'], id).some((at) => at > (seated ?? Infinity));
-      return seated === undefined || isSeen ? [] : [refusal(11, acts, seated, id)];
-    });
+  unit.axes.flatMap(({ stations }) => {
+    const nuts = stations.filter(({ kind }) => kind === 'nut');
+    const drawn = nuts.flatMap(({ id }) => does(acts, ['torque', 'setPreload'], id));
+    const judged = stations.filter((one) => PRESSED.has(one.kind) || isRolling(one));
+    return judged.flatMap((station) =>
+      ringsOf(station).flatMap(({ ring, isByNut }) => {
+        const byItself = (at: number) => acts[at]!.on.every((one) => one === ring);
+        const seated = does(acts, ['seat'], ring).findLast(byItself);
+        const seen = does(acts, ['checkHome'], ring);
+        const isSeen = [...seen, ...(isByNut ? drawn : [])].some((at) => at > (seated ?? Infinity));
+        return seated === undefined || isSeen ? [] : [refusal(11, acts, seated, ring)];
+      }),
+    );
+  });
+
+/** The rings that an act can name of a station, and whether a nut on the shaft can draw them home. */
+const ringsOf = ({ id, tightRing, kind }: Station) => [
+  { ring: id, isByNut: tightRing === 'inner' && !PRESSED.has(kind) },
+  { ring: `${id}:cup`, isByNut: false },
+  { ring: `${id}:cone`, isByNut: true },
+];
 
 /** What was undone is tightened again, and locked where it has a lock. */
 const slack: Rule = (unit, acts) =>

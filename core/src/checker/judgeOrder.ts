@@ -38,7 +38,33 @@ const filledOpen: Rule = (_, acts) =>
     return late === undefined ? [] : [refusal(12, acts, at, late.on[0] ?? late.act)];
   });
 
-const RULES: readonly Rule[] = [chosenBlind, unmarked, filledOpen];
+const RUBBER: ReadonlySet<Station['kind']> = new Set(['oRing', 'ringSeal', 'pistonSeal']);
+
+/** A ring of rubber goes in where there is none: the old one came out before, and it is drawn but once. */
+const overTheOld: Rule = (unit, acts, loose) =>
+  stationsOf(unit)
+    .filter(({ kind }) => RUBBER.has(kind))
+    .flatMap(({ id }) => {
+      const ins = new Set(does(acts, ['fitSeal', 'place', 'seat'], id));
+      const moves = [...ins, ...does(acts, ['draw', 'pull'], id)].toSorted((a, b) => a - b);
+      const wasIn = (nth: number): boolean =>
+        nth === 0 ? !loose.includes(id) : ins.has(moves[nth - 1]!);
+      return moves
+        .filter((at, nth) => ins.has(at) === wasIn(nth))
+        .map((at) => refusal(10, acts, at, id));
+    });
+
+/** Where an oil hole comes is marked before what has it is pressed in. */
+const holeUnmarked: Rule = (unit, acts) =>
+  stationsOf(unit)
+    .filter(({ kind, oilHole }) => kind === 'bush' && oilHole !== undefined)
+    .flatMap(({ id }) => {
+      const [seated] = does(acts, ['seat'], id);
+      const isMarked = does(acts, ['mark'], id).some((at) => at < (seated ?? -1));
+      return seated === undefined || isMarked ? [] : [refusal(12, acts, seated, id)];
+    });
+
+const RULES: readonly Rule[] = [chosenBlind, unmarked, holeUnmarked, filledOpen, overTheOld];
 
 /** What a plan does before its time: rule 12. @param loose ids of what came undone: its place is lost already */
 export const judgeOrder: Rule = (unit, acts, loose) =>

@@ -1,5 +1,14 @@
 import { isBetween, isDropped, isLiftedAcross, isUnderCaps } from './across.ts';
-import { blockedBy, heapOf, sideOut, type World } from './world.ts';
+import {
+  blockedBy,
+  heapOf,
+  ridingIn,
+  runsInto,
+  sideOut,
+  SIDES,
+  type Side,
+  type World,
+} from './world.ts';
 import type { Piece } from './pieces.ts';
 
 /** What kept a move from being made: what moved, and what it ran into. */
@@ -25,11 +34,10 @@ export const namedBy = ({ pieces }: World, id: string): readonly Piece[] => {
 export function takeOff(world: World, piece: Piece): Clash | null {
   const heap = heapOf(world, piece);
   if (heap === null) return null;
-  const others = { ...world, pieces: world.pieces.filter((one) => !isBeneath(piece, one)) };
-  const by = isUnderCaps(world, piece) ? null : blockedBy(others, [piece], heap, sideOut(piece));
+  const by = onItsWay(world, piece, heap);
   world.off.add(piece.id);
   world.left.delete(piece.id);
-  return by === null ? null : clash(piece.id, by);
+  return by;
 }
 
 /** Put a piece on its part: the way in is the way out. */
@@ -37,43 +45,66 @@ export function putOn(world: World, piece: Piece): Clash | null {
   if (!world.off.has(piece.id) && !world.left.has(piece.id)) return null;
   world.off.delete(piece.id);
   world.left.delete(piece.id);
-  const heap = world.heap.get(piece.on)!;
+  return onItsWay(world, piece, heapOf(world, piece)!);
+}
+
+/** Whether a piece that is in could come out, or go in, as things are. */
+export function isFree(world: World, piece: Piece): boolean {
+  const heap = heapOf(world, piece);
+  return heap !== null && onItsWay(world, piece, heap) === null;
+}
+
+/** What a piece runs into, with what it carries, on its way out of a heap or into it. */
+function onItsWay(world: World, piece: Piece, heap: string): Clash | null {
+  if (isUnderCaps(world, piece)) return null;
   const others = { ...world, pieces: world.pieces.filter((one) => !isBeneath(piece, one)) };
-  const by = isUnderCaps(world, piece) ? null : blockedBy(others, [piece], heap, sideOut(piece));
+  const by = blockedBy(others, [piece, ...ridingIn(world, piece)], heap, sideOut(piece));
   return by === null ? null : clash(piece.id, by);
 }
 
-/**
- * What is one with the part a described way goes past: the description knows its own shoulders. And what slides on the same
- * shaft: a hand slides it off.
- */
+/** What is one with the part a described way goes past: the description knows its own shoulders. */
 const isBeneath = (piece: Piece, other: Piece): boolean =>
   other.on === piece.on &&
-  ((other.held === 'loose' && other !== piece) ||
-    (other.held === 'one' && (sideOut(piece) !== undefined || isFixing(piece))));
+  other.held === 'one' &&
+  (sideOut(piece) !== undefined || isFixing(piece));
 
 /** Threads and grooves let what they hold pass over the edges beside them. */
 const isFixing = ({ station: { kind } }: Piece): boolean =>
   kind === 'nut' || kind === 'snapRing' || kind === 'retainer' || kind === 'adjuster';
 
-/** A shaft with what holds on it; pressed, it leaves its rings behind. */
-function shaftLoad(world: World, shaft: string, pressed: boolean): readonly Piece[] {
-  const heap = world.heap.get(shaft);
-  return world.pieces.filter(
-    (piece) =>
-      piece.on === shaft &&
-      heapOf(world, piece) === heap &&
-      (piece.held === 'one' || (piece.held === 'tight' && !(pressed && isRing(piece)))),
-  );
+/** How a shaft comes out to one side: with what goes along, and what stays behind because it would run into something. */
+interface Leaving {
+  readonly side: Side;
+  readonly behind: readonly Piece[];
+  readonly by: Clash | null;
 }
 
-const isRing = ({ station }: Piece): boolean =>
-  ['taperedRoller', 'ballBearing', 'cylindricalRoller'].includes(station.kind);
+/** What a shaft leaves behind to a side: what is on it and would run into what is not, unless that pushes the shaft itself. */
+function leaving(world: World, shaft: string, heap: string, side: Side): Leaving {
+  const isOn = (piece: Piece) =>
+    piece.on === shaft && !world.off.has(piece.id) && !world.left.has(piece.id);
+  const others = world.pieces.filter((one) => !isOn(one) && heapOf(world, one) === heap);
+  const behind: Piece[] = [];
+  let load = world.pieces.filter(isOn);
+  for (;;) {
+    const standing = [...others, ...behind];
+    const stuck = load.flatMap((piece) => {
+      const by = runsInto([piece], standing, side);
+      return by === null ? [] : [{ piece, by }];
+    });
+    const [fixed] = stuck.filter(({ piece }) => piece.held === 'one');
+    if (fixed !== undefined) return { side, behind, by: clash(shaft, fixed.by) };
+    if (stuck.length === 0) return { side, behind, by: null };
+    for (const { piece } of stuck) behind.push(piece);
+    load = load.filter((piece) => !behind.includes(piece));
+  }
+}
 
-/** What slides on a shaft is in nobody's way while that shaft moves: a hand takes it along, or it stays. */
-function withoutSliding(world: World, shaft: string): World {
-  const slides = ({ on, held }: Piece) => on === shaft && held === 'loose';
-  return { ...world, pieces: world.pieces.filter((piece) => !slides(piece)) };
+/** The side to which a shaft leaves least behind. */
+function wayOfShaft(world: World, shaft: string, heap: string): Leaving {
+  const ways = SIDES.map((side) => leaving(world, shaft, heap, side));
+  const free = ways.filter(({ by }) => by === null);
+  return free.toSorted((a, b) => a.behind.length - b.behind.length)[0] ?? ways[0]!;
 }
 
 /** Take a shaft out of the heap it is in. */
@@ -91,49 +122,29 @@ export function shaftOut(world: World, shaft: string): Clash | null {
     world.heap.set(shaft, `shaft ${shaft}`);
     return null;
   }
-  const ways = [false, true].map((pressed) => {
-    const load = shaftLoad(world, shaft, pressed);
-    const seen = pressed ? withoutRings(world, load, shaft) : withoutSliding(world, shaft);
-    return { pressed, load, by: blockedBy(seen, load, heap) };
-  });
-  const free = ways.find(({ by }) => by === null);
-  if (free?.pressed === true)
-    for (const piece of world.pieces)
-      if (piece.on === shaft && isRing(piece) && heapOf(world, piece) === heap)
-        world.left.set(piece.id, heap);
+  const { behind, by } = wayOfShaft(world, shaft, heap);
+  if (by === null) for (const { id } of behind) world.left.set(id, heap);
   world.heap.set(shaft, `shaft ${shaft}`);
-  return free === undefined ? clash(shaft, ways[0]!.by!) : null;
+  return by;
 }
 
-const withoutRings = (world: World, load: readonly Piece[], shaft: string): World => {
-  const sliding = withoutSliding(world, shaft);
-  return {
-    ...sliding,
-    pieces: sliding.pieces.filter(
-      (piece) => load.includes(piece) || piece.on !== shaft || piece.held === 'one',
-    ),
-  };
-};
-
-/** Bring a shaft into a heap. Its rings may lie in their places already: then it goes through them. */
+/** Bring a shaft into a heap. What would not go in with it may lie in its place already: then it goes through that. */
 export function shaftIn(world: World, shaft: string): Clash | null {
   if (world.heap.get(shaft) !== `shaft ${shaft}`) return null;
   const axes = new Set(world.pieces.filter(({ on }) => on === shaft).map(({ axisId }) => axisId));
   const hosts = world.pieces.filter(({ axisId, on }) => axes.has(axisId) && !world.turning.has(on));
   const heaps = [...new Set(hosts.map(({ on }) => world.heap.get(on)!))];
   const tries = (heaps.length === 0 ? ['unit'] : heaps).map((heap) => {
-    const load = shaftLoad(world, shaft, false);
-    const laid = load.filter((piece) => !isRing(piece));
-    const sliding = withoutSliding(world, shaft);
-    const by = isDropped(world, shaft, heap) ? null : blockedBy(sliding, load, heap);
-    return { heap, by: by === null ? null : blockedBy(sliding, laid, heap) };
+    const isAcross = isDropped(world, shaft, heap);
+    return { heap, by: isAcross ? null : wayOfShaft(world, shaft, heap).by };
   });
   const open = tries.find(({ by }) => by === null) ?? tries[0]!;
   const carried = `shaft ${shaft}`;
   world.heap.set(shaft, open.heap);
+  world.alreadyIn.add(shaft);
   for (const piece of world.pieces)
     if (piece.on === shaft || world.left.get(piece.id) === carried) world.left.delete(piece.id);
-  return open.by === null ? null : clash(shaft, open.by);
+  return open.by;
 }
 
 /** The bolts that hold a part: its own, and of a half of a case those of the other. */

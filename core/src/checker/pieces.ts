@@ -14,12 +14,16 @@ export interface Piece {
   readonly on: string;
   /** Whether it is one with that part, goes where it goes, or can be left behind. */
   readonly held: 'one' | 'tight' | 'loose';
+  /** The piece that it is pressed into, and goes with; null where that is a part. */
+  readonly within: string | null;
 }
 
 /** A rubber lip opens by this much, mm. A rule of this program. */
 const LIP = 4;
 /** A gear sits on a step whose diameter is no further from its bore than this, mm. A rule of this program. */
 const SITS = 2;
+/** A bush fills a bore that is no further from its outside than this, mm. A rule of this program. */
+const FITS = 1;
 
 const turns = (unit: Unit, partId: string): boolean => {
   const kind = unit.parts.find(({ id }) => id === partId)?.kind;
@@ -45,19 +49,37 @@ const WITHOUT_OUTLINE = new Set([
 /** Every solid ring of a unit. */
 export function piecesOf(unit: Unit): readonly Piece[] {
   const turning = turningParts(unit);
-  return unit.axes.flatMap((axis) =>
-    axis.stations
+  return unit.axes.flatMap((axis) => {
+    const bare = axis.stations
       // Bolts, dowels and studs hold, rings give way in their grooves, and a hub has a keyway: none stands in anything's way.
       .filter(({ kind }) => !WITHOUT_OUTLINE.has(kind))
-      .flatMap((station) => stationPieces(axis, station, turning)),
-  );
+      .flatMap((station) => stationPieces(axis, station, turning));
+    return bare.map((piece) => ({ ...piece, within: around(piece, bare) }));
+  });
 }
+
+/** What a bush is pressed into, where that is no part: what slides on the same shaft, round it, with a bore of its size. */
+function around(piece: Bare, others: readonly Bare[]): string | null {
+  if (piece.station.kind !== 'bush' && piece.station.kind !== 'drawnCup') return null;
+  const holder = others.find(
+    (other) =>
+      other.on === piece.on &&
+      other.held === 'loose' &&
+      other !== piece &&
+      Math.abs(other.hole - piece.rim) <= FITS &&
+      other.from < piece.to &&
+      piece.from < other.to,
+  );
+  return holder?.id ?? null;
+}
+
+type Bare = Omit<Piece, 'within'>;
 
 function stationPieces(
   axis: Axis,
   station: Station,
   turning: ReadonlySet<string>,
-): readonly Piece[] {
+): readonly Bare[] {
   const { id, kind, at, width, inside, outside, partId } = station;
   const ring = { station, axisId: axis.id, from: at, to: at + width, hole: inside, rim: outside };
   const shaft = shaftFor(axis, station, turning);

@@ -13,31 +13,49 @@ export interface World {
   /** Pieces that stayed where a shaft was pulled out of them, with the heap they stayed in. */
   readonly left: Map<string, string>;
   readonly loosened: Set<string>;
+  /** Shafts that went in, or never came out, since a joint was last closed: only that draws them into another ring. */
+  readonly alreadyIn: Set<string>;
+  /** Seals that were fitted while the plan is carried out. */
+  readonly newSeals: Set<string>;
 }
 
 export function worldOf(unit: Unit): World {
+  const turning = turningParts(unit);
   return {
     unit,
     pieces: piecesOf(unit),
-    turning: turningParts(unit),
+    turning,
     heap: new Map(unit.parts.map(({ id }) => [id, 'unit'])),
     off: new Set(),
     left: new Map(),
     loosened: new Set(),
+    alreadyIn: new Set(turning),
+    newSeals: new Set(),
   };
 }
 
 /** The heap a piece is in; null when it is off. */
-export const heapOf = ({ heap, off, left }: World, { id, on }: Piece): string | null =>
-  off.has(id) ? null : (left.get(id) ?? heap.get(on) ?? null);
+export const heapOf = ({ heap, off, left }: World, { id, on, within }: Piece): string | null => {
+  if (off.has(id)) return null;
+  if (within !== null && off.has(within)) return `thing ${within}`;
+  return left.get(id) ?? left.get(within ?? '') ?? heap.get(on) ?? null;
+};
 
-type Side = -1 | 1;
-const SIDES: readonly Side[] = [-1, 1];
+/** What goes where a piece goes. */
+export const ridingIn = ({ pieces, off }: World, { id }: Piece): readonly Piece[] =>
+  pieces.filter((one) => one.within === id && !off.has(one.id));
+
+export type Side = -1 | 1;
+export const SIDES: readonly Side[] = [-1, 1];
 /** Rings that overlap by less in diameter pass one another, and what sticks out by less does not count, mm. Rules of this program. */
 const [PASSES, STICKS] = [1, 0.2];
 
 /** The first thing that some pieces run into on their way to a side. */
-function runsInto(moving: readonly Piece[], others: readonly Piece[], side: Side): Piece | null {
+export function runsInto(
+  moving: readonly Piece[],
+  others: readonly Piece[],
+  side: Side,
+): Piece | null {
   for (const one of moving)
     for (const other of others) {
       if (one.axisId !== other.axisId) continue;

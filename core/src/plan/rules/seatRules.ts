@@ -178,8 +178,8 @@ export const SEAT_RULES: readonly Rule[] = [
     form: 'seating',
     when: ({ axis, station }) =>
       ring === 'inner'
-        ? isSeparable(station) &&
-          isTight(station, 'inner') &&
+        ? isTight(station, 'inner') &&
+          (isSeparable(station) || !sitsTight(station, 'outer')) &&
           coneStopOf(axis, station) === 'shoulder'
         : sitsTight(station, 'outer'),
     title: ({ station }) =>
