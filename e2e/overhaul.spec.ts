@@ -75,6 +75,8 @@ test('an engine case from book-in to the decided bearing: described, stripped, m
   await page.getByRole('button', { name: /Track pitted/ }).click();
   await expect(page.getByRole('radio', { name: /Replace/ })).toBeChecked();
   await page.getByRole('button', { name: /^Confirm/ }).click();
+  // What was decided is there before the page is loaded anew.
+  await expect(heading(/^Inspect Left bearing/)).toBeHidden();
   await page.goto(`${page.url().split('/step')[0]}/step/compare:bearing-left`);
   await page.getByLabel('Printed on the ring').fill('6205');
   await expect(page.getByText('Wrong part for this place.')).toBeVisible();
