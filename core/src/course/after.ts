@@ -77,7 +77,7 @@ function relieve(draft: Draft, open: readonly EventKey[], { again }: Standing): 
       hasBalls(model, id) &&
       (again.has(noteKey('relieve', id)) || open.some((event) => restsOn(model, id, event)))
     )
-      draft.add('relieve', id);
+      draft.noteSince('relieve', id);
   }
 }
 

@@ -1,8 +1,7 @@
 import { checkPlan } from '../checker/index.ts';
 import { buildableUnit, drawsFrom, FAMILIES, howMany } from '../draws/index.ts';
 import { UNIT_TEMPLATES, unitFromTemplate, type Side, type Unit } from '../unit/index.ts';
-import { courseOf, modelOf, wholeStanding, type Goal, type Row } from './index.ts';
-import { bodyEvent, boltsEvent, joinEvent, type EventKey } from './model/index.ts';
+import { courseOf, eventOf, modelOf, wholeStanding, type Goal, type Row } from './index.ts';
 import { afterIn, afterOut, isFree, waysOf, wholePlace } from './ways/index.ts';
 
 /** How many units are drawn; the long form is asked for by the environment. */
@@ -39,9 +38,6 @@ function faultsOf(unit: Unit, goal: Goal): readonly string[] {
     ...refused.map(({ rule, act, moving: what, by }) => `${rule}: ${act} ${what} by ${by}`),
   ];
 }
-
-const eventOf = ({ body, part, bolts }: NonNullable<Row['move']>): EventKey =>
-  body !== undefined ? bodyEvent(body) : part !== undefined ? joinEvent(part) : boltsEvent(bolts!);
 
 describe('the course of a unit', () => {
   test.each(UNIT_TEMPLATES)('should be carried out for %s, whatever it is for', (id) => {

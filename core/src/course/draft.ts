@@ -9,7 +9,8 @@ import {
   type EventKey,
   type Model,
 } from './model/index.ts';
-import type { Row, Waypoint } from './row.ts';
+import { restsOn } from './rests.ts';
+import { eventOf, type Row, type Waypoint } from './row.ts';
 import type { Standing } from './standing.ts';
 import type { Place } from './ways/index.ts';
 
@@ -39,6 +40,8 @@ export class Draft {
   readonly slack: Set<string>;
   readonly proven: Set<string>;
   readonly #noted: Set<string>;
+  /** How many rows were written when something of a whole axis was done. */
+  readonly #notedAt = new Map<string, number>();
   /** Bodies that have to be changed. */
   readonly needs: ReadonlySet<EventKey>;
 
@@ -80,6 +83,19 @@ export class Draft {
     if (this.#noted.has(key)) return;
     this.#noted.add(key);
     this.add(act, on, more);
+  }
+
+  /** An act about a whole axis, unless it was done and nothing that the axis rests on has moved since. */
+  noteSince(act: ActId, axisId: string): void {
+    const key = noteKey(act, axisId);
+    const since = this.rows.slice(this.#notedAt.get(key) ?? 0);
+    const isStirred = since.some(
+      ({ move }) => move !== undefined && restsOn(this.model, axisId, eventOf(move)),
+    );
+    if (this.#noted.has(key) && !isStirred) return;
+    this.#noted.add(key);
+    this.#notedAt.set(key, this.rows.length);
+    this.add(act, axisId);
   }
 
   isNoted(act: ActId, on: string): boolean {

@@ -18,7 +18,7 @@ export {
   type Model,
 } from './model/index.ts';
 export { restsOn } from './rests.ts';
-export { WAYPOINTS, type Row, type Waypoint } from './row.ts';
+export { eventOf, WAYPOINTS, type Row, type Waypoint } from './row.ts';
 export { wholeStanding, type Goal, type Standing } from './standing.ts';
 export {
   afterIn,

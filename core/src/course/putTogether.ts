@@ -164,5 +164,5 @@ export function checkStack(draft: Draft, axisId: string): void {
   const isOnAxis = draft.model.bodies.some(
     (body) => body.axisId === axisId && body.station.kind === 'needleThrust',
   );
-  if (isOnAxis) draft.add('checkHome', axisId);
+  if (isOnAxis) draft.noteSince('checkHome', axisId);
 }

@@ -1,4 +1,5 @@
-import type { Act } from './acts.ts';
+import type { Act, RowMove } from './acts.ts';
+import { bodyEvent, boltsEvent, joinEvent, type EventKey } from './model/index.ts';
 
 /** What a row is done for: before anything moves, to strip, on the bench, to try, for good, at the end. */
 export const WAYPOINTS = ['before', 'strip', 'bench', 'trial', 'final', 'end'] as const;
@@ -11,3 +12,7 @@ export interface Row extends Act {
   readonly trial?: true;
   readonly waypoint: Waypoint;
 }
+
+/** The event of a move. */
+export const eventOf = ({ body, part, bolts }: RowMove): EventKey =>
+  body !== undefined ? bodyEvent(body) : part !== undefined ? joinEvent(part) : boltsEvent(bolts!);

@@ -1,4 +1,5 @@
 import {
+  eventOf,
   clear,
   modelOf,
   subjectOf,
@@ -12,7 +13,6 @@ import { EVENT_VERSION, foldRest, type JobEvent, type JobState } from '../job/in
 import { standingNow } from '../standing/index.ts';
 import { compilePlan, type Plan } from './compilePlan.ts';
 import { nameOfBody } from './nameOfBody.ts';
-import { eventOf } from './spokenCourse.ts';
 import { isBehind, type Step } from './step.ts';
 
 /** What it means to do a step now, before what it waits for. */

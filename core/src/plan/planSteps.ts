@@ -1,4 +1,4 @@
-import { courseOf, modelOf, restsOn, type Model, type Row } from '../course/index.ts';
+import { courseOf, eventOf, modelOf, restsOn, type Model, type Row } from '../course/index.ts';
 import type { JobState } from '../job/index.ts';
 import { goalOf, standingNow, startOf, type StandingNow } from '../standing/index.ts';
 import type { Unit } from '../unit/index.ts';
@@ -6,7 +6,7 @@ import { baseId, drafted, idAt, notesOf, partsOfId, type Draft } from './draft.t
 import { isOnItsWay } from './onItsWay.ts';
 import { inScope } from './scope.ts';
 import type { RuleFor, Subject } from './rule.ts';
-import { eventOf, spokenCourse, type CourseFrom } from './spokenCourse.ts';
+import { spokenCourse, type CourseFrom } from './spokenCourse.ts';
 import { judgedFigures } from './judgedFigures.ts';
 import { playStage } from './playProgress.ts';
 import { RULE_OF } from './rules/rules.ts';
@@ -106,8 +106,10 @@ function notedBy(
   },
 ): ReadonlySet<string> {
   const noted = new Set(now.noted);
+  const told = new Set(done.map(({ id }) => partsOfId(id).base));
   for (const step of whole)
-    if (step.behind === null) for (const key of notesOf(root, step)) noted.delete(key);
+    if (step.behind === null && !told.has(partsOfId(step.id).base))
+      for (const key of notesOf(root, step)) noted.delete(key);
   for (const step of done)
     for (const key of notesOf(root, step)) if (!now.again.has(key)) noted.add(key);
   return noted;
@@ -130,11 +132,12 @@ function stepsOf(from: CourseFrom, { model, subjects, done }: Beside): readonly 
     // What is there now is spoken for by what was read or chosen of it: it is not asked twice.
     if (taken.has(base) && rows.every(speaksForNow)) return [];
     let count = fitted.countOf(base) ?? 1;
-    // What was fitted is looked at as often as it went in.
-    if (fitted.countOf(base) !== null && done.has(idAt(base, count))) return [];
+    // What was fitted is looked at as often as it went in, and again where it goes in now.
+    const isLookedAt = fitted.countOf(base) !== null && done.has(idAt(base, count));
+    if (isLookedAt && !fitted.isFittedNow(base)) return [];
     while (taken.has(idAt(base, count))) count += 1;
     taken.add(idAt(base, count));
-    fitted.add(base, count);
+    fitted.fit(base, count);
     const draft = drafted(rule, subject, { rows, count });
     if (fitted.countOf(base) !== null && draft.behind !== null) return done.size > 0 ? [] : [draft];
     // By what is so it is not done, whatever the log shows of the thing.
@@ -152,12 +155,19 @@ const LOOKED_AT: Readonly<Partial<Record<string, string>>> = {
 /** How often each ring went in. */
 class Fitted {
   readonly #counts = new Map<string, number>();
+  readonly #now = new Set<string>();
 
   constructor(done: ReadonlySet<string>) {
     for (const id of done) {
       const { base, count } = partsOfId(id);
       this.add(base, count);
     }
+  }
+
+  /** It goes in now. */
+  fit(base: string, count: number): void {
+    this.#now.add(base);
+    this.add(base, count);
   }
 
   add(base: string, count: number): void {
@@ -171,6 +181,13 @@ class Fitted {
     if (rule === 'prepare') return this.#turnsOf(base.slice(rule.length + 1)) + 1;
     const fits = LOOKED_AT[rule];
     return fits === undefined ? null : (this.#counts.get(`${fits}${base.slice(rule.length)}`) ?? 1);
+  }
+
+  /** Whether what a look is about goes in with the steps that are worked out. */
+  isFittedNow(base: string): boolean {
+    const [rule = ''] = base.split(':', 1);
+    const fits = LOOKED_AT[rule];
+    return fits !== undefined && this.#now.has(`${fits}${base.slice(rule.length)}`);
   }
 
   #turnsOf(id: string): number {

@@ -1,13 +1,5 @@
 import { isolated } from '../faults/index.ts';
-import {
-  bodyEvent,
-  boltsEvent,
-  joinEvent,
-  type EventKey,
-  type Model,
-  type Row,
-  type RowMove,
-} from '../course/index.ts';
+import { eventOf, type EventKey, type Model, type Row } from '../course/index.ts';
 import type { FigureKind } from '../figures/index.ts';
 import { isFor, type Subjects } from './subjects.ts';
 import type { RuleFor, Subject } from './rule.ts';
@@ -62,10 +54,6 @@ export function spokenCourse(
   });
   return inSteps(said);
 }
-
-/** The event of a move. */
-export const eventOf = ({ body, part, bolts }: RowMove): EventKey =>
-  body !== undefined ? bodyEvent(body) : part !== undefined ? joinEvent(part) : boltsEvent(bolts!);
 
 /** What is together, once a row is done. */
 export function moved(together: Set<EventKey>, { move }: Pick<Row, 'move'>): void {

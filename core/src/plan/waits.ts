@@ -1,7 +1,6 @@
-import { subjectOf as idOf, type Model, type Row } from '../course/index.ts';
+import { eventOf, subjectOf as idOf, type Model, type Row } from '../course/index.ts';
 import type { Draft } from './draft.ts';
 import { placeOf } from './rule.ts';
-import { eventOf } from './spokenCourse.ts';
 import type { RuleId } from './ruleIds.ts';
 
 /** A step with the ids of the steps that it comes after, and of those that are still open, in plan order. */

@@ -209,6 +209,7 @@ export class Fold {
       if (restsOn(this.model, id, event)) {
         this.noteAgain('turn', id);
         this.noteAgain('relieve', id);
+        this.noteAgain('checkHome', id);
       }
     const isSeal = SEALS.has(bodyOf.get(subjectOf(event))?.station.kind ?? 'housing');
     if (!isSeal && !isJoin(event)) return;

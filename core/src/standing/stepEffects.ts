@@ -182,6 +182,7 @@ export const STEP_EFFECTS: Readonly<Record<string, Effect>> = {
   newPart: compared,
   spin: (fold) => fold.model.unit.axes.forEach(({ id }) => fold.note('turn', id)),
   relieve: note('relieve'),
+  checkStack: note('checkHome'),
   heat: (fold, target) => {
     fold.hot = target;
   },
