@@ -1,5 +1,5 @@
 import { byPlace } from './byPlace.ts';
-import type { Draft } from './draft.ts';
+import { noteKey, type Draft } from './draft.ts';
 import { COMPARED, isCrushed, isNewNut, isSpoiled, MEASURED_BEFORE, SIZED } from './kinds.ts';
 import { bodyEvent, type Body, type EventKey } from './model/index.ts';
 
@@ -16,9 +16,15 @@ export function onTheBench(draft: Draft): void {
 }
 
 /** What is new is laid beside the old: what is changed, what its way out spoiled, what holds only once. */
-export function compareNew(draft: Draft, open: ReadonlySet<EventKey>, isOverhaul: boolean): void {
+export function compareNew(
+  draft: Draft,
+  open: ReadonlySet<EventKey>,
+  { isOverhaul, again }: { readonly isOverhaul: boolean; readonly again: ReadonlySet<string> },
+): void {
   const bodies = draft.model.bodies.toSorted((a, b) => byPlace(a.station, b.station));
   const isNew = (body: Body): boolean => {
+    // What was decided against.
+    if (again.has(noteKey('compare', body.station.id))) return true;
     if (draft.isToRenew(body))
       return !isOverhaul || isCrushed(body) || COMPARED.has(body.station.kind);
     return (isNewNut(body.station) || isSpoiled(body)) && open.has(bodyEvent(body.id));

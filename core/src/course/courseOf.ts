@@ -61,7 +61,7 @@ function changeParts(draft: Draft, { isOverhaul, standing }: Change): void {
   const open = new Set(draft.model.events.filter((event) => !draft.has(event)));
   draft.waypoint = 'bench';
   if (isOverhaul && open.size > 0) onTheBench(draft);
-  compareNew(draft, open, isOverhaul);
+  compareNew(draft, open, { isOverhaul, again: standing.again });
   if (isOverhaul) measureShells(draft);
   const figures = toProve(draft, { isOverhaul, standing, open });
   const hadTrial = runStages(draft, { isOverhaul, open: figures });

@@ -85,6 +85,11 @@ export class Draft {
     this.add(act, on, more);
   }
 
+  /** What was done is to be done again. */
+  forget(act: ActId, on: string): void {
+    this.#noted.delete(noteKey(act, on));
+  }
+
   /** An act about a whole axis, unless it was done and nothing that the axis rests on has moved since. */
   noteSince(act: ActId, axisId: string): void {
     const key = noteKey(act, axisId);

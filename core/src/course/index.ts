@@ -17,6 +17,7 @@ export {
   type EventKey,
   type Model,
 } from './model/index.ts';
+export { spoiledBy } from './needs.ts';
 export { restsOn } from './rests.ts';
 export { eventOf, WAYPOINTS, type Row, type Waypoint } from './row.ts';
 export { wholeStanding, type Goal, type Standing } from './standing.ts';

@@ -1,6 +1,13 @@
 import { inTheWayFrom } from './inTheWayOf.ts';
 import { goesInHot, isCrushed, RENEWED } from './kinds.ts';
-import { bodyEvent, joinEvent, type Body, type EventKey, type Model } from './model/index.ts';
+import {
+  bodyEvent,
+  joinEvent,
+  subjectOf,
+  type Body,
+  type EventKey,
+  type Model,
+} from './model/index.ts';
 import type { Goal, Standing } from './standing.ts';
 import type { Place } from './ways/index.ts';
 
@@ -23,7 +30,15 @@ export function needsOf(model: Model, goal: Goal, standing: Standing): ReadonlyS
       ...needs,
       ...spoiledBy(model, place.in).filter((event) => place.in.has(event)),
     ]);
-  return withSpoiled(model, place, needs);
+  return withSpoiled(model, place, [...needs, ...leftSpoiled(model, standing)]);
+}
+
+/** What stays where it is spoiled by what is apart already, and is not new. */
+function leftSpoiled(model: Model, { place, fresh }: Standing): readonly EventKey[] {
+  const apart = new Set(model.events.filter((event) => !place.in.has(event)));
+  return spoiledBy(model, apart).filter(
+    (event) => place.in.has(event) && !fresh.has(subjectOf(event)),
+  );
 }
 
 /** Some events, with what is spoiled where it stands by all that has to come apart for them. */
@@ -35,12 +50,9 @@ export function withSpoiled(
   const all = new Set(events);
   for (let before = -1; before < all.size;) {
     before = all.size;
-    const apart = inTheWayFrom(
-      model,
-      place,
-      [...all].filter((event) => place.in.has(event)),
-    );
-    for (const event of spoiledBy(model, new Set([...apart, ...all])))
+    const wanted = [...all].filter((event) => place.in.has(event));
+    const apart = inTheWayFrom(model, place, wanted);
+    for (const event of spoiledBy(model, new Set([...apart, ...wanted])))
       if (place.in.has(event)) all.add(event);
   }
   return all;
@@ -53,7 +65,7 @@ function isWanted({ id, station }: Body, goal: Goal, { settled }: Standing): boo
 }
 
 /** What is spoiled where it stands by what comes apart: a sleeve under a nut that is undone, rubber in a part that is heated, the O-ring of a joint that is opened. */
-function spoiledBy(model: Model, apart: ReadonlySet<EventKey>): readonly EventKey[] {
+export function spoiledBy(model: Model, apart: ReadonlySet<EventKey>): readonly EventKey[] {
   const gone = model.bodies.filter(({ id }) => apart.has(bodyEvent(id)));
   const undone = gone.filter(({ station }) => station.kind === 'nut');
   const hot = new Set(gone.filter((body) => goesInHot(model, body)).map(({ host }) => host));

@@ -43,7 +43,8 @@ export const partedAt = ({ jointOf, root }: Model, id: string): string | readonl
 
 function takeOutBody(draft: Draft, body: Body, moved: Partial<Row>): void {
   const { id, station, piece } = body;
-  if (isSpoiled(body)) draft.fresh.delete(id);
+  // A new one that comes out is spoiled too: the next is laid beside it.
+  if (isSpoiled(body) && draft.fresh.delete(id)) draft.forget('compare', station.id);
   if (THREADED.has(station.kind)) return draft.add('loosen', id, moved);
   if (station.kind === 'retainer') {
     draft.add('loosen', id);

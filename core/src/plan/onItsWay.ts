@@ -1,4 +1,4 @@
-import type { EventKey, Model, Standing } from '../course/index.ts';
+import { noteKey, type EventKey, type Model, type Standing } from '../course/index.ts';
 import type { StandingNow } from '../standing/index.ts';
 import { notesOf, type Draft } from './draft.ts';
 import { moved } from './spokenCourse.ts';
@@ -9,7 +9,7 @@ import { moved } from './spokenCourse.ts';
  * @param course its steps, with how they stand
  */
 export function isOnItsWay(
-  { root }: Model,
+  { root, bodyOf }: Model,
   course: readonly Draft[],
   { start, now }: { readonly start: Standing; readonly now: StandingNow },
 ): boolean {
@@ -20,6 +20,10 @@ export function isOnItsWay(
   if (now.bad.size > 0) return false;
   const isDoneAgain = (step: Draft) => notesOf(root, step).some((key) => now.again.has(key));
   if (course.some((step) => step.behind !== null && isDoneAgain(step))) return false;
+  // What was decided against and is not compared in it wants a new one.
+  const asked = new Set(course.flatMap((step) => notesOf(root, step)));
+  const wanted = [...bodyOf.values()].map(({ station }) => noteKey('compare', station.id));
+  if (wanted.some((key) => now.again.has(key) && !asked.has(key))) return false;
   const together = new Set(start.place.in);
   const tight = new Map<string, boolean>();
   for (const { rows } of behind)

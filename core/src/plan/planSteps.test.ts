@@ -203,6 +203,36 @@ describe('a job that takes another turn', () => {
     expect(acts).not.toContain('open cover');
   });
 
+  test('should lay a new sleeve beside the crushed one each time its nut comes off, and begin its readings anew', () => {
+    const bench = new Bench(complete(reel('pinionSleeve')), 'overhaul').work('spin');
+    const { sleeveSince } = bench.state.setting;
+    bench.record({ type: 'InspectionDecided', data: replaced('bearing-right') });
+    for (const id of ['takeOff:sleeve#2', 'newPart:sleeve#2', 'fitOn:sleeve#2'])
+      expect(openIds(bench)).toContain(id);
+    bench.work('newPart').work('fitOn');
+    expect(bench.state.setting.sleeveSince['sleeve']).toBeGreaterThan(sleeveSince['sleeve']!);
+    bench.work();
+    expect([bench.state.sheet.finished === null, openIds(bench)]).toEqual([false, []]);
+  });
+
+  test('should lay a new gear beside the one that is decided against on the bench', () => {
+    const bench = new Bench(complete(reel('retainedGear')), 'overhaul').work('clean');
+    expect(openActs(bench)).not.toContain('compare gear');
+    bench.record({ type: 'InspectionDecided', data: replaced('gear') });
+    expect(openActs(bench)).toContain('compare gear');
+  });
+
+  test('should look at a stack once, as long as nothing of it moves', () => {
+    const bench = new Bench(buildableUnit(33).unit, 'overhaul').work('joinShaft');
+    const early = openIds(bench).find((id) => id.startsWith('retain:'))!;
+    bench.record({ type: 'StepDone', data: { stepId: early, note: '' } });
+    bench.work();
+    const looks = Object.keys(bench.state.steps).filter((id) => id.startsWith('checkStack:'));
+    expect(looks.length).toBeGreaterThan(0);
+    expect(looks.length).toBeLessThan(4);
+    expect([bench.state.sheet.finished === null, openIds(bench)]).toEqual([false, []]);
+  });
+
   test('should ask nothing once it is finished', () => {
     for (const template of UNIT_TEMPLATES.filter((_, n) => n % 5 === 0)) {
       const bench = new Bench(complete(reel(template)), 'overhaul').work();

@@ -1,11 +1,4 @@
-import {
-  bodyEvent,
-  boltsEvent,
-  joinEvent,
-  noteKey,
-  type Body,
-  type EventKey,
-} from '../course/index.ts';
+import { bodyEvent, boltsEvent, joinEvent, type Body, type EventKey } from '../course/index.ts';
 import { verdictOf, type JobEventData, type JobStart, type JobState } from '../job/index.ts';
 import type { Fold } from './fold.ts';
 import { STEP_EFFECTS } from './stepEffects.ts';
@@ -131,6 +124,7 @@ export const EFFECTS: Effects = {
   BacklashRead: READ_FINAL,
   // A job that is finished asks nothing.
   JobFinished: (fold) => {
+    fold.slack.clear();
     for (const { id, sets } of fold.model.unit.axes)
       for (const figure of sets) fold.proven.add(`${id} ${figure}`);
   },
@@ -156,7 +150,7 @@ function runClosed(fold: Fold, runId: string, state: JobState): void {
   }
 }
 
-/** A body that is in and was passed before is bad once it is to be replaced; a part that is, is emptied. */
+/** A body that is in is bad once it is to be replaced, and the new one is laid beside it; a part that is, is emptied. */
 function decided(fold: Fold, targetId: string, verdict: string): void {
   fold.note('inspect', targetId);
   if (verdict !== 'replace') {
@@ -164,7 +158,7 @@ function decided(fold: Fold, targetId: string, verdict: string): void {
     return;
   }
   if (fold.hot === targetId) fold.hot = null;
-  if (fold.noted.has(noteKey('compare', targetId))) fold.noteAgain('compare', targetId);
+  fold.noteAgain('compare', targetId);
   for (const { id } of fold.bodiesAt(targetId)) {
     if (fold.place.in.has(bodyEvent(id))) fold.bad.add(id);
     fold.fresh.delete(id);

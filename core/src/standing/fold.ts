@@ -11,6 +11,7 @@ import {
   noteKey,
   restsOn,
   SEALS,
+  spoiledBy,
   standsOn,
   subjectOf,
   waysOf,
@@ -112,14 +113,22 @@ export class Fold {
   out(event: EventKey): void {
     const id = subjectOf(event);
     this.#unprove(event);
-    this.slack.delete(id);
+    const isSlack = this.slack.delete(id);
     this.locked.delete(id);
     if (!this.place.in.has(event)) return;
-    this.putIn.delete(id);
+    // Under a nut that was only snug no sleeve was crushed.
+    if (!isSlack)
+      for (const spoiled of spoiledBy(this.model, new Set([event])))
+        this.fresh.delete(subjectOf(spoiled));
+    const isNew = this.putIn.delete(id);
     this.#opens(event);
     this.isBegun = true;
     const body = this.model.bodyOf.get(id);
-    if (body !== undefined && isSpoiled(body)) this.fresh.delete(id);
+    if (body !== undefined && isSpoiled(body)) {
+      this.fresh.delete(id);
+      if (isNew && this.noted.has(noteKey('compare', body.station.id)))
+        this.noteAgain('compare', body.station.id);
+    }
     const ways = this.model.shaftOf.has(id) ? waysOf(this.model, event, this.place) : [];
     const free = ways.filter(isFree).toSorted((a, b) => a.left.length - b.left.length)[0];
     this.place = afterOut(this.model, this.place, { event, left: free?.left ?? [] });
@@ -140,7 +149,30 @@ export class Fold {
     const lies = new Map(this.place.lies);
     for (const one of lies.keys()) if (this.model.bodyOf.get(one)!.host === id) lies.delete(one);
     lies.delete(id);
+    const part = this.order > 0 ? this.#laidIn(event) : null;
+    if (part !== null) lies.set(id, part);
     this.place = { in: new Set(this.place.in).add(event), lies };
+  }
+
+  /**
+   * The part in which something lies until its shaft comes through it; null where it is on the shaft. On a shaft that is out
+   * nothing goes on that shuts out what still has to.
+   */
+  #laidIn(event: EventKey): string | null {
+    const body = this.model.bodyOf.get(subjectOf(event));
+    const shaft = body?.fit === 'slide' ? this.model.shaftOf.get(body.host) : undefined;
+    if (shaft === undefined || this.place.in.has(joinEvent(shaft.part))) return null;
+    const { lies } = this.place;
+    const isShut = (one: EventKey, there: ReadonlySet<EventKey>) =>
+      !waysOf(this.model, one, { in: new Set(there).add(one), lies }).some(isFree);
+    const without = this.place.in;
+    const shutsOut = this.model.bodies
+      .filter(({ id, host }) => host === shaft.part && !without.has(bodyEvent(id)))
+      .map(({ id }) => bodyEvent(id))
+      .some(
+        (one) => one !== event && isShut(one, new Set(without).add(event)) && !isShut(one, without),
+      );
+    return shutsOut ? shaft.to : null;
   }
 
   /** The inner ring of a bearing that parts is laid in the outer one, as long as its shaft is out. */

@@ -1,6 +1,7 @@
 import { identifier, record, text } from '../../schema/index.ts';
 import { findStation } from '../../unit/index.ts';
 import { jobEvent } from '../eventRow.ts';
+import { begunAnew } from '../newSleeve.ts';
 
 /**
  * A new sleeve went in, or a nut that sets a preload by itself was slackened to begin anew: what was read before no longer
@@ -14,16 +15,6 @@ export const sleeveRenewed = jobEvent({
   reduce: (state, { data: { stationId } }, order) => {
     const station = state.unit === null ? undefined : findStation(state.unit, stationId)?.station;
     if (station?.kind !== 'spacer' && station?.kind !== 'nut') return `no sleeve ${stationId}`;
-    const { [stationId]: _scrapped, ...closing } = state.measured.closing;
-    const sleeveSince = {
-      ...state.setting.sleeveSince,
-      [stationId]: state.measured.torques.length,
-    };
-    const moved = { ...state.setting.moved, [stationId]: order };
-    return {
-      ...state,
-      measured: { ...state.measured, closing },
-      setting: { ...state.setting, sleeveSince, moved },
-    };
+    return begunAnew(state, stationId, order);
   },
 });

@@ -1,5 +1,6 @@
 import { record, stepId, text } from '../../schema/index.ts';
 import { jobEvent } from '../eventRow.ts';
+import { withNewSleeve } from '../newSleeve.ts';
 import { withStep } from '../withStep.ts';
 
 export const stepDone = jobEvent({
@@ -8,6 +9,9 @@ export const stepDone = jobEvent({
   data: record({ stepId: stepId(), note: text(500) }),
   says: (data, tell) =>
     `Done: ${tell.step(data.stepId)}${data.note === '' ? '' : `. ${data.note}`}`,
-  reduce: (state, { id, data, at, by }, order) =>
-    withStep(state, data.stepId, { status: 'done', words: data.note, order, eventId: id, at, by }),
+  reduce: (state, { id, data: { stepId: step, note }, at, by }, order) => {
+    const done = { status: 'done', words: note, order, eventId: id, at, by } as const;
+    const told = withStep(state, step, done);
+    return typeof told === 'string' ? told : withNewSleeve(told, step, order);
+  },
 });
