@@ -23,8 +23,13 @@ export async function jobAt(page: Page, address: string, jobId: string): Promise
   return foldJob(await eventsOf(page, address, jobId));
 }
 
+/** Between two requests the work is worked out: the server may have closed a connection that was kept. */
+const ONCE = { connection: 'close' };
+
 async function eventsOf(page: Page, address: string, jobId: string): Promise<readonly JobEvent[]> {
-  const answer = await page.request.get(`${address}api/jobs/${jobId}/events`);
+  const answer = await page.request.get(`${address}api/jobs/${jobId}/events`, {
+    headers: ONCE,
+  });
   return ((await answer.json()) as { events: JobEvent[] }).events;
 }
 
@@ -95,6 +100,7 @@ async function post(
 ): Promise<void> {
   const answer = await page.request.post(`${address}api/jobs/${jobId}/events`, {
     data: { events },
+    headers: ONCE,
   });
   expect(answer.status(), await answer.text()).toBe(201);
 }

@@ -1,4 +1,12 @@
-import { bodyEvent, boltsEvent, joinEvent, type Body, type EventKey } from '../course/index.ts';
+import {
+  noteKey,
+  isSetter,
+  bodyEvent,
+  boltsEvent,
+  joinEvent,
+  type Body,
+  type EventKey,
+} from '../course/index.ts';
 import { verdictOf, type JobEventData, type JobStart, type JobState } from '../job/index.ts';
 import type { Fold } from './fold.ts';
 import { STEP_EFFECTS } from './stepEffects.ts';
@@ -158,8 +166,12 @@ function decided(fold: Fold, targetId: string, verdict: string): void {
     return;
   }
   if (fold.hot === targetId) fold.hot = null;
-  fold.noteAgain('compare', targetId);
-  for (const { id } of fold.bodiesAt(targetId)) {
+  const bodies = fold.bodiesAt(targetId);
+  // A pack is chosen anew by what is measured: there is no new one to lay beside it.
+  const isCompared = !bodies.some(isSetter);
+  if (isCompared || fold.noted.has(noteKey('compare', targetId)))
+    fold.noteAgain('compare', targetId);
+  for (const { id } of bodies) {
     if (fold.place.in.has(bodyEvent(id))) fold.bad.add(id);
     fold.fresh.delete(id);
   }

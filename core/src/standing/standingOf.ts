@@ -73,6 +73,8 @@ function takeBack(fold: Fold, event: JobEvent | undefined): void {
   for (const one of what?.events(fold, target) ?? [])
     if (what!.to === 'out') fold.into(one);
     else {
+      // What never went in was not spoiled by coming out.
+      fold.putIn.delete(subjectOf(one));
       fold.out(one);
       fold.fresh.delete(subjectOf(one));
     }
