@@ -25,6 +25,7 @@ import {
   type Standing,
 } from '../course/index.ts';
 import type { FigureKind } from '../figures/index.ts';
+import { laidIn } from './laidIn.ts';
 
 /** What is so of a unit by its log. */
 export interface StandingNow extends Standing {
@@ -149,30 +150,9 @@ export class Fold {
     const lies = new Map(this.place.lies);
     for (const one of lies.keys()) if (this.model.bodyOf.get(one)!.host === id) lies.delete(one);
     lies.delete(id);
-    const part = this.order > 0 ? this.#laidIn(event) : null;
+    const part = this.order > 0 ? laidIn(this.model, this.place, event) : null;
     if (part !== null) lies.set(id, part);
     this.place = { in: new Set(this.place.in).add(event), lies };
-  }
-
-  /**
-   * The part in which something lies until its shaft comes through it; null where it is on the shaft. On a shaft that is out
-   * nothing goes on that shuts out what still has to.
-   */
-  #laidIn(event: EventKey): string | null {
-    const body = this.model.bodyOf.get(subjectOf(event));
-    const shaft = body?.fit === 'slide' ? this.model.shaftOf.get(body.host) : undefined;
-    if (shaft === undefined || this.place.in.has(joinEvent(shaft.part))) return null;
-    const { lies } = this.place;
-    const isShut = (one: EventKey, there: ReadonlySet<EventKey>) =>
-      !waysOf(this.model, one, { in: new Set(there).add(one), lies }).some(isFree);
-    const without = this.place.in;
-    const shutsOut = this.model.bodies
-      .filter(({ id, host }) => host === shaft.part && !without.has(bodyEvent(id)))
-      .map(({ id }) => bodyEvent(id))
-      .some(
-        (one) => one !== event && isShut(one, new Set(without).add(event)) && !isShut(one, without),
-      );
-    return shutsOut ? shaft.to : null;
   }
 
   /** The inner ring of a bearing that parts is laid in the outer one, as long as its shaft is out. */
