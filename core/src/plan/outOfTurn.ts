@@ -1,6 +1,6 @@
 import {
-  eventOf,
   clear,
+  eventOf,
   modelOf,
   subjectOf,
   waysOf,
@@ -19,7 +19,7 @@ import { isBehind, type Step } from './step.ts';
 export interface OutOfTurn {
   /** Titles of what has to be done besides because of it: what comes out again, what is spoiled and renewed. */
   readonly more: readonly string[];
-  /** Names of what is recorded to be in its way: with that it cannot be so. None where nothing is. */
+  /** Names of what is in its way by the log: as long as that is in, it cannot go in. Empty where nothing is. */
   readonly shutBy: readonly string[];
 }
 

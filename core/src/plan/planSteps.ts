@@ -106,10 +106,8 @@ function notedBy(
   },
 ): ReadonlySet<string> {
   const noted = new Set(now.noted);
-  const told = new Set(done.map(({ id }) => partsOfId(id).base));
   for (const step of whole)
-    if (step.behind === null && !told.has(partsOfId(step.id).base))
-      for (const key of notesOf(root, step)) noted.delete(key);
+    if (step.behind === null) for (const key of notesOf(root, step)) noted.delete(key);
   for (const step of done)
     for (const key of notesOf(root, step)) if (!now.again.has(key)) noted.add(key);
   return noted;

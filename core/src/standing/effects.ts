@@ -1,9 +1,9 @@
 import {
-  noteKey,
-  isSetter,
   bodyEvent,
   boltsEvent,
+  isSetter,
   joinEvent,
+  noteKey,
   type Body,
   type EventKey,
 } from '../course/index.ts';
