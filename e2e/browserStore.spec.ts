@@ -39,6 +39,38 @@ test('a browser that keeps nothing says so, and everything is sent', async ({
   await context.close();
 });
 
+test('what was entered the moment before a page is left goes up from the next page', async ({
+  browser,
+  workshop,
+}) => {
+  const context = await browser.newContext();
+  // The browser's store does not answer, nor does the server: nothing but the page has what is entered.
+  await context.addInitScript(() => {
+    if (window.name === 'left') return;
+    const silent = { open: () => new EventTarget(), deleteDatabase: () => new EventTarget() };
+    Object.defineProperty(window, 'indexedDB', { value: silent });
+  });
+  const page = await context.newPage();
+  await toSillBench(page, workshop.address);
+  await startRun(page, /Shop dial/);
+  await expect(page.getByText('All sent')).toBeVisible();
+  await page.route('**/events*', (route) => route.abort());
+  await typeReadings(page, SIX.slice(0, 2));
+  await expect(page.getByText(/zero 0.000, lift 0.140/)).toBeVisible();
+  await page.unrouteAll();
+  await page.evaluate(() => (window.name = 'left'));
+  await page.reload();
+  await expect(page.getByText(/zero 0.000, lift 0.140/)).toBeVisible();
+  await expect(page.getByText('All sent')).toBeVisible();
+  const jobId = await jobOf(page, workshop.address, 'Sill winch reducer');
+  const { events } = (await (
+    await page.request.get(`${workshop.address}api/jobs/${jobId}/events`)
+  ).json()) as { events: { type: string; data: { typed?: string } }[] };
+  const typed = events.flatMap(({ data }) => (data.typed === undefined ? [] : [data.typed]));
+  expect(typed.slice(-2)).toEqual(['0 (mm)', '0.14 (mm)']);
+  await context.close();
+});
+
 test('ten tabs work on one live connection, and a tab that is closed hands it on', async ({
   context,
   workshop,

@@ -4,6 +4,7 @@ import { LONG_LOG } from '../longLog.ts';
 import { browserHub } from './browserHub.ts';
 import { httpTransport, WORKSHOP_STREAM } from './httpTransport.ts';
 import { openIndexedStorage } from './indexedStorage.ts';
+import { plainJournal } from './journal.ts';
 import type { LiveHub } from './liveHub.ts';
 import { StreamClient } from './streamClient.ts';
 import { useStreams } from './streamStore.ts';
@@ -32,6 +33,7 @@ function make(): BrowserStreams {
   const client = new StreamClient({
     state: useStreams,
     storage: openIndexedStorage(),
+    journal: plainJournal(() => localStorage, Date.now),
     transport: httpTransport((path, init) => fetch(path, init)),
     timers: {
       set: (action, wait) => setTimeout(action, wait),

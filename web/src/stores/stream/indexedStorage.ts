@@ -52,8 +52,7 @@ export async function openIndexedStorage(name = 'wendaxis'): Promise<StreamStora
   });
   return {
     load: (streamId) => load(db, streamId),
-    keep: async (streamId, event) =>
-      void (await db.add('waiting', { id: event.id, streamId, event })),
+    keep: (streamId, event) => keep(db, streamId, event),
     confirm: (streamId, events) => confirm(db, streamId, events),
     setAside: (rows) => setAside(db, rows),
     aside: async () => (await db.getAll('aside')).map(({ id: _, ...row }) => row),
@@ -121,6 +120,14 @@ async function load(db: IDBPDatabase<Schema>, streamId: string) {
     confirmed,
     waiting: ordered.filter(({ id }) => !ids.has(id)).map(({ event }) => event),
   };
+}
+
+/** An entry that is there already, because two tabs found it, is kept once. */
+async function keep(db: IDBPDatabase<Schema>, streamId: string, event: StreamEvent): Promise<void> {
+  const write = db.transaction('waiting', 'readwrite');
+  if ((await write.store.index('byId').count(event.id)) === 0)
+    await write.store.add({ id: event.id, streamId, event });
+  await write.done;
 }
 
 async function confirm(

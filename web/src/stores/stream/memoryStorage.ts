@@ -13,7 +13,7 @@ export function memoryStorage(): StreamStorage {
         waiting: waiting.filter((row) => row.streamId === streamId).map(({ event }) => event),
       }),
     keep(streamId, event) {
-      waiting.push({ streamId, event });
+      if (!waiting.some(({ event: { id } }) => id === event.id)) waiting.push({ streamId, event });
       return done;
     },
     confirm(streamId, events) {

@@ -1,17 +1,12 @@
+import { AsideShelf } from './asideShelf.ts';
 import { EntryMarks } from './entryMarks.ts';
 import { Exchange } from './exchange.ts';
+import type { Journal } from './journal.ts';
 import { KeptStore } from './keptStore.ts';
 import { newLine, retryAfter, type Line } from './line.ts';
 import { ShownLogs } from './shownLogs.ts';
 import type { StateBox, StreamState } from './streamStore.ts';
-import type {
-  AsideEvent,
-  AsideReason,
-  StreamEvent,
-  StreamStorage,
-  Timers,
-  Transport,
-} from './streamTypes.ts';
+import type { StreamEvent, StreamStorage, Timers, Transport } from './streamTypes.ts';
 
 /** Most events that the browser's store takes at once, so that the page is not busy with them for long. */
 const MOST_KEPT_AT_ONCE = 2000;
@@ -21,6 +16,7 @@ export interface StreamParts {
   readonly state: StateBox<StreamState>;
   /** Resolves with the browser's store; rejects where the browser refuses one. */
   readonly storage: Promise<StreamStorage>;
+  readonly journal: Journal;
   readonly transport: Transport;
   readonly timers: Timers;
   /** Other tabs are told of what is recorded here. */
@@ -43,11 +39,15 @@ export class StreamClient {
   readonly #exchange: Exchange;
   readonly #lines = new Map<string, Line>();
   readonly #marks: EntryMarks;
+  readonly #aside: AsideShelf;
 
   constructor(parts: StreamParts) {
     this.#parts = parts;
     this.#logs = new ShownLogs(parts.state);
-    this.#marks = new EntryMarks((unsaved) => this.#logs.set({ unsaved }));
+    this.#marks = new EntryMarks({
+      tell: (unsaved) => this.#logs.set({ unsaved }),
+      safe: (ids) => parts.journal.drop(ids),
+    });
     this.#exchange = new Exchange({
       transport: parts.transport,
       logs: this.#logs,
@@ -58,7 +58,7 @@ export class StreamClient {
         this.#logs.stopWaiting(streamId, events);
         this.#marks.settled(events);
       },
-      setAside: (streamId, events, reason) => this.#setAside(streamId, events, reason),
+      setAside: (streamId, events, reason) => this.#aside.put(streamId, events, reason),
     });
     this.#store = new KeptStore({
       storage: parts.storage,
@@ -66,14 +66,34 @@ export class StreamClient {
       tell: (store) => this.#logs.set({ store }),
       cameLate: () => this.#storeCameLate(),
     });
-    void this.#loadAside();
+    this.#aside = new AsideShelf(this.#logs, this.#store, this.#marks);
+    void this.#aside.load();
+    const left = parts.journal.left();
+    for (const streamId of new Set(left.map((row) => row.streamId)))
+      this.#goOnWith(
+        streamId,
+        left.filter((row) => row.streamId === streamId).map(({ event }) => event),
+      );
   }
 
-  /** Record an event: on screen now, kept as soon as the browser's store has it, sent as soon as it can be. */
+  /** What a page that was left had not handed over stands behind what the store has of its log. */
+  #goOnWith(streamId: string, events: readonly StreamEvent[]): void {
+    this.#line(streamId).loaded = this.#loadStored(streamId).then(() => {
+      for (const event of events) this.#take(streamId, event, true);
+    });
+    void this.sync(streamId);
+  }
+
+  /** Record an event: on screen and written down now, kept as soon as the store has it, sent as soon as it can be. */
   record(streamId: string, event: StreamEvent): void {
-    this.#logs.addWaiting(streamId, event);
+    const written = this.#parts.journal.write(streamId, event);
     this.#parts.tellTabs(streamId, event);
-    this.#marks.recorded(event);
+    this.#take(streamId, event, written);
+  }
+
+  #take(streamId: string, event: StreamEvent, written: boolean): void {
+    this.#logs.addWaiting(streamId, event);
+    this.#marks.recorded(event, written);
     void this.#keep(streamId, event).then(() => this.sync(streamId));
   }
 
@@ -115,16 +135,13 @@ export class StreamClient {
 
   /** Try an entry that was set aside once more, behind everything that waits. */
   async sendAgain(id: string): Promise<void> {
-    const row = this.#logs.aside.find(({ event }) => event.id === id);
-    if (row === undefined) return;
-    await this.forget([id]);
-    this.record(row.streamId, row.event);
+    const row = await this.#aside.take(id);
+    if (row !== undefined) this.record(row.streamId, row.event);
   }
 
   /** Forget entries that were set aside. */
-  async forget(ids: readonly string[]): Promise<void> {
-    this.#logs.dropAside(ids);
-    await this.#store.write((storage) => storage.forget(ids));
+  forget(ids: readonly string[]): Promise<void> {
+    return this.#aside.forget(ids);
   }
 
   /** Send and fetch until both sides have the same; one at a time for each log. */
@@ -197,18 +214,6 @@ export class StreamClient {
     return this.#parts.readAhead(streamId, [...confirmed, ...events, ...left]);
   }
 
-  async #setAside(
-    streamId: string,
-    events: readonly StreamEvent[],
-    reason: AsideReason,
-  ): Promise<void> {
-    const rows = events.map((event): AsideEvent => ({ streamId, event, reason }));
-    this.#logs.stopWaiting(streamId, events);
-    this.#logs.addAside(rows);
-    this.#marks.settled(events);
-    await this.#store.write((storage) => storage.setAside(rows));
-  }
-
   /** Keep an entry in the browser's store; where that fails it stays on screen, is sent all the same, and it is told. */
   async #keep(streamId: string, event: StreamEvent): Promise<void> {
     await this.#marks.keeping(event, async (kept) => {
@@ -218,7 +223,7 @@ export class StreamClient {
 
   /** The store was given up and has come after all: it keeps what was entered meanwhile, and shows what it holds. */
   #storeCameLate(): void {
-    void this.#loadAside();
+    void this.#aside.load();
     for (const [streamId, { waiting }] of Object.entries(this.#logs.all))
       for (const event of waiting)
         if (this.#marks.isUnkept(event)) void this.#keep(streamId, event);
@@ -226,13 +231,6 @@ export class StreamClient {
       line.loaded = null;
       void this.sync(streamId);
     }
-  }
-
-  async #loadAside(): Promise<void> {
-    const storage = await this.#store.opened();
-    const rows = await storage?.aside().catch(() => []);
-    const shown = new Set(this.#logs.aside.map(({ event }) => event.id));
-    this.#logs.addAside((rows ?? []).filter(({ event }) => !shown.has(event.id)));
   }
 
   #line(streamId: string): Line {

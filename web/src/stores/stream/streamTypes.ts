@@ -80,7 +80,7 @@ export interface StreamStorage {
     readonly confirmed: readonly StreamEvent[];
     readonly waiting: readonly StreamEvent[];
   }>;
-  /** Keep an event that waits to be sent, behind all that wait already. */
+  /** Keep an event that waits to be sent, behind all that wait already; once, however often it is asked. */
   keep(streamId: string, event: StreamEvent): Promise<void>;
   /** Keep events that the server has; they wait no longer. */
   confirm(streamId: string, events: readonly StreamEvent[]): Promise<void>;

@@ -1,3 +1,4 @@
+import { plainJournal, type Journal } from '../journal.ts';
 import { memoryStorage } from '../memoryStorage.ts';
 import { StreamClient, type StreamParts } from '../streamClient.ts';
 import type { StreamState } from '../streamStore.ts';
@@ -50,6 +51,22 @@ export class FakeServer implements Transport {
   }
 }
 
+/** A browser's plain storage, as far as a journal uses it. */
+export class PlainMap extends Map<string, string> {
+  get length(): number {
+    return this.size;
+  }
+  key = (at: number): string | null => [...this.keys()][at] ?? null;
+  getItem = (name: string): string | null => this.get(name) ?? null;
+  setItem = (name: string, value: string): void => void this.set(name, value);
+  removeItem = (name: string): void => void this.delete(name);
+}
+
+/** The journal of a browser that refuses plain storage. */
+export const NO_JOURNAL = plainJournal(() => {
+  throw new DOMException('no', 'SecurityError');
+}, Date.now);
+
 /** Patience with the browser's store is counted in steps of this many ms. */
 export const STEP = 500;
 
@@ -90,6 +107,7 @@ export async function settled(): Promise<void> {
 export function bench(
   storage: Promise<StreamStorage> = Promise.resolve(memoryStorage()),
   readAhead: StreamParts['readAhead'] = () => Promise.resolve(),
+  journal: Journal = NO_JOURNAL,
 ) {
   let state: StreamState = {
     logs: {},
@@ -110,6 +128,7 @@ export function bench(
       },
     },
     storage,
+    journal,
     transport: server,
     timers,
     tellTabs: (_, event) => told.push(event.id),
