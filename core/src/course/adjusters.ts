@@ -5,7 +5,7 @@ import { bodyEvent, boltsEvent, type Body, type EventKey } from './model/index.t
 import type { Stage, StageGoal } from './stage.ts';
 import { clear, wholePlace } from './ways/index.ts';
 
-/** Adjusters: all but what covers or locks them, then turned to their figure; the rest follows. */
+/** Adjusters: all but what covers or locks them, the caps no more than snug; then turned to their figure; the rest follows. */
 export function turnAdjusters(draft: Draft, { axes, absent }: Stage, goal: StageGoal): void {
   const { model } = draft;
   const adjusters = model.bodies.filter(
@@ -37,16 +37,20 @@ export function setAdjuster(draft: Draft, id: string, axisId: string): void {
   draft.add('setPreload', id);
 }
 
-/** What covers or locks adjusters in a unit that is whole, and every circle of bolts that holds no joint. */
+/** What covers or locks adjusters in a unit that is whole, and the bolts that hold no joint; not the caps that share their thread. */
 function coversOf({ model }: Draft, adjusters: readonly Body[]): ReadonlySet<EventKey> {
   const own = new Set(adjusters.map(({ id }) => bodyEvent(id)));
-  return new Set([
+  const capped = new Set(adjusters.map(({ axisId }) => axisId));
+  const late = new Set([
     ...[...own]
       .flatMap((event) => clear(model, event, wholePlace(model))?.moves ?? [])
       .map(({ event }) => event)
       .filter((event) => !own.has(event)),
     ...model.holds.map(({ boltsId }) => boltsEvent(boltsId)),
   ]);
+  for (const { boltsId, axisId, isOfCaps } of model.holds)
+    if (isOfCaps && capped.has(axisId)) late.delete(boltsEvent(boltsId));
+  return late;
 }
 
 /** Whether the figures of an axis are set by turning: an adjuster, or the nut on a sleeve. */

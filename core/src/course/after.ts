@@ -1,5 +1,7 @@
 import { figureKey, noteKey, type AxisFigure, type Draft } from './draft.ts';
 import { sleeveNut } from '../unit/index.ts';
+import type { ActId } from './acts.ts';
+import { isLockedAtOnce } from './locks.ts';
 import { isCrushed, isGlued, isLocked, isNewNut, THREADED } from './kinds.ts';
 import {
   bodyEvent,
@@ -23,7 +25,7 @@ export function tightenForGood(draft: Draft, axes: readonly string[] | null = nu
     if (bolts !== undefined && axes === null) {
       if (isGlued(bolts)) draft.add('prepare', id);
       draft.add('torque', id);
-      if (isLocked(bolts)) draft.add('lock', id);
+      if (isLockedAtOnce(draft, bolts)) draft.add('lock', id);
     }
     if (axes === null || (nut !== undefined && axes.includes(nut.axisId))) draft.slack.delete(id);
   }
@@ -81,6 +83,12 @@ function relieve(draft: Draft, open: readonly EventKey[], { again }: Standing): 
   }
 }
 
+/** Bolts that are tightened in a course: they push what they clamp. */
+const tightened = ({ model, rows }: Draft): readonly EventKey[] =>
+  model.bolts
+    .filter(({ id }) => rows.some(({ act, on }) => act === 'torque' && on.includes(id)))
+    .map(({ id }) => boltsEvent(id));
+
 /** What the end of a course is told. */
 export interface Finish {
   readonly isOverhaul: boolean;
@@ -99,7 +107,7 @@ export function finishUp(
 ): void {
   const { model } = draft;
   const { axes } = model.unit;
-  relieve(draft, [...open], standing);
+  relieve(draft, [...open, ...tightened(draft)], standing);
   for (const one of figures) {
     if (draft.proven.has(figureKey(one)) && !standing.proven.has(figureKey(one))) continue;
     if (isOverhaul && !hadTrial && !isTurned(draft, one.axisId))
@@ -117,15 +125,14 @@ export function finishUp(
     if (THREADED.has(station.kind) && isLocked(station) && (isTouched || isLeftOpen))
       draft.add('lock', id);
   }
-  const locked = new Set(draft.rows.flatMap(({ act, on }) => (act === 'lock' ? on : [])));
-  for (const bolts of model.bolts)
-    if (
-      isLocked(bolts) &&
-      standing.isBegun &&
-      !standing.locked.has(bolts.id) &&
-      !locked.has(bolts.id)
-    )
+  const actsOn = (act: ActId) =>
+    new Set(draft.rows.flatMap((row) => (row.act === act ? row.on : [])));
+  const [locked, turned] = [actsOn('lock'), actsOn('torque')];
+  for (const bolts of model.bolts) {
+    const isLeftOpen = standing.isBegun && !standing.locked.has(bolts.id);
+    if (isLocked(bolts) && (turned.has(bolts.id) || isLeftOpen) && !locked.has(bolts.id))
       draft.add('lock', bolts.id);
+  }
   for (const { id } of axes) draft.note('turn', id);
   const hasSeals = model.bodies.some(
     ({ id, station }) => SEALS.has(station.kind) && (isOverhaul || moved.has(id)),

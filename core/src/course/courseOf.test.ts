@@ -176,6 +176,23 @@ describe('the course of a unit', () => {
     expect(again).not.toContain('bearing-left');
   });
 
+  test('should put caps on snug before the adjusters in their thread are turned, and bend locks once all is proven', () => {
+    const model = modelOf(templated('carrierAdjusters'));
+    const { rows } = courseOf(model, { scope: 'overhaul' });
+    const at = (act: string, on: string, trial?: true) =>
+      rows.findIndex((row) => row.act === act && row.on[0] === on && row.trial === trial);
+    const order = [
+      at('place', 'adjuster-left'),
+      at('torque', 'caps', true),
+      at('setPreload', 'adjuster-left'),
+      at('torque', 'caps'),
+      rows.findLastIndex(({ act }) => act === 'prove'),
+      at('lock', 'caps'),
+    ];
+    expect(order).not.toContain(-1);
+    expect(order).toEqual(order.toSorted((a, b) => a - b));
+  });
+
   test('should name what has no way, and plan the rest', () => {
     const unit = FAMILIES.oneBore(drawsFrom(5));
     const [axis] = unit.axes;

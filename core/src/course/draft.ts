@@ -3,6 +3,7 @@ import type { Axis, Station } from '../unit/index.ts';
 import type { ActId } from './acts.ts';
 import {
   bodyEvent,
+  boltsEvent,
   isBody,
   subjectOf,
   type Body,
@@ -90,12 +91,19 @@ export class Draft {
     this.#noted.delete(noteKey(act, on));
   }
 
-  /** An act about a whole axis, unless it was done and nothing that the axis rests on has moved since. */
+  #isBolts(id: string): boolean {
+    return this.model.bolts.some((bolts) => bolts.id === id);
+  }
+
+  /** An act about a whole axis, unless it was done and nothing that the axis rests on has moved, or was tightened, since. */
   noteSince(act: ActId, axisId: string): void {
     const key = noteKey(act, axisId);
     const since = this.rows.slice(this.#notedAt.get(key) ?? 0);
-    const isStirred = since.some(
-      ({ move }) => move !== undefined && restsOn(this.model, axisId, eventOf(move)),
+    const stirs = (event: EventKey) => restsOn(this.model, axisId, event);
+    const isStirred = since.some(({ act, on: [id = ''], move }) =>
+      move === undefined
+        ? act === 'torque' && this.#isBolts(id) && stirs(boltsEvent(id))
+        : stirs(eventOf(move)),
     );
     if (this.#noted.has(key) && !isStirred) return;
     this.#noted.add(key);

@@ -10,6 +10,7 @@ import {
   isSpoiled,
   ROLLING,
 } from './kinds.ts';
+import { isLockedAtOnce } from './locks.ts';
 import { isBolts, joinEvent, SEALS, subjectOf, type Body } from './model/index.ts';
 import type { Row } from './row.ts';
 import { partedAt, ringOf, rings, rowMove } from './takeApart.ts';
@@ -52,7 +53,7 @@ const ringsAt = ({ model, place }: Draft, shaft: string): readonly Body[] =>
 function tighten(draft: Draft, bolts: Station, moved: Moved): void {
   if (isPrepared(bolts, draft.isTrial)) draft.add('prepare', bolts.id);
   draft.add('torque', bolts.id, moved);
-  if (!draft.isTrial && isLocked(bolts)) draft.add('lock', bolts.id);
+  if (!draft.isTrial && isLockedAtOnce(draft, bolts)) draft.add('lock', bolts.id);
 }
 
 /** A shaft goes in; where a ring of its part is tight on it, or it takes one up again that is, it is drawn into that. */

@@ -18,10 +18,13 @@ export function isOnItsWay(
   const behind = open < 0 ? moving : moving.slice(0, open);
   if (open >= 0 && moving.slice(open).some((step) => step.behind !== null)) return false;
   if (now.bad.size > 0) return false;
-  const isDoneAgain = (step: Draft) => notesOf(root, step).some((key) => now.again.has(key));
-  if (course.some((step) => step.behind !== null && isDoneAgain(step))) return false;
-  // What was decided against and is not compared in it wants a new one.
+  // What is to be looked at again and is not looked at any more in it.
   const asked = new Set(course.flatMap((step) => notesOf(root, step)));
+  const ahead = new Set(
+    course.flatMap((step) => (step.behind === null ? notesOf(root, step) : [])),
+  );
+  if ([...asked].some((key) => now.again.has(key) && !ahead.has(key))) return false;
+  // What was decided against and is not compared in it wants a new one.
   const wanted = [...bodyOf.values()].map(({ station }) => noteKey('compare', station.id));
   if (wanted.some((key) => now.again.has(key) && !asked.has(key))) return false;
   const together = new Set(start.place.in);

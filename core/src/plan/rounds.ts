@@ -56,6 +56,7 @@ const BUILT = [
   'fitSpacer',
   'fitORing',
   'fitSeal',
+  'putOnCaps',
   'snug',
   'checkStack',
   'checkBuild',

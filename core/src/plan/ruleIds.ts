@@ -76,6 +76,7 @@ export const RULE_IDS = [
   'fitSpacer',
   'joinShaft',
   'closeJoint',
+  'putOnCaps',
   'snug',
   'drawDown',
   'checkBuild',

@@ -124,6 +124,7 @@ export const SPEAKERS: Readonly<Record<ActId, readonly Speaker[]>> = {
   relieve: [axis('relieve')],
   close: [part('closeJoint')],
   torque: [
+    station('putOnCaps', isOnTrial),
     station('snug', isOnTrial),
     station('drawDown', isOnTrial),
     station('torque', not(isOnTrial)),

@@ -88,3 +88,9 @@ export const SEATING_CHECKS = {
 } as const satisfies Record<string, SeatingCheck>;
 export type SeatingCheckId = keyof typeof SEATING_CHECKS;
 export const SEATING_CHECK_IDS = Object.keys(SEATING_CHECKS) as readonly SeatingCheckId[];
+
+/** What is looked at together on a shaft: it is looked at once all of them are good. */
+export const SHAFT_CHECKS = {
+  stack: ['stackOnSpacer', 'stackRaces', 'stackTurns'],
+  sideLoad: ['free', 'play'],
+} as const satisfies Record<string, readonly SeatingCheckId[]>;

@@ -1,6 +1,7 @@
 export {
   SEATING_CHECK_IDS,
   SEATING_CHECKS,
+  SHAFT_CHECKS,
   SHOULDER_FEELER,
   type SeatingCheck,
   type SeatingCheckId,

@@ -3,11 +3,11 @@ import {
   boltsEvent,
   isSetter,
   joinEvent,
-  noteKey,
   type Body,
   type EventKey,
 } from '../course/index.ts';
 import { verdictOf, type JobEventData, type JobStart, type JobState } from '../job/index.ts';
+import { SHAFT_CHECKS, type SeatingCheckId } from '../seating/index.ts';
 import type { Fold } from './fold.ts';
 import { STEP_EFFECTS } from './stepEffects.ts';
 import { settersIn } from './settersIn.ts';
@@ -57,7 +57,7 @@ export const opened = (
 ): void => {
   const outAt = Object.hasOwn(OUT_AT_START, start) ? OUT_AT_START[start] : OUT_AT_START.running;
   for (const event of outAt(fold.model)) fold.out(event);
-  if (start !== 'running') fold.note('drain', fold.model.root);
+  if (start !== 'running') fold.notes.add('drain', fold.model.root);
   fold.isBegun = false;
 };
 
@@ -101,22 +101,22 @@ export const EFFECTS: Effects = {
     fitted(fold, stationId);
     if (trial) fold.settled.delete(stationId);
   },
-  SizeMeasured: (fold, { stationId }) => fold.note('measureSize', stationId),
+  SizeMeasured: (fold, { stationId }) => fold.notes.add('measureSize', stationId),
   SeatTried: (fold, { stationId, outcome }) => {
     for (const body of fold.bodiesAt(stationId).filter(isRing))
       if (outcome !== 'stoppedHalfWay') fold.into(bodyEvent(body.id));
       else if (fold.place.in.has(bodyEvent(body.id))) fold.bad.add(body.id);
   },
-  SeatChecked: (fold, { targetId }) => {
-    // What is asked of a shaft as a whole is asked of one that is built up.
-    if (fold.model.unit.axes.some(({ id }) => id === targetId)) fold.witness(targetId);
+  SeatChecked: (fold, { targetId, check, good }) => {
+    if (fold.model.unit.axes.some(({ id }) => id === targetId))
+      checkedOnShaft(fold, targetId, { check, good });
     for (const { id, fit } of fold.bodiesAt(targetId, 'cup'))
       if (fit === 'tight' && !fold.place.in.has(bodyEvent(id))) fold.into(bodyEvent(id));
   },
   RunOpened: (fold, { specId, stage }, state) => {
     const spec = state.specs.find((one) => one.specId === specId);
     if (spec === undefined) return;
-    if (stage === 'asFound') fold.note('measureAsFound', spec.axisId, spec.kind);
+    if (stage === 'asFound') fold.notes.add('measureAsFound', spec.axisId, spec.kind);
     else fold.witness(spec.axisId);
   },
   RunClosed: (fold, { runId }, state) => runClosed(fold, runId, state),
@@ -128,7 +128,7 @@ export const EFFECTS: Effects = {
     if (sleeve !== undefined) fold.witness(sleeve.axisId);
   },
   AdjusterTurned: (fold, { stationId }) => void fold.settled.add(stationId),
-  BearingOffered: (fold, { stationId }) => fold.note('compare', stationId),
+  BearingOffered: (fold, { stationId }) => fold.notes.add('compare', stationId),
   BacklashRead: READ_FINAL,
   // A job that is finished asks nothing.
   JobFinished: (fold) => {
@@ -138,6 +138,23 @@ export const EFFECTS: Effects = {
   },
   InspectionDecided: (fold, { targetId, verdict }) => decided(fold, targetId, verdict),
 };
+
+/** What is asked of a shaft as a whole is asked of one that is built up; of its stack, before anything draws that together. */
+function checkedOnShaft(
+  fold: Fold,
+  axisId: string,
+  { check, good }: Pick<JobEventData['SeatChecked'], 'check' | 'good'>,
+): void {
+  const { stack, sideLoad } = SHAFT_CHECKS;
+  const isOf = (checks: readonly SeatingCheckId[]) => checks.includes(check);
+  if (isOf(stack)) {
+    for (const { id, axisId: on, station } of fold.model.bodies)
+      if (on === axisId && station.kind === 'needleThrust') fold.handTight(bodyEvent(id));
+    return fold.notes.look('checkHome', axisId, { check, good, all: stack });
+  }
+  fold.witness(axisId);
+  if (isOf(sideLoad)) fold.notes.look('relieve', axisId, { check, good, all: sideLoad });
+}
 
 /** Within its limits a figure is proven by the final reading, and what sets it stands; out of them that is open again. */
 function runClosed(fold: Fold, runId: string, state: JobState): void {
@@ -160,7 +177,7 @@ function runClosed(fold: Fold, runId: string, state: JobState): void {
 
 /** A body that is in is bad once it is to be replaced, and the new one is laid beside it; a part that is, is emptied. */
 function decided(fold: Fold, targetId: string, verdict: string): void {
-  fold.note('inspect', targetId);
+  fold.notes.add('inspect', targetId);
   if (verdict !== 'replace') {
     for (const { id } of fold.bodiesAt(targetId)) fold.fresh.add(id);
     return;
@@ -169,8 +186,7 @@ function decided(fold: Fold, targetId: string, verdict: string): void {
   const bodies = fold.bodiesAt(targetId);
   // A pack is chosen anew by what is measured: there is no new one to lay beside it.
   const isCompared = !bodies.some(isSetter);
-  if (isCompared || fold.noted.has(noteKey('compare', targetId)))
-    fold.noteAgain('compare', targetId);
+  if (isCompared || fold.notes.has('compare', targetId)) fold.notes.reopen('compare', targetId);
   for (const { id } of bodies) {
     if (fold.place.in.has(bodyEvent(id))) fold.bad.add(id);
     fold.fresh.delete(id);

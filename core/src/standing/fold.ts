@@ -8,7 +8,6 @@ import {
   isJoin,
   isSpoiled,
   joinEvent,
-  noteKey,
   restsOn,
   SEALS,
   spoiledBy,
@@ -17,15 +16,14 @@ import {
   waysOf,
   wholePlace,
   wholeStanding,
-  type ActId,
   type Body,
   type EventKey,
   type Model,
   type Place,
   type Standing,
 } from '../course/index.ts';
-import type { FigureKind } from '../figures/index.ts';
 import { laidIn } from './laidIn.ts';
+import { Notes } from './notes.ts';
 
 /** What is so of a unit by its log. */
 export interface StandingNow extends Standing {
@@ -46,9 +44,7 @@ export class Fold {
   readonly locked: Set<string>;
   readonly settled: Set<string>;
   readonly proven: Set<string>;
-  readonly noted: Set<string>;
-  /** Of what was noted: what is to be done again. */
-  readonly again = new Set<string>();
+  readonly notes: Notes;
   readonly putIn = new Set<string>();
   readonly chosen = new Set<string>();
   hot: string | null = null;
@@ -68,27 +64,17 @@ export class Fold {
     this.locked = new Set(whole.locked);
     this.settled = new Set(whole.settled);
     this.proven = new Set(whole.proven);
-    this.noted = new Set(whole.noted);
+    this.notes = new Notes(whole.noted);
   }
 
   standing(): StandingNow {
-    const { place, fresh, bad, slack, locked, settled, proven, noted, again, isBegun } = this;
+    const { place, fresh, bad, slack, locked, settled, proven, isBegun } = this;
     const { putIn, hot, moved, dragged, chosen } = this;
+    const { noted, again } = this.notes;
     return {
       ...{ place, fresh, bad, slack, locked, settled, proven, noted, again, isBegun },
       ...{ putIn, hot, moved, dragged, chosen },
     };
-  }
-
-  note(act: ActId, on: string, figure?: FigureKind): void {
-    this.noted.add(noteKey(act, on, figure));
-    this.again.delete(noteKey(act, on, figure));
-  }
-
-  /** What was noted does not hold any more. */
-  noteAgain(act: ActId, on: string): void {
-    this.noted.delete(noteKey(act, on));
-    this.again.add(noteKey(act, on));
   }
 
   /** Bodies of a station; of one whose rings part, the one that is meant. */
@@ -127,8 +113,8 @@ export class Fold {
     const body = this.model.bodyOf.get(id);
     if (body !== undefined && isSpoiled(body)) {
       this.fresh.delete(id);
-      if (isNew && this.noted.has(noteKey('compare', body.station.id)))
-        this.noteAgain('compare', body.station.id);
+      if (isNew && this.notes.has('compare', body.station.id))
+        this.notes.reopen('compare', body.station.id);
     }
     const ways = this.model.shaftOf.has(id) ? waysOf(this.model, event, this.place) : [];
     const free = ways.filter(isFree).toSorted((a, b) => a.left.length - b.left.length)[0];
@@ -219,15 +205,15 @@ export class Fold {
     const { root, unit, bodyOf } = this.model;
     for (const { id } of unit.axes)
       if (restsOn(this.model, id, event)) {
-        this.noteAgain('turn', id);
-        this.noteAgain('relieve', id);
-        this.noteAgain('checkHome', id);
+        this.notes.reopen('turn', id);
+        this.notes.reopen('relieve', id);
+        this.notes.reopen('checkHome', id);
       }
     const isSeal = SEALS.has(bodyOf.get(subjectOf(event))?.station.kind ?? 'housing');
     if (!isSeal && !isJoin(event)) return;
-    this.noteAgain('pressureTest', root);
-    if (this.noted.has(noteKey('fill', root))) this.noteAgain('drain', root);
-    this.noteAgain('fill', root);
+    this.notes.reopen('pressureTest', root);
+    if (this.notes.has('fill', root)) this.notes.reopen('drain', root);
+    this.notes.reopen('fill', root);
   }
 
   #unprove(event: EventKey): void {

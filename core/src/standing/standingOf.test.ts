@@ -101,6 +101,24 @@ describe('what is so by a log', () => {
     expect(is()).toBe(true);
   });
 
+  test('should have a stack looked at once all its looks are good, without its nut, and until it moves', () => {
+    const unit = complete(reel('thrustPastPlate'));
+    const axisId = unit.axes[0]!.id;
+    const bench = new Bench(unit).work('checkStack');
+    const isNoted = () => standing(bench).noted.has(`checkHome ${axisId}`);
+    for (const check of ['stackOnSpacer', 'stackRaces', 'stackTurns'] as const) {
+      expect(isNoted()).toBe(false);
+      bench.add('SeatChecked', { targetId: axisId, check, good: true });
+    }
+    expect(isNoted()).toBe(true);
+    expect(standing(bench).place.in.has('in nut')).toBe(false);
+    bench.add('SeatChecked', { targetId: axisId, check: 'stackRaces', good: false });
+    expect(isNoted()).toBe(false);
+    bench.add('SeatChecked', { targetId: axisId, check: 'stackRaces', good: true });
+    bench.add('StepDone', { stepId: 'takeOff:needles-right', note: '' });
+    expect(isNoted()).toBe(false);
+  });
+
   test('should begin as the unit came, and take a reading for a witness', () => {
     const unit = complete(reel('coverShims'));
     const bench = cover();

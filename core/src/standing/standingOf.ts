@@ -65,6 +65,9 @@ function undoneAtOnce(events: readonly JobEvent[]): ReadonlySet<string> {
   return atOnce;
 }
 
+/** Steps that tighten bolts or a nut. */
+const TIGHTENS: ReadonlySet<string> = new Set(['torque', 'putOnCaps', 'snug', 'drawDown']);
+
 /** A step that is taken back is so at that moment: what it put in is out, over any check that stood; what it took out is in. */
 function takeBack(fold: Fold, event: JobEvent | undefined): void {
   if (event?.type !== 'StepDone') return;
@@ -78,7 +81,7 @@ function takeBack(fold: Fold, event: JobEvent | undefined): void {
       fold.out(one);
       fold.fresh.delete(subjectOf(one));
     }
-  if (rule === 'torque' || rule === 'snug' || rule === 'drawDown') {
+  if (TIGHTENS.has(rule)) {
     fold.slack.add(target);
     fold.locked.delete(target);
   }

@@ -10,11 +10,11 @@ type Effect = (fold: Fold, target: string) => void;
 const note =
   (act: ActId): Effect =>
   (fold, target) =>
-    fold.note(act, target === '' ? fold.model.root : target);
+    fold.notes.add(act, target === '' ? fold.model.root : target);
 
 /** What was laid beside the old one is new: whether it is in, or goes in later. */
 const compared: Effect = (fold, target) => {
-  fold.note('compare', target);
+  fold.notes.add('compare', target);
   for (const { id } of fold.bodiesAt(target)) fold.fresh.add(id);
 };
 
@@ -180,7 +180,7 @@ export const STEP_EFFECTS: Readonly<Record<string, Effect>> = {
   measureBolts: note('measureSize'),
   compare: compared,
   newPart: compared,
-  spin: (fold) => fold.model.unit.axes.forEach(({ id }) => fold.note('turn', id)),
+  spin: (fold) => fold.model.unit.axes.forEach(({ id }) => fold.notes.add('turn', id)),
   relieve: note('relieve'),
   checkStack: note('checkHome'),
   heat: (fold, target) => {
@@ -192,11 +192,12 @@ export const STEP_EFFECTS: Readonly<Record<string, Effect>> = {
   layInner: (fold, target) => {
     for (const { id } of fold.bodiesAt(target, 'cone')) fold.lay(id);
   },
+  putOnCaps: (fold, target) => onTrial(fold, ofStation()(fold, target), target),
   snug: (fold, target) => onTrial(fold, ofStation()(fold, target), target),
   drawDown: (fold, target) => onTrial(fold, ofStation()(fold, target), target),
   asFound: (fold, target) => {
     const { axisId, figure } = figureOf(target);
-    fold.note('measureAsFound', axisId, figure);
+    fold.notes.add('measureAsFound', axisId, figure);
   },
   torque: torqued,
   crush: crushed,

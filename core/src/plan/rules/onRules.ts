@@ -1,3 +1,4 @@
+import { modelOf } from '../../course/index.ts';
 import { FIGURES } from '../../figures/index.ts';
 import {
   isSeparable,
@@ -55,6 +56,11 @@ function closeHow({ unit, part }: PartSubject): string {
       : ` Bring it down straight over its dowels by hand${inside.length === 0 ? '' : `, ${inside.join(' and ')} in place`}. Never pull it down by its bolts: if it does not go by hand, find out what it stands on.`;
   return `${first}${rest}`;
 }
+
+/** Caps in whose thread, with that of the case, adjusters run: snug while these are turned. */
+const sharesThread = ({ unit, axis, station }: StationSubject): boolean =>
+  axis.stations.some(({ kind }) => kind === 'adjuster') &&
+  modelOf(unit).holds.some(({ boltsId, isOfCaps }) => isOfCaps && boltsId === station.id);
 
 /** What goes on or in by hand, the shaft, the joints over it, and what is drawn down only to measure. */
 export const ON_RULES: readonly Rule[] = [
@@ -153,6 +159,20 @@ export const ON_RULES: readonly Rule[] = [
     cautions: ['heavyFalls'],
     consumables: ({ part }) =>
       part.kind === 'carrier' ? [] : ['cleaner', 'gasket or sealant as the maker says'],
+  },
+  {
+    id: 'putOnCaps',
+    phase: 'trial',
+    on: 'station',
+    kinds: ['bolts'],
+    form: 'tick',
+    when: sharesThread,
+    title: ({ station: { name } }) => `Put the caps on, ${name} snug`,
+    // Common practice, no source.
+    how: 'Each cap on its own side, the same way round as before, by its marks. Turn the bolts in by hand, then only until the caps sit. Turn each adjuster by hand: one that binds has its thread crossed. Then take its cap off and set it anew.',
+    reason:
+      'The adjusters run in the threads of case and caps together. Tight caps would hold them.',
+    tools: ['socket with its handle'],
   },
   {
     id: 'snug',

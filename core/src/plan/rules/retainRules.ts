@@ -1,3 +1,4 @@
+import { SHAFT_CHECKS } from '../../seating/index.ts';
 import { besideThreadlocker } from '../compound.ts';
 import { standsInPart } from '../buildUp.ts';
 import { numbers } from '../figures.ts';
@@ -9,9 +10,6 @@ import { torqueNumbers } from './seatNumbers.ts';
 import { isMeasured } from './measured.ts';
 import { READY } from './seated.ts';
 import { comesAsOne } from '../seats.ts';
-
-/** A shaft that was drawn into its last bearing is free again when both are so. */
-const RELIEVED = ['free', 'play'] as const;
 
 /** What holds and fills the seats: side load relieved, retainers, loose rollers, shells. */
 export const RETAIN_RULES: readonly Rule[] = [
@@ -25,9 +23,11 @@ export const RETAIN_RULES: readonly Rule[] = [
     how: 'When the last ring has gripped and all is cold: turn it. Drag or no end play is side load. A light tap on each end of the shaft with a soft hammer, turn again, until it turns freely and has its play.',
     reason:
       'A shaft drawn into a second bearing is left under side load; that ruins the bearing within hours.',
-    checks: () => RELIEVED,
+    checks: () => SHAFT_CHECKS.sideLoad,
     done: ({ state, axis }) =>
-      RELIEVED.every((check) => state.fitting.seating[axis.id]?.[check]?.good === true),
+      SHAFT_CHECKS.sideLoad.every(
+        (check) => state.fitting.seating[axis.id]?.[check]?.good === true,
+      ),
     tools: ['soft hammer'],
     after: [
       { rule: 'seatInner', of: 'axis' },

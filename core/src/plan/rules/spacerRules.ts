@@ -1,7 +1,7 @@
 import { NORMAL_FACTOR } from '../../measure/index.ts';
 import { turnWords } from '../../preload/index.ts';
 import { SOURCES } from '../../sources/index.ts';
-import type { SeatingCheckId } from '../../seating/index.ts';
+import { SHAFT_CHECKS, type SeatingCheckId } from '../../seating/index.ts';
 import type { Axis } from '../../unit/index.ts';
 import { adjusterProgress } from '../adjusterProgress.ts';
 import { bandFigure, figure, fromDetail, lacksDetail, numbers, words } from '../figures.ts';
@@ -24,8 +24,6 @@ export function buildChecks(axis: Axis): readonly SeatingCheckId[] {
     ...(arrangement === 'plainThrust' ? (['washersInOrder'] as const) : []),
   ];
 }
-
-const STACK: readonly SeatingCheckId[] = ['stackOnSpacer', 'stackRaces', 'stackTurns'];
 
 function spacerNumbers({ state, axis }: StationSubject): Numbers {
   const progress = spacerProgress(state, axis);
@@ -169,9 +167,9 @@ export const SPACER_RULES: readonly Rule[] = [
     how: ({ axis }) =>
       `A needle thrust bearing that has slipped off its spacer is crushed ${axis.stations.some(({ kind }) => kind === 'nut') ? 'by the nut' : 'as it is drawn together'}, and the play reads right.`,
     reason: 'Once torqued it cannot be seen.',
-    checks: () => STACK,
+    checks: () => SHAFT_CHECKS.stack,
     done: ({ state, axis }) =>
-      STACK.every((check) => state.fitting.seating[axis.id]?.[check]?.good === true),
+      SHAFT_CHECKS.stack.every((check) => state.fitting.seating[axis.id]?.[check]?.good === true),
     after: [
       { rule: 'fitPack', of: 'axis' },
       { rule: 'chooseSpacer', of: 'axis' },
