@@ -23,7 +23,7 @@ export function tightenForGood(draft: Draft, axes: readonly string[] | null = nu
     const bolts = nut === undefined ? model.bolts.find((one) => one.id === id) : undefined;
     if (nut !== undefined && (axes?.includes(nut.axisId) ?? true)) turnForGood(draft, nut);
     if (bolts !== undefined && axes === null) {
-      if (isGlued(bolts)) draft.add('prepare', id);
+      if (isGlued(bolts)) draft.note('prepare', id);
       draft.add('torque', id);
       if (isLockedAtOnce(draft, bolts)) draft.add('lock', id);
     }
@@ -35,7 +35,7 @@ export function tightenForGood(draft: Draft, axes: readonly string[] | null = nu
 function turnForGood(draft: Draft, { id, station, axisId }: Body): void {
   const set = setByNut(draft, axisId, id);
   if (set !== null) return draft.add('setPreload', set);
-  if (isGlued(station)) draft.add('prepare', id);
+  if (isGlued(station)) draft.note('prepare', id);
   draft.add('torque', id);
 }
 

@@ -51,7 +51,7 @@ const ringsAt = ({ model, place }: Draft, shaft: string): readonly Body[] =>
   rings(model, shaft, place.in);
 
 function tighten(draft: Draft, bolts: Station, moved: Moved): void {
-  if (isPrepared(bolts, draft.isTrial)) draft.add('prepare', bolts.id);
+  if (isPrepared(bolts, draft.isTrial)) draft.note('prepare', bolts.id);
   draft.add('torque', bolts.id, moved);
   if (!draft.isTrial && isLockedAtOnce(draft, bolts)) draft.add('lock', bolts.id);
 }
@@ -107,7 +107,7 @@ export function checkIt(draft: Draft, body: Body): void {
 }
 
 const compound = (draft: Draft, { id, station }: Body): void => {
-  if (station.retention === 'compound') draft.add('prepare', id);
+  if (station.retention === 'compound') draft.note('prepare', id);
 };
 
 function dropIn(draft: Draft, body: Body, moved: Moved): void {
@@ -134,7 +134,7 @@ function turnNut(draft: Draft, { id, station, axisId, host }: Body, moved: Moved
     (one) => one.axisId === axisId && one.host === host && isCrushed(one),
   );
   if (isNewNut(station)) draft.note('compare', id);
-  if (isPrepared(station, draft.isTrial)) draft.add('prepare', id);
+  if (isPrepared(station, draft.isTrial)) draft.note('prepare', id);
   if (sleeve !== undefined && !draft.isTrial)
     return draft.add('setPreload', [sleeve.id, id], moved);
   if (!draft.isTrial && preloadNutOf(draft.axisOf(axisId))?.id === id)
@@ -145,7 +145,7 @@ function turnNut(draft: Draft, { id, station, axisId, host }: Body, moved: Moved
 
 function screwOn(draft: Draft, station: Station, moved: Moved): void {
   draft.add('place', station.id, moved);
-  if (isGlued(station)) draft.add('prepare', station.id);
+  if (isGlued(station)) draft.note('prepare', station.id);
   draft.add('torque', station.id);
   if (isLocked(station)) draft.add('lock', station.id);
 }

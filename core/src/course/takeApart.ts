@@ -30,6 +30,7 @@ export function takeApart(draft: Draft, move: Move): void {
   draft.place = afterOut(model, draft.place, move);
   draft.hot = null;
   draft.slack.delete(id);
+  draft.forget('prepare', id);
   const body = draft.bodyOf(move.event);
   if (body !== null) return takeOutBody(draft, body, moved);
   if (isBolts(move.event)) return draft.add('loosen', id, moved);

@@ -107,7 +107,8 @@ function notedBy(
 ): ReadonlySet<string> {
   const noted = new Set(now.noted);
   for (const step of whole)
-    if (step.behind === null) for (const key of notesOf(root, step)) noted.delete(key);
+    if (step.behind === null && partsOfId(step.id).count === 1)
+      for (const key of notesOf(root, step)) noted.delete(key);
   for (const step of done)
     for (const key of notesOf(root, step)) if (!now.again.has(key)) noted.add(key);
   return noted;
@@ -175,8 +176,6 @@ class Fitted {
   /** How often a look at something is due by now; null for a step that is no such look. */
   countOf(base: string): number | null {
     const [rule = ''] = base.split(':', 1);
-    // What goes on before a last turn goes on once for each of them.
-    if (rule === 'prepare') return this.#turnsOf(base.slice(rule.length + 1)) + 1;
     const fits = LOOKED_AT[rule];
     return fits === undefined ? null : (this.#counts.get(`${fits}${base.slice(rule.length)}`) ?? 1);
   }
@@ -186,10 +185,6 @@ class Fitted {
     const [rule = ''] = base.split(':', 1);
     const fits = LOOKED_AT[rule];
     return fits !== undefined && this.#now.has(`${fits}${base.slice(rule.length)}`);
-  }
-
-  #turnsOf(id: string): number {
-    return this.#counts.get(`torque:${id}`) ?? this.#counts.get(`crush:${id}`) ?? 0;
   }
 }
 

@@ -110,6 +110,7 @@ export class Fold {
     const isNew = this.putIn.delete(id);
     this.#opens(event);
     this.isBegun = true;
+    if (this.notes.has('prepare', id)) this.notes.reopen('prepare', id);
     const body = this.model.bodyOf.get(id);
     if (body !== undefined && isSpoiled(body)) {
       this.fresh.delete(id);
@@ -126,7 +127,9 @@ export class Fold {
     const id = subjectOf(event);
     this.#unprove(event);
     this.#opens(event);
-    const host = this.model.bodyOf.get(id)?.host;
+    const own = this.model.bodyOf.get(id);
+    const host = own?.host;
+    if (own?.station.retention === 'compound') this.notes.add('prepare', id);
     if (host !== this.hot) this.hot = null;
     if (this.order > 0 && host !== undefined) this.putIn.add(id);
     if (this.model.bodyOf.has(id)) {

@@ -176,6 +176,7 @@ export const STEP_EFFECTS: Readonly<Record<string, Effect>> = {
   mark: note('mark'),
   markCaps: note('mark'),
   inspectPart: note('inspect'),
+  prepare: note('prepare'),
   measureSeats: note('measureSize'),
   measureBolts: note('measureSize'),
   compare: compared,
