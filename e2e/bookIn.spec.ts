@@ -1,5 +1,5 @@
 import { jobOf } from './workTo.ts';
-import { expect, startRun, test, typeReadings } from './workshopTest.ts';
+import { goTo, expect, startRun, test, typeReadings } from './workshopTest.ts';
 
 test('a unit of one’s own, from book-in to a pack, by keyboard', async ({ page, workshop }) => {
   await page.goto(workshop.address);
@@ -61,7 +61,7 @@ test('what is entered for a job outlasts a look elsewhere and a reload; a copy a
   page,
   workshop,
 }) => {
-  await page.goto(`${workshop.address}book-in`);
+  await goTo(page, `${workshop.address}book-in`);
   const name = page.getByLabel('Name of the unit');
   const left = page.getByRole('group', { name: 'Left bearing' }).getByLabel('Printed on');
   await name.fill('Net hauler');
@@ -77,7 +77,7 @@ test('what is entered for a job outlasts a look elsewhere and a reload; a copy a
   await expect(page.getByRole('radio', { name: /Cone spacer/ })).toBeChecked();
 
   const tarn = await jobOf(page, workshop.address, 'Tarn rear axle');
-  await page.goto(`${workshop.address}jobs/${tarn}/describe?view=keep`);
+  await goTo(page, `${workshop.address}jobs/${tarn}/describe?view=keep`);
   await page.getByRole('link', { name: 'Book in another like it' }).click();
   await expect(page.getByText('A copy of Tarn rear axle')).toBeVisible();
   await page.getByRole('button', { name: 'Clear the form' }).click();

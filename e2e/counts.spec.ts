@@ -2,7 +2,7 @@ import type { Locator, Page } from '@playwright/test';
 
 import { stillFor } from '@wendaxis/core/measure';
 
-import { expect, stepOnScreen, test } from './workshopTest.ts';
+import { goTo, expect, stepOnScreen, test } from './workshopTest.ts';
 
 /** One way of doing what a screen asks for; null where the screen is not of that kind. */
 interface Hand {
@@ -20,7 +20,7 @@ interface Hand {
 
 /** Work a tapered gearbox from the list of jobs to its closed record; what each screen took is told where it was too much. */
 async function work(page: Page, address: string, hand: Hand): Promise<number> {
-  await page.goto(address);
+  await goTo(page, address);
   await expect(page.getByRole('heading', { name: 'On the bench' })).toBeVisible();
   await hand.bookIn();
   await expect(page).toHaveURL(/\/jobs\//);

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 
-import { expect, expectAccessible, test } from './workshopTest.ts';
+import { goTo, expect, expectAccessible, test } from './workshopTest.ts';
 
 test('a unit is described station by station, kept, handed over and begun from again', async ({
   page,
@@ -61,7 +61,7 @@ test('a unit is described station by station, kept, handed over and begun from a
   const text = readFileSync(await download.path(), 'utf8');
   expect(JSON.parse(text)).toMatchObject({ format: 'wendaxis-unit', version: 1 });
 
-  await page.goto(`${workshop.address}book-in`);
+  await goTo(page, `${workshop.address}book-in`);
   await page.getByRole('radio', { name: 'Your own' }).click();
   await expect(page.getByRole('radio', { name: /Tarn kind of axle/ })).toBeVisible();
   const give = (content: string) =>

@@ -3,7 +3,7 @@ import type { Page } from '@playwright/test';
 import { HABITS } from './habits.ts';
 import { engineCase } from './pressedUnits.ts';
 import { bookIn, jobAt, workTo } from './workTo.ts';
-import { expect, expectAccessible, test } from './workshopTest.ts';
+import { goTo, expect, expectAccessible, test } from './workshopTest.ts';
 
 /** The stand-in thermometer on the part, and its reading taken. */
 async function touch(page: Page): Promise<void> {
@@ -53,26 +53,26 @@ test('an engine case with two halves and gearbox shafts is parted by heat, fille
   await workTo(page, address, jobId, { habits: HABITS, until: ({ rule }) => rule === 'liftOff' });
 
   // Before its bores are measured what is usual is said; the caution with it, and what holds it in the joint.
-  await page.goto(`${job}/step/liftOff:half-right`);
+  await goTo(page, `${job}/step/liftOff:half-right`);
   await expect(numbers).toContainText('Held on the shaft by');
   await expect(numbers).toContainText(/Usual heat, the fits are not known.*80 to 95 °C/s);
   await expect(page.getByText(/Case dowels: drawn straight/)).toBeVisible();
   await expectAccessible(page);
-  await page.goto(`${job}/step/pull:input-bearing-right`);
+  await goTo(page, `${job}/step/pull:input-bearing-right`);
   await expect(page.getByRole('list', { name: 'Ways out of the outer ring' })).toContainText(
     'Case in the oven, ring down: it falls out',
   );
 
   await workTo(page, address, jobId, { habits: HABITS, until: ({ rule }) => rule === 'heat' });
-  await page.goto(`${job}/heat`);
+  await goTo(page, `${job}/heat`);
   await expect(page.getByText(/Every ring (drops|slides) in/).first()).toBeVisible();
   await fillHalf(page, 'Left case half', true);
   await fillHalf(page, 'Right case half', false);
-  await page.goto(`${job}/step/liftOff:half-right`);
+  await goTo(page, `${job}/step/liftOff:half-right`);
   await expect(numbers).toContainText(/Warm it to.*\d+ °C/s);
 
   await workTo(page, address, jobId, { habits: HABITS, until: ({ rule }) => rule === 'seatInner' });
-  await page.goto(job);
+  await goTo(page, job);
   await expect(
     page.getByRole('heading', { name: 'Bring the shaft into Left bearing' }),
   ).toBeVisible();
@@ -80,7 +80,7 @@ test('an engine case with two halves and gearbox shafts is parted by heat, fille
   const { sheet, log } = await jobAt(page, address, jobId);
   expect(sheet.finished).not.toBeNull();
   expect(log.ignored).toEqual([]);
-  await page.goto(`${job}/log`);
+  await goTo(page, `${job}/log`);
   const entries = page.getByRole('list', { name: 'Entries, newest first' });
   await expect(entries).toContainText('stopped half way');
   await expect(entries).toContainText(/Thermometer on Left case half: \d+ °C, simulated/);

@@ -4,7 +4,7 @@ import { compilePlan } from '@wendaxis/core/plan';
 import { unitFromTemplate, type Unit } from '@wendaxis/core/unit';
 
 import { bookIn, jobAt } from './workTo.ts';
-import { expect, expectAccessible, test } from './workshopTest.ts';
+import { expect, expectAccessible, goTo, test } from './workshopTest.ts';
 
 /** Pages under a job. */
 const OF_A_JOB = [
@@ -54,14 +54,10 @@ async function jobsAt(page: Page, address: string): Promise<readonly string[]> {
   return jobs.map(({ jobId }) => jobId);
 }
 
-/** Go to an address as a link within the program does, in the light of day: the program itself is not fetched again. */
-async function goWithin(page: Page, address: string): Promise<void> {
-  await page.evaluate((to) => {
-    document.documentElement.dataset['theme'] = 'day';
-    history.pushState(null, '', to);
-    dispatchEvent(new PopStateEvent('popstate'));
-    return new Promise((done) => requestIdleCallback(done, { timeout: 500 }));
-  }, address);
+/** A page as it stands once it is open, in the light of day. */
+async function openInDay(page: Page, address: string): Promise<void> {
+  await page.evaluate(() => (document.documentElement.dataset['theme'] = 'day'));
+  await goTo(page, address);
   await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
   await expect(page.getByText(/^(Opening|Fetching)/)).toHaveCount(0);
 }
@@ -82,7 +78,7 @@ for (const [what, addressesOf, least] of [
     await page.goto(workshop.address);
     for (const path of addresses) {
       await page.setViewportSize({ width: 1280, height: 800 });
-      await goWithin(page, `${workshop.address}${path}`);
+      await openInDay(page, `${workshop.address}${path}`);
       shown.add(await page.getByRole('main').innerText());
       await expectAccessible(page);
       await page.evaluate(() => (document.documentElement.dataset['theme'] = 'night'));
@@ -140,7 +136,7 @@ test('the longest names fit a screen, a tablet and a telephone', async ({ page, 
     ...OF_A_JOB.map((one) => `jobs/${jobId}${one}`),
     ...forms.map((id) => `jobs/${jobId}/step/${encodeURIComponent(id)}`),
   ]) {
-    await goWithin(page, `${workshop.address}${path}`);
+    await openInDay(page, `${workshop.address}${path}`);
     for (const width of [1280, 820, 390]) {
       await page.setViewportSize({ width, height: 844 });
       const own = await page.evaluate(() => document.documentElement.scrollWidth);

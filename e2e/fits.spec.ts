@@ -1,5 +1,5 @@
 import { allSent } from './settingBench.ts';
-import { expect, expectAccessible, test } from './workshopTest.ts';
+import { goTo, expect, expectAccessible, test } from './workshopTest.ts';
 
 test('an answer of the fits desk goes to a seat, the way in is chosen there, and a limit is set with its reason', async ({
   page,
@@ -56,7 +56,7 @@ test('the workshop adds a material and rates its press, and a part can be made o
   page,
   workshop,
 }) => {
-  await page.goto(`${workshop.address}workshop`);
+  await goTo(page, `${workshop.address}workshop`);
   await page.getByLabel('Rated at').fill('50 kN');
   await page
     .getByRole('region', { name: 'Press' })
@@ -92,7 +92,7 @@ test('the workshop adds a material and rates its press, and a part can be made o
     .click();
   await page.getByRole('link', { name: 'Describe' }).click();
   await expect(page).toHaveURL(/describe/);
-  await page.goto(page.url().replace(/describe.*$/, 'describe?part=half-left'));
+  await goTo(page, page.url().replace(/describe.*$/, 'describe?part=half-left'));
   await page.getByLabel('Made of').selectOption({ label: 'Zinc die casting' });
   await page.getByRole('button', { name: 'Record the part' }).click();
   const made = page.getByLabel('Made of');
@@ -108,7 +108,7 @@ test('three quick questions of the bench are answered without a job', async ({
   page,
   workshop,
 }) => {
-  await page.goto(`${workshop.address}fits`);
+  await goTo(page, `${workshop.address}fits`);
   await page.getByLabel(/^Printed on the bearing/).fill('6205');
   await expect(page.getByLabel('Seat diameter')).toHaveValue('52.000 mm');
   await page.getByLabel(/^Bore: class/).fill('N7');

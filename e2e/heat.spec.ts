@@ -1,6 +1,6 @@
 import { HABITS } from './habits.ts';
 import { jobOf, workTo } from './workTo.ts';
-import { expect, expectAccessible, test } from './workshopTest.ts';
+import { goTo, expect, expectAccessible, test } from './workshopTest.ts';
 
 test('both halves are heated and filled against the clock, with one ring that stops half way', async ({
   page,
@@ -14,11 +14,11 @@ test('both halves are heated and filled against the clock, with one ring that st
     until: ({ rule }) => rule === 'heat',
   });
   const job = `${workshop.address}jobs/${jobId}`;
-  await page.goto(job);
+  await goTo(page, job);
   await expect(
     page.getByRole('heading', { name: /^Heat (?:Ignition|Drive)-side half$/ }),
   ).toBeVisible();
-  await page.goto(`${job}/heat`);
+  await goTo(page, `${job}/heat`);
   await expect(page.getByText('Every ring drops in')).toBeVisible();
   await expectAccessible(page);
 

@@ -1,6 +1,6 @@
 import { HABITS } from './habits.ts';
 import { jobOf, workTo } from './workTo.ts';
-import { expect, expectAccessible, test } from './workshopTest.ts';
+import { goTo, expect, expectAccessible, test } from './workshopTest.ts';
 
 test('a cone comes off its carrier and goes on hot: too late once, warmed again, and home', async ({
   page,
@@ -10,7 +10,7 @@ test('a cone comes off its carrier and goes on hot: too late once, warmed again,
   await page.clock.install();
   const { address } = workshop;
   const jobId = await jobOf(page, address, 'Tarn rear axle');
-  await page.goto(`${address}jobs/${jobId}/step/pullInner:carrier-bearing-left`);
+  await goTo(page, `${address}jobs/${jobId}/step/pullInner:carrier-bearing-left`);
   const out = page.getByRole('list', { name: 'Ways out of the cone' });
   await expect(out).toContainText('Puller behind the inner ring');
   await expect(out.getByRole('listitem').last()).toContainText('last resort');
@@ -21,7 +21,7 @@ test('a cone comes off its carrier and goes on hot: too late once, warmed again,
     habits: HABITS,
     until: ({ id }) => id === 'seatInner:carrier-bearing-left',
   });
-  await page.goto(`${address}jobs/${jobId}/step/seatInner:carrier-bearing-left`);
+  await goTo(page, `${address}jobs/${jobId}/step/seatInner:carrier-bearing-left`);
   const ways = page.getByRole('list', { name: 'Methods' });
   await expect(ways).toContainText('Ring in oven or clean bath');
   await expect(ways).toContainText('Shaft from the freezer');
@@ -55,7 +55,7 @@ test('a cone comes off its carrier and goes on hot: too late once, warmed again,
   await page.getByRole('button', { name: 'Ring off the heater' }).click();
   await expect(live).toContainText(/It (drops in|slides)/);
   await page.getByRole('button', { name: /^Done/ }).click();
-  await page.goto(`${address}jobs/${jobId}/log`);
+  await goTo(page, `${address}jobs/${jobId}/log`);
   const log = page.getByRole('list', { name: 'Entries, newest first' });
   await expect(log).toContainText('Done: Fit Carrier bearing, left, cone');
   await expect(log).toContainText('Thermometer on Carrier bearing, left');
@@ -68,7 +68,7 @@ test('a crank is drawn into its second bearing with a rod that bears it, and mil
   test.setTimeout(120_000);
   const { address } = workshop;
   const jobId = await jobOf(page, address, 'Moth engine case');
-  await page.goto(`${address}jobs/${jobId}/step/pull:bearing-left`);
+  await goTo(page, `${address}jobs/${jobId}/step/pull:bearing-left`);
   await expect(page.getByRole('list', { name: 'Ways out of the outer ring' })).toContainText(
     'Case in the oven, ring down: it falls out',
   );
@@ -76,7 +76,7 @@ test('a crank is drawn into its second bearing with a rod that bears it, and mil
     habits: HABITS,
     until: ({ id }) => id === 'seatInner:bearing-left',
   });
-  await page.goto(`${address}jobs/${jobId}/step/seatInner:bearing-left`);
+  await goTo(page, `${address}jobs/${jobId}/step/seatInner:bearing-left`);
   const ways = page.getByRole('list', { name: 'Methods' });
   // The ring is in its case: no oven for it alone, no induction heater.
   await expect(ways).toContainText('The case with the ring in it in the oven');
@@ -98,7 +98,7 @@ test('a crank is drawn into its second bearing with a rod that bears it, and mil
   await expectAccessible(page);
 
   // A thinner rod of mild steel would seize: it is said before it is tried.
-  await page.goto(`${address}workshop`);
+  await goTo(page, `${address}workshop`);
   await page.getByRole('button', { name: 'Add a rod' }).click();
   const card = page.getByRole('form', { name: 'A rod' });
   await card.getByLabel('Name').fill('Studding M10');
@@ -110,12 +110,12 @@ test('a crank is drawn into its second bearing with a rod that bears it, and mil
   await expect(tools).toContainText('M10 × 1.5, class 4.6');
   await tools.getByRole('button', { name: 'Remove Studding M12' }).click();
   await expect(tools).not.toContainText('Studding M12');
-  await page.goto(`${address}jobs/${jobId}/step/seatInner:bearing-left`);
+  await goTo(page, `${address}jobs/${jobId}/step/seatInner:bearing-left`);
   await expect(rods.getByRole('listitem').filter({ hasText: 'Studding M10' })).toContainText(
     /galls|too weak/,
   );
   await page.getByRole('button', { name: /^Done/ }).click();
   await workTo(page, address, jobId, { habits: HABITS, until: ({ rule }) => rule === 'relieve' });
-  await page.goto(`${address}jobs/${jobId}`);
+  await goTo(page, `${address}jobs/${jobId}`);
   await expect(page.getByRole('heading', { name: /Relieve side load|Build it up/ })).toBeVisible();
 });

@@ -1,4 +1,4 @@
-import { expect, test, proveTooMuch, toSillBench } from './workshopTest.ts';
+import { goTo, expect, test, proveTooMuch, toSillBench } from './workshopTest.ts';
 import { jobOf } from './workTo.ts';
 
 test('a play beyond its limits is accepted with a name and a reason, which the record keeps', async ({
@@ -36,12 +36,12 @@ test('a run is opened before its turn, and what the job is for is changed while 
 }) => {
   const moth = await jobOf(page, workshop.address, 'Moth engine case');
   const job = `${workshop.address}jobs/${moth}`;
-  await page.goto(`${job}/step/measure:axis:endPlay`);
+  await goTo(page, `${job}/step/measure:axis:endPlay`);
   await expect(page.getByText('Waiting for')).toBeVisible();
   await page.getByRole('button', { name: 'To the bench' }).click();
   await expect(page.getByRole('button', { name: /^All are fitted/ })).toBeVisible();
 
-  await page.goto(`${job}/plan`);
+  await goTo(page, `${job}/plan`);
   const steps = page.getByText(/steps done, on \d+ screens/);
   const before = await steps.innerText();
   await page.getByRole('button', { name: 'Change what it is for' }).click();

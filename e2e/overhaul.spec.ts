@@ -1,4 +1,4 @@
-import { expect, startRun, test, tickUntil, typeReadings } from './workshopTest.ts';
+import { goTo, expect, startRun, test, tickUntil, typeReadings } from './workshopTest.ts';
 
 test('an engine case from book-in to the decided bearing: described, stripped, measured, inspected, compared', async ({
   page,
@@ -71,13 +71,13 @@ test('an engine case from book-in to the decided bearing: described, stripped, m
   await expect(told).toContainText(/Left bearing drops in from.*5[45] °C/s);
   await expect(told).toContainText(/Heat to.*61 °C/s);
 
-  await page.goto(`${page.url().split('/step')[0]}/step/inspect:bearing-left`);
+  await goTo(page, `${page.url().split('/step')[0]}/step/inspect:bearing-left`);
   await page.getByRole('button', { name: /Track pitted/ }).click();
   await expect(page.getByRole('radio', { name: /Replace/ })).toBeChecked();
   await page.getByRole('button', { name: /^Confirm/ }).click();
   // What was decided is there before the page is loaded anew.
   await expect(heading(/^Inspect Left bearing/)).toBeHidden();
-  await page.goto(`${page.url().split('/step')[0]}/step/compare:bearing-left`);
+  await goTo(page, `${page.url().split('/step')[0]}/step/compare:bearing-left`);
   await page.getByLabel('Printed on the ring').fill('6205');
   await expect(page.getByText('Wrong part for this place.')).toBeVisible();
   await page.getByLabel('Printed on the ring').fill('6205-2RS C3');

@@ -13,7 +13,7 @@ import {
 import { HABITS } from './habits.ts';
 import { allSent, typedRun } from './settingBench.ts';
 import { bookIn, jobAt, recordIn, workTo } from './workTo.ts';
-import { expect, expectAccessible, test } from './workshopTest.ts';
+import { goTo, expect, expectAccessible, test } from './workshopTest.ts';
 
 const BANDS = {
   ...HABITS.bands,
@@ -68,7 +68,7 @@ test('a rear axle goes from as found to final in a trial and one build, by what 
   const pair = virtualPair(77, { packs: found, perRing: 0.777, ratio: 41 / 11 });
 
   // The depth: an etching without its meaning is asked back with both shims; the heights of the bearings give the rest.
-  await page.goto(`${job}/step/chooseDepth:axis:depth`);
+  await goTo(page, `${job}/step/chooseDepth:axis:depth`);
   const height = 21 + Number((pair.rightDepth - found.depth).toFixed(3));
   const depth = page.getByRole('form', { name: 'Depth of the pinion' });
   await depth.getByLabel('Etched on the pinion that was in').fill('0.05 mm');
@@ -94,14 +94,14 @@ test('a rear axle goes from as found to final in a trial and one build, by what 
   const trial = await packsOf(page, address, jobId);
   expect(Math.abs(depthOfPair(pair, trial))).toBeLessThan(0.03);
   expect(playOfPair(pair, trial)).toBeGreaterThan(0);
-  await page.goto(`${job}/bench`);
+  await goTo(page, `${job}/bench`);
   await typedRun(page, playOfPair(pair, trial).toFixed(3));
-  await page.goto(`${job}/step/readBacklash:carrier-axis:backlash`);
+  await goTo(page, `${job}/step/readBacklash:carrier-axis:backlash`);
   await typeRound(page, pair, trial, 'other');
   await expect(page.getByText(/the smallest/).first()).toBeVisible();
 
   // One screen has all four, what to move, and the odds of it.
-  await page.goto(`${job}/pair/carrier-axis`);
+  await goTo(page, `${job}/pair/carrier-axis`);
   await expect(page.getByRole('heading', { name: 'Next move' })).toBeVisible();
   await expect(page.getByText(/% that this is the last move/)).toBeVisible();
   await page.getByRole('button', { name: 'Ring gear: away' }).click();
@@ -109,7 +109,7 @@ test('a rear axle goes from as found to final in a trial and one build, by what 
   await expectAccessible(page);
 
   // Both packs together, from the box.
-  await page.goto(`${job}/pack`);
+  await goTo(page, `${job}/pack`);
   await expect(page.getByRole('heading', { name: 'Choose the packs together' })).toBeVisible();
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/\/step\//);
@@ -117,7 +117,7 @@ test('a rear axle goes from as found to final in a trial and one build, by what 
   for (const site of ['first', 'second']) {
     // What lies over it comes off, and the other is in by its own step.
     await workTo(page, address, jobId, { habits, until: ({ rule }) => rule === 'fitPack' });
-    await page.goto(`${job}/pack`);
+    await goTo(page, `${job}/pack`);
     await expect(
       page.getByRole('heading', { name: /^Fit .* at Shims outboard/ }),
       site,
@@ -134,14 +134,14 @@ test('a rear axle goes from as found to final in a trial and one build, by what 
   const final = await packsOf(page, address, jobId);
   expect(playOfPair(pair, final)).toBeGreaterThan(-0.12);
   expect(playOfPair(pair, final)).toBeLessThan(-0.04);
-  await page.goto(`${job}/step/proveFigure:carrier-axis:backlash`);
+  await goTo(page, `${job}/step/proveFigure:carrier-axis:backlash`);
   await typeRound(page, pair, final, 'preload');
   await expect(page.getByText('Within limits', { exact: true }).first()).toBeVisible();
-  await page.goto(`${job}/step/markPattern:carrier-axis:backlash`);
+  await goTo(page, `${job}/step/markPattern:carrier-axis:backlash`);
   await markMiddle(page);
   await expect(page.getByText('Good on both flanks')).toBeVisible();
   await expectAccessible(page);
-  await page.goto(`${job}/pair/carrier-axis`);
+  await goTo(page, `${job}/pair/carrier-axis`);
   await expect(page.getByText('Everything that is set is within its limits')).toBeVisible();
   await expect(page.getByRole('row')).toHaveCount(3);
   const state = await workTo(page, address, jobId, { habits, until: () => false });
@@ -163,7 +163,7 @@ test('marks that ask for the pinion have all packs chosen together, and the dept
   });
   const specOf = (kind: string) =>
     specs.find((spec) => spec.axisId === 'carrier-axis' && spec.kind === kind)!.specId;
-  await page.goto(`${job}/bench`);
+  await goTo(page, `${job}/bench`);
   await typedRun(page, '0.100');
   const instrument = HABITS.instrument;
   await recordIn(page, address, jobId, 'BacklashRead', {
@@ -179,7 +179,7 @@ test('marks that ask for the pinion have all packs chosen together, and the dept
     drive: { length: -0.1, height: -0.5 },
     coast: { length: -0.1, height: -0.5 },
   });
-  await page.goto(`${job}/pair/carrier-axis`);
+  await goTo(page, `${job}/pair/carrier-axis`);
   await expect(page.getByText('The pinion by its marks: they have the last word.')).toBeVisible();
   await page.getByRole('link', { name: 'Choose the packs of all these places together' }).click();
   await expect(page.getByRole('heading', { name: 'Choose the packs together' })).toBeVisible();
@@ -188,13 +188,13 @@ test('marks that ask for the pinion have all packs chosen together, and the dept
   await expectAccessible(page);
   await page.getByRole('button', { name: /Use these packs/ }).click();
   await allSent(page);
-  await page.goto(`${job}/plan`);
+  await goTo(page, `${job}/plan`);
   for (const title of ['Take off Differential carrier', 'Undo Pinion nut'])
     await expect(page.getByRole('link', { name: new RegExp(title, 'u') }).last()).toBeVisible();
   for (const site of ['first', 'second', 'third']) {
     // The pinion is built up again over its shim before the carrier goes back.
     await workTo(page, address, jobId, { habits, until: ({ rule }) => rule === 'fitPack' });
-    await page.goto(`${job}/pack`);
+    await goTo(page, `${job}/pack`);
     await expect(page.getByRole('heading', { name: /^Fit .* at / }), site).toBeVisible();
     await expect(
       page.getByText(/With (it|all packs that were chosen): .*backlash/),
@@ -220,7 +220,7 @@ test('marks that contradict each other, too few places and a ratio that cannot b
     habits,
     until: ({ id }) => id === 'readBacklash:carrier-axis:backlash',
   });
-  await page.goto(`${job}/step/readBacklash:carrier-axis:backlash`);
+  await goTo(page, `${job}/step/readBacklash:carrier-axis:backlash`);
   const form = page.getByRole('form', { name: 'Backlash round the gear' });
   await form.getByLabel('At 0°').fill('0.14');
   await form.getByLabel('At 90°').fill('0.15');
@@ -229,7 +229,7 @@ test('marks that contradict each other, too few places and a ratio that cannot b
   await page.getByRole('button', { name: 'Undo this round' }).click();
   await expect(page.getByText(/At least 4 places/)).toBeHidden();
 
-  await page.goto(`${job}/step/markPattern:carrier-axis:backlash`);
+  await goTo(page, `${job}/step/markPattern:carrier-axis:backlash`);
   const press = async (flank: RegExp, at: { x: number; y: number }) => {
     const tooth = page.getByRole('application', { name: flank });
     const { width, height } = (await tooth.boundingBox())!;
@@ -240,7 +240,7 @@ test('marks that contradict each other, too few places and a ratio that cannot b
   await page.getByRole('button', { name: /Record the marks/ }).click();
   await expect(page.getByText(/The marks contradict each other/)).toBeVisible();
 
-  await page.goto(`${job}/describe?view=mesh`);
+  await goTo(page, `${job}/describe?view=mesh`);
   await page.getByLabel('Normal pressure angle').fill('70');
   await page.getByRole('button', { name: /Record the gears/ }).click();
   await expect(page.getByRole('alert')).toBeVisible();

@@ -3,7 +3,7 @@ import type { Locator, Page } from '@playwright/test';
 import type { WorkHabits } from '@wendaxis/core/simulate';
 
 import { jobOf, workTo } from './workTo.ts';
-import { expect, expectAccessible, test } from './workshopTest.ts';
+import { goTo, expect, expectAccessible, test } from './workshopTest.ts';
 
 const GAUGE = {
   id: 'gauge',
@@ -38,7 +38,7 @@ test('a pinion on a collapsible sleeve goes from the seal alone to locked, by th
   const jobId = await jobOf(page, address, 'Tarn rear axle');
   const job = `${address}jobs/${jobId}`;
   await workTo(page, address, jobId, { habits: HABITS, until: ({ rule }) => rule === 'sealDrag' });
-  await page.goto(`${job}/step/sealDrag:axis`);
+  await goTo(page, `${job}/step/sealDrag:axis`);
   await expect(page.getByRole('heading', { name: /drag of the seal alone/ })).toBeVisible();
   const take = page.getByRole('button', { name: /Take it, steady/ });
   // Each turn counts once: a press that comes too early waits for the next one by itself.
@@ -87,7 +87,7 @@ test('a pinion on a collapsible sleeve goes from the seal alone to locked, by th
     habits: HABITS,
     until: ({ rule }) => rule === 'proveFigure',
   });
-  await page.goto(`${job}/step/proveFigure:axis:rollingTorque`);
+  await goTo(page, `${job}/step/proveFigure:axis:rollingTorque`);
   await steady();
   await steady();
   await expect(page.getByText('Within limits', { exact: true }).first()).toBeVisible();
@@ -109,7 +109,7 @@ test('a sleeve past its band is scrap, a reading out of the tool’s range is to
   const { address } = workshop;
   const jobId = await jobOf(page, address, 'Tarn rear axle');
   await workTo(page, address, jobId, { habits: HABITS, until: ({ rule }) => rule === 'crush' });
-  await page.goto(`${address}jobs/${jobId}/step/crush:sleeve`);
+  await goTo(page, `${address}jobs/${jobId}/step/crush:sleeve`);
   const typed = page.getByLabel('Or type it, steady');
   const type = async (text: string) => {
     await typed.fill(text);

@@ -3,7 +3,7 @@ import type { Page } from '@playwright/test';
 import { HABITS } from './habits.ts';
 import { BUSH_IN_BLOCK, NEEDLES_IN_ONE_BORE } from './pressedUnits.ts';
 import { bookIn, jobAt, workTo } from './workTo.ts';
-import { expect, expectAccessible, test } from './workshopTest.ts';
+import { goTo, expect, expectAccessible, test } from './workshopTest.ts';
 
 /** Type sizes at the places of a feature, one after the other. */
 async function measure(page: Page, feature: string, values: readonly string[]): Promise<void> {
@@ -27,7 +27,7 @@ test('a bush with an oil hole comes out of a block and a new one is pressed home
   const job = `${address}jobs/${jobId}`;
 
   // Of what it is made is asked for, and then its force is known by its classes.
-  await page.goto(`${job}/step/pull:bush`);
+  await goTo(page, `${job}/step/pull:bush`);
   const numbers = page.getByRole('region', { name: 'Numbers' });
   await expect(page.getByRole('list', { name: 'Ways out of Drum bush' })).toContainText(
     'Pressed out from behind with a stepped driver',
@@ -38,7 +38,7 @@ test('a bush with an oil hole comes out of a block and a new one is pressed home
   await expect
     .poll(async () => JSON.stringify((await jobAt(page, address, jobId)).unit))
     .toContain('"material":"bronze"');
-  await page.goto(`${job}/step/pull:bush`);
+  await goTo(page, `${job}/step/pull:bush`);
   await expect(numbers).toContainText(/Force to get it out.*kN/s);
   await expect(numbers).toContainText('Support, open');
 
@@ -46,21 +46,21 @@ test('a bush with an oil hole comes out of a block and a new one is pressed home
     habits: HABITS,
     until: ({ rule }) => rule === 'measureSeats',
   });
-  await page.goto(`${job}/step/measureHousing:bush`);
+  await goTo(page, `${job}/step/measureHousing:bush`);
   await measure(page, 'Bore of its housing', six('32.01'));
   await expect(numbers).toContainText('Housing bore, mean');
   await workTo(page, address, jobId, {
     habits: HABITS,
     until: ({ rule }) => rule === 'measureNew',
   });
-  await page.goto(`${job}/step/measureNew:bush`);
+  await goTo(page, `${job}/step/measureNew:bush`);
   await measure(page, 'Outside of the ring', ['32.05', '32.05', '32.05']);
   await measure(page, 'Bore of the ring', ['28.05', '28.05', '28.05']);
   await expect(numbers).toContainText('Bore closes in by');
   await expect(numbers).toContainText('Clearance once pressed in');
 
   await workTo(page, address, jobId, { habits: HABITS, until: ({ rule }) => rule === 'seatOuter' });
-  await page.goto(`${job}/step/seatOuter:bush`);
+  await goTo(page, `${job}/step/seatOuter:bush`);
   await expect(numbers).toContainText(/Force to press.*kN/s);
   const drivers = page.getByRole('list', { name: 'Drivers of the workshop' });
   const stepped = drivers.getByRole('listitem').filter({ hasText: 'Stepped driver 31.5' });
@@ -83,32 +83,32 @@ test('a bush with an oil hole comes out of a block and a new one is pressed home
   await page.getByRole('button', { name: /^Done/ }).click();
 
   // It turned as it was started: its feed is choked, and that is said before anything is built on it.
-  await page.goto(`${job}/step/checkSeat:bush`);
+  await goTo(page, `${job}/step/checkSeat:bush`);
   await measure(page, 'Depth from the face to the ring', ['7.95', '7.96', '7.95']);
   await page.getByRole('button', { name: 'No', exact: true }).click();
   await expect(page.getByRole('alert')).toContainText('a new one in by its marks');
   await measure(page, 'Oil hole and feed, centres apart', ['2']);
   await expect(numbers).toContainText('Its feed is choked: press it out');
-  await page.goto(`${job}/step/seatOuter:bush`);
+  await goTo(page, `${job}/step/seatOuter:bush`);
   await page.getByRole('button', { name: /^Undo it/ }).click();
   await page.getByRole('button', { name: /^Done/ }).click();
-  await page.goto(`${job}/step/checkSeat:bush`);
+  await goTo(page, `${job}/step/checkSeat:bush`);
   await measure(page, 'Oil hole and feed, centres apart', ['0.2']);
   await page.getByRole('button', { name: 'Yes', exact: true }).click();
   await expect(page.getByText('Done', { exact: true }).first()).toBeVisible();
 
   // It closed in to less than the journal needs: it is finished to size, and gauged again.
-  await page.goto(`${job}/step/gauge:bush`);
+  await goTo(page, `${job}/step/gauge:bush`);
   await measure(page, 'Bore once fitted', six('28.02'));
-  await page.goto(`${job}/step/finishBore:bush`);
+  await goTo(page, `${job}/step/finishBore:bush`);
   await expect(page.getByRole('heading', { name: /Finish the bore of Drum bush/ })).toBeVisible();
-  await page.goto(`${job}/step/gauge:bush`);
+  await goTo(page, `${job}/step/gauge:bush`);
   await expect(numbers).toContainText('Finish its bore to');
   await workTo(page, address, jobId, { habits: HABITS, until: () => false });
   const { sheet, log } = await jobAt(page, address, jobId);
   expect(sheet.finished).not.toBeNull();
   expect(log.ignored).toEqual([]);
-  await page.goto(`${job}/log`);
+  await goTo(page, `${job}/log`);
   await expect(page.getByRole('list', { name: 'Entries, newest first' })).toContainText(
     'Driver for Drum bush: Stepped driver 31.5, 1 × Spacer 10, 1 × Washer 2, measured 7.950 mm',
   );
@@ -126,11 +126,11 @@ test('two drawn cups leave one bore and two new ones go in, the deeper first, th
     habits: HABITS,
     until: ({ rule }) => rule === 'recordDepth',
   });
-  await page.goto(`${job}/step/recordDepth:near`);
+  await goTo(page, `${job}/step/recordDepth:near`);
   await measure(page, 'Depth from the face to the old one', ['2.02', '2.01', '2.00']);
   await expect(numbers).toContainText('Depth of the old one');
   await workTo(page, address, jobId, { habits: HABITS, until: ({ rule }) => rule === 'readMarks' });
-  await page.goto(`${job}/step/readMarks:near`);
+  await goTo(page, `${job}/step/readMarks:near`);
   await measure(page, 'Running mark, nearer edge from the datum', ['26']);
   await measure(page, 'Running mark, farther edge from the datum', ['36']);
   await measure(page, 'Depth from the face to the datum', ['-20']);
@@ -141,11 +141,11 @@ test('two drawn cups leave one bore and two new ones go in, the deeper first, th
   await expectAccessible(page);
 
   await workTo(page, address, jobId, { habits: HABITS, until: ({ rule }) => rule === 'seatOuter' });
-  await page.goto(job);
+  await goTo(page, job);
   await expect(
     page.getByRole('heading', { name: 'Seat Inner needles in Winch block' }),
   ).toBeVisible();
-  await page.goto(`${job}/step/seatOuter:near`);
+  await goTo(page, `${job}/step/seatOuter:near`);
   await expect(numbers).toContainText('Inner needles, then Outer needles');
   await expect(
     page
@@ -157,14 +157,14 @@ test('two drawn cups leave one bore and two new ones go in, the deeper first, th
     habits: HABITS,
     until: ({ id }) => id === 'checkSeat:near',
   });
-  await page.goto(`${job}/step/checkSeat:near`);
+  await goTo(page, `${job}/step/checkSeat:near`);
   // Half a millimetre too deep is no slip of measuring, and no case is heated for it.
   await measure(page, 'Depth from the face to the ring', ['2.5', '2.51', '2.5']);
   await expect(numbers).toContainText('Too deep: a thin shell is spoiled by drawing it back');
   await measure(page, 'Depth from the face to the ring', ['2.05', '2.04', '2.05']);
   await expect(numbers).toContainText('It is at its depth.');
   await workTo(page, address, jobId, { habits: HABITS, until: ({ rule }) => rule === 'tryLine' });
-  await page.goto(job);
+  await goTo(page, job);
   await expect(
     page.getByRole('heading', { name: /Try the shaft through Outer needles and Inner needles/ }),
   ).toBeVisible();

@@ -6,7 +6,7 @@ import { compilePlan, ROUNDS, type Round } from '@wendaxis/core/plan';
 import { answerStep } from '@wendaxis/core/simulate';
 
 import { habits } from './settingBench.ts';
-import { expect, expectAccessible, test } from './workshopTest.ts';
+import { goTo, expect, expectAccessible, test } from './workshopTest.ts';
 import { jobAt, jobOf, postAll } from './workTo.ts';
 
 const HABITS = habits({ endPlay: { lower: 0.1, upper: 0.3, target: null } });
@@ -29,7 +29,7 @@ async function screensToTheRecord(
     if (visited.at(-1) !== screen.id) {
       visited.push(screen.id);
       if (screen.round !== null) {
-        await page.goto(`${address}jobs/${jobId}/step/${encodeURIComponent(next.id)}`);
+        await goTo(page, `${address}jobs/${jobId}/step/${encodeURIComponent(next.id)}`);
         await expect(page.getByRole('heading', { level: 1, name: screen.title })).toBeVisible();
         await expect(
           page.getByRole('navigation', { name: 'Rows' }).getByRole('listitem'),
@@ -95,7 +95,7 @@ test('a round is worked row by row: one key a row, another row by the arrows, an
 }) => {
   await page.goto(workshop.address);
   const moth = await jobOf(page, workshop.address, 'Moth engine case');
-  await page.goto(`${workshop.address}jobs/${moth}/step/inspect:seal-left`);
+  await goTo(page, `${workshop.address}jobs/${moth}/step/inspect:seal-left`);
   const row = page.getByTestId('open-row');
   await expect(row).toHaveText('Inspect Ignition-side seal');
   await page.keyboard.press('s');

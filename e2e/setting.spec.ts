@@ -4,7 +4,7 @@ import { packThickness } from '@wendaxis/core/shims';
 import { virtualPlay } from '@wendaxis/core/simulate';
 
 import { bookIn, openForPack, recordIn, workTo } from './workTo.ts';
-import { expect, expectAccessible, test } from './workshopTest.ts';
+import { goTo, expect, expectAccessible, test } from './workshopTest.ts';
 import { BANDS, habits, unitOf, runByHands, allSent, steadyTwice } from './settingBench.ts';
 
 for (const [template, what, leastPieces] of [
@@ -24,10 +24,10 @@ for (const [template, what, leastPieces] of [
       habits: habits(),
       until: ({ rule }) => rule === 'measure',
     });
-    await page.goto(job);
+    await goTo(page, job);
     await runByHands(page, job, /Shop dial/);
     await expect(page.getByRole('heading', { name: 'Choose the pack' })).toBeVisible();
-    await page.goto(`${job}/pack`);
+    await goTo(page, `${job}/pack`);
     await page.getByRole('button', { name: 'Use this pack' }).click();
     await openForPack(page, address, jobId, habits());
     await page.getByRole('button', { name: 'Fitted Enter' }).click();
@@ -82,7 +82,7 @@ test('a pinion with a solid spacer goes from a loose trial to locked: dial, lath
   });
   await workTo(page, address, jobId, { habits: own, until: ({ rule }) => rule === 'measure' });
   await runByHands(page, job, /Fine dial/);
-  await page.goto(`${job}/step/chooseSpacer:spacer`);
+  await goTo(page, `${job}/step/chooseSpacer:spacer`);
   await expect(
     page.getByRole('heading', { name: 'Bring Solid spacer to its length' }),
   ).toBeVisible();
@@ -102,7 +102,7 @@ test('a pinion with a solid spacer goes from a loose trial to locked: dial, lath
   await expect(page.getByText('Done', { exact: true }).first()).toBeVisible();
   await allSent(page);
   await workTo(page, address, jobId, { habits: own, until: ({ rule }) => rule === 'proveFigure' });
-  await page.goto(`${job}/step/proveFigure:axis:rollingTorque`);
+  await goTo(page, `${job}/step/proveFigure:axis:rollingTorque`);
   await steadyTwice(page);
   await expect(page.getByText('Within limits', { exact: true }).first()).toBeVisible();
   const state = await workTo(page, address, jobId, {
@@ -126,7 +126,7 @@ test('a spacer that is only felt is bracketed, and its rolling torque read', asy
     habits: habits(),
     until: ({ rule }) => rule === 'trySpacer',
   });
-  await page.goto(`${address}jobs/${jobId}/step/trySpacer:spacer`);
+  await goTo(page, `${address}jobs/${jobId}/step/trySpacer:spacer`);
   const typed = page.getByLabel('Its length, measured');
   await typed.fill('900');
   await expect(page.getByRole('alert')).toContainText('at most 500');
@@ -138,7 +138,7 @@ test('a spacer that is only felt is bracketed, and its rolling torque read', asy
     habits: habits(),
     until: ({ rule }) => rule === 'chooseSpacer',
   });
-  await page.goto(`${address}jobs/${jobId}/step/chooseSpacer:spacer`);
+  await goTo(page, `${address}jobs/${jobId}/step/chooseSpacer:spacer`);
   await expect(page.getByText('Say what the one that is in gives')).toBeVisible();
   await page.getByRole('button', { name: 'Some play' }).click();
   await expect(page.getByText('try a shorter one until it is tight')).toBeVisible();
@@ -172,7 +172,7 @@ test('a pinion whose rolling torque is too low gets its next pack from that torq
   await workTo(page, address, jobId, { habits: own, until: ({ rule }) => rule === 'measure' });
   await runByHands(page, job, /Fine dial/);
   const fitted = async () => {
-    await page.goto(`${job}/pack`);
+    await goTo(page, `${job}/pack`);
     await page.getByRole('button', { name: 'Use this pack' }).click();
     await openForPack(page, address, jobId, own);
     await page.getByRole('button', { name: 'Fitted Enter' }).click();
@@ -185,7 +185,7 @@ test('a pinion whose rolling torque is too low gets its next pack from that torq
   };
   const typed = page.getByLabel('Or type it, steady');
   const read = async (torque: string) => {
-    await page.goto(`${job}/step/proveFigure:axis:rollingTorque`);
+    await goTo(page, `${job}/step/proveFigure:axis:rollingTorque`);
     for (const count of [1, 2]) {
       await typed.fill(torque);
       await page.keyboard.press('Enter');
@@ -197,7 +197,7 @@ test('a pinion whose rolling torque is too low gets its next pack from that torq
   const first = await fitted();
   await read('0.40 N·m');
   await expect(page.getByText(/Too little preload\. .* worked out anew/)).toBeVisible();
-  await page.goto(`${job}/pack`);
+  await goTo(page, `${job}/pack`);
   await expect(page.getByText(/gives the rolling torque wanted/)).toBeVisible();
   await expectAccessible(page);
   // Less between the cones is more preload.

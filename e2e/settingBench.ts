@@ -7,7 +7,7 @@ import {
   type Unit,
   type UnitTemplate,
 } from '@wendaxis/core/unit';
-import { expect, practiceCycle, startRun, typeReadings } from './workshopTest.ts';
+import { goTo, expect, practiceCycle, startRun, typeReadings } from './workshopTest.ts';
 
 export const GAUGE = {
   id: 'gauge',
@@ -61,7 +61,7 @@ export const unitOf = (
 
 /** A run by the stand-in indicator, worked by the practice hands until there is a verdict, and accepted. */
 export async function runByHands(page: Page, job: string, indicator: RegExp): Promise<void> {
-  await page.goto(`${job}/bench`);
+  await goTo(page, `${job}/bench`);
   await startRun(page, indicator);
   const accept = page.getByRole('button', { name: /Accept/ });
   for (let cycle = 0; cycle < 9; cycle += 1) {

@@ -1,5 +1,5 @@
 import { bookIn, openForPack, workTo } from './workTo.ts';
-import { expect, expectAccessible, test } from './workshopTest.ts';
+import { goTo, expect, expectAccessible, test } from './workshopTest.ts';
 import { habits, unitOf, allSent, typedRun } from './settingBench.ts';
 
 test('two sites that depend on each other are chosen together, with what differs at the end', async ({
@@ -11,12 +11,12 @@ test('two sites that depend on each other are chosen together, with what differs
   const jobId = await bookIn(page, address, unitOf('retainedGear'), 'setPlay');
   const job = `${address}jobs/${jobId}`;
   await workTo(page, address, jobId, { habits: habits(), until: ({ rule }) => rule === 'measure' });
-  await page.goto(`${job}/bench`);
+  await goTo(page, `${job}/bench`);
   await typedRun(page, '0.42');
-  await page.goto(`${job}/bench`);
+  await goTo(page, `${job}/bench`);
   await expect(page.getByRole('button', { name: /^All are fitted/ })).toBeVisible();
   await typedRun(page, '0.05');
-  await page.goto(`${job}/pack`);
+  await goTo(page, `${job}/pack`);
   await expect(page.getByRole('heading', { name: 'Choose the packs together' })).toBeVisible();
   await expect(
     page.getByText(/Wanted: Cover shims 0.870, Shims at the gear sleeve 1.150/),
@@ -60,16 +60,16 @@ test('where nobody knows which way a shim works, two builds tell; a pack can be 
   );
   const job = `${address}jobs/${jobId}`;
   await workTo(page, address, jobId, { habits: habits(), until: ({ rule }) => rule === 'measure' });
-  await page.goto(`${job}/bench`);
+  await goTo(page, `${job}/bench`);
   await typedRun(page, '0.30');
-  await page.goto(`${job}/pack`);
+  await goTo(page, `${job}/pack`);
   await expect(page.getByRole('heading', { name: 'Another pack, to measure with' })).toBeVisible();
   await expect(page.getByRole('button', { name: /measure again/ })).toBeDisabled();
   await page.getByRole('button', { name: 'One 0.102 more' }).click();
   await page.getByRole('button', { name: /measure again/ }).click();
-  await page.goto(`${job}/bench`);
+  await goTo(page, `${job}/bench`);
   await typedRun(page, '0.402');
-  await page.goto(`${job}/pack`);
+  await goTo(page, `${job}/pack`);
   await expect(page.getByRole('heading', { name: 'Choose the pack' })).toBeVisible();
   await page.getByRole('button', { name: 'By hand' }).click();
   await expect(page.getByText('Within limits', { exact: true })).toBeVisible();
@@ -110,9 +110,9 @@ test('an adjuster is turned by notches, and a hub is closed without preload', as
     habits: habits(),
     until: ({ rule }) => rule === 'measure',
   });
-  await page.goto(`${address}jobs/${carrier}/bench`);
+  await goTo(page, `${address}jobs/${carrier}/bench`);
   await typedRun(page, '0.34');
-  await page.goto(`${address}jobs/${carrier}/step/turnAdjuster:adjuster-left`);
+  await goTo(page, `${address}jobs/${carrier}/step/turnAdjuster:adjuster-left`);
   await expect(page.getByText('4 notches clockwise').first()).toBeVisible();
   await expect(page.getByText('0.140 ± ')).toBeVisible();
   await page.getByLabel('Turned by, notches').fill('3.5');
@@ -134,7 +134,7 @@ test('an adjuster is turned by notches, and a hub is closed without preload', as
   );
   const own = habits({ endPlay: { lower: 0, upper: 0.03, target: null } });
   await workTo(page, address, hub, { habits: own, until: ({ rule }) => rule === 'crush' });
-  await page.goto(`${address}jobs/${hub}/step/crush:sleeve`);
+  await goTo(page, `${address}jobs/${hub}/step/crush:sleeve`);
   const read = async (angle: string, play: string) => {
     await page.getByLabel('Nut stands at').fill(angle);
     await page.getByLabel('Play there').fill(play);

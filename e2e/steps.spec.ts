@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 
-import { expect, expectAccessible, startRun, test, toSillBench } from './workshopTest.ts';
+import { goTo, expect, expectAccessible, startRun, test, toSillBench } from './workshopTest.ts';
 
 const SIZES = [
   { width: 1280, height: 800 },
@@ -55,7 +55,7 @@ test('a step is drawn with what it says of the work, and its reason is a key awa
   await page.getByRole('link', { name: /Moth engine case/ }).click();
   await expect(page.getByRole('heading', { name: /Measure the bore/ })).toBeVisible();
   const job = page.url();
-  await page.goto(`${job}/step/seatOuter:bearing-left`);
+  await goTo(page, `${job}/step/seatOuter:bearing-left`);
   const picture = page.getByRole('img', { name: /Ignition-side bearing: in from the right/ });
   for (const words of ['markings', 'push: outer ring only', 'hold here'])
     await expect(picture).toContainText(words);
@@ -64,7 +64,7 @@ test('a step is drawn with what it says of the work, and its reason is a key awa
   await expect(page.getByText('You need:')).toBeVisible();
 
   // The bolts fill in their order; what is tight is still so after a reload.
-  await page.goto(`${job}/step/torque:bolts`);
+  await goTo(page, `${job}/step/torque:bolts`);
   await expect(page.getByText(/^Round 1 of 3, 50 %: bolt \d+$/)).toBeVisible();
   for (let bolt = 0; bolt < 9; bolt += 1) await page.keyboard.press(' ');
   await expect(page.getByText(/^Round 2 of 3, 75 %: bolt \d+$/)).toBeVisible();
@@ -117,7 +117,7 @@ test('a drawing is one stop of the Tab key, and the whole plan is a sheet with p
   expect(after).not.toBe(before);
 
   const job = page.url();
-  await page.goto(`${job}/sheet`);
+  await goTo(page, `${job}/sheet`);
   await expect(page.getByRole('heading', { name: 'Build sheet, Moth engine case' })).toBeVisible();
   await expectAccessible(page);
   await page.emulateMedia({ media: 'print' });
@@ -142,7 +142,7 @@ test('an inch screen keeps no metric unit on the pages of the plan', async ({ pa
     '/step/torque:cover-bolts',
     '/step/fitInner:bearing-left',
   ]) {
-    await page.goto(`${job}${path}`);
+    await goTo(page, `${job}${path}`);
     await expect(page.getByRole('main')).toContainText(/\w/u);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     // What somebody typed stays as it was typed.
@@ -155,7 +155,7 @@ test('an inch screen keeps no metric unit on the pages of the plan', async ({ pa
   await page.goto(workshop.address);
   await page.getByRole('link', { name: /Moth engine case/ }).click();
   await expect(page.getByRole('heading', { name: /Measure the bore/ })).toBeVisible();
-  await page.goto(`${page.url()}/sheet`);
+  await goTo(page, `${page.url()}/sheet`);
   await expect(page.getByText('☐ yes ☐ no').first()).toBeVisible();
   const sheet = await page.getByRole('main').innerText();
   expect(/\d\s?(?:mm|°C|N·m|kN|µm)(?![\w·])/u.exec(sheet)?.[0] ?? null).toBeNull();

@@ -1,12 +1,12 @@
 import { bookIn, openForPack, recordIn, workTo } from './workTo.ts';
-import { expect, expectAccessible, startRun, test, typeReadings } from './workshopTest.ts';
+import { goTo, expect, expectAccessible, startRun, test, typeReadings } from './workshopTest.ts';
 import { habits, unitOf, allSent, typedRun } from './settingBench.ts';
 
 test('the box is counted and priced, pieces are ordered and come, a torque tool is added', async ({
   page,
   workshop,
 }) => {
-  await page.goto(`${workshop.address}workshop`);
+  await goTo(page, `${workshop.address}workshop`);
   const box = page.getByRole('region', { name: 'Shim box' });
   const row = (size: string) => box.getByRole('row').filter({ hasText: size });
   await row('0.102').getByRole('button', { name: 'Count' }).click();
@@ -60,7 +60,7 @@ test('a reading that was typed in another unit is asked back, and one that lies 
   const { address } = workshop;
   const jobId = await bookIn(page, address, unitOf('coverShims'), 'setPlay');
   await workTo(page, address, jobId, { habits: habits(), until: ({ rule }) => rule === 'measure' });
-  await page.goto(`${address}jobs/${jobId}/bench`);
+  await goTo(page, `${address}jobs/${jobId}/bench`);
   await startRun(page, /Shop dial/);
   await typeReadings(page, ['0']);
   await page.getByLabel('Or type the lift reading').fill('5.5');
@@ -80,7 +80,7 @@ test('a reading that was typed in another unit is asked back, and one that lies 
   await page.getByLabel('Or type the return reading').fill('0');
   await page.keyboard.press('Enter');
   await typeReadings(page, ['0', '0.14', '0', '0', '0.14', '0']);
-  await page.goto(`${address}jobs/${jobId}/bench`);
+  await goTo(page, `${address}jobs/${jobId}/bench`);
   // Given up, and measured anew: too much play, a thinner pack goes in, and the play stays.
   const open = (
     await workTo(page, address, jobId, { habits: habits(), until: () => true })
@@ -92,13 +92,13 @@ test('a reading that was typed in another unit is asked back, and one that lies 
   const until = (rule: string) =>
     workTo(page, address, jobId, { habits: habits(), until: (step) => step.rule === rule });
   await until('choosePack');
-  await page.goto(`${address}jobs/${jobId}/pack`);
+  await goTo(page, `${address}jobs/${jobId}/pack`);
   await page.getByRole('button', { name: 'Use this pack' }).click();
   await openForPack(page, address, jobId, habits());
   await page.getByRole('button', { name: 'Fitted Enter' }).click();
   await allSent(page);
   await until('prove');
-  await page.goto(`${address}jobs/${jobId}/bench`);
+  await goTo(page, `${address}jobs/${jobId}/bench`);
   await startRun(page, /Shop dial/);
   await typeReadings(page, ['0', '0.30', '0', '0', '0.30', '0', '0', '0.30', '0']);
   await expect(page.getByRole('alert')).toContainText('more than the thicknesses explain');

@@ -8,7 +8,7 @@ import { answerStep, type WorkHabits } from '@wendaxis/core/simulate';
 
 import type { Unit } from '@wendaxis/core/unit';
 
-import { expect } from './workshopTest.ts';
+import { goTo, expect } from './workshopTest.ts';
 
 /** The job of a name, and the address of its pages. */
 export async function jobOf(page: Page, address: string, name: string): Promise<string> {
@@ -70,7 +70,7 @@ export async function openForPack(
 ): Promise<void> {
   await expect(page.getByText('All sent')).toBeVisible();
   await workTo(page, address, jobId, { habits, until: ({ rule }) => rule === 'fitPack' });
-  await page.goto(`${address}jobs/${jobId}/pack`);
+  await goTo(page, `${address}jobs/${jobId}/pack`);
 }
 
 /** Something to record, as another bench would send it. */

@@ -31,6 +31,25 @@ export const test = base.extend<{ workshop: Workshop }>({
 
 export { expect };
 
+/**
+ * Go to an address of the program: as a link within it does where it is open already, so that it is not fetched again.
+ * What was recorded meanwhile comes by its live connection, as at a bench.
+ */
+export async function goTo(page: Page, address: string): Promise<void> {
+  if (new URL(address).origin !== new URL(page.url()).origin) {
+    await page.goto(address);
+    return;
+  }
+  await page.evaluate((to) => {
+    history.pushState(null, '', to);
+    dispatchEvent(new PopStateEvent('popstate'));
+  }, address);
+  await page.waitForFunction(
+    () =>
+      document.querySelector('main')?.dataset['address'] === location.pathname + location.search,
+  );
+}
+
 /** At the bench: the run set up and started. */
 export async function startRun(page: Page, indicator: RegExp): Promise<void> {
   await page.getByRole('radio', { name: indicator }).click();
@@ -40,7 +59,7 @@ export async function startRun(page: Page, indicator: RegExp): Promise<void> {
 
 /** Open the Sill winch reducer and go to its bench. */
 export async function toSillBench(page: Page, address: string): Promise<void> {
-  await page.goto(address);
+  await goTo(page, address);
   await page.getByRole('link', { name: /Sill winch reducer/ }).click();
   await expect(page.getByRole('heading', { name: 'Measure the end play' })).toBeVisible();
   await page.keyboard.press('Enter');

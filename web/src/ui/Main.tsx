@@ -1,4 +1,5 @@
 import { useEffect, useRef, type ReactNode } from 'react';
+import { useLocation } from 'react-router';
 
 interface Props {
   /** What the page is about: the title of the window. */
@@ -13,6 +14,7 @@ let wasOnScreen = false;
 /** The content of a page. When it comes on screen it stands at its top, and the keyboard and a screen reader are at its heading. */
 export function Main({ title, className, children }: Props) {
   const main = useRef<HTMLElement>(null);
+  const { pathname, search } = useLocation();
   useEffect(() => {
     document.title = `${title} · Wendaxis`;
   }, [title]);
@@ -28,7 +30,8 @@ export function Main({ title, className, children }: Props) {
     heading?.focus({ preventScroll: true });
   }, []);
   return (
-    <main ref={main} id="main" className={className}>
+    // While the next page is fetched this one stays on screen: it says which it is.
+    <main ref={main} id="main" className={className} data-address={pathname + search}>
       {children}
     </main>
   );
