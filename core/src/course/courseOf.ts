@@ -33,7 +33,12 @@ export function courseOf(
 ): Course {
   const draft = new Draft(model, standing, needsOf(model, goal, standing));
   if (goal.scope === 'setPlay') setPlay(draft, standing);
-  else changeParts(draft, { isOverhaul: goal.scope === 'overhaul', standing });
+  else
+    changeParts(draft, {
+      isOverhaul: goal.scope === 'overhaul',
+      gauged: goal.scope === 'renew' ? goal.renew : (goal.gauged ?? []),
+      standing,
+    });
   draft.waypoint = 'end';
   draft.add('finish', model.unit.axes[0]?.id ?? model.root);
   return { rows: draft.rows, noWay: [...new Set(draft.noWay)] };
@@ -42,11 +47,13 @@ export function courseOf(
 /** What a change of parts is told. */
 interface Change {
   readonly isOverhaul: boolean;
+  /** Stations of new shells. */
+  readonly gauged: readonly string[];
   readonly standing: Standing;
 }
 
 /** Change what has to be changed, and prove what rests on what moved. */
-function changeParts(draft: Draft, { isOverhaul, standing }: Change): void {
+function changeParts(draft: Draft, { isOverhaul, gauged, standing }: Change): void {
   const isFirst = !standing.isBegun;
   for (const id of standing.putIn)
     if (!draft.needs.has(bodyEvent(id))) checkIt(draft, draft.model.bodyOf.get(id)!);
@@ -62,7 +69,7 @@ function changeParts(draft: Draft, { isOverhaul, standing }: Change): void {
   draft.waypoint = 'bench';
   if (isOverhaul && open.size > 0) onTheBench(draft);
   compareNew(draft, open, { isOverhaul, again: standing.again });
-  if (isOverhaul) measureShells(draft);
+  measureShells(draft, gauged);
   const figures = toProve(draft, { isOverhaul, standing, open });
   const hadTrial = runStages(draft, { isOverhaul, open: figures });
   draft.waypoint = 'final';
@@ -90,7 +97,7 @@ function toTakeApart(draft: Draft, isAll: boolean): ReadonlySet<EventKey> {
 /** The figures that something moved under, or that an overhaul has still to prove. */
 function toProve(
   draft: Draft,
-  { isOverhaul, standing, open }: Change & { readonly open: ReadonlySet<EventKey> },
+  { isOverhaul, standing, open }: Omit<Change, 'gauged'> & { readonly open: ReadonlySet<EventKey> },
 ): readonly AxisFigure[] {
   const { model } = draft;
   const slack = model.events.filter((event) => draft.slack.has(subjectOf(event)));

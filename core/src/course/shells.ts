@@ -2,11 +2,14 @@ import type { Draft } from './draft.ts';
 import { ensure } from './ensure.ts';
 import { bodyEvent, boltsEvent, isBolts } from './model/index.ts';
 
-/** Shells are clamped dry, measured, and opened again. */
-export function measureShells(draft: Draft): void {
+/** New shells are clamped dry, measured, and opened again; those that stay were measured as they came out. */
+export function measureShells(draft: Draft, gauged: readonly string[]): void {
   const { model } = draft;
   const shells = model.bodies.filter(
-    (body) => body.station.kind === 'plainBearing' && draft.isToRenew(body),
+    (body) =>
+      body.station.kind === 'plainBearing' &&
+      gauged.includes(body.station.id) &&
+      draft.isToRenew(body),
   );
   if (shells.length === 0) return;
   draft.waypoint = 'trial';

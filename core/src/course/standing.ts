@@ -49,7 +49,8 @@ export const wholeStanding = oncePerObject((model: Model): Standing => ({
 
 /** What a job is for. */
 export type Goal =
-  | { readonly scope: 'overhaul' }
+  /** `gauged`: stations of shells that are renewed, and measured in their caps before the shaft goes in. */
+  | { readonly scope: 'overhaul'; readonly gauged?: readonly string[] }
   | { readonly scope: 'setPlay' }
   /** Stations whose bodies are to be changed. */
   | { readonly scope: 'renew'; readonly renew: readonly string[] };

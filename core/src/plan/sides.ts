@@ -213,7 +213,12 @@ export const SIDES: readonly Side[] = [
   {
     rule: 'checkBuild',
     act: null,
-    at: [before('axis', 'measure')],
+    at: [
+      before('axis', 'measure'),
+      // A nut on a sleeve and adjusters are read as they are turned.
+      before('axis', 'crush', 'setAdjuster', 'turnAdjuster'),
+      before('axis', 'prove', 'provePreload'),
+    ],
     with: alike('axis', 'measure'),
   },
   {

@@ -170,8 +170,24 @@ describe('a crank under caps', () => {
       .slice(0, read)
       .filter(({ act }) => act === 'torque')
       .map(({ on }) => on[0]);
-    // Once for the shells alone, dry, and once for the reading.
-    expect(tight).toEqual(['caps-left', 'caps-right', 'caps-left', 'caps-right']);
+    // Shells that stay were measured as they came out: the caps go on for the reading only.
+    expect(tight).toEqual(['caps-left', 'caps-right']);
     expect(checkPlan(BLOCK, acts)).toEqual([]);
+  });
+
+  test('should have its caps on without the crank once new shells are to be measured, and off again', () => {
+    const bench = new Bench(BLOCK, 'overhaul').record({
+      type: 'InspectionDecided',
+      data: { targetId: 'shells-left', verdict: 'replace', repair: null, reason: 'Worn thin' },
+    });
+    const { steps } = compilePlan(bench.state);
+    const at = (id: string) => steps.findIndex((step) => step.id === id);
+    const order = [
+      ...['shells:shells-left', 'snug:caps-left', 'gaugeShells:shells-left', 'loosen:caps-left#2'],
+      ...['joinShaft:shaft', 'snug:caps-left#2', 'measure:axis:endPlay'],
+    ].map(at);
+    expect(order).not.toContain(-1);
+    expect(order).toEqual(order.toSorted((a, b) => a - b));
+    expect(checkPlan(BLOCK, actsOf(steps))).toEqual([]);
   });
 });

@@ -85,14 +85,21 @@ function place(steps: Draft[], { at }: Side, found: readonly Draft[]): void {
     steps.splice(before, 0, draft);
 }
 
-/** The index that a step comes before. */
+/** The index that a step comes before. What stands behind all of a kind stands before anything goes in. */
 function placeAt(steps: readonly Draft[], at: readonly Anchor[], subject: Subject): number {
   for (const { side, of, rules } of at) {
     const own = RELATION[of](subject);
     const isAnchor = ({ rule, subject: other }: Draft) =>
       rules.includes(rule.id) && RELATION[of](other) === own;
-    const index = side === 'before' ? steps.findIndex(isAnchor) : steps.findLastIndex(isAnchor);
+    const among = of === 'all' ? steps.slice(0, firstIn(steps)) : steps;
+    const index = side === 'before' ? steps.findIndex(isAnchor) : among.findLastIndex(isAnchor);
     if (index >= 0) return side === 'before' ? index : index + 1;
   }
   return 0;
+}
+
+/** Where the first thing goes in; behind the last step where nothing does. */
+function firstIn(steps: readonly Draft[]): number {
+  const index = steps.findIndex(({ rows }) => rows.some(({ move }) => move?.to === 'in'));
+  return index < 0 ? steps.length : index;
 }

@@ -102,7 +102,14 @@ const startsOf = oncePerObject((unit: Unit) => {
 });
 
 /** What a job is for, as a course takes it. */
-export function goalOf({ sheet: { scope, renew } }: JobState): Goal {
+export function goalOf({ sheet: { scope, renew }, inspection, unit }: JobState): Goal {
   if (scope === 'renew') return { scope, renew };
-  return { scope: scope === 'setPlay' ? 'setPlay' : 'overhaul' };
+  if (scope === 'setPlay') return { scope };
+  const gauged = unit!.axes
+    .flatMap(({ stations }) => stations)
+    .filter(
+      ({ id, kind }) => kind === 'plainBearing' && inspection.decisions[id]?.verdict === 'replace',
+    )
+    .map(({ id }) => id);
+  return { scope: 'overhaul', gauged };
 }
