@@ -2,14 +2,15 @@ import { finishUp, outForGood, tightenForGood } from './after.ts';
 import { before } from './before.ts';
 import { compareNew, onTheBench } from './bench.ts';
 import { checkIt } from './putTogether.ts';
-import { Draft, figureKey, type AxisFigure } from './draft.ts';
+import { opensOil } from './again.ts';
+import { Draft, figureKey, noteKey, type AxisFigure } from './draft.ts';
 import { ensure, ensureApart } from './ensure.ts';
 import { inTheWayOf } from './inTheWayOf.ts';
 import { isSetter } from './kinds.ts';
 import { bodyEvent, subjectOf, type EventKey, type Model } from './model/index.ts';
 import { needsOf } from './needs.ts';
 import { restsOn } from './rests.ts';
-import type { Row } from './row.ts';
+import { eventOf, type Row } from './row.ts';
 import { setPlay } from './setPlay.ts';
 import { measureShells } from './shells.ts';
 import { runStages } from './stages.ts';
@@ -41,7 +42,15 @@ export function courseOf(
     });
   draft.waypoint = 'end';
   draft.add('finish', model.unit.axes[0]?.id ?? model.root);
-  return { rows: draft.rows, noWay: [...new Set(draft.noWay)] };
+  return { rows: drained(draft, standing), noWay: [...new Set(draft.noWay)] };
+}
+
+/** What was filled is drained before a joint or a seal of it is opened. */
+function drained({ model, rows }: Draft, { noted }: Standing): readonly Row[] {
+  const isFull = noted.has(noteKey('fill', model.root));
+  const opens = rows.some(({ move }) => move?.to === 'out' && opensOil(model, eventOf(move)));
+  if (!isFull || !opens || rows.some(({ act }) => act === 'drain')) return rows;
+  return [{ act: 'drain', on: [model.root], waypoint: 'before' }, ...rows];
 }
 
 /** What a change of parts is told. */

@@ -1,6 +1,7 @@
 import type { FigureKind } from '../figures/index.ts';
 import type { Axis, Station } from '../unit/index.ts';
 import type { ActId } from './acts.ts';
+import { askedAgain } from './again.ts';
 import {
   bodyEvent,
   boltsEvent,
@@ -89,6 +90,11 @@ export class Draft {
   /** What was done is to be done again. */
   forget(act: ActId, on: string): void {
     this.#noted.delete(noteKey(act, on));
+  }
+
+  /** Something moved: what is done to all of it is done again. */
+  stir(event: EventKey): void {
+    for (const { act, on } of askedAgain(this.model, event)) this.forget(act, on);
   }
 
   #isBolts(id: string): boolean {

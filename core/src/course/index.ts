@@ -1,3 +1,4 @@
+export { askedAgain } from './again.ts';
 export { ACT_IDS, type Act, type ActId, type RowMove } from './acts.ts';
 export { courseOf, type Course } from './courseOf.ts';
 export { noteKey } from './draft.ts';

@@ -24,6 +24,7 @@ export function putTogether(draft: Draft, move: Move): void {
   const id = subjectOf(move.event);
   const moved: Moved = { move: rowMove('in', move) };
   draft.place = afterIn(draft.place, move);
+  draft.stir(move.event);
   if (draft.isTrial) draft.slack.add(id);
   else draft.slack.delete(id);
   const body = draft.bodyOf(move.event);

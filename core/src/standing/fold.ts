@@ -3,9 +3,9 @@ import {
   boltsEvent,
   clear,
   afterOut,
+  askedAgain,
   isBolts,
   isFree,
-  isJoin,
   isSpoiled,
   joinEvent,
   restsOn,
@@ -205,18 +205,7 @@ export class Fold {
   /** What is done to a whole axis, or to the unit, is done again once something of it has moved. */
   #opens(event: EventKey): void {
     if (this.order === 0) return;
-    const { root, unit, bodyOf } = this.model;
-    for (const { id } of unit.axes)
-      if (restsOn(this.model, id, event)) {
-        this.notes.reopen('turn', id);
-        this.notes.reopen('relieve', id);
-        this.notes.reopen('checkHome', id);
-      }
-    const isSeal = SEALS.has(bodyOf.get(subjectOf(event))?.station.kind ?? 'housing');
-    if (!isSeal && !isJoin(event)) return;
-    this.notes.reopen('pressureTest', root);
-    if (this.notes.has('fill', root)) this.notes.reopen('drain', root);
-    this.notes.reopen('fill', root);
+    for (const { act, on } of askedAgain(this.model, event)) this.notes.reopen(act, on);
   }
 
   #unprove(event: EventKey): void {

@@ -171,7 +171,11 @@ const moved =
 
 /** Steps by their rules, each by what it says of the unit. What only old logs have, blocks of a whole build, is read here and known nowhere else. */
 export const STEP_EFFECTS: Readonly<Record<string, Effect>> = {
-  drain: note('drain'),
+  drain: (fold) => {
+    const { root } = fold.model;
+    fold.notes.add('drain', root);
+    if (fold.notes.has('fill', root)) fold.notes.reopen('fill', root);
+  },
   clean: note('clean'),
   mark: note('mark'),
   markCaps: note('mark'),

@@ -1,0 +1,29 @@
+import type { ActId } from './acts.ts';
+import { isJoin, SEALS, subjectOf, type EventKey, type Model } from './model/index.ts';
+import { restsOn } from './rests.ts';
+
+/** An act that moves nothing, and what it is about. */
+export interface Looked {
+  readonly act: ActId;
+  readonly on: string;
+}
+
+/**
+ * What is done again once something came out or went in, because it is done to a whole axis or to the unit: turned, relieved, its
+ * stack looked at; tried with air and filled, where a joint or a seal was open.
+ */
+export function askedAgain(model: Model, event: EventKey): readonly Looked[] {
+  const { root, unit } = model;
+  const stirred = unit.axes
+    .filter(({ id }) => restsOn(model, id, event))
+    .flatMap(({ id }) => STIRRED.map((act) => ({ act, on: id })));
+  return opensOil(model, event)
+    ? [...stirred, { act: 'pressureTest', on: root }, { act: 'fill', on: root }]
+    : stirred;
+}
+
+const STIRRED = ['turn', 'relieve', 'checkHome'] as const satisfies readonly ActId[];
+
+/** Whether oil runs out by it: a joint or a seal. */
+export const opensOil = ({ bodyOf }: Model, event: EventKey): boolean =>
+  isJoin(event) || SEALS.has(bodyOf.get(subjectOf(event))?.station.kind ?? 'housing');
