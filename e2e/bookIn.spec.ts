@@ -1,5 +1,5 @@
 import { jobOf } from './workTo.ts';
-import { goTo, expect, startRun, test, typeReadings } from './workshopTest.ts';
+import { expect, goTo, startRun, test, typeReadings } from './workshopTest.ts';
 
 test('a unit of one’s own, from book-in to a pack, by keyboard', async ({ page, workshop }) => {
   await page.goto(workshop.address);

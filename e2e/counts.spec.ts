@@ -2,7 +2,7 @@ import type { Locator, Page } from '@playwright/test';
 
 import { stillFor } from '@wendaxis/core/measure';
 
-import { goTo, expect, stepOnScreen, test } from './workshopTest.ts';
+import { expect, goTo, stepOnScreen, test } from './workshopTest.ts';
 
 /** One way of doing what a screen asks for; null where the screen is not of that kind. */
 interface Hand {

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 
-import { goTo, expect, expectAccessible, test } from './workshopTest.ts';
+import { expect, expectAccessible, goTo, test } from './workshopTest.ts';
 
 test('a unit is described station by station, kept, handed over and begun from again', async ({
   page,

@@ -3,7 +3,7 @@ import type { Page } from '@playwright/test';
 import { HABITS } from './habits.ts';
 import { engineCase } from './pressedUnits.ts';
 import { bookIn, jobAt, workTo } from './workTo.ts';
-import { goTo, expect, expectAccessible, test } from './workshopTest.ts';
+import { expect, expectAccessible, goTo, test } from './workshopTest.ts';
 
 /** The stand-in thermometer on the part, and its reading taken. */
 async function touch(page: Page): Promise<void> {

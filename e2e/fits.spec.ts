@@ -1,5 +1,5 @@
 import { allSent } from './settingBench.ts';
-import { goTo, expect, expectAccessible, test } from './workshopTest.ts';
+import { expect, expectAccessible, goTo, test } from './workshopTest.ts';
 
 test('an answer of the fits desk goes to a seat, the way in is chosen there, and a limit is set with its reason', async ({
   page,

@@ -1,6 +1,6 @@
 import { HABITS } from './habits.ts';
 import { jobOf, workTo } from './workTo.ts';
-import { goTo, expect, expectAccessible, test } from './workshopTest.ts';
+import { expect, expectAccessible, goTo, test } from './workshopTest.ts';
 
 test('both halves are heated and filled against the clock, with one ring that stops half way', async ({
   page,

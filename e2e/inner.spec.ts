@@ -1,6 +1,6 @@
 import { HABITS } from './habits.ts';
 import { jobOf, workTo } from './workTo.ts';
-import { goTo, expect, expectAccessible, test } from './workshopTest.ts';
+import { expect, expectAccessible, goTo, test } from './workshopTest.ts';
 
 test('a cone comes off its carrier and goes on hot: too late once, warmed again, and home', async ({
   page,

@@ -1,4 +1,4 @@
-import { goTo, expect, test, proveTooMuch, toSillBench } from './workshopTest.ts';
+import { expect, goTo, proveTooMuch, test, toSillBench } from './workshopTest.ts';
 import { jobOf } from './workTo.ts';
 
 test('a play beyond its limits is accepted with a name and a reason, which the record keeps', async ({

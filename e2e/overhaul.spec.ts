@@ -1,4 +1,4 @@
-import { goTo, expect, startRun, test, tickUntil, typeReadings } from './workshopTest.ts';
+import { expect, goTo, startRun, test, tickUntil, typeReadings } from './workshopTest.ts';
 
 test('an engine case from book-in to the decided bearing: described, stripped, measured, inspected, compared', async ({
   page,

@@ -13,7 +13,7 @@ import {
 import { HABITS } from './habits.ts';
 import { allSent, typedRun } from './settingBench.ts';
 import { bookIn, jobAt, recordIn, workTo } from './workTo.ts';
-import { goTo, expect, expectAccessible, test } from './workshopTest.ts';
+import { expect, expectAccessible, goTo, test } from './workshopTest.ts';
 
 const BANDS = {
   ...HABITS.bands,

@@ -3,7 +3,7 @@ import type { Locator, Page } from '@playwright/test';
 import type { WorkHabits } from '@wendaxis/core/simulate';
 
 import { jobOf, workTo } from './workTo.ts';
-import { goTo, expect, expectAccessible, test } from './workshopTest.ts';
+import { expect, expectAccessible, goTo, test } from './workshopTest.ts';
 
 const GAUGE = {
   id: 'gauge',

@@ -3,7 +3,7 @@ import type { Page } from '@playwright/test';
 import { HABITS } from './habits.ts';
 import { BUSH_IN_BLOCK, NEEDLES_IN_ONE_BORE } from './pressedUnits.ts';
 import { bookIn, jobAt, workTo } from './workTo.ts';
-import { goTo, expect, expectAccessible, test } from './workshopTest.ts';
+import { expect, expectAccessible, goTo, test } from './workshopTest.ts';
 
 /** Type sizes at the places of a feature, one after the other. */
 async function measure(page: Page, feature: string, values: readonly string[]): Promise<void> {

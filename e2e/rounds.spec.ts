@@ -6,7 +6,7 @@ import { compilePlan, ROUNDS, type Round } from '@wendaxis/core/plan';
 import { answerStep } from '@wendaxis/core/simulate';
 
 import { habits } from './settingBench.ts';
-import { goTo, expect, expectAccessible, test } from './workshopTest.ts';
+import { expect, expectAccessible, goTo, test } from './workshopTest.ts';
 import { jobAt, jobOf, postAll } from './workTo.ts';
 
 const HABITS = habits({ endPlay: { lower: 0.1, upper: 0.3, target: null } });

@@ -4,7 +4,7 @@ import { packThickness } from '@wendaxis/core/shims';
 import { virtualPlay } from '@wendaxis/core/simulate';
 
 import { bookIn, openForPack, recordIn, workTo } from './workTo.ts';
-import { goTo, expect, expectAccessible, test } from './workshopTest.ts';
+import { expect, expectAccessible, goTo, test } from './workshopTest.ts';
 import { BANDS, habits, unitOf, runByHands, allSent, steadyTwice } from './settingBench.ts';
 
 for (const [template, what, leastPieces] of [

@@ -7,7 +7,7 @@ import {
   type Unit,
   type UnitTemplate,
 } from '@wendaxis/core/unit';
-import { goTo, expect, practiceCycle, startRun, typeReadings } from './workshopTest.ts';
+import { expect, goTo, practiceCycle, startRun, typeReadings } from './workshopTest.ts';
 
 export const GAUGE = {
   id: 'gauge',

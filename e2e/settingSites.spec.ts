@@ -1,5 +1,5 @@
 import { bookIn, openForPack, workTo } from './workTo.ts';
-import { goTo, expect, expectAccessible, test } from './workshopTest.ts';
+import { expect, expectAccessible, goTo, test } from './workshopTest.ts';
 import { habits, unitOf, allSent, typedRun } from './settingBench.ts';
 
 test('two sites that depend on each other are chosen together, with what differs at the end', async ({

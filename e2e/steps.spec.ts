@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 
-import { goTo, expect, expectAccessible, startRun, test, toSillBench } from './workshopTest.ts';
+import { expect, expectAccessible, goTo, startRun, test, toSillBench } from './workshopTest.ts';
 
 const SIZES = [
   { width: 1280, height: 800 },

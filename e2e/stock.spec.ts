@@ -1,5 +1,5 @@
 import { bookIn, openForPack, recordIn, workTo } from './workTo.ts';
-import { goTo, expect, expectAccessible, startRun, test, typeReadings } from './workshopTest.ts';
+import { expect, expectAccessible, goTo, startRun, test, typeReadings } from './workshopTest.ts';
 import { habits, unitOf, allSent, typedRun } from './settingBench.ts';
 
 test('the box is counted and priced, pieces are ordered and come, a torque tool is added', async ({

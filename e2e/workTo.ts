@@ -8,7 +8,7 @@ import { answerStep, type WorkHabits } from '@wendaxis/core/simulate';
 
 import type { Unit } from '@wendaxis/core/unit';
 
-import { goTo, expect } from './workshopTest.ts';
+import { expect, goTo } from './workshopTest.ts';
 
 /** The job of a name, and the address of its pages. */
 export async function jobOf(page: Page, address: string, name: string): Promise<string> {

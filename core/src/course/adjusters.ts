@@ -40,17 +40,19 @@ export function setAdjuster(draft: Draft, id: string, axisId: string): void {
 /** What covers or locks adjusters in a unit that is whole, and the bolts that hold no joint; not the caps that share their thread. */
 function coversOf({ model }: Draft, adjusters: readonly Body[]): ReadonlySet<EventKey> {
   const own = new Set(adjusters.map(({ id }) => bodyEvent(id)));
-  const capped = new Set(adjusters.map(({ axisId }) => axisId));
-  const late = new Set([
-    ...[...own]
-      .flatMap((event) => clear(model, event, wholePlace(model))?.moves ?? [])
-      .map(({ event }) => event)
-      .filter((event) => !own.has(event)),
-    ...model.holds.map(({ boltsId }) => boltsEvent(boltsId)),
-  ]);
-  for (const { boltsId, axisId, isOfCaps } of model.holds)
-    if (isOfCaps && capped.has(axisId)) late.delete(boltsEvent(boltsId));
-  return late;
+  const axes = new Set(adjusters.map(({ axisId }) => axisId));
+  const caps = new Set(
+    model.holds
+      .filter(({ axisId, isOfCaps }) => isOfCaps && axes.has(axisId))
+      .map(({ boltsId }) => boltsEvent(boltsId)),
+  );
+  const inTheWay = [...own].flatMap((event) => clear(model, event, wholePlace(model))?.moves ?? []);
+  return new Set(
+    [
+      ...inTheWay.map(({ event }) => event),
+      ...model.holds.map(({ boltsId }) => boltsEvent(boltsId)),
+    ].filter((event) => !own.has(event) && !caps.has(event)),
+  );
 }
 
 /** Whether the figures of an axis are set by turning: an adjuster, or the nut on a sleeve. */

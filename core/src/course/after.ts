@@ -25,6 +25,7 @@ export function tightenForGood(draft: Draft, axes: readonly string[] | null = nu
     if (bolts !== undefined && axes === null) {
       if (isGlued(bolts)) draft.note('prepare', id);
       draft.add('torque', id);
+      draft.stir(boltsEvent(id), 'in');
       if (isLockedAtOnce(draft, bolts)) draft.add('lock', id);
     }
     if (axes === null || (nut !== undefined && axes.includes(nut.axisId))) draft.slack.delete(id);
@@ -79,7 +80,7 @@ function relieve(draft: Draft, open: readonly EventKey[], { again }: Standing): 
       hasBalls(model, id) &&
       (again.has(noteKey('relieve', id)) || open.some((event) => restsOn(model, id, event)))
     )
-      draft.noteSince('relieve', id);
+      draft.note('relieve', id);
   }
 }
 

@@ -34,12 +34,10 @@ export function courseOf(
 ): Course {
   const draft = new Draft(model, standing, needsOf(model, goal, standing));
   if (goal.scope === 'setPlay') setPlay(draft, standing);
-  else
-    changeParts(draft, {
-      isOverhaul: goal.scope === 'overhaul',
-      gauged: goal.scope === 'renew' ? goal.renew : (goal.gauged ?? []),
-      standing,
-    });
+  else {
+    const gauged = goal.scope === 'renew' ? goal.renew : (goal.gauged ?? []);
+    changeParts(draft, gauged, { isOverhaul: goal.scope === 'overhaul', standing });
+  }
   draft.waypoint = 'end';
   draft.add('finish', model.unit.axes[0]?.id ?? model.root);
   return { rows: drained(draft, standing), noWay: [...new Set(draft.noWay)] };
@@ -56,13 +54,15 @@ function drained({ model, rows }: Draft, { noted }: Standing): readonly Row[] {
 /** What a change of parts is told. */
 interface Change {
   readonly isOverhaul: boolean;
-  /** Stations of new shells. */
-  readonly gauged: readonly string[];
   readonly standing: Standing;
 }
 
-/** Change what has to be changed, and prove what rests on what moved. */
-function changeParts(draft: Draft, { isOverhaul, gauged, standing }: Change): void {
+/** Change what has to be changed, and prove what rests on what moved. @param gauged stations of new shells */
+function changeParts(
+  draft: Draft,
+  gauged: readonly string[],
+  { isOverhaul, standing }: Change,
+): void {
   const isFirst = !standing.isBegun;
   for (const id of standing.putIn)
     if (!draft.needs.has(bodyEvent(id))) checkIt(draft, draft.model.bodyOf.get(id)!);
@@ -106,7 +106,7 @@ function toTakeApart(draft: Draft, isAll: boolean): ReadonlySet<EventKey> {
 /** The figures that something moved under, or that an overhaul has still to prove. */
 function toProve(
   draft: Draft,
-  { isOverhaul, standing, open }: Omit<Change, 'gauged'> & { readonly open: ReadonlySet<EventKey> },
+  { isOverhaul, standing, open }: Change & { readonly open: ReadonlySet<EventKey> },
 ): readonly AxisFigure[] {
   const { model } = draft;
   const slack = model.events.filter((event) => draft.slack.has(subjectOf(event)));

@@ -4,15 +4,13 @@ import type { ActId } from './acts.ts';
 import { askedAgain } from './again.ts';
 import {
   bodyEvent,
-  boltsEvent,
   isBody,
   subjectOf,
   type Body,
   type EventKey,
   type Model,
 } from './model/index.ts';
-import { restsOn } from './rests.ts';
-import { eventOf, type Row, type Waypoint } from './row.ts';
+import type { Row, Waypoint } from './row.ts';
 import type { Standing } from './standing.ts';
 import type { Place } from './ways/index.ts';
 
@@ -42,8 +40,6 @@ export class Draft {
   readonly slack: Set<string>;
   readonly proven: Set<string>;
   readonly #noted: Set<string>;
-  /** How many rows were written when something of a whole axis was done. */
-  readonly #notedAt = new Map<string, number>();
   /** Bodies that have to be changed. */
   readonly needs: ReadonlySet<EventKey>;
 
@@ -92,29 +88,9 @@ export class Draft {
     this.#noted.delete(noteKey(act, on));
   }
 
-  /** Something moved: what is done to all of it is done again. */
-  stir(event: EventKey): void {
-    for (const { act, on } of askedAgain(this.model, event)) this.forget(act, on);
-  }
-
-  #isBolts(id: string): boolean {
-    return this.model.bolts.some((bolts) => bolts.id === id);
-  }
-
-  /** An act about a whole axis, unless it was done and nothing that the axis rests on has moved, or was tightened, since. */
-  noteSince(act: ActId, axisId: string): void {
-    const key = noteKey(act, axisId);
-    const since = this.rows.slice(this.#notedAt.get(key) ?? 0);
-    const stirs = (event: EventKey) => restsOn(this.model, axisId, event);
-    const isStirred = since.some(({ act, on: [id = ''], move }) =>
-      move === undefined
-        ? act === 'torque' && this.#isBolts(id) && stirs(boltsEvent(id))
-        : stirs(eventOf(move)),
-    );
-    if (this.#noted.has(key) && !isStirred) return;
-    this.#noted.add(key);
-    this.#notedAt.set(key, this.rows.length);
-    this.add(act, axisId);
+  /** Something moved, or was tightened: what is done to all of it is done again. */
+  stir(event: EventKey, to: 'out' | 'in'): void {
+    for (const { act, on } of askedAgain(this.model, event, to)) this.forget(act, on);
   }
 
   isNoted(act: ActId, on: string): boolean {

@@ -24,7 +24,7 @@ export function putTogether(draft: Draft, move: Move): void {
   const id = subjectOf(move.event);
   const moved: Moved = { move: rowMove('in', move) };
   draft.place = afterIn(draft.place, move);
-  draft.stir(move.event);
+  draft.stir(move.event, 'in');
   if (draft.isTrial) draft.slack.add(id);
   else draft.slack.delete(id);
   const body = draft.bodyOf(move.event);
@@ -166,5 +166,5 @@ export function checkStack(draft: Draft, axisId: string): void {
   const isOnAxis = draft.model.bodies.some(
     (body) => body.axisId === axisId && body.station.kind === 'needleThrust',
   );
-  if (isOnAxis) draft.noteSince('checkHome', axisId);
+  if (isOnAxis) draft.note('checkHome', axisId);
 }

@@ -31,7 +31,7 @@ export function takeApart(draft: Draft, move: Move): void {
   draft.hot = null;
   draft.slack.delete(id);
   draft.forget('prepare', id);
-  draft.stir(move.event);
+  draft.stir(move.event, 'out');
   const body = draft.bodyOf(move.event);
   if (body !== null) return takeOutBody(draft, body, moved);
   if (isBolts(move.event)) return draft.add('loosen', id, moved);

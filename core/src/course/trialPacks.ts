@@ -57,7 +57,7 @@ export function tryPacks(draft: Draft, stage: Stage, packs: readonly Body[]): vo
       draft.all((event) => isAbsent(event) || skipped.has(event)),
     );
     for (const axisId of new Set(packs.map((body) => body.axisId))) {
-      if (hasBalls(model, axisId)) draft.noteSince('relieve', axisId);
+      if (hasBalls(model, axisId)) draft.note('relieve', axisId);
       if (!model.bodies.some((body) => body.axisId === axisId && THREADED.has(body.station.kind)))
         checkStack(draft, axisId);
       for (const { figure } of draft.figures.filter((one) => one.axisId === axisId))

@@ -1,6 +1,13 @@
+import { modelOf } from '../course/index.ts';
+import { buildableUnit, howMany } from '../draws/index.ts';
+import { standingNow } from '../standing/index.ts';
+import type { Unit } from '../unit/index.ts';
 import { compilePlan } from './compilePlan.ts';
 import { isBehind } from './step.ts';
 import { Bench, complete, reel } from './tests/planOf.ts';
+
+/** What is set or turned, and no new one laid beside. */
+const KEPT: ReadonlySet<string> = new Set(['shimSite', 'adjuster', 'nut']);
 
 const openIds = (bench: Bench) =>
   compilePlan(bench.state)
@@ -31,5 +38,31 @@ describe('a finished job that is opened again', () => {
     expect(openIds(seal).map((id) => id.replace(/#\d+$/u, ''))).toEqual(due.slice(1));
     seal.record({ type: 'StepDone', data: { stepId: openIds(seal)[0]!, note: '' } });
     expect(openIds(seal).map((id) => id.replace(/#\d+$/u, ''))).toEqual(due.slice(2));
+  });
+
+  test('should come to its end again in units that nobody designed, drained first and filled, each body renewed', () => {
+    const units: readonly (readonly [string, Unit])[] = [
+      ['thrustPastPlate', complete(reel('thrustPastPlate'))],
+      ...Array.from({ length: howMany('WENDAXIS_TRIALS', 4) }, (_, n) => {
+        const { family, unit } = buildableUnit(n + 2);
+        return [`${n + 2} ${family}`, unit] as const;
+      }),
+    ];
+    units.forEach(([name, unit], n) => {
+      const model = modelOf(unit);
+      const bodies = model.bodies.filter(({ station: { kind } }) => !KEPT.has(kind));
+      const { id, station } = bodies[n % bodies.length]!;
+      const bench = new Bench(unit, 'overhaul').work();
+      bench.record({ type: 'JobReopened', data: { reason: 'noise' } }).record({
+        type: 'InspectionDecided',
+        data: { targetId: station.id, verdict: 'replace', repair: null, reason: 'rough' },
+      });
+      const due = openIds(bench).map((one) => one.replace(/#\d+$/u, ''));
+      if (due.includes('fill')) expect([name, id, due[0]]).toEqual([name, id, 'drain']);
+      bench.work();
+      const { place, bad } = standingNow(bench.state);
+      const out = model.events.filter((event) => !place.in.has(event));
+      expect([name, id, openIds(bench), out, [...bad]]).toEqual([name, id, [], [], []]);
+    });
   });
 });

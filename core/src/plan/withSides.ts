@@ -80,26 +80,47 @@ function isWanted(
 
 /** Steps of one side rule, each before or behind its anchor. Those at the same place stand in the order of the unit. */
 function place(steps: Draft[], { at }: Side, found: readonly Draft[]): void {
-  const placed = found.map((draft) => ({ draft, before: placeAt(steps, at, draft.subject) }));
+  const placed = found.map((draft) => ({ draft, before: placeAt(steps, at, draft) }));
   for (const { draft, before } of placed.toReversed().toSorted((a, b) => b.before - a.before))
     steps.splice(before, 0, draft);
 }
 
-/** The index that a step comes before. What stands behind all of a kind stands before anything goes in. */
-function placeAt(steps: readonly Draft[], at: readonly Anchor[], subject: Subject): number {
+/** The index that a step comes before. What stands behind all of a kind is done on the bench, before anything goes in. */
+function placeAt(steps: readonly Draft[], at: readonly Anchor[], draft: Draft): number {
+  const { subject } = draft;
+  const { from, to } = benchOf(steps, draft);
   for (const { side, of, rules } of at) {
     const own = RELATION[of](subject);
-    const isAnchor = ({ rule, subject: other }: Draft) =>
-      rules.includes(rule.id) && RELATION[of](other) === own;
-    const among = of === 'all' ? steps.slice(0, firstIn(steps)) : steps;
-    const index = side === 'before' ? steps.findIndex(isAnchor) : among.findLastIndex(isAnchor);
+    const isAnchor = ({ rule, subject: other }: Draft, index: number) =>
+      (of !== 'all' || side === 'before' || (index >= from && index < to)) &&
+      rules.includes(rule.id) &&
+      RELATION[of](other) === own;
+    const index = side === 'before' ? steps.findIndex(isAnchor) : steps.findLastIndex(isAnchor);
     if (index >= 0) return side === 'before' ? index : index + 1;
   }
-  return 0;
+  return from;
 }
 
-/** Where the first thing goes in; behind the last step where nothing does. */
-function firstIn(steps: readonly Draft[]): number {
-  const index = steps.findIndex(({ rows }) => rows.some(({ move }) => move?.to === 'in'));
-  return index < 0 ? steps.length : index;
+/** The work on the bench of which a step is: the first, or that on what went in before and comes out to go in again. */
+function benchOf(
+  steps: readonly Draft[],
+  { subject, behind }: Draft,
+): { readonly from: number; readonly to: number } {
+  const { stationId } = placeOf(subject);
+  const isMove = (step: Draft, to: 'out' | 'in') =>
+    stationId !== null && goes(step, to) && placeOf(step.subject).stationId === stationId;
+  const next = steps.findIndex((step) => isMove(step, 'in') && step.behind === null);
+  const isAgain =
+    behind === null && steps.slice(0, Math.max(0, next)).some((step) => isMove(step, 'in'));
+  const from = isAgain
+    ? Math.max(
+        0,
+        steps.slice(0, next).findLastIndex((step) => isMove(step, 'out')),
+      )
+    : 0;
+  const to = steps.findIndex((step, at) => at >= from && goes(step, 'in'));
+  return { from, to: to < 0 ? steps.length : to };
 }
+
+const goes = ({ rows }: Draft, to: 'out' | 'in'): boolean =>
+  rows.some(({ move }) => move?.to === to);

@@ -108,7 +108,7 @@ export class Fold {
       for (const spoiled of spoiledBy(this.model, new Set([event])))
         this.fresh.delete(subjectOf(spoiled));
     const isNew = this.putIn.delete(id);
-    this.#opens(event);
+    this.#opens(event, 'out');
     this.isBegun = true;
     if (this.notes.has('prepare', id)) this.notes.reopen('prepare', id);
     const body = this.model.bodyOf.get(id);
@@ -126,7 +126,7 @@ export class Fold {
   into(event: EventKey): void {
     const id = subjectOf(event);
     this.#unprove(event);
-    this.#opens(event);
+    this.#opens(event, 'in');
     const own = this.model.bodyOf.get(id);
     const host = own?.host;
     if (own?.station.retention === 'compound') this.notes.add('prepare', id);
@@ -203,9 +203,9 @@ export class Fold {
   }
 
   /** What is done to a whole axis, or to the unit, is done again once something of it has moved. */
-  #opens(event: EventKey): void {
+  #opens(event: EventKey, to: 'out' | 'in'): void {
     if (this.order === 0) return;
-    for (const { act, on } of askedAgain(this.model, event)) this.notes.reopen(act, on);
+    for (const { act, on } of askedAgain(this.model, event, to)) this.notes.reopen(act, on);
   }
 
   #unprove(event: EventKey): void {

@@ -5,7 +5,7 @@ import { oncePerObject } from '../memo/index.ts';
 import type { Unit } from '../unit/index.ts';
 import { EFFECTS, opened, stepOf } from './effects.ts';
 import { Fold, type StandingNow } from './fold.ts';
-import { MOVES_IT } from './stepEffects.ts';
+import { MOVES_IT, TIGHTENS } from './stepEffects.ts';
 
 /**
  * What is so of a unit by its log: one fold in order, in which what was said last holds. A reading, a check and a closed joint are
@@ -64,9 +64,6 @@ function undoneAtOnce(events: readonly JobEvent[]): ReadonlySet<string> {
   }
   return atOnce;
 }
-
-/** Steps that tighten bolts or a nut. */
-const TIGHTENS: ReadonlySet<string> = new Set(['torque', 'putOnCaps', 'snug', 'drawDown']);
 
 /** A step that is taken back is so at that moment: what it put in is out, over any check that stood; what it took out is in. */
 function takeBack(fold: Fold, event: JobEvent | undefined): void {

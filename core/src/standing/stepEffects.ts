@@ -33,12 +33,16 @@ const proof: Effect = ({ proven }, target) => {
 };
 const settled: Effect = (fold, target) => void fold.settled.add(target);
 
-/** What is drawn down only for a reading. */
-function onTrial(fold: Fold, events: readonly EventKey[], target: string): void {
-  for (const event of events) if (!fold.place.in.has(event)) fold.into(event);
+/** Steps that do up bolts or a nut only for a reading, or while something is set. */
+const ON_TRIAL = ['putOnCaps', 'snug', 'drawDown'] as const;
+/** Steps that tighten bolts or a nut. */
+export const TIGHTENS: ReadonlySet<string> = new Set([...ON_TRIAL, 'torque']);
+
+const triedOn: Effect = (fold, target) => {
+  for (const event of fold.eventsAt(target)) if (!fold.place.in.has(event)) fold.into(event);
   fold.slack.add(target);
   for (const { part, bolts } of fold.model.joints) if (bolts.includes(target)) fold.closed(part);
-}
+};
 
 /** Bolts or a nut at their torque: the joint that they hold is closed. */
 const torqued: Effect = (fold, target) => {
@@ -197,13 +201,11 @@ export const STEP_EFFECTS: Readonly<Record<string, Effect>> = {
   layInner: (fold, target) => {
     for (const { id } of fold.bodiesAt(target, 'cone')) fold.lay(id);
   },
-  putOnCaps: (fold, target) => onTrial(fold, ofStation()(fold, target), target),
-  snug: (fold, target) => onTrial(fold, ofStation()(fold, target), target),
-  drawDown: (fold, target) => onTrial(fold, ofStation()(fold, target), target),
   asFound: (fold, target) => {
     const { axisId, figure } = figureOf(target);
     fold.notes.add('measureAsFound', axisId, figure);
   },
+  ...Object.fromEntries(ON_TRIAL.map((rule) => [rule, triedOn])),
   torque: torqued,
   crush: crushed,
   dressShaft: dressed,

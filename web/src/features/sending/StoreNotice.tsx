@@ -1,4 +1,5 @@
 import { useStreams } from '../../stores/stream/index.ts';
+import { storeWords, waitingIn } from './sendingModel.ts';
 
 const WORDS = {
   full: 'This browser has no room left: it keeps nothing more of what is entered.',
@@ -10,13 +11,11 @@ const WORDS = {
 export function StoreNotice() {
   const store = useStreams((streams) => streams.store);
   const unsaved = useStreams((streams) => streams.unsaved);
+  const waiting = useStreams(({ logs }) => waitingIn(logs));
   if (store !== 'full' && store !== 'refused') return null;
   return (
     <div role="alert" className="tape-note m-4 mb-0 p-3 pl-4 print:hidden">
-      <strong>{WORDS[store]}</strong>{' '}
-      {unsaved > 0
-        ? `${unsaved} ${unsaved === 1 ? 'entry is' : 'entries are'} on this page only: leave it open until the server has answered.`
-        : 'Everything entered so far is at the server.'}
+      <strong>{WORDS[store]}</strong> {storeWords({ waiting, unsaved })}
     </div>
   );
 }

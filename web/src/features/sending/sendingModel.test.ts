@@ -1,5 +1,5 @@
 import type { StreamState } from '../../stores/stream/index.ts';
-import { keptWords, sendingOf } from './sendingModel.ts';
+import { keptWords, sendingOf, storeWords } from './sendingModel.ts';
 
 const log = (waiting: number) => ({
   confirmed: [],
@@ -43,5 +43,15 @@ describe('what the header says of sending', () => {
   ] as const)('should tell %s from a server that cannot be reached', (trouble, expected) => {
     expect(words(state({ trouble }, 1))).toBe(expected);
     expect(sendingOf(state({ trouble }))?.well).toBe(false);
+  });
+});
+
+describe('what a browser without a store says', () => {
+  test.each([
+    [{ waiting: 2, unsaved: 1 }, /^1 entry is on this page only/u],
+    [{ waiting: 2, unsaved: 0 }, /^2 entries wait for the server, kept here/u],
+    [{ waiting: 0, unsaved: 0 }, /at the server\.$/u],
+  ])('should never call sent what still waits: %j', (now, expected) => {
+    expect(storeWords(now)).toMatch(expected);
   });
 });
