@@ -41,5 +41,5 @@ export const EMPTY_JOB: JobState = {
   inspection: { marks: {}, sizes: {}, findings: {}, decisions: {}, offered: {} },
   heating: { heat: {}, clocks: [], temperatures: {}, limits: {} },
   fitting: { tries: {}, seating: {}, ways: {}, stops: {} },
-  log: { told: [], ignored: [], order: 0, lastAt: null, newerVersion: null },
+  log: { told: [], ignored: [], left: [], order: 0, lastAt: null, newerVersion: null },
 };

@@ -6,10 +6,14 @@ import { foldEvents, type Folding } from './foldEvents.ts';
 import { withItem } from './growing.ts';
 import { JOB_EVENTS } from './jobEventTable.ts';
 import type { JobState } from './state.ts';
+import { leftRuns } from './leftRuns.ts';
 import { liftEvent } from './lift.ts';
 import { standingEvents } from './undo.ts';
 
 const ROWS: EventRows<JobState> = JOB_EVENTS;
+
+/** What begins a run behind one that was closed, or takes its closing back. */
+const LEAVES_A_RUN: ReadonlySet<string> = new Set(['RunOpened', 'PlayWorkedOut', 'Undone']);
 
 const FOLDING: Omit<Folding<JobState>, 'lastAt' | 'order'> = {
   closed: ({ unit }, type) =>
@@ -45,7 +49,7 @@ export function* foldingJob(events: readonly JobEvent[], size: number): Generato
   const standing = standingEvents(events);
   // The mark speaks for the whole job, wherever it stands in the log.
   const practice = standing.some(({ type }) => type === 'PracticeMarked');
-  const before = { ...EMPTY_JOB, sheet: { ...EMPTY_JOB.sheet, practice } };
+  const before = withLeft({ ...EMPTY_JOB, sheet: { ...EMPTY_JOB.sheet, practice } }, events);
   yield* inPieces(before, { standing, told: [...events] }, size);
 }
 
@@ -55,7 +59,9 @@ export function* foldingJob(events: readonly JobEvent[], size: number): Generato
  */
 export function foldRest(before: JobState, rest: readonly JobEvent[]): JobState | null {
   const standing = standingRest(before, rest);
-  return standing === null ? null : foldOnto(before, standing, toldSince(before, rest));
+  if (standing === null) return null;
+  const told = toldSince(before, rest);
+  return foldOnto(withLeft(before, told, rest), standing, told);
 }
 
 /** As {@link foldRest}, so many events at a time, as {@link foldingJob}. */
@@ -65,9 +71,19 @@ export function foldingRest(
   size: number,
 ): Generator<JobState> | null {
   const standing = standingRest(before, rest);
-  return standing === null
-    ? null
-    : inPieces(before, { standing, told: toldSince(before, rest) }, size);
+  if (standing === null) return null;
+  const told = toldSince(before, rest);
+  return inPieces(withLeft(before, told, rest), { standing, told }, size);
+}
+
+/** A state that knows which runs were left; only what begins one or takes something back can make another. */
+function withLeft(
+  before: JobState,
+  told: readonly JobEvent[],
+  since: readonly JobEvent[] = told,
+): JobState {
+  const changes = since.some(({ type }) => LEAVES_A_RUN.has(type));
+  return changes ? { ...before, log: { ...before.log, left: leftRuns(told) } } : before;
 }
 
 /** What stands of later events by themselves; null where it cannot be said without those before. */

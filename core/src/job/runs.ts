@@ -2,7 +2,7 @@ import { FIGURES } from '../figures/index.ts';
 import { judgeLengths, judgeRun, type Band, type RunVerdict } from '../measure/index.ts';
 import { oncePerObject, oncePerPair } from '../memo/index.ts';
 import { setsZeroPlay } from '../unit/index.ts';
-import { withItemAt } from './growing.ts';
+import { withItem, withItemAt } from './growing.ts';
 import { cyclesOf } from './cycles.ts';
 import type { JobState } from './state.ts';
 import type { Run, Spec } from './stateRows.ts';
@@ -34,7 +34,7 @@ export function verdictOf(state: JobState, run: Run) {
 
 /** The spec of a run that is to begin; or why none can. */
 export function specOfRun(
-  { sheet, specs, measured: { runs } }: JobState,
+  { sheet, specs, measured: { runs }, log }: JobState,
   { runId, specId }: Pick<Run, 'runId' | 'specId'>,
 ): Spec | string {
   if (sheet.finished !== null) return 'the job is finished';
@@ -42,7 +42,19 @@ export function specOfRun(
   if (spec === undefined || FIGURES[spec.kind].taken !== 'run')
     return `no spec ${specId} that a run measures`;
   if (runs.some((run) => run.runId === runId)) return `run ${runId} exists`;
-  return runs.at(-1)?.status === 'open' ? 'another run is open' : spec;
+  const last = runs.at(-1);
+  return last?.status === 'open' && !log.left.includes(last.runId) ? 'another run is open' : spec;
+}
+
+/** The state with a run that begins, or was worked out. One that was left and is open again since is not gone on with. */
+export function withRun(state: JobState, run: Run): JobState {
+  const { runs } = state.measured;
+  const last = runs.at(-1);
+  const was: readonly Run[] =
+    last?.status === 'open'
+      ? withItemAt(runs, runs.length - 1, { ...last, status: 'abandoned' })
+      : runs;
+  return { ...state, measured: { ...state.measured, runs: withItem(was, run) } };
 }
 
 /** Change a run that is open. It is looked for from the end, where the open one stands. */

@@ -143,6 +143,8 @@ export interface LogState {
   /** All that was recorded, what was taken back and its taking back with it, in order; read it by `toldTo`. */
   readonly told: readonly Envelope<string, unknown>[];
   readonly ignored: readonly IgnoredEvent[];
+  /** Runs that were closed when another was begun ({@link leftRuns}). */
+  readonly left: readonly string[];
   /** How many events stand. */
   readonly order: number;
   /** When the last event happened; null before the first. An event whose time cannot be read takes the one before it. */

@@ -34,6 +34,34 @@ describe('undo as an event', () => {
     expect(nextToRedo(log.events)).toBeNull();
   });
 
+  const left = (what: (log: LogBuilder) => string) => {
+    const log = new LogBuilder().booked().run('r1', [0.3, 0.3, 0.3]).run('r2', [0.2, 0.2, 0.2]);
+    return log.add('Undone', { eventId: what(log) });
+  };
+  test.each([
+    ['a reading of it', (log: LogBuilder) => log.events.find((e) => e.type === 'ReadingTaken')!.id],
+    ['its closing', (log: LogBuilder) => log.events.find((e) => e.type === 'RunClosed')!.id],
+  ])('should keep what was measured after a run that is not closed any more: %s', (_, what) => {
+    const log = left(what);
+    const { measured, log: folded } = foldJob(log.events);
+    expect(measured.runs.map(({ status }) => status)).toEqual(['abandoned', 'closed']);
+    expect(measured.runs[1]!.readings).toHaveLength(9);
+    expect(folded.ignored.map(({ type }) => type).filter((type) => type === 'RunOpened')).toEqual(
+      [],
+    );
+    // Brought back, it is as it was.
+    const again = foldJob(log.add('Undone', { eventId: log.events.at(-1)!.id }).events);
+    expect(again.measured.runs.map(({ status }) => status)).toEqual(['closed', 'closed']);
+    expect(again.log.ignored).toEqual([]);
+  });
+
+  test('should still keep two runs apart where the first was opened again before the second', () => {
+    const log = undo(new LogBuilder().booked().run('r1', [0.3, 0.3, 0.3])).run('r2', [], false);
+    const { measured, log: folded } = foldJob(log.events);
+    expect(measured.runs.map(({ runId, status }) => [runId, status])).toEqual([['r1', 'open']]);
+    expect(folded.ignored[0]!.reason).toMatch(/another run is open/);
+  });
+
   test('should open a run again when its closing is taken back', () => {
     const log = undo(new LogBuilder().booked().run('r1', [0.3, 0.3, 0.3]));
     expect(foldJob(log.events).measured.runs[0]!.status).toBe('open');

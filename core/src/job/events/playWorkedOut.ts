@@ -1,9 +1,8 @@
 import { INSTRUMENT_SCHEMA, judgeLengths } from '../../measure/index.ts';
 import { identifier, list, millimetres, record, text, yesNo } from '../../schema/index.ts';
 import { jobEvent } from '../eventRow.ts';
-import { withItem } from '../growing.ts';
 import { inPlaceNow } from '../inPlace.ts';
-import { specOfRun } from '../runs.ts';
+import { specOfRun, withRun } from '../runs.ts';
 import type { Run } from '../stateRows.ts';
 
 /** Most lengths of a chain. */
@@ -47,6 +46,6 @@ export const playWorkedOut = jobEvent({
       openedAt: at,
       by,
     };
-    return { ...state, measured: { ...state.measured, runs: withItem(state.measured.runs, run) } };
+    return withRun(state, run);
   },
 });

@@ -1,10 +1,9 @@
 import { contactsOf, INDICATOR_SCHEMA, INSTRUMENT_SCHEMA, judgeRun } from '../../measure/index.ts';
 import { identifier, oneOf, record, yesNo } from '../../schema/index.ts';
 import { jobEvent } from '../eventRow.ts';
-import { withItem } from '../growing.ts';
 import { inPlaceNow } from '../inPlace.ts';
 import { RUN_STAGES } from '../kinds.ts';
-import { specOfRun } from '../runs.ts';
+import { specOfRun, withRun } from '../runs.ts';
 import type { Run } from '../stateRows.ts';
 
 /** A measuring run begins. */
@@ -37,6 +36,6 @@ export const runOpened = jobEvent({
       openedAt: at,
       by,
     };
-    return { ...state, measured: { ...state.measured, runs: withItem(state.measured.runs, run) } };
+    return withRun(state, run);
   },
 });
