@@ -1,0 +1,289 @@
+import { isJoin, modelOf, subjectOf, type Body } from '../course/index.ts';
+import type { Draws } from '../draws/index.ts';
+import { isBehind, type Step } from '../plan/index.ts';
+import type { Recorded } from '../simulate/index.ts';
+import { standingNow } from '../standing/index.ts';
+import type { JobAtBench } from './jobAtBench.ts';
+
+/** A turn that the work takes: what is recorded, and what has to be open after it. */
+export interface Turn {
+  readonly about: string;
+  readonly records: readonly Recorded[];
+  /** Each as a pattern of acts, one of which has to be open: any act of `out` on `left-cup`. */
+  readonly opens: readonly { readonly acts: readonly string[]; readonly on?: string }[];
+  /** The run whose entries no longer count, where it lost one. */
+  readonly loses?: string;
+}
+
+/** Null where nothing of the job can take it. */
+type TurnKind = (job: JobAtBench, draws: Draws) => Turn | null;
+
+const OUT = ['pull', 'draw', 'pressOut', 'lift', 'lifts', 'open', 'loosen'];
+const IN = ['seat', 'place', 'fitSeal', 'close', 'fitPack', 'screwIn'];
+const SETS = ['choose', 'setPreload', 'crush'];
+
+/** Bodies that a decision renews; what is set or turned is set again instead. */
+const RENEWED: ReadonlySet<string> = new Set([
+  ...[
+    'ballBearing',
+    'taperedRoller',
+    'cylindricalRoller',
+    'seal',
+    'bush',
+    'drawnCup',
+    'gear',
+    'oRing',
+  ],
+]);
+
+const anyOf = <Item>(draws: Draws, items: readonly Item[]): Item | null =>
+  items.length === 0 ? null : draws.one(items);
+
+const renewable = ({ unit }: JobAtBench): readonly Body[] =>
+  modelOf(unit).bodies.filter(({ station }) => RENEWED.has(station.kind));
+
+const stands = ({ unit, state }: JobAtBench, id: string): boolean => {
+  const { place } = standingNow(state);
+  return modelOf(unit).events.some((event) => subjectOf(event) === id && place.in.has(event));
+};
+
+const replaced = (targetId: string, reason: string): Recorded => ({
+  type: 'InspectionDecided',
+  data: { targetId, verdict: 'replace', repair: null, reason },
+});
+
+const behind = (job: JobAtBench): readonly Step[] => job.steps.filter(isBehind);
+
+const movesOf = ({ move, rows }: Step) => [move, ...rows.map((row) => row.move)];
+
+const thing = (step: Step): readonly string[] =>
+  movesOf(step).flatMap((move) =>
+    move === null || move === undefined ? [] : [move.body ?? move.part ?? move.bolts ?? ''],
+  );
+
+/** By name, what turns a job can take half way. */
+export const TURNS = {
+  /** A step that was ticked is taken back; what it did last of its thing is open again. */
+  undoneStep: (job, draws) => {
+    const tick = anyOf(
+      draws,
+      job.events.filter((event) => event.type === 'StepDone'),
+    );
+    if (tick === null || tick.type !== 'StepDone') return null;
+    const done = behind(job);
+    const step = done.find(({ id }) => id === tick.data.stepId);
+    const row = step === undefined ? undefined : step.act === null ? step.rows[0] : step;
+    const act = row?.act ?? null;
+    const [on] = row?.on ?? [];
+    const isLast =
+      step !== undefined &&
+      (row?.move?.to === 'in'
+        ? done.findLast((one) => thing(one).some((id) => thing(step).includes(id))) === step
+        : (act === 'torque' || act === 'lock') &&
+          done.findLast((one) => one.act === act && one.on[0] === on) === step);
+    return {
+      about: tick.data.stepId,
+      records: [{ type: 'Undone', data: { eventId: tick.id } }],
+      opens: isLast && act !== null && on !== undefined ? [{ acts: [act], on }] : [],
+    };
+  },
+
+  /** Anything at all is taken back, also what later entries rest on. */
+  undoneEntry: (job, draws) => {
+    const entry = anyOf(
+      draws,
+      job.events.filter(({ type }) => type !== 'JobOpened' && type !== 'Undone'),
+    );
+    if (entry === null) return null;
+    const loses = 'runId' in entry.data ? { loses: entry.data.runId } : {};
+    return {
+      about: `${entry.type} ${entry.id}`,
+      records: [{ type: 'Undone', data: { eventId: entry.id } }],
+      opens: [],
+      ...loses,
+    };
+  },
+
+  /** A body is found bad, wherever it is: out if it is in, a new one beside it, and in. */
+  badBody: (job, draws) => {
+    const body = anyOf(draws, renewable(job));
+    if (body === null) return null;
+    const { id, station } = body;
+    return {
+      about: `${id}, ${stands(job, id) ? 'in' : 'out'}`,
+      records: [replaced(station.id, 'bad')],
+      opens: [
+        ...(stands(job, id) ? [{ acts: OUT, on: id }] : []),
+        { acts: ['compare'], on: station.id },
+        { acts: IN, on: id },
+      ],
+    };
+  },
+
+  /** A part is cracked: what is tight in it goes into the new one. */
+  badPart: (job, draws) => {
+    const { bodies } = modelOf(job.unit);
+    const part = anyOf(
+      draws,
+      job.unit.parts.filter(({ id }) => bodies.some(({ host }) => host === id)),
+    );
+    if (part === null) return null;
+    const tight = bodies.filter(({ host, fit }) => host === part.id && fit === 'tight');
+    return {
+      about: part.id,
+      records: [replaced(part.id, 'cracked')],
+      opens: tight.map(({ id }) => ({ acts: IN, on: id })),
+    };
+  },
+
+  /** A step is done before its turn. */
+  earlyStep: (job, draws) => {
+    const step = anyOf(
+      draws,
+      job.open.filter(
+        (one) =>
+          one.status === 'waiting' && one.form === 'tick' && movesOf(one).some((move) => move),
+      ),
+    );
+    return step === null
+      ? null
+      : {
+          about: step.id,
+          records: [{ type: 'StepDone', data: { stepId: step.id, note: '' } }],
+          opens: [],
+        };
+  },
+
+  /** A ring that goes into its part stops half way: out, and in again. */
+  stoppedRing: (job, draws) => {
+    const seated = anyOf(
+      draws,
+      behind(job).filter(({ rule }) => rule === 'seatOuter'),
+    );
+    const on = seated?.on[0];
+    if (seated === null || on === undefined || !stands(job, on)) return null;
+    return {
+      about: seated.id,
+      records: [
+        {
+          type: 'SeatTried',
+          data: { stationId: seated.stationId!, outcome: 'stoppedHalfWay' },
+        },
+      ],
+      opens: [
+        { acts: OUT, on },
+        { acts: IN, on },
+      ],
+    };
+  },
+
+  /** A proven play is read again and is out of its limits: set again, proven again. */
+  playOutAtTheEnd: (job, draws) => {
+    const spec = anyOf(
+      draws,
+      job.state.specs.filter(
+        ({ kind, axisId }) =>
+          kind === 'endPlay' &&
+          behind(job).some(
+            ({ act, rows, on, status }) =>
+              status === 'done' &&
+              on[0] === axisId &&
+              (act === 'prove' || rows.some((row) => row.act === 'prove')),
+          ),
+      ),
+    );
+    if (spec === null || job.state.inspection === null) return null;
+    const { axisId, specId } = spec;
+    return {
+      about: axisId,
+      records: runOf(specId, `again-${axisId}`, 0.42),
+      opens: [{ acts: ['prove'], on: axisId }, { acts: SETS }],
+    };
+  },
+
+  /** Another pack is put in than was chosen. */
+  otherPack: (job, draws) => {
+    const site = anyOf(
+      draws,
+      modelOf(job.unit).bodies.filter(({ station }) => station.kind === 'shimSite'),
+    );
+    const piece = { sizeId: 'x', thickness: 0.7, quantity: 1, uncertainty: 0.001 };
+    return site === null
+      ? null
+      : {
+          about: site.id,
+          records: [{ type: 'PackFitted', data: { siteId: site.station.id, pieces: [piece] } }],
+          opens: [],
+        };
+  },
+
+  /** The job is for one body now, with the unit in pieces. */
+  otherScope: (job, draws) => {
+    const body = anyOf(draws, renewable(job));
+    if (body === null) return null;
+    const stationId = body.station.id;
+    return {
+      about: stationId,
+      records: [
+        {
+          type: 'ScopeSet',
+          data: { scope: 'renew', start: 'running', renew: [{ stationId }] },
+        },
+      ],
+      opens: [],
+    };
+  },
+} as const satisfies Readonly<Record<string, TurnKind>>;
+
+export type TurnName = keyof typeof TURNS;
+
+/** What has to be open after a turn and is not. */
+export function lostBy({ opens }: Turn, job: JobAtBench): readonly string[] {
+  const open = job.openActs;
+  const isOpen = (act: string, on: string | undefined): boolean =>
+    on === undefined
+      ? open.some((one) => one.startsWith(`${act} `))
+      : open.includes(`${act} ${on}`);
+  return opens
+    .filter(({ acts, on }) => !acts.some((act) => isOpen(act, on)))
+    .map(({ acts: [first], on }) => `${first} ${on ?? 'anything'} is not open`);
+}
+
+/** Things of the unit that are out, bad or slack. */
+export function notWhole({ unit, state }: JobAtBench): readonly string[] {
+  const { place, bad, slack } = standingNow(state);
+  return [
+    ...modelOf(unit)
+      .events.filter((event) => !place.in.has(event))
+      .map((event) => `${event} is ${isJoin(event) ? 'open' : 'out'}`),
+    ...[...bad].map((id) => `${id} is bad`),
+    ...[...slack].map((event) => `${event} is slack`),
+  ];
+}
+
+function runOf(specId: string, runId: string, play: number): readonly Recorded[] {
+  return [
+    {
+      type: 'RunOpened',
+      data: {
+        runId,
+        specId,
+        stage: 'final',
+        instrument: {
+          id: 'dial',
+          name: 'Dial',
+          graduation: 0.001,
+          calibrationUncertainty: 0.0005,
+          range: 25,
+        },
+        indicator: { contact: 'faceSquareToTravel', angle: 0 },
+        shaftHeld: true,
+      },
+    },
+    ...[0, play, 0, 0, play, 0, 0, play, 0].map((value): Recorded => ({
+      type: 'ReadingTaken',
+      data: { runId, value, typed: null, device: null, position: null },
+    })),
+    { type: 'RunClosed', data: { runId } },
+  ];
+}
