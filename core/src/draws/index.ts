@@ -1,3 +1,4 @@
+export { instantAt } from './instantAt.ts';
 export { howMany } from './howMany.ts';
 export { drawsFrom, type Draws } from './draws.ts';
 export { randomLog } from './randomLog.ts';

@@ -1,6 +1,7 @@
 import { EVENT_VERSION, JOB_EVENTS, type JobEvent, type JobEventType } from '../job/index.ts';
 import type { Draws } from './draws.ts';
 import { openedWith } from './openedWith.ts';
+import { instantAt } from './instantAt.ts';
 import { dataOf } from './randomData.ts';
 import { randomUnit } from './randomUnit.ts';
 
@@ -31,13 +32,6 @@ const BROKEN: readonly unknown[] = [
   true,
   '2026-W48-2',
 ];
-
-/** The time of the event at a place: half a minute apart. */
-function instantAt(seq: number): string {
-  const two = (n: number) => String(n).padStart(2, '0');
-  const [hours, minutes] = [Math.floor(seq / 120), Math.floor(seq / 2) % 60];
-  return `2026-01-01T${two(hours)}:${two(minutes)}:${seq % 2 === 0 ? '00' : '30'}.000Z`;
-}
 
 /** A log about a drawn unit. @param broken share of events with one value that no wire would have let through */
 export function randomLog(draws: Draws, length: number, broken = 0): readonly JobEvent[] {

@@ -1,3 +1,4 @@
+import { instantAt } from '../draws/index.ts';
 import { EVENT_VERSION, foldJob, foldRest, type JobEvent, type JobState } from '../job/index.ts';
 import { compilePlan, isBehind, type Step } from '../plan/index.ts';
 import { answerStep, type Recorded, type WorkHabits } from '../simulate/index.ts';
@@ -98,7 +99,7 @@ export class JobAtBench {
 
   #event({ type, data }: Recorded): JobEvent {
     const seq = (this.#ids += 1);
-    const at = new Date(Date.UTC(2026, 0, 1, 0, seq)).toISOString();
+    const at = instantAt(seq);
     return {
       id: `e${seq}`,
       seq,

@@ -1,9 +1,10 @@
-import { isJoin, modelOf, subjectOf, type Body } from '../course/index.ts';
+import { modelOf, subjectOf, type Body } from '../course/index.ts';
 import type { Draws } from '../draws/index.ts';
 import { isBehind, type Step } from '../plan/index.ts';
 import type { Recorded } from '../simulate/index.ts';
 import { standingNow } from '../standing/index.ts';
 import type { JobAtBench } from './jobAtBench.ts';
+import { readOutOfLimits } from './readOutOfLimits.ts';
 
 /** A turn that the work takes: what is recorded, and what has to be open after it. */
 export interface Turn {
@@ -196,7 +197,7 @@ export const TURNS = {
     const { axisId, specId } = spec;
     return {
       about: axisId,
-      records: runOf(specId, `again-${axisId}`, 0.42),
+      records: readOutOfLimits(specId, `again-${axisId}`),
       opens: [{ acts: ['prove'], on: axisId }, { acts: SETS }],
     };
   },
@@ -236,54 +237,3 @@ export const TURNS = {
 } as const satisfies Readonly<Record<string, TurnKind>>;
 
 export type TurnName = keyof typeof TURNS;
-
-/** What has to be open after a turn and is not. */
-export function lostBy({ opens }: Turn, job: JobAtBench): readonly string[] {
-  const open = job.openActs;
-  const isOpen = (act: string, on: string | undefined): boolean =>
-    on === undefined
-      ? open.some((one) => one.startsWith(`${act} `))
-      : open.includes(`${act} ${on}`);
-  return opens
-    .filter(({ acts, on }) => !acts.some((act) => isOpen(act, on)))
-    .map(({ acts: [first], on }) => `${first} ${on ?? 'anything'} is not open`);
-}
-
-/** Things of the unit that are out, bad or slack. */
-export function notWhole({ unit, state }: JobAtBench): readonly string[] {
-  const { place, bad, slack } = standingNow(state);
-  return [
-    ...modelOf(unit)
-      .events.filter((event) => !place.in.has(event))
-      .map((event) => `${event} is ${isJoin(event) ? 'open' : 'out'}`),
-    ...[...bad].map((id) => `${id} is bad`),
-    ...[...slack].map((event) => `${event} is slack`),
-  ];
-}
-
-function runOf(specId: string, runId: string, play: number): readonly Recorded[] {
-  return [
-    {
-      type: 'RunOpened',
-      data: {
-        runId,
-        specId,
-        stage: 'final',
-        instrument: {
-          id: 'dial',
-          name: 'Dial',
-          graduation: 0.001,
-          calibrationUncertainty: 0.0005,
-          range: 25,
-        },
-        indicator: { contact: 'faceSquareToTravel', angle: 0 },
-        shaftHeld: true,
-      },
-    },
-    ...[0, play, 0, 0, play, 0, 0, play, 0].map((value): Recorded => ({
-      type: 'ReadingTaken',
-      data: { runId, value, typed: null, device: null, position: null },
-    })),
-    { type: 'RunClosed', data: { runId } },
-  ];
-}

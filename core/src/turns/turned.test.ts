@@ -1,8 +1,9 @@
 import { buildableUnit, drawsFrom, howMany } from '../draws/index.ts';
 import { UNIT_TEMPLATES, unitFromTemplate, type Unit } from '../unit/index.ts';
+import { lostBy, notWhole } from './foundWrong.ts';
 import { JobAtBench } from './jobAtBench.ts';
 import { turned } from './turned.ts';
-import { lostBy, notWhole, TURNS, type TurnName } from './turnKinds.ts';
+import { TURNS, type TurnName } from './turnKinds.ts';
 
 const NAMES = Object.keys(TURNS) as TurnName[];
 const END = { designation: null, family: null } as const;

@@ -1,7 +1,8 @@
 import type { Draws } from '../draws/index.ts';
 import type { Unit } from '../unit/index.ts';
+import { lostBy, notWhole } from './foundWrong.ts';
 import { JobAtBench } from './jobAtBench.ts';
-import { lostBy, notWhole, TURNS, type Turn, type TurnName } from './turnKinds.ts';
+import { TURNS, type Turn, type TurnName } from './turnKinds.ts';
 
 /** A job that took turns half way and was worked to its end. */
 export interface Turned {
