@@ -74,7 +74,7 @@ test('an engine case with two halves and gearbox shafts is parted by heat, fille
   await workTo(page, address, jobId, { habits: HABITS, until: ({ rule }) => rule === 'seatInner' });
   await goTo(page, job);
   await expect(
-    page.getByRole('heading', { name: 'Bring the shaft into Left bearing' }),
+    page.getByRole('heading', { name: 'Bring Crankshaft into Left bearing' }),
   ).toBeVisible();
   await workTo(page, address, jobId, { habits: HABITS, until: () => false });
   const { sheet, log } = await jobAt(page, address, jobId);

@@ -1,10 +1,10 @@
-import { modelOf, subjectOf, type Body } from '../course/index.ts';
+import { modelOf } from '../course/index.ts';
 import type { Draws } from '../draws/index.ts';
-import { isBehind, type Step } from '../plan/index.ts';
 import type { Recorded } from '../simulate/index.ts';
-import { standingNow } from '../standing/index.ts';
+import { settersOf } from '../setters/index.ts';
 import type { JobAtBench } from './jobAtBench.ts';
 import { readOutOfLimits } from './readOutOfLimits.ts';
+import { anyOf, behind, movesOf, renewable, replaced, runsOf, stands, thing } from './subjects.ts';
 
 /** A turn that the work takes: what is recorded, and what has to be open after it. */
 export interface Turn {
@@ -12,8 +12,8 @@ export interface Turn {
   readonly records: readonly Recorded[];
   /** Each as a pattern of acts, one of which has to be open: any act of `out` on `left-cup`. */
   readonly opens: readonly { readonly acts: readonly string[]; readonly on?: string }[];
-  /** The run whose entries no longer count, where it lost one. */
-  readonly loses?: string;
+  /** Runs whose entries no longer count, since one of theirs or their limits were taken back. */
+  readonly loses?: readonly string[];
 }
 
 /** Null where nothing of the job can take it. */
@@ -22,45 +22,6 @@ type TurnKind = (job: JobAtBench, draws: Draws) => Turn | null;
 const OUT = ['pull', 'draw', 'pressOut', 'lift', 'lifts', 'open', 'loosen'];
 const IN = ['seat', 'place', 'fitSeal', 'close', 'fitPack', 'screwIn'];
 const SETS = ['choose', 'setPreload', 'crush'];
-
-/** Bodies that a decision renews; what is set or turned is set again instead. */
-const RENEWED: ReadonlySet<string> = new Set([
-  ...[
-    'ballBearing',
-    'taperedRoller',
-    'cylindricalRoller',
-    'seal',
-    'bush',
-    'drawnCup',
-    'gear',
-    'oRing',
-  ],
-]);
-
-const anyOf = <Item>(draws: Draws, items: readonly Item[]): Item | null =>
-  items.length === 0 ? null : draws.one(items);
-
-const renewable = ({ unit }: JobAtBench): readonly Body[] =>
-  modelOf(unit).bodies.filter(({ station }) => RENEWED.has(station.kind));
-
-const stands = ({ unit, state }: JobAtBench, id: string): boolean => {
-  const { place } = standingNow(state);
-  return modelOf(unit).events.some((event) => subjectOf(event) === id && place.in.has(event));
-};
-
-const replaced = (targetId: string, reason: string): Recorded => ({
-  type: 'InspectionDecided',
-  data: { targetId, verdict: 'replace', repair: null, reason },
-});
-
-const behind = (job: JobAtBench): readonly Step[] => job.steps.filter(isBehind);
-
-const movesOf = ({ move, rows }: Step) => [move, ...rows.map((row) => row.move)];
-
-const thing = (step: Step): readonly string[] =>
-  movesOf(step).flatMap((move) =>
-    move === null || move === undefined ? [] : [move.body ?? move.part ?? move.bolts ?? ''],
-  );
 
 /** By name, what turns a job can take half way. */
 export const TURNS = {
@@ -96,12 +57,17 @@ export const TURNS = {
       job.events.filter(({ type }) => type !== 'JobOpened' && type !== 'Undone'),
     );
     if (entry === null) return null;
-    const loses = 'runId' in entry.data ? { loses: entry.data.runId } : {};
+    const loses =
+      'runId' in entry.data
+        ? [entry.data.runId]
+        : entry.type === 'SpecSet'
+          ? runsOf(job, entry.data.specId)
+          : [];
     return {
       about: `${entry.type} ${entry.id}`,
       records: [{ type: 'Undone', data: { eventId: entry.id } }],
       opens: [],
-      ...loses,
+      loses,
     };
   },
 
@@ -178,7 +144,7 @@ export const TURNS = {
     };
   },
 
-  /** A proven play is read again and is out of its limits: set again, proven again. */
+  /** A proven play is read again and is out of its limits: set again where anything sets it, and proven again. */
   playOutAtTheEnd: (job, draws) => {
     const spec = anyOf(
       draws,
@@ -195,10 +161,14 @@ export const TURNS = {
     );
     if (spec === null || job.state.inspection === null) return null;
     const { axisId, specId } = spec;
+    const axis = job.unit.axes.find(({ id }) => id === axisId);
     return {
       about: axisId,
       records: readOutOfLimits(specId, `again-${axisId}`),
-      opens: [{ acts: ['prove'], on: axisId }, { acts: SETS }],
+      opens: [
+        { acts: ['prove'], on: axisId },
+        ...(axis !== undefined && settersOf(axis).length > 0 ? [{ acts: SETS }] : []),
+      ],
     };
   },
 

@@ -31,7 +31,7 @@ export function turned(unit: Unit, draws: Draws, names: readonly TurnName[], how
     if (turn === null) continue;
     took.push(`${name} ${turn.about}`);
     job.record(...turn.records);
-    if (turn.loses !== undefined) lost.add(turn.loses);
+    for (const runId of turn.loses ?? []) lost.add(runId);
     faults.push(...lostBy(turn, job));
   }
   const stuck = job.finish();

@@ -2,7 +2,8 @@ import { packThickness } from '../../shims/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { DETAIL_TABLE } from '../../unit/index.ts';
 import { figure, lacksStep, numbers } from '../figures.ts';
-import { afterAll, nameOf, type Rule } from '../rule.ts';
+import { whatLiesAt } from '../mostPieces.ts';
+import { afterAll, type Rule } from '../rule.ts';
 
 const PLACE_WORDS = DETAIL_TABLE.place.type === 'choice' ? DETAIL_TABLE.place.valueWords : {};
 
@@ -14,7 +15,7 @@ export const LAY_RULES: readonly Rule[] = [
     on: 'station',
     kinds: ['shimSite'],
     form: 'tick',
-    title: (subject) => `Place the shims at ${nameOf(subject)}`,
+    title: ({ station }) => `Place ${whatLiesAt(station)}`,
     how: ({ station }) =>
       station.place === undefined
         ? 'In their old order, wiped clean.'

@@ -1,4 +1,5 @@
 import type { StationKind } from '../../unit/index.ts';
+import { whatLiesAt } from '../mostPieces.ts';
 import { ringWords } from '../seats.ts';
 import { nameOf, type Rule } from '../rule.ts';
 import { hasWaysOut, pullHow } from './pullWords.ts';
@@ -109,7 +110,7 @@ export const OFF_RULES: readonly Rule[] = [
     on: 'station',
     kinds: ['shimSite'],
     form: 'tick',
-    title: (subject) => `Take out the pack at ${nameOf(subject)}`,
+    title: ({ station }) => `Take out ${whatLiesAt(station)}`,
     how: 'Keep its pieces together: their thickness is known.',
     reason: 'Another pack goes in its place.',
   },

@@ -215,9 +215,9 @@ export const SEAT_RULES: readonly Rule[] = [
     kinds: ROLLING,
     form: 'tick',
     when: ({ station }) => isTight(station, 'inner'),
-    title: ({ station }) =>
+    title: ({ axis, station }) =>
       comesAsOne(station)
-        ? `Bring the shaft into ${station.name}`
+        ? `Bring ${axis.name} into ${station.name}`
         : `Fit ${station.name}, ${ringWords(station).inner}, on its journal`,
     how: ({ state, axis, station }) =>
       atFitting(state, station, 'inner') ??
