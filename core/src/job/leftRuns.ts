@@ -17,7 +17,10 @@ export function leftRuns(told: readonly JobEvent[]): readonly string[] {
       runOf.set(id, data.runId);
       closed.add(data.runId);
     } else if (type === 'Undone') closed.delete(runOf.get(data.eventId) ?? '');
-    else if (type === 'RunOpened' || type === 'PlayWorkedOut')
+    else if (type === 'RunOpened' || type === 'PlayWorkedOut') {
       for (const runId of closed) left.add(runId);
+      // Once left they stay so; a log of many runs is gone through once.
+      closed.clear();
+    }
   return [...left];
 }

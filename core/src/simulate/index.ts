@@ -10,6 +10,7 @@ export {
 } from './virtualAssembly.ts';
 export { answerStep } from './answerStep.ts';
 export { type Recorded, type WorkHabits } from './recorded.ts';
+export { USUAL_HABITS } from './usualHabits.ts';
 export {
   shownRolling,
   truePlay,

@@ -1,27 +1,8 @@
 import { instantAt } from '../draws/index.ts';
 import { EVENT_VERSION, foldJob, foldRest, type JobEvent, type JobState } from '../job/index.ts';
 import { compilePlan, isBehind, type Step } from '../plan/index.ts';
-import { answerStep, type Recorded, type WorkHabits } from '../simulate/index.ts';
+import { answerStep, USUAL_HABITS, type Recorded } from '../simulate/index.ts';
 import type { Unit } from '../unit/index.ts';
-
-/** Bands and instrument of the imagined mechanic. */
-export const TURN_HABITS: WorkHabits = {
-  instrument: {
-    id: 'micrometer',
-    name: 'Micrometer',
-    graduation: 0.001,
-    calibrationUncertainty: 0.0005,
-    range: 25,
-  },
-  bands: {
-    endPlay: { lower: 0.1, upper: 0.18, target: null },
-    rollingTorque: { lower: 0.7, upper: 1.1, target: null },
-    sideClearance: { lower: 0.1, upper: 0.25, target: null },
-    backlash: { lower: 0.12, upper: 0.2, target: null },
-    depth: { lower: -0.03, upper: 0.03, target: null },
-  },
-  source: 'drawn',
-};
 
 /** A job of a drawn unit at the bench: its log, what is so, and what its plan asks for. */
 export class JobAtBench {
@@ -69,7 +50,7 @@ export class JobAtBench {
     if (left !== undefined)
       this.record({ type: 'RunAbandoned', data: { runId: left.runId, reason: 'read anew' } });
     const ids = () => `id${(this.#ids += 1)}`;
-    this.record(...answerStep(this.state, step, TURN_HABITS, ids));
+    this.record(...answerStep(this.state, step, USUAL_HABITS, ids));
     const { status } = this.steps.find(({ id }) => id === step.id) ?? {};
     if (status === 'ready' || status === 'missing')
       this.record({ type: 'StepSetAside', data: { stepId: step.id, reason: 'as it is' } });

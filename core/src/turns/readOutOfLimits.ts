@@ -1,5 +1,4 @@
-import type { Recorded } from '../simulate/index.ts';
-import { TURN_HABITS } from './jobAtBench.ts';
+import { USUAL_HABITS, type Recorded } from '../simulate/index.ts';
 
 /** Further than any limits of the imagined mechanic go, mm. */
 const FAR = 0.42;
@@ -13,7 +12,7 @@ export function readOutOfLimits(specId: string, runId: string): readonly Recorde
         runId,
         specId,
         stage: 'final',
-        instrument: TURN_HABITS.instrument,
+        instrument: USUAL_HABITS.instrument,
         indicator: { contact: 'faceSquareToTravel', angle: 0 },
         shaftHeld: true,
       },

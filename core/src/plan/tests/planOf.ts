@@ -1,6 +1,6 @@
 import { decodeDesignation } from '../../bearings/index.ts';
 import { Recorder } from '../../job/tests/recorder.ts';
-import { answerStep, type WorkHabits } from '../../simulate/index.ts';
+import { answerStep, USUAL_HABITS, type WorkHabits } from '../../simulate/index.ts';
 import type { UNIT_TEMPLATES } from '../../unit/index.ts';
 import {
   STATION_KIND_TABLE,
@@ -12,17 +12,7 @@ import {
 } from '../../unit/index.ts';
 import { compilePlan } from '../compilePlan.ts';
 
-export const HABITS: WorkHabits = {
-  instrument: { id: 'm', name: 'm', graduation: 0.001, calibrationUncertainty: 0.0005, range: 25 },
-  bands: {
-    endPlay: { lower: 0.1, upper: 0.18, target: null },
-    rollingTorque: { lower: 0.7, upper: 1.1, target: null },
-    sideClearance: { lower: 0.1, upper: 0.25, target: null },
-    backlash: { lower: 0.12, upper: 0.2, target: null },
-    depth: { lower: -0.03, upper: 0.03, target: null },
-  },
-  source: 'book',
-};
+export const HABITS = USUAL_HABITS;
 
 export class Bench extends Recorder {
   #ids = 0;
