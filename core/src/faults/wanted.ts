@@ -150,6 +150,8 @@ export const WANTED = {
   ),
   mostGraduations: row(() => 'no more than five graduations: is the unit right?'),
 
+  stepOfPlan: row(() => 'a step of the plan, not one of your own'),
+
   // Ring and pinion.
   gearOfUnit: row(() => 'a gear of this unit'),
   gearOfAnotherAxis: row(() => 'a gear of another axis'),

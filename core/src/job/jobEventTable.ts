@@ -20,6 +20,8 @@ import { limitSet } from './events/limitSet.ts';
 import { markMade } from './events/markMade.ts';
 import { meshDescribed } from './events/meshDescribed.ts';
 import { meshRemoved } from './events/meshRemoved.ts';
+import { ownStepRemoved } from './events/ownStepRemoved.ts';
+import { ownStepSet } from './events/ownStepSet.ts';
 import { noteWritten } from './events/noteWritten.ts';
 import { packChosen } from './events/packChosen.ts';
 import { packFitted } from './events/packFitted.ts';
@@ -69,6 +71,8 @@ export const JOB_EVENTS = {
   AxisRemoved: axisRemoved,
   MeshDescribed: meshDescribed,
   MeshRemoved: meshRemoved,
+  OwnStepSet: ownStepSet,
+  OwnStepRemoved: ownStepRemoved,
   SpecSet: specSet,
   RunOpened: runOpened,
   ReadingTaken: readingTaken,

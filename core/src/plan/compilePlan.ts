@@ -6,6 +6,7 @@ import { screensOf, type Screen } from './rounds.ts';
 import { isBehind, type Missing, type Step } from './step.ts';
 import { stepPhases } from './stepPhases.ts';
 import { placedSteps } from './waits.ts';
+import { withOwnSteps } from './withOwnSteps.ts';
 
 /** The build plan: every step in an order that can be worked, with what is still missing. */
 export interface Plan {
@@ -41,7 +42,7 @@ export const NO_PLAN: Plan = {
  */
 export function compilePlan(state: JobState): Plan {
   if (state.unit === null) return NO_PLAN;
-  const drafts = planSteps(state, state.unit);
+  const drafts = withOwnSteps(state, planSteps(state, state.unit));
   const phases = stepPhases(drafts);
   const order = placedSteps(modelOf(state.unit), drafts);
   const ids = new Set(order.map(({ draft }) => draft.id));

@@ -1,5 +1,6 @@
 import { noteKey, type Row } from '../course/index.ts';
 import { isolated } from '../faults/index.ts';
+import type { OwnStep } from '../unit/index.ts';
 import { lastAct } from './acts.ts';
 import { placeOf, thingOf, type RuleFor, type Subject } from './rule.ts';
 import type { StepStatus } from './step.ts';
@@ -14,6 +15,8 @@ export interface Draft {
   readonly rows: readonly Row[];
   /** How it came to be behind; null while it is open. */
   readonly behind: StepStatus | null;
+  /** The step of one's own that it is; absent where a rule knows it. */
+  readonly own?: OwnStep;
   /** Why its rule cannot be worked out for its subject; null where it can. */
   readonly fault: string | null;
 }
@@ -34,6 +37,9 @@ export function partsOfId(id: string): { readonly base: string; readonly count: 
   const [, base = id, count = '1'] = /^(.*)#(\d+)$/su.exec(id) ?? [];
   return { base, count: Number(count) };
 }
+
+/** What the id of a step says without how often: the same each time that it comes. */
+export const stepBase = (id: string): string => partsOfId(id).base;
 
 /** How what a step does that moves nothing is remembered. @param root the part that stands for the unit */
 export const notesOf = (root: string, { subject, rows }: Pick<Draft, 'subject' | 'rows'>) =>

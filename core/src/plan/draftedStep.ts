@@ -58,6 +58,7 @@ function workedOut({ draft, after, waitsFor }: Placed, phase: Phase): Step {
     cautions: given(rule.cautions, []),
     tools: given(rule.tools, []),
     consumables: given(rule.consumables, []),
+    ownStep: draft.own ?? null,
     after,
     waitsFor,
   };
@@ -143,6 +144,7 @@ function cannotBeWorkedOut({ draft, after }: Placed, phase: Phase, fault: string
     cautions: [],
     tools: [],
     consumables: [],
+    ownStep: draft.own ?? null,
     after,
     waitsFor: [],
   };

@@ -147,7 +147,7 @@ describe('an act that moves one thing', () => {
   });
 });
 
-test('every rule of the plan has its id in the table, once', () => {
-  const ids = RULES.map(({ id }) => id);
+test('every rule of the plan has its id in the table, once, and so have steps of one’s own', () => {
+  const ids = [...RULES.map(({ id }) => id), 'ownStep' as const];
   expect(ids.toSorted()).toEqual([...RULE_IDS].toSorted());
 });

@@ -107,5 +107,6 @@ export const RULE_IDS = [
   'leakTest',
   'fill',
   'finish',
+  'ownStep',
 ] as const;
 export type RuleId = (typeof RULE_IDS)[number];

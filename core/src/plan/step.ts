@@ -4,7 +4,7 @@ import type { DecisionWord } from '../measure/index.ts';
 import type { RunStage, TorqueReading } from '../job/index.ts';
 import type { SeatingCheckId } from '../seating/index.ts';
 import type { FigureKind } from '../figures/index.ts';
-import type { Side } from '../unit/index.ts';
+import type { OwnStep, Side } from '../unit/index.ts';
 import type { QuantityKind } from '../units/index.ts';
 import type { WorkingLine } from '../working/index.ts';
 import type { Act, ActId, RowMove } from '../course/index.ts';
@@ -137,6 +137,8 @@ export interface Step {
   readonly cautions: readonly CautionId[];
   readonly tools: readonly string[];
   readonly consumables: readonly string[];
+  /** The step of one's own that it is; null for a step that a rule knows. */
+  readonly ownStep: OwnStep | null;
   /** Steps it comes after, by id, in plan order. */
   readonly after: readonly string[];
   /** Of these, those that are still open. */

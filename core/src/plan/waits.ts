@@ -47,6 +47,7 @@ const GATES: ReadonlySet<RuleId> = new Set([
   'measure',
   'choosePack',
   'heat',
+  'ownStep',
   'finish',
 ]);
 

@@ -18,6 +18,16 @@ export {
   withoutMesh,
   type MeshGear,
 } from './mesh.ts';
+export {
+  MOST_OWN_STEPS,
+  OWN_STEP_SCHEMA,
+  OWN_STEP_SIDES,
+  OWN_STEP_SOURCES,
+  ownStepBase,
+  requireOwnStep,
+  withOwnStep,
+  withoutOwnStep,
+} from './ownStep.ts';
 export { carrierSides, likelyMesh } from './likelyMesh.ts';
 export { axisLike, type AddedAxis } from './axisLike.ts';
 export { placeBeside } from './placeBeside.ts';
@@ -52,6 +62,7 @@ export {
   SIZE_NAMES,
   STATION_KINDS,
   type Axis,
+  type OwnStep,
   type Part,
   type PartKind,
   type SizeName,

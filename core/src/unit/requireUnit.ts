@@ -14,6 +14,7 @@ import { FIGURE_KINDS } from '../figures/index.ts';
 import { DETAIL_NAMES, DETAIL_TABLE } from './detailTable.ts';
 import type { DetailName } from './stationDetails.ts';
 import { MOST_MESHES, requireMesh } from './mesh.ts';
+import { MOST_OWN_STEPS, requireOwnStep } from './ownStep.ts';
 import { SIZE_NAMES } from './unit.ts';
 import { STATION_KIND_TABLE } from './stationKinds.ts';
 import {
@@ -47,6 +48,7 @@ export function requireUnit(unit: Unit, path = ''): Unit {
       ),
     ),
     ...meshFaults(unit, path),
+    ...rowFaults(`${path}ownSteps`, unit.ownSteps, MOST_OWN_STEPS, requireOwnStep),
     ...twiceFault(`${path}parts.id`, unit.parts),
     ...twiceFault(`${path}axes.id`, unit.axes),
     ...twiceFault(`${path}axes.stations.id`, unit.axes.flatMap(stationsOf)),
@@ -56,24 +58,25 @@ export function requireUnit(unit: Unit, path = ''): Unit {
 }
 
 /** What cannot be so of the meshes, where axes and stations can be looked at. */
-function meshFaults(unit: Unit, path: string): readonly InputFault[] {
-  if (unit.meshes === undefined) return [];
-  if (!Array.isArray(unit.meshes) || unit.meshes.length > MOST_MESHES)
-    return [
-      {
-        code: 'missing',
-        field: `${path}meshes`,
-        value: unit.meshes,
-        wanted: { id: 'list', most: MOST_MESHES },
-      },
-    ];
-  const axes = unit.axes.map((axis) => ({ ...axis, stations: stationsOf(axis) }));
-  return [
-    ...unit.meshes.flatMap((mesh, m) =>
-      faultsOf(() => void requireMesh(mesh, { axes }, `${path}meshes[${m}]`)),
-    ),
-    ...twiceFault(`${path}meshes.id`, unit.meshes),
-  ];
+function meshFaults({ meshes, axes }: Unit, path: string): readonly InputFault[] {
+  const looked = axes.map((axis) => ({ ...axis, stations: stationsOf(axis) }));
+  return rowFaults(`${path}meshes`, meshes, MOST_MESHES, (mesh, field) =>
+    requireMesh(mesh, { axes: looked }, field),
+  );
+}
+
+/** What cannot be so of a list that may be left out, and of its rows. */
+function rowFaults<Row extends { readonly id: string }>(
+  field: string,
+  rows: readonly Row[] | undefined,
+  most: number,
+  check: (row: Row, field: string) => unknown,
+): readonly InputFault[] {
+  if (rows === undefined) return [];
+  if (!Array.isArray(rows) || rows.length > most)
+    return [{ code: 'missing', field, value: rows, wanted: { id: 'list', most } }];
+  const faults = rows.flatMap((row, r) => faultsOf(() => void check(row, `${field}[${r}]`)));
+  return faults.length > 0 ? faults : twiceFault(`${field}.id`, rows);
 }
 
 /** Check an axis, and that there is a list of what stands on it. */

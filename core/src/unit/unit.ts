@@ -87,6 +87,20 @@ export interface Axis {
   readonly stations: readonly Station[];
 }
 
+/** A step that no rule of the plan knows: its maker's, or the workshop's own. It stands by a step of the plan, each time that comes. */
+export interface OwnStep {
+  readonly id: string;
+  /** The step of the plan, without how often. */
+  readonly by: string;
+  readonly side: 'before' | 'after';
+  readonly source: 'maker' | 'workshop';
+  readonly title: string;
+  /** What is done; empty where the title says it. */
+  readonly how: string;
+  /** What can hurt or ruin; empty where nothing was said. */
+  readonly caution: string;
+}
+
 /** What is on the bench. */
 export interface Unit {
   readonly id: string;
@@ -96,4 +110,6 @@ export interface Unit {
   readonly axes: readonly Axis[];
   /** Gears in mesh; absent where none are described. */
   readonly meshes?: readonly Mesh[];
+  /** Steps of one's own; absent where there are none. */
+  readonly ownSteps?: readonly OwnStep[];
 }

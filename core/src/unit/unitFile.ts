@@ -92,6 +92,7 @@ const FIELDS: readonly Field[] = [
     nullable: true,
   })),
   { ...text('unit.meshes'), type: 'checkedLater', optional: true },
+  { ...text('unit.ownSteps'), type: 'checkedLater', optional: true },
   oneOf('unit.axes[].arrangement', [...new Set(GAIN_TABLE.map(({ arrangement }) => arrangement))]),
   oneOf('unit.axes[].sets[]', FIGURE_KINDS),
   ...['id', 'name', 'partId'].map((name) => text(`${STATION}.${name}`)),

@@ -19,6 +19,7 @@ import { FIGURE_KINDS } from '../figures/index.ts';
 import { BACKLASH_CONTACTS, DEPTH_METHODS, ETCHING_SIGNS, TOOTH_CUTS } from '../gears/index.ts';
 import { MOST_MESHES } from './mesh.ts';
 import { DEPTH_MOVES, type Mesh } from './meshRow.ts';
+import { MOST_OWN_STEPS, OWN_STEP_SCHEMA } from './ownStep.ts';
 import { SIZE_NAMES } from './unit.ts';
 import { DETAIL_NAMES, DETAIL_TABLE } from './detailTable.ts';
 import type { DetailName } from './stationDetails.ts';
@@ -105,4 +106,5 @@ export const UNIT_SCHEMA: Schema<Unit> = record({
   parts: list(MOST_PARTS, PART_SCHEMA),
   axes: list(MOST_AXES, AXIS_SCHEMA),
   meshes: leftOut(list(MOST_MESHES, MESH_SCHEMA)),
+  ownSteps: leftOut(list(MOST_OWN_STEPS, OWN_STEP_SCHEMA)),
 });

@@ -80,12 +80,12 @@ function StepView({ job, step }: ViewProps) {
         {Picture !== undefined && <Picture job={job} step={step} onDone={onward} />}
       </div>
       <div className="grid content-start gap-3">
-        <Cautions cautions={step.cautions} />
+        <Cautions cautions={step.cautions} own={step.ownStep?.caution} />
         <StepNumbers job={job} step={step} />
         <StepWork job={job} step={step} onDone={onward} />
         <StepFacts job={job} step={step} />
         <Beside job={job} step={step} onDone={onward} />
-        <StepMore step={step} />
+        <StepMore jobId={jobId} step={step} fixed={job.state.sheet.finished !== null} />
       </div>
     </Main>
   );

@@ -1,12 +1,22 @@
 import { CAUTIONS, type CautionId } from '@wendaxis/core/plan';
 
+interface Props {
+  readonly cautions: readonly CautionId[];
+  /** What was written of a step of one's own. */
+  readonly own?: string | undefined;
+}
+
 /** The cautions of what is on screen, each once. */
-export function Cautions({ cautions }: { readonly cautions: readonly CautionId[] }) {
-  if (cautions.length === 0) return null;
+export function Cautions({ cautions, own = '' }: Props) {
+  const words = [
+    ...[...new Set(cautions)].map((caution) => CAUTIONS[caution]),
+    ...(own === '' ? [] : [own]),
+  ];
+  if (words.length === 0) return null;
   return (
     <ul className="tape-note m-0 list-none p-3 pl-4" aria-label="Caution">
-      {[...new Set(cautions)].map((caution) => (
-        <li key={caution}>{CAUTIONS[caution]}</li>
+      {words.map((one) => (
+        <li key={one}>{one}</li>
       ))}
     </ul>
   );

@@ -91,7 +91,7 @@ export function RoundView({ job, screen, round, step }: Props) {
         {Picture !== undefined && <Picture job={job} step={step} onDone={onDone} />}
         <StepFacts job={job} step={step} />
         <Beside job={job} step={step} onDone={onDone} />
-        <StepMore step={step} />
+        <StepMore jobId={jobId} step={step} fixed={state.sheet.finished !== null} />
       </div>
     </Main>
   );

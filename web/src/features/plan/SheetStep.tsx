@@ -36,7 +36,10 @@ export function SheetStep({ job, step, number, cautioned }: Props) {
             {step.title}
           </p>
           <p className="m-0">{step.how}</p>
-          <Cautions cautions={step.cautions.filter((one) => !cautioned.has(one))} />
+          <Cautions
+            cautions={step.cautions.filter((one) => !cautioned.has(one))}
+            own={step.ownStep?.caution}
+          />
           {step.orientation.length > 0 && (
             <p className="m-0 font-semibold">
               {step.orientation

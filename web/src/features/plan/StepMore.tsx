@@ -4,9 +4,18 @@ import type { Step } from '@wendaxis/core/plan';
 
 import { Key } from '../../ui/Button.tsx';
 import { useShortcut } from '../../ui/useShortcut.ts';
+import { OwnStepPart } from './OwnStepPart.tsx';
+
+interface Props {
+  readonly jobId: string;
+  readonly step: Step;
+  /** The job is finished: nothing of its unit is described any more. */
+  readonly fixed: boolean;
+}
 
 /** Why a step is there and what it takes, one press away. */
-export function StepMore({ step: { reason, tools, consumables } }: { readonly step: Step }) {
+export function StepMore({ jobId, step, fixed }: Props) {
+  const { reason, tools, consumables } = step;
   const [open, setOpen] = useState(false);
   const turn = useCallback(() => setOpen((old) => !old), []);
   useShortcut(['w'], 'Why, and what you need', turn);
@@ -32,6 +41,7 @@ export function StepMore({ step: { reason, tools, consumables } }: { readonly st
               <strong>You need:</strong> {needed.join(', ')}
             </p>
           )}
+          {!fixed && <OwnStepPart jobId={jobId} step={step} />}
         </div>
       )}
     </section>

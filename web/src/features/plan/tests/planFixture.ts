@@ -32,6 +32,7 @@ export const FIXTURE_STEP: Step = {
   cautions: [],
   tools: [],
   consumables: [],
+  ownStep: null,
   after: [],
   waitsFor: [],
 };
