@@ -66,11 +66,11 @@ test('a step of one’s own is put before another, asked in its turn, and taken 
   const moth = await jobOf(page, workshop.address, 'Moth engine case');
   const job = `${workshop.address}jobs/${moth}`;
   await goTo(page, `${job}/step/measure:axis:endPlay`);
-  await page.keyboard.press('w');
+  await page.getByRole('button', { name: /^Why, and what you need/ }).click();
   await page.getByRole('button', { name: 'Add a step before it' }).click();
   const form = page.getByRole('form', { name: 'A step of your own' });
   await form.getByRole('button', { name: 'Keep it with the unit' }).click();
-  await expect(form.getByRole('alert')).toBeVisible();
+  await expect(form.getByRole('alert')).toHaveText('What is done is missing');
   await form.getByLabel('What is done').fill('Warm the case to hand heat');
   await form.getByLabel('What can hurt or ruin').fill('Not with a flame.');
   await form.getByRole('combobox').selectOption({ label: 'The maker’s manual' });
@@ -80,10 +80,10 @@ test('a step of one’s own is put before another, asked in its turn, and taken 
   await goTo(page, `${job}/plan`);
   await page.getByRole('link', { name: /Warm the case to hand heat/ }).click();
   await expect(page.getByRole('list', { name: 'Caution' })).toContainText('Not with a flame.');
-  await page.keyboard.press('w');
+  await page.getByRole('button', { name: /^Why, and what you need/ }).click();
   await expect(page.getByText(/The maker’s manual asks for it before “Measure/)).toBeVisible();
   await page.getByRole('button', { name: 'Take this step away' }).click();
   await expect(page.getByText('This step is not in the plan')).toBeVisible();
-  await page.keyboard.press('Control+z');
+  await page.getByRole('button', { name: /^Undo/ }).click();
   await expect(page.getByRole('heading', { name: 'Warm the case to hand heat' })).toBeVisible();
 });

@@ -24,6 +24,7 @@ export function SheetStep({ job, step, number, cautioned }: Props) {
   const done = isBehind(step);
   const said = state.steps[step.id]?.words ?? '';
   const torque = largestTorque(step.figures);
+  const fresh = step.cautions.filter((one) => !cautioned.has(one));
   return (
     <li className="border-edge grid break-inside-avoid grid-cols-[2.4rem_1fr] gap-x-3 border-t py-2">
       <span className="text-2xl leading-7" aria-hidden="true">
@@ -36,10 +37,7 @@ export function SheetStep({ job, step, number, cautioned }: Props) {
             {step.title}
           </p>
           <p className="m-0">{step.how}</p>
-          <Cautions
-            cautions={step.cautions.filter((one) => !cautioned.has(one))}
-            own={step.ownStep?.caution}
-          />
+          <Cautions cautions={fresh} own={step.ownStep?.caution} />
           {step.orientation.length > 0 && (
             <p className="m-0 font-semibold">
               {step.orientation
