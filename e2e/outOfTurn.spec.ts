@@ -56,6 +56,7 @@ test('a run is opened before its turn, and what the job is for is changed while 
   await expect(page.getByRole('link', { name: /Fit Drive-side seal/ })).toBeVisible();
   await expect(page.getByRole('link', { name: /Heat Drive-side half/ })).toBeHidden();
   await page.getByRole('button', { name: /^Undo/ }).click();
+  await page.getByRole('button', { name: 'Undo it' }).click();
   await expect(steps).toHaveText(before);
 });
 
@@ -85,5 +86,6 @@ test('a step of one’s own is put before another, asked in its turn, and taken 
   await page.getByRole('button', { name: 'Take this step away' }).click();
   await expect(page.getByText('This step is not in the plan')).toBeVisible();
   await page.getByRole('button', { name: /^Undo/ }).click();
+  await page.getByRole('button', { name: 'Undo it' }).click();
   await expect(page.getByRole('heading', { name: 'Warm the case to hand heat' })).toBeVisible();
 });
