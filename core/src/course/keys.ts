@@ -110,10 +110,16 @@ const LAST = {
 export function lastKey(model: Model): PeelKey {
   return (move, before) => {
     const { event } = move;
-    const isBeside = before !== null && hostOf(model, before) === hostOf(model, event);
+    const own = classIn(model, move);
+    // What is described besides sways nothing: neither what was there before of another class, nor one outer seal the next.
+    const isBeside =
+      own !== LAST.outerSeal &&
+      before !== null &&
+      hostOf(model, before) === hostOf(model, event) &&
+      classIn(model, { ...move, event: before }) === own;
     return [
       isSameHeat(model, event, before) ? 0 : 1,
-      classIn(model, move),
+      own,
       isBeside ? 0 : 1,
       -fromMiddle(model, event),
     ];
