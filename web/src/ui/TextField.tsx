@@ -6,6 +6,8 @@ interface Props {
   readonly onChange: (value: string) => void;
   readonly max: number;
   readonly inputRef?: Ref<HTMLInputElement>;
+  /** More than one line can be written. */
+  readonly isLong?: boolean;
   /** What is wrong with what was typed, told below. */
   readonly fault?: string | undefined;
 }
@@ -14,25 +16,29 @@ interface Props {
 export const focusOnOpen = (field: HTMLInputElement | null): void => field?.focus();
 
 /** A field for words. */
-export function TextField({ label, value, onChange, max, inputRef, fault }: Props) {
+export function TextField({ label, value, onChange, max, inputRef, isLong = false, fault }: Props) {
   const id = useId();
   const bad = fault !== undefined;
+  const look = `bg-panel w-full border-2 text-lg ${bad ? 'border-bad' : 'border-edge'}`;
+  const field = {
+    id,
+    value,
+    maxLength: max,
+    'aria-invalid': bad,
+    'aria-describedby': bad ? `${id}-fault` : undefined,
+    onChange: ({ target }: { readonly target: { readonly value: string } }) =>
+      onChange(target.value),
+  };
   return (
     <div className="grid content-start gap-1">
       <label htmlFor={id} className="small-label">
         {label}
       </label>
-      <input
-        id={id}
-        ref={inputRef}
-        autoComplete="off"
-        aria-invalid={bad}
-        aria-describedby={bad ? `${id}-fault` : undefined}
-        className={`bg-panel min-h-12 w-full border-2 px-3 text-lg ${bad ? 'border-bad' : 'border-edge'}`}
-        maxLength={max}
-        value={value}
-        onChange={(event) => onChange(event.target.value)}
-      />
+      {isLong ? (
+        <textarea {...field} rows={2} className={`p-3 ${look}`} />
+      ) : (
+        <input {...field} ref={inputRef} autoComplete="off" className={`min-h-12 px-3 ${look}`} />
+      )}
       {bad && (
         <span id={`${id}-fault`} role="alert" className="text-bad text-base font-semibold">
           {fault}

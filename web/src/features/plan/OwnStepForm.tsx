@@ -5,7 +5,7 @@ import { requireOwnStep, type OwnStep } from '@wendaxis/core/unit';
 
 import { record } from '../../stores/jobSync.ts';
 import { Button } from '../../ui/Button.tsx';
-import { FormLines, FormSelect, FormText } from '../../ui/form/fields.tsx';
+import { FormSelect, FormText } from '../../ui/form/fields.tsx';
 import { useCoreForm } from '../../ui/form/useCoreForm.ts';
 
 interface Props {
@@ -51,8 +51,8 @@ export function OwnStepForm({ jobId, step, onDone }: Props) {
       aria-label="A step of your own"
     >
       <FormText control={control} name="title" label="What is done" max={120} />
-      <FormLines control={control} name="how" label="How, if it needs saying" max={1000} />
-      <FormLines control={control} name="caution" label="What can hurt or ruin" max={500} />
+      <FormText control={control} name="how" label="How, if it needs saying" max={1000} isLong />
+      <FormText control={control} name="caution" label="What can hurt or ruin" max={500} isLong />
       <FormSelect control={control} name="source" label="Who asks for it" options={SOURCES} />
       <div className="flex flex-wrap gap-3">
         <Button type="submit" kind="main">

@@ -2,7 +2,6 @@ import { useController, type Control, type FieldPath, type FieldValues } from 'r
 
 import type { QuantityKind } from '@wendaxis/core/units';
 
-import { LinesField } from '../LinesField.tsx';
 import { SelectField } from '../SelectField.tsx';
 import { TextField } from '../TextField.tsx';
 import { QuantityField } from '../QuantityField.tsx';
@@ -19,34 +18,17 @@ export function FormText<Entry extends FieldValues, Value>({
   name,
   label,
   max,
-}: Props<Entry, Value> & { readonly max: number }) {
+  isLong = false,
+}: Props<Entry, Value> & { readonly max: number; readonly isLong?: boolean }) {
   const { field, fieldState } = useController({ control, name });
   return (
     <TextField
       label={label}
       max={max}
+      isLong={isLong}
       value={field.value as string}
       onChange={field.onChange}
       inputRef={field.ref}
-      fault={fieldState.error?.message}
-    />
-  );
-}
-
-/** Several lines of words, as a field of a form. */
-export function FormLines<Entry extends FieldValues, Value>({
-  control,
-  name,
-  label,
-  max,
-}: Props<Entry, Value> & { readonly max: number }) {
-  const { field, fieldState } = useController({ control, name });
-  return (
-    <LinesField
-      label={label}
-      max={max}
-      value={field.value as string}
-      onChange={field.onChange}
       fault={fieldState.error?.message}
     />
   );
