@@ -102,7 +102,7 @@ test('undo reaches back over a fitted pack, and the stock comes back with it', a
   // What the pack lies under comes off, a step at a time.
   await tickUntil(page, 'Fit 0');
   await page.getByRole('button', { name: 'Fitted Enter' }).click();
-  await expect(page.getByRole('heading', { name: 'Fit Drum-side seal' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Fit Brake-side seal' })).toBeVisible();
   // What another job would find taken from the box: the Sill is practice, and so is the one that asks.
   const alder = await jobOf(page, workshop.address, 'Alder feed gearbox');
   const taken = async () => {
