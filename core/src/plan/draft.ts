@@ -2,7 +2,7 @@ import { noteKey, type Row } from '../course/index.ts';
 import { isolated } from '../faults/index.ts';
 import type { OwnStep } from '../unit/index.ts';
 import { lastAct } from './acts.ts';
-import { placeOf, thingOf, type RuleFor, type Subject } from './rule.ts';
+import { nameOf, placeOf, thingOf, type RuleFor, type Subject } from './rule.ts';
 import type { StepStatus } from './step.ts';
 
 /** A step before it is known what it waits for. */
@@ -38,8 +38,11 @@ export function partsOfId(id: string): { readonly base: string; readonly count: 
   return { base, count: Number(count) };
 }
 
-/** What the id of a step says without how often: the same each time that it comes. */
-export const stepBase = (id: string): string => partsOfId(id).base;
+/** What a step is called; where its rule cannot say it, the name of what it is about. */
+export function titleOf({ rule, subject }: Pick<Draft, 'rule' | 'subject'>): string {
+  const title = isolated(() => rule.title(subject));
+  return title.ok ? title.value : nameOf(subject);
+}
 
 /** How what a step does that moves nothing is remembered. @param root the part that stands for the unit */
 export const notesOf = (root: string, { subject, rows }: Pick<Draft, 'subject' | 'rows'>) =>

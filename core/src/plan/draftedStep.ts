@@ -1,7 +1,7 @@
 import type { Act, Row } from '../course/index.ts';
 import { isolated } from '../faults/index.ts';
 import { FIGURES } from '../figures/index.ts';
-import { partsOfId } from './draft.ts';
+import { partsOfId, titleOf } from './draft.ts';
 import {
   nameOf,
   NO_NUMBERS,
@@ -119,7 +119,6 @@ function notWorkedOut(subject: Subject, what: string): Missing {
 /** The step in place of one whose rule failed. It waits for nothing: what it is about has to be put right first. */
 function cannotBeWorkedOut({ draft, after }: Placed, phase: Phase, fault: string): Step {
   const { rule, subject, id, behind, rows } = draft;
-  const title = isolated(() => rule.title(subject));
   return {
     id,
     rule: rule.id,
@@ -132,7 +131,7 @@ function cannotBeWorkedOut({ draft, after }: Placed, phase: Phase, fault: string
     beside: [],
     form: 'mend',
     status: behind ?? 'missing',
-    title: `${title.ok ? title.value : nameOf(subject)}: this cannot be worked out`,
+    title: `${titleOf(draft)}: this cannot be worked out`,
     how: `Put right what is described or recorded of ${nameOf(subject)}: ${fault}.`,
     reason: 'Its numbers cannot be given as things are. The rest of the plan holds.',
     figures: [],

@@ -107,4 +107,4 @@ export {
   type StepStatus,
 } from './step.ts';
 export { FACE_TO_WORDS } from './step.ts';
-export { stepBase } from './draft.ts';
+export { partsOfId } from './draft.ts';

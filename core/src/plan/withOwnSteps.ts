@@ -1,6 +1,6 @@
 import type { JobState } from '../job/index.ts';
 import { ownStepBase, type OwnStep } from '../unit/index.ts';
-import { idAt, partsOfId, type Draft } from './draft.ts';
+import { idAt, partsOfId, titleOf, type Draft } from './draft.ts';
 import type { RuleFor, Subject } from './rule.ts';
 
 /**
@@ -28,7 +28,7 @@ function ownDraft(
 ): Draft {
   const id = idAt(ownStepBase(own.id), count);
   return {
-    rule: { ...ruleOf(own, draft), on: draft.rule.on },
+    rule: ruleOf(own, draft),
     subject: draft.subject,
     id,
     rows: [],
@@ -44,13 +44,12 @@ const BY_WHOM: Readonly<Record<OwnStep['source'], string>> = {
 };
 
 /** The row that speaks for a step of one's own: its words are those that were written. */
-function ruleOf(own: OwnStep, { rule, subject }: Draft): Omit<RuleFor<Subject>, 'on'> {
-  return {
-    id: 'ownStep',
-    phase: rule.phase,
-    form: 'tick',
-    title: () => own.title,
-    how: own.how,
-    reason: () => `${BY_WHOM[own.source]} asks for it ${own.side} “${rule.title(subject)}”.`,
-  };
-}
+const ruleOf = (own: OwnStep, draft: Draft): RuleFor<Subject> => ({
+  id: 'ownStep',
+  phase: draft.rule.phase,
+  on: draft.rule.on,
+  form: 'tick',
+  title: () => own.title,
+  how: own.how,
+  reason: `${BY_WHOM[own.source]} asks for it ${own.side} “${titleOf(draft)}”.`,
+});

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { v4 as uuid } from 'uuid';
 
-import { stepBase, type Step } from '@wendaxis/core/plan';
+import { partsOfId, type Step } from '@wendaxis/core/plan';
 import type { OwnStep } from '@wendaxis/core/unit';
 
 import { record } from '../../stores/jobSync.ts';
@@ -46,7 +46,7 @@ const SIDE_WORDS: Readonly<Record<OwnStep['side'], string>> = {
 
 const newStep = ({ id }: Step, side: OwnStep['side']): OwnStep => ({
   id: `own-${uuid().slice(0, 8)}`,
-  by: stepBase(id),
+  by: partsOfId(id).base,
   side,
   source: 'workshop',
   title: '',
