@@ -10,6 +10,7 @@ export default defineConfig({
   testDir: '.',
   globalSetup: './workshopTemplate.ts',
   testMatch: '**/*.spec.ts',
+  build: { external: ['**/server/.build/**'] }, // bundled already
   outputDir: '../test-results',
   workers: 3, // they wait for hands and clocks more than they work
   retries: 0, // a test that needs a second try has found a fault

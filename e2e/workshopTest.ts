@@ -1,7 +1,7 @@
 import { test as base, expect, type Page } from '@playwright/test';
 import axe from 'axe-core';
 
-import { startServer } from '../scripts/setup/server.mjs';
+import { startHere } from '../scripts/setup/server.mjs';
 import { newDatabase, TEMPLATE } from './workshopTemplate.ts';
 
 /** The checker itself, put into a page once. */
@@ -23,7 +23,7 @@ export const test = base.extend<{ workshop: Workshop }>({
       `e2e_${process.pid}_${info.workerIndex}_${made}`,
       process.env[TEMPLATE],
     );
-    const server = await startServer({ DATABASE_URL: database, PORT: '0', WENDAXIS_DEMO: '1' });
+    const server = await startHere({ DATABASE_URL: database, PORT: '0', WENDAXIS_DEMO: '1' });
     await use({ address: server.address });
     await server.stop();
   },

@@ -1,7 +1,7 @@
 import { spawn } from 'node:child_process';
 import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { dirname, join } from 'node:path';
 
 import { ROOT, runOrFail } from './run.mjs';
 
@@ -36,7 +36,6 @@ export async function buildServer() {
     '--config',
     join(ROOT, 'server', 'vite.config.ts'),
     '--ssr',
-    'src/main.ts',
     '--outDir',
     folder,
     '--logLevel',
@@ -46,6 +45,17 @@ export async function buildServer() {
     program: join(folder, 'main.js'),
     remove: () => rmSync(folder, { recursive: true, force: true }),
   };
+}
+
+/**
+ * Start the bundled server within this process, which reads and warms its program once for many of them.
+ * @param env as for `startServer`; `WENDAXIS_SERVER` names the bundle
+ * @returns the address, and a way to stop it
+ */
+export async function startHere(env) {
+  const all = { ...process.env, ...env };
+  const { startInProcess } = await import(join(dirname(all.WENDAXIS_SERVER), 'inProcess.js'));
+  return startInProcess(all);
 }
 
 /**

@@ -10,6 +10,9 @@ declare module '*/setup/server.mjs' {
   }
   export function buildPages(): Promise<{ readonly folder: string; remove(): void }>;
   export function buildServer(): Promise<{ readonly program: string; remove(): void }>;
+  export function startHere(
+    env: Readonly<Record<string, string>>,
+  ): Promise<{ readonly address: string; stop(): Promise<void> }>;
   export function startServer(env: Readonly<Record<string, string>>): Promise<StartedServer>;
 }
 declare module '*/setup/postgres.mjs' {

@@ -1,10 +1,6 @@
-import { pino } from 'pino';
+import { startInProcess } from './inProcess.ts';
 
-import { readConfig } from './config.ts';
-import { startServer } from './startServer.ts';
-
-const log = pino({ level: process.env['LOG_LEVEL'] ?? 'warn' });
-const server = await startServer(readConfig(process.env), log).catch((error: unknown) => {
+const server = await startInProcess(process.env).catch((error: unknown) => {
   process.stderr.write(`${error instanceof Error ? error.message : String(error)}\n`);
   process.exit(1);
 });

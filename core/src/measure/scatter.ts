@@ -18,7 +18,7 @@ export interface Scatter {
  * Scatter of the play from one assembly to the next before a unit has shown its own, mm: a ring clamped against a shoulder at
  * the one end, a cover with bolts and sealant at the other. A rule of this program.
  */
-export const USUAL_RANGE: ScatterRange = { least: 0.0015, most: 0.017 };
+export const USUAL_RANGE: ScatterRange = { least: 0.0005, most: 0.018 };
 
 /** Sizes that are weighed in a range. */
 const SIZES = 24;
