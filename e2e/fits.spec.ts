@@ -125,5 +125,22 @@ test('three quick questions of the bench are answered without a job', async ({
   await expect(quick.getByText('1.160 mm')).toBeVisible();
   await quick.getByLabel('Shims in').fill('0.1');
   await expect(quick.getByText(/not possible/)).toBeVisible();
+
+  const sums = page.getByRole('region', { name: 'Sums of the bench' });
+  await sums
+    .getByLabel('What is to be worked out')
+    .selectOption({ label: 'What a bush is reamed to' });
+  for (const [label, text] of [
+    ['Bore of the bush, pressed in', '24.95'],
+    ['Journal, smallest place', '24.98'],
+    ['Journal, largest place', '24.99'],
+    ['Clearance, least', '0.03'],
+    ['Clearance, most', '0.02'],
+  ] as const)
+    await sums.getByLabel(label).fill(text);
+  await expect(sums.getByRole('alert')).toContainText('Expected');
+  await sums.getByLabel('Clearance, most').fill('0.06');
+  await expect(sums.getByText('25.020 mm')).toBeVisible();
+  await expect(sums).toContainText('Ream it');
   await expectAccessible(page);
 });

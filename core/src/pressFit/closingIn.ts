@@ -30,7 +30,12 @@ export function closingIn(
   { diameter, bore, width, bush, housing, bossOutside }: PressedBush,
   interference: number,
 ): { readonly by: number; readonly working: readonly WorkingLine[] } {
+  requireNumber('diameter', diameter, { above: 0, max: 1000, unit: 'mm' });
   requireNumber('bore', bore, { above: 0, below: diameter, unit: 'mm' });
+  requireNumber('width', width, { above: 0, max: 1000, unit: 'mm' });
+  if (bossOutside !== undefined)
+    requireNumber('bossOutside', bossOutside, { above: diameter, max: 2000, unit: 'mm' });
+  requireNumber('interference', interference, { min: -5, max: 10, unit: 'mm' });
   const { pressure } = pressFit({
     interference: Math.max(0, interference),
     diameter,

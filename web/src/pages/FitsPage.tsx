@@ -11,6 +11,7 @@ import {
   inTypedUnits,
   type FitQuestion,
 } from '../features/fits/fitsDesk.ts';
+import { BenchSums } from '../features/fits/BenchSums.tsx';
 import { FitAnswered } from '../features/fits/FitAnswered.tsx';
 import { QuickAnswers } from '../features/fits/QuickAnswers.tsx';
 import { useWorkshop } from '../stores/useWorkshop.ts';
@@ -42,6 +43,7 @@ export function FitsPage() {
       <FitInput question={question} set={set} isOuter={isOuter} setQuestion={setQuestion} />
       <FitAnswered answer={answer} units={units} question={question} />
       <QuickAnswers />
+      <BenchSums />
     </Main>
   );
 }
