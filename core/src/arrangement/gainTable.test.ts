@@ -70,6 +70,15 @@ function playOf(arrangement: Arrangement, place: ShimPlace, t: number): number {
 }
 
 describe('the gain table', () => {
+  test('should name each place so that it can be said where a thickness goes', () => {
+    for (const { place, words } of GAIN_TABLE.filter(({ place }) => !/^adjuster/u.test(place))) {
+      expect({ place, words }).toMatchObject({
+        words: expect.stringMatching(/^(?:under|outside|between|behind|through|beside) /u),
+      });
+      expect(words).not.toMatch(/ or |solid/u);
+    }
+  });
+
   test.each(GAIN_TABLE.map((row) => [row.arrangement, row.place, row.gain] as const))(
     'should agree with a chain of rigid parts: %s, %s, gain %d',
     (arrangement, place, gain) => {

@@ -116,8 +116,8 @@ function Answered({ title, answer }: { readonly title: string; readonly answer: 
   return (
     <>
       <dl className="m-0 grid gap-1">
-        {answer.figures.map(({ words, value, kind }) => (
-          <div key={words} className="flex flex-wrap items-baseline justify-between gap-x-4">
+        {answer.figures.map(({ words, value, kind }, at) => (
+          <div key={at} className="flex flex-wrap items-baseline justify-between gap-x-4">
             <dt>{words}</dt>
             <dd className="figure m-0 text-2xl">{units.show(value, kind)}</dd>
           </div>
