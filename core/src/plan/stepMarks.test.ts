@@ -67,6 +67,27 @@ describe('what the picture of a step says of the work', () => {
     expect(force?.pulls ?? true).toBe(true);
   });
 
+  test.each(UNIT_TEMPLATES)(
+    'should take hold of the ring that moves, and of nothing that slides off by hand: %s',
+    (template) => {
+      const { state } = overhaul(unitOf(template));
+      const { steps } = compilePlan(state);
+      for (const step of steps) {
+        const picture = stepPicture(state, step, steps);
+        const force = picture === null ? null : stepMarks(state, step, picture).force;
+        if (force === null) continue;
+        const { id, how, rule, on } = step;
+        const wrong = on.includes(`${force.stationId}:cup`) ? 'inner' : 'outer';
+        const isOneRing = on.some((one) => /:(?:cup|cone)$/u.test(one));
+        expect({ id, ring: isOneRing ? force.ring : null }).not.toEqual({ id, ring: wrong });
+        // What is pulled by hand has no tool on it; a ring that is pushed by hand may still be held to one face.
+        expect({ id, rule, byHand: force.pulls && /by hand/u.test(how) }).toMatchObject({
+          byHand: false,
+        });
+      }
+    },
+  );
+
   test('should hold what is pushed into at its far end, and what is pulled or pressed out of where it comes out', () => {
     const drawn = (template: UnitTemplate, id: string, unit = unitOf(template)) => {
       const { state } = overhaul(unit);

@@ -5,6 +5,7 @@ import { SHOULDER_FEELER } from '../seating/index.ts';
 import {
   DETAIL_TABLE,
   isPressed,
+  isTight,
   opposite,
   STATION_KIND_TABLE,
   type Side,
@@ -144,20 +145,35 @@ function forceOf(
 ): StepMarks['force'] {
   const from = way ?? entryOf(station);
   if (from === null || !acts.some((act) => FORCES.has(act))) return null;
+  if (acts.includes('pull') && !PULLED.has(step.rule)) return null;
   const ring = ringOf(step, station);
   if (ring === null) return null;
+  const isBearing = STATION_KIND_TABLE[station.kind].bearing === 'rolling';
+  const slides = isBearing && ring !== 'whole' && !isTight(station, ring);
+  if (slides && acts.includes('pull')) return null;
   // What is pressed out is pushed from behind; what is pulled is taken hold of where it comes out.
   const side = acts.includes('pressOut') ? opposite(from) : from;
   return { stationId: station.id, ring, side, pulls: acts.includes('pull') };
 }
 
+/** Steps at which a tool takes hold of what comes out; what slides or lifts off is shown without a force. */
+const PULLED: ReadonlySet<string> = new Set([
+  'pull',
+  'pullOuter',
+  'pullInner',
+  'pullSeal',
+  'takeOffHub',
+]);
+
 /** The side from which something is pushed in, as described. */
 const entryOf = ({ wayIn }: Station): Side | null => (wayIn === undefined ? null : opposite(wayIn));
 
-/** The ring that is tight takes the force; of a bearing of which nobody has said it none is shown. */
-function ringOf({ ring }: Step, { kind, tightRing }: Station): ForcedRing | null {
+/** The ring that is moved, or else the one that is tight, takes the force; of a bearing of which nobody has said it none is shown. */
+function ringOf({ ring, on }: Step, { id, kind, tightRing }: Station): ForcedRing | null {
   if (isPressed({ kind })) return 'whole';
   if (ring !== null) return ring;
+  if (on.includes(`${id}:cup`)) return 'outer';
+  if (on.includes(`${id}:cone`)) return 'inner';
   if (STATION_KIND_TABLE[kind].bearing !== 'rolling') return kind === 'seal' ? 'outer' : 'whole';
   return tightRing === 'outer' || tightRing === 'inner' ? tightRing : null;
 }

@@ -90,7 +90,7 @@ export const REACH_RULES: readonly Rule[] = [
     form: 'tick',
     when: ({ unit, station }) => coversSeal(unit, station),
     title: (subject) => `Take off ${nameOf(subject)}`,
-    how: 'Draw it off its splines or taper with a puller on its bolt holes. On a taper leave the nut on by a few threads: it lets go with a bang. Look at the track of the seal before it is wiped.',
+    how: 'Draw it off its splines or taper with a puller on its bolt holes. On a taper run the nut back on by a few threads first: it lets go with a bang. Look at the track of the seal before it is wiped.',
     reason: 'The seal is behind it.',
     tools: ['hub puller'],
     after: [{ rule: 'asFound', of: 'axis' }],
