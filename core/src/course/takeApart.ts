@@ -4,6 +4,7 @@ import {
   bodyEvent,
   isBody,
   isBolts,
+  joinEvent,
   SEALS,
   subjectOf,
   type Body,
@@ -44,7 +45,7 @@ export const partedAt = ({ jointOf, root }: Model, id: string): string | readonl
   jointOf.get(id)?.halves === true ? [id, root] : id;
 
 function takeOutBody(draft: Draft, body: Body, moved: Partial<Row>): void {
-  const { id, station, piece } = body;
+  const { id, station } = body;
   // A new one that comes out is spoiled too: the next is laid beside it.
   if (isSpoiled(body) && draft.fresh.delete(id)) draft.forget('compare', station.id);
   if (THREADED.has(station.kind)) return draft.add('loosen', id, moved);
@@ -53,8 +54,17 @@ function takeOutBody(draft: Draft, body: Body, moved: Partial<Row>): void {
     return draft.add('open', id, moved);
   }
   if (SEALS.has(station.kind)) return draft.add('draw', id, moved);
-  const ring = piece === null ? {} : { ring: ringOf(body) };
-  draft.add(station.kind === 'bush' ? 'pressOut' : 'pull', id, { ...moved, ...ring });
+  draft.add(station.kind === 'bush' ? 'pressOut' : 'pull', id, {
+    ...moved,
+    ...heldBy(draft, body),
+  });
+}
+
+/** By which ring a bearing still sits; of one that is tight on both, by the outer one once its shaft is out, and by both before. */
+function heldBy({ place }: Draft, body: Body): Pick<Row, 'ring'> {
+  const { piece, alsoOn, station } = body;
+  if (piece === null || (alsoOn !== null && place.in.has(joinEvent(alsoOn)))) return {};
+  return { ring: piece === 'whole' && station.tightRing === 'inner' ? 'inner' : ringOf(body) };
 }
 
 /** Which ring of a bearing an act is about. */

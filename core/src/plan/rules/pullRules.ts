@@ -1,6 +1,7 @@
 import { isTight, STATION_KIND_TABLE, STATION_KINDS } from '../../unit/index.ts';
 import type { Rule } from '../rule.ts';
 import { pullNumbers } from './pullNumbers.ts';
+import { heldBy } from '../ringsOut.ts';
 import { hasWaysOut, pullHow } from './pullWords.ts';
 
 const ROLLING = STATION_KINDS.filter((kind) => STATION_KIND_TABLE[kind].bearing === 'rolling');
@@ -14,7 +15,7 @@ export const PULL_RULES: readonly Rule[] = [
     kinds: [...ROLLING, 'drawnCup', 'bush'],
     form: 'tick',
     title: ({ station }) => `Take off ${station.name}`,
-    how: ({ station }) => pullHow(station),
+    how: ({ station, rows }) => pullHow(station, heldBy(rows)),
     reason: 'Nothing is in front of it any more.',
     numbers: pullNumbers,
     beside: ({ station }) => (hasWaysOut(station) ? ['waysOut'] : []),
@@ -23,8 +24,8 @@ export const PULL_RULES: readonly Rule[] = [
       'press',
       'heavyFalls',
     ],
-    tools: ({ station }) => [
-      isTight(station, 'inner')
+    tools: ({ station, rows }) => [
+      (heldBy(rows) ?? 'inner') === 'inner' && isTight(station, 'inner')
         ? 'puller behind the inner ring'
         : 'expanding puller or press and ring',
     ],

@@ -28,9 +28,12 @@ export const hasWaysOut = ({ kind, tightRing }: Station): boolean =>
   isPressed({ kind }) ||
   (STATION_KIND_TABLE[kind].bearing === 'rolling' && tightRing !== undefined);
 
-/** Which ring takes the pull; from a blind bore nothing can be pushed from behind. */
-export function pullHow(station: Station): string {
-  const tight = station.tightRing ?? 'both';
+/**
+ * Which ring takes the pull; from a blind bore nothing can be pushed from behind.
+ * @param held the ring by which it still sits, where that is one
+ */
+export function pullHow(station: Station, held?: 'outer' | 'inner'): string {
+  const tight = held ?? station.tightRing ?? 'both';
   const rings = tight === 'both' && isSeparable(station) ? 'parted' : tight;
   const pulled = rings === 'inner' && station.kind === 'ballBearing' ? 'innerOfBall' : rings;
   const how = PULL_HOW[PRESSED[station.kind] ?? pulled]!;
