@@ -6,7 +6,7 @@ export const endPlay = {
   least: -100,
   most: 100,
   taken: 'run',
-  how: 'Rollers seated by turning under load; zero, lift, read, return, read.',
+  how: 'Push the shaft to its stop and set zero; pull it to its other stop, read; push it back, read.',
   tool: 'dial indicator on a firm stand',
   dependsOn: ['distance', 'clamp'],
 } as const satisfies FigureRow;

@@ -32,7 +32,13 @@ const TERMS: readonly Term[] = [
     fits: (unit, station) => station?.kind === 'shaftStep' || /crank/i.test(JSON.stringify(unit)),
   },
   { word: /\bnuts?\b/i, fits: has('nut', 'adjuster') },
-  { word: /\brollers?\b/i, fits: (_, station) => station?.kind !== 'ballBearing' },
+  {
+    word: /\brollers?\b/i,
+    fits: (unit, station) =>
+      station === null
+        ? [...kinds(unit)].some((kind) => /roller|needle|drawnCup/i.test(kind))
+        : station.kind !== 'ballBearing',
+  },
   { word: /\bballs?\b/i, fits: (_, station) => station?.kind !== 'taperedRoller' },
   { word: /\bsnap ring/i, fits: has('snapRing') },
   { word: /\bpress the cup\b/i, fits: (_, station) => station?.kind === 'taperedRoller' },

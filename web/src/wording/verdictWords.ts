@@ -11,7 +11,7 @@ export const DECISION_WORDS: Readonly<Record<DecisionWord, string>> = {
 export const FLAW_WORDS: Readonly<Record<CycleFlaw, string>> = {
   drift: 'Stayed above zero. Check the stand, let the shaft right home, and take it again.',
   settledLower:
-    'Came to rest below zero: the rollers were not seated. Turn the shaft both ways under load, set zero there, and take it again.',
+    'Came to rest below zero: it was not home when zero was set. Seat the shaft again, set zero there, and take it again.',
   wrongWay: 'The needle went the wrong way. Check which way the plunger sits.',
   beyondRange: 'Beyond the indicator’s travel. Take one with more.',
 };

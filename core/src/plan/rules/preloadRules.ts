@@ -1,3 +1,4 @@
+import { readHow } from '../readHow.ts';
 import { NORMAL_FACTOR } from '../../measure/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { FIGURES } from '../../figures/index.ts';
@@ -211,7 +212,7 @@ export const PRELOAD_RULES: readonly Rule[] = [
     form: 'figure',
     when: ({ specKind }) => !['run', 'depth'].includes(FIGURES[specKind].taken),
     title: ({ axis, specKind }) => `Measure the ${FIGURES[specKind].words} as built, ${axis.name}`,
-    how: ({ specKind }) => FIGURES[specKind].how,
+    how: ({ axis, specKind }) => readHow(axis, specKind),
     reason: 'Only a reading proves it.',
     numbers: figureNumbers,
     tools: ({ specKind }) => [FIGURES[specKind].tool],

@@ -185,7 +185,7 @@ export const SEAT_RULES: readonly Rule[] = [
     title: ({ station }) =>
       `Is ${station.name}${isSeparable(station) ? `, ${ringWords(station)[ring]},` : ''} home?`,
     how: ({ station }) =>
-      `${isPressed(station) ? 'As soon as it is in.' : 'When it has gripped and can be touched.'} Answer each check; a “no” shows what to do.`,
+      `${isPressed(station) ? 'As soon as it is in.' : 'When it has gripped, with gloves while it is hot: then it can still be sent home.'} Answer each check; a “no” shows what to do.`,
     reason: 'A ring that is not home moves under load, and every figure taken after it is wrong.',
     numbers: (subject) => (ring === 'outer' ? homeNumbers(subject) : numbers()),
     checks: ({ state, station }) => seatingChecks(state, station, ring),

@@ -1,3 +1,4 @@
+import { readHow } from '../readHow.ts';
 import type { JobState, Spec } from '../../job/index.ts';
 import { FIGURES } from '../../figures/index.ts';
 import { setsZeroPlay, type Axis } from '../../unit/index.ts';
@@ -34,7 +35,7 @@ export const SET_RULES: readonly Rule[] = [
     form: 'run',
     when: ({ specKind, axis }) => FIGURES[specKind].taken === 'run' && !setsZeroPlay(axis),
     title: ({ axis, specKind }) => `Measure the ${FIGURES[specKind].words}, ${axis.name}`,
-    how: ({ specKind }) => FIGURES[specKind].how,
+    how: ({ axis, specKind }) => readHow(axis, specKind),
     reason: 'One good measurement, then the arithmetic: no guessing.',
     numbers: playNumbers,
     tools: ['dial indicator on a firm stand'],
@@ -129,7 +130,7 @@ export const SET_RULES: readonly Rule[] = [
     when: ({ specKind, spec }) =>
       FIGURES[specKind].taken === 'run' && (spec === null || !wantsPreload(spec.band)),
     title: ({ axis, specKind }) => `Prove the ${FIGURES[specKind].words}, ${axis.name}`,
-    how: ({ specKind }) => FIGURES[specKind].how,
+    how: ({ axis, specKind }) => readHow(axis, specKind),
     reason: 'Only a reading proves the pack.',
     numbers: playNumbers,
     tools: ['dial indicator on a firm stand'],

@@ -1,3 +1,4 @@
+import { readHow } from '../readHow.ts';
 import { modelOf } from '../../course/index.ts';
 import { FIGURES } from '../../figures/index.ts';
 import {
@@ -83,7 +84,7 @@ export const STRIP_RULES: readonly Rule[] = [
     form: 'run',
     when: ({ specKind }) => FIGURES[specKind].taken !== 'depth',
     title: ({ axis, specKind }) => `Measure the ${FIGURES[specKind].words} as found, ${axis.name}`,
-    how: ({ specKind }) => FIGURES[specKind].how,
+    how: ({ axis, specKind }) => readHow(axis, specKind),
     reason: 'Before anything moves: it gives the best first estimate of the new pack.',
     numbers: ({ spec, specKind }) =>
       numbers(

@@ -160,7 +160,7 @@ function unsettledWords(verdict: Exclude<RunVerdict, { status: 'judged' }>): str
   if (verdict.status === 'unsettled')
     return verdict.trend === 'none'
       ? 'The cycles do not agree. Check the stand and continue.'
-      : 'The play is still settling: turn under load and continue.';
+      : 'The play is still settling: seat the shaft again and continue.';
   const left = cyclesLeft(verdict);
   return `${left} more ${left === 1 ? 'cycle' : 'cycles'} to a verdict`;
 }
