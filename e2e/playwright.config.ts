@@ -14,7 +14,7 @@ export default defineConfig({
   outputDir: '../test-results',
   workers: 3, // they wait for hands and clocks more than they work
   retries: 0, // a test that needs a second try has found a fault
-  // Bounds for what hangs, not for what is slow: the checks and the unit tests run beside them.
+  // Bounds for what hangs, not for what is slow.
   timeout: 120_000,
   expect: { timeout: 30_000 },
   reporter: suite ? [['line'], ['json']] : [['list']],
