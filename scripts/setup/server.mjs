@@ -49,11 +49,12 @@ export async function buildServer() {
 
 /**
  * Start the bundled server within this process, which reads and warms its program once for many of them.
- * @param env as for `startServer`; `WENDAXIS_SERVER` names the bundle
+ * @param env as for `startServer`; where `WENDAXIS_SERVER` names no bundle it is started as a program
  * @returns the address, and a way to stop it
  */
 export async function startHere(env) {
   const all = { ...process.env, ...env };
+  if (!all.WENDAXIS_SERVER) return startServer(env);
   const { startInProcess } = await import(join(dirname(all.WENDAXIS_SERVER), 'inProcess.js'));
   return startInProcess(all);
 }

@@ -18,6 +18,7 @@ import { SEATING_CHECKS } from '../seating/index.ts';
 import { SIDE_ACTS } from './sides.ts';
 import type { Placed } from './waits.ts';
 import { opposite, STATION_KIND_TABLE, type Side } from '../unit/index.ts';
+import { ringsOut } from './ringsOut.ts';
 
 /** A draft as a step; where its words or numbers fail, the step that says so. */
 export function draftedStep(placed: Placed, phase: Phase): Step {
@@ -43,6 +44,7 @@ function workedOut({ draft, after, waitsFor }: Placed, phase: Phase): Step {
     stage: rule.stage ?? null,
     reads: rule.reads ?? 'bearings',
     ring: rule.ring ?? null,
+    held: ringsOut(draft.rows),
     beside: given(rule.beside, []),
     form: formOf(rule, subject, partsOfId(id).count),
     status: behind ?? open,
@@ -128,6 +130,7 @@ function cannotBeWorkedOut({ draft, after }: Placed, phase: Phase, fault: string
     stage: rule.stage ?? null,
     reads: rule.reads ?? 'bearings',
     ring: rule.ring ?? null,
+    held: ringsOut(draft.rows),
     beside: [],
     form: 'mend',
     status: behind ?? 'missing',

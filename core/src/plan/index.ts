@@ -70,7 +70,6 @@ export { orderSubject, type OrderSubject } from './orderSubject.ts';
 export { leftOut } from './ovenSeats.ts';
 export { heatedParts } from './warmable.ts';
 export { pressedWith, type JudgedDriver, type PressedWith } from './pressedWith.ts';
-export { ringsOut } from './ringsOut.ts';
 export { ringWaysOut } from './ringWaysOut.ts';
 export { snapRingUnder } from './snapRingUnder.ts';
 export { partWithSeat, ringOfShaft, ringWays, wayFor, wayTaken } from './ringWays.ts';

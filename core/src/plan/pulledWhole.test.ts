@@ -1,6 +1,9 @@
 import { compilePlan } from './compilePlan.ts';
 import { Bench, unitOf } from './tests/bench.ts';
-import type { Unit } from '../unit/index.ts';
+import { buildableUnit, howMany } from '../draws/index.ts';
+import { findStation, isPressed, type Unit } from '../unit/index.ts';
+
+const DRAWN = howMany('WENDAXIS_TRIALS', 24);
 
 /** A crankcase whose bearings are balls, tight on both rings. */
 function tightOnBoth(): Unit {
@@ -35,4 +38,25 @@ describe('a bearing that is tight on both rings', () => {
       );
     },
   );
+
+  test('should be told so in units that nobody designed, and by both rings while it is on its shaft', () => {
+    let seen = 0;
+    for (let seed = 1; seed <= DRAWN; seed += 1) {
+      const { unit } = buildableUnit(seed);
+      const { steps: all } = compilePlan(new Bench(unit, 'overhaul').state);
+      for (const { id, rule, held, how, stationId } of all) {
+        const station = stationId === null ? undefined : findStation(unit, stationId)?.station;
+        if (rule !== 'pull' || station?.tightRing === undefined || isPressed(station)) continue;
+        seen += 1;
+        const [ring, ...more] = held;
+        if (more.length > 0) continue;
+        expect({ id, fits: station.tightRing === 'both' || station.tightRing === ring }).toEqual({
+          id,
+          fits: true,
+        });
+        expect({ id, how }).toMatchObject({ id, how: expect.stringContaining(`${ring} ring`) });
+      }
+    }
+    expect(seen).toBeGreaterThan(DRAWN / 2);
+  });
 });

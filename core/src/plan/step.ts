@@ -125,6 +125,8 @@ export interface Step {
   readonly reads: TorqueReading['what'];
   /** The ring that goes in; null where none does. */
   readonly ring: 'outer' | 'inner' | null;
+  /** The rings by which what is pulled still sits; both where the course does not say one. */
+  readonly held: readonly ('outer' | 'inner')[];
   readonly beside: readonly BesideId[];
   readonly figures: readonly Figure[];
   readonly missing: readonly Missing[];

@@ -1,6 +1,6 @@
 import type { ComponentType } from 'react';
 
-import { ringsOut, settersOf, spacerSetter, type BesideId } from '@wendaxis/core/plan';
+import { settersOf, spacerSetter, type BesideId } from '@wendaxis/core/plan';
 
 import { WaysOutPanel } from '../features/heat/WaysOutPanel.tsx';
 import { OrderPanel } from '../features/pack/OrderPanel.tsx';
@@ -54,8 +54,8 @@ function CompoundTime({ job: { jobId, state }, step: { stationId } }: StepProps)
 }
 
 /** How a ring is got out. */
-function WaysOut({ job: { state }, step: { stationId, on } }: StepProps) {
+function WaysOut({ job: { state }, step: { stationId, held } }: StepProps) {
   return stationId === null ? null : (
-    <WaysOutPanel state={state} stationId={stationId} rings={ringsOut(on)} />
+    <WaysOutPanel state={state} stationId={stationId} rings={held} />
   );
 }

@@ -95,7 +95,7 @@ export const OFF_RULES: readonly Rule[] = [
     how: ({ station }) =>
       station.tightRing === 'inner'
         ? 'Slide it out of its bore by hand, straight. Note which face was outwards.'
-        : pullHow({ ...station, tightRing: 'outer' }),
+        : pullHow(station, ['outer']),
     reason: 'Nothing is in front of it any more.',
     numbers: pullNumbers,
     beside: ({ station }) => (hasWaysOut(station) ? ['waysOut'] : []),

@@ -1,4 +1,3 @@
-import { readHow } from '../readHow.ts';
 import { NORMAL_FACTOR } from '../../measure/index.ts';
 import { SOURCES } from '../../sources/index.ts';
 import { FIGURES } from '../../figures/index.ts';
@@ -17,6 +16,7 @@ import { drawnUpAt, setsZeroPlay, isDrawn, type Axis, type Station } from '../..
 import { rollingVerdict } from '../torqueProgress.ts';
 import { isCrushed, windowBefore } from '../sleeveProgress.ts';
 import { sealDragOf, torqueSpec, wantsSealDrag } from '../torqueReadings.ts';
+import { readHow } from '../readHow.ts';
 
 /** How a pair with nothing between its cones is drawn up. Common practice, no source. */
 const NUT_HOW =

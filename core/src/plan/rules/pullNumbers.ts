@@ -3,7 +3,7 @@ import { SOURCES } from '../../sources/index.ts';
 import { isPressed, sitsTight } from '../../unit/index.ts';
 import { figure, lacksDetail, numbers, range, words } from '../figures.ts';
 import { lacksForHeat } from '../heatSeat.ts';
-import { heldBy, ringsOut } from '../ringsOut.ts';
+import { ringsOut } from '../ringsOut.ts';
 import { ringWaysOut } from '../ringWaysOut.ts';
 import { partWithSeat } from '../ringWays.ts';
 import type { Numbers, StationSubject } from '../rule.ts';
@@ -13,9 +13,7 @@ import type { Figure } from '../step.ts';
 /** What it takes to get each tight ring of a bearing out, and what holds its part meanwhile. */
 export function pullNumbers(subject: StationSubject): Numbers {
   const { station } = subject;
-  const held = heldBy(subject.rows);
-  const rings =
-    held === undefined ? ringsOut((subject.rows ?? []).flatMap(({ on }) => on)) : [held];
+  const rings = ringsOut(subject.rows);
   if (lacksForHeat(station).length > 0) return numbers();
   return numbers(
     station.kind === 'bush' && station.material === undefined

@@ -1,7 +1,7 @@
 import { isTight, STATION_KIND_TABLE, STATION_KINDS } from '../../unit/index.ts';
 import type { Rule } from '../rule.ts';
 import { pullNumbers } from './pullNumbers.ts';
-import { heldBy } from '../ringsOut.ts';
+import { ringsOut } from '../ringsOut.ts';
 import { hasWaysOut, pullHow } from './pullWords.ts';
 
 const ROLLING = STATION_KINDS.filter((kind) => STATION_KIND_TABLE[kind].bearing === 'rolling');
@@ -15,7 +15,7 @@ export const PULL_RULES: readonly Rule[] = [
     kinds: [...ROLLING, 'drawnCup', 'bush'],
     form: 'tick',
     title: ({ station }) => `Take off ${station.name}`,
-    how: ({ station, rows }) => pullHow(station, heldBy(rows)),
+    how: ({ station, rows }) => pullHow(station, ringsOut(rows)),
     reason: 'Nothing is in front of it any more.',
     numbers: pullNumbers,
     beside: ({ station }) => (hasWaysOut(station) ? ['waysOut'] : []),
@@ -25,7 +25,7 @@ export const PULL_RULES: readonly Rule[] = [
       'heavyFalls',
     ],
     tools: ({ station, rows }) => [
-      (heldBy(rows) ?? 'inner') === 'inner' && isTight(station, 'inner')
+      ringsOut(rows).includes('inner') && isTight(station, 'inner')
         ? 'puller behind the inner ring'
         : 'expanding puller or press and ring',
     ],

@@ -30,10 +30,11 @@ export const hasWaysOut = ({ kind, tightRing }: Station): boolean =>
 
 /**
  * Which ring takes the pull; from a blind bore nothing can be pushed from behind.
- * @param held the ring by which it still sits, where that is one
+ * @param held the rings by which it still sits
  */
-export function pullHow(station: Station, held?: 'outer' | 'inner'): string {
-  const tight = held ?? station.tightRing ?? 'both';
+export function pullHow(station: Station, held: readonly ('outer' | 'inner')[]): string {
+  const [one, ...more] = held;
+  const tight = (more.length === 0 ? one : station.tightRing) ?? 'both';
   const rings = tight === 'both' && isSeparable(station) ? 'parted' : tight;
   const pulled = rings === 'inner' && station.kind === 'ballBearing' ? 'innerOfBall' : rings;
   const how = PULL_HOW[PRESSED[station.kind] ?? pulled]!;

@@ -1,4 +1,3 @@
-import { readHow } from '../readHow.ts';
 import type { JobState, Spec } from '../../job/index.ts';
 import { FIGURES } from '../../figures/index.ts';
 import { setsZeroPlay, type Axis } from '../../unit/index.ts';
@@ -14,6 +13,7 @@ import { nameOf, type Rule } from '../rule.ts';
 import { sleeveNut } from '../../unit/index.ts';
 import { setterAt } from '../../setters/index.ts';
 import { isIn } from '../isIn.ts';
+import { readHow } from '../readHow.ts';
 
 import { SPACER_RULES } from './spacerRules.ts';
 import { playNumbers } from './playNumbers.ts';

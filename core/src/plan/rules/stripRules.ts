@@ -1,4 +1,3 @@
-import { readHow } from '../readHow.ts';
 import { modelOf } from '../../course/index.ts';
 import { FIGURES } from '../../figures/index.ts';
 import {
@@ -13,6 +12,7 @@ import { capsOn } from '../buildUp.ts';
 import { isOnePiece, whatLiesAt } from '../mostPieces.ts';
 import { afterAll, nameOf, type Rule, type StationSubject } from '../rule.ts';
 import { setterAt } from '../../setters/index.ts';
+import { readHow } from '../readHow.ts';
 import { partingHow, partingNumbers } from './partNumbers.ts';
 import { isReachedInside, loosenNumbers } from './reachRules.ts';
 

@@ -3,6 +3,7 @@ import { assumedUnit, UNIT_TABLE, type UnitSystem } from '@wendaxis/core/units';
 
 import { readField } from '../../ui/QuantityField.tsx';
 import type { BenchSum, SumAnswer, SumField } from './benchSum.ts';
+import { keptUnit } from './keptUnit.ts';
 import { BUSH_SUMS } from './bushSums.ts';
 import { PLAY_SUMS } from './playSums.ts';
 
@@ -42,8 +43,6 @@ export function answerSum(
 export const fieldOfFault = (sum: BenchSum, fault: string): SumField | undefined =>
   sum.fields.find(({ name, path = name }) => path === fault);
 
-const BARE = /^\s*[-+−]?\d+([.,]\d+)?\s*$/u;
-
 /** What was typed without a unit keeps the one of then when the screen changes its units. */
 export function keptUnits(
   sum: BenchSum,
@@ -56,7 +55,7 @@ export function keptUnits(
       if (text === undefined) return [];
       const unit = assumedUnit(kind, typedIn);
       const sign = UNIT_TABLE[kind].find(({ id }) => id === unit)?.sign ?? '';
-      return [[name, BARE.test(text) ? `${text.trim()} ${sign}`.trim() : text]];
+      return [[name, keptUnit(text, sign)]];
     }),
   );
 }

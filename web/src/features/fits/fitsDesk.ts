@@ -13,6 +13,7 @@ import type { MaterialId } from '@wendaxis/core/materials';
 import type { UnitSystem } from '@wendaxis/core/units';
 
 import { readField } from '../../ui/QuantityField.tsx';
+import { keptUnit } from './keptUnit.ts';
 
 /** A quick question about a fit, as typed. */
 export interface FitQuestion {
@@ -80,11 +81,10 @@ export function changedQuestion(
  */
 export function inTypedUnits(question: FitQuestion, system: UnitSystem): FitQuestion {
   const unit = system === 'metric' ? { length: 'mm', degree: 'C' } : { length: 'in', degree: 'F' };
-  const bare = /^\s*[-+−]?\d+([.,]\d+)?\s*$/u;
   const told = (name: 'diameter' | 'other' | 'width' | 'hole' | 'shaft', of: string) =>
-    bare.test(question[name]) ? `${question[name].trim()} ${of}` : question[name];
+    keptUnit(question[name], of);
   const warm = (name: 'partTemperature' | 'ringTemperature') =>
-    bare.test(question[name]) ? `${question[name].trim()} ${unit.degree}` : question[name];
+    keptUnit(question[name], unit.degree);
   return {
     ...question,
     diameter: told('diameter', unit.length),

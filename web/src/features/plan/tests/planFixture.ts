@@ -23,6 +23,7 @@ export const FIXTURE_STEP: Step = {
   stage: null,
   reads: 'bearings',
   ring: null,
+  held: ['outer', 'inner'],
   beside: [],
   figures: [],
   missing: [],
