@@ -63,7 +63,7 @@ function Sum({ sum, given, onGiven }: SumProps) {
   const elsewhere = faults.filter(({ field }) => fieldOfFault(sum, field) === undefined);
   return (
     <div className="grid gap-4 lg:grid-cols-[1.4fr_1fr]">
-      <div className="grid grid-cols-2 content-start items-end gap-3">
+      <div className="grid grid-cols-2 content-start items-start gap-3">
         {sum.fields.map(({ name, label, kind, optional }) => {
           const fault = faultOf(name);
           return (
